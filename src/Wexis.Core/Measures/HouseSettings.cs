@@ -1,0 +1,34 @@
+namespace Wexis.Core.Measures;
+
+/// <summary>
+/// Working conventions of the house: no source but custom, changed in one place. See docs/method.md#settings.
+/// </summary>
+/// <param name="MinimumShare">Minimum dose as a share of standard where only one number is told.</param>
+/// <param name="FullShare">Full dose as a share of standard where only one number is told.</param>
+/// <param name="ChangeOfSideSeconds">Seconds to change from one side to the other.</param>
+/// <param name="RestBetweenSetsSeconds">Seconds between two sets.</param>
+/// <param name="BreathInSeconds">In-breath when a dose counts breaths.</param>
+/// <param name="BreathOutSeconds">Out-breath when a dose counts breaths.</param>
+/// <param name="FingerBreadthMm">One finger-breadth.</param>
+/// <param name="IpdMm">Adult mean distance between the pupils (Dodgson 2004: 63.36 mm), rounded as the reference does.</param>
+/// <param name="PassLinePercent">Pass line of a new mark sheet.</param>
+/// <param name="MeritPercent">From here a pass is called a merit.</param>
+/// <param name="BalanceFine">Smaller over larger side from which the balance is fine.</param>
+/// <param name="BalanceRemark">Below fine, from here only a remark.</param>
+/// <param name="BalanceSecondsAllowed">A difference of less than this many seconds is never a fault.</param>
+/// <param name="BalanceRepetitionsAllowed">A difference of up to this many repetitions is never a fault.</param>
+/// <param name="TempoToleranceShare">How far from the target tempo still earns full marks.</param>
+/// <param name="TalkGapCycles">A gap between two taps longer than this many planned cycles is talk, not work.</param>
+/// <param name="TalkGapFloorSeconds">… but never a gap shorter than this.</param>
+/// <param name="SessionsPerDay">Sessions a day from which daily totals are made.</param>
+public sealed record HouseSettings(
+    double MinimumShare = 0.6, double FullShare = 1.6, double ChangeOfSideSeconds = 6, double RestBetweenSetsSeconds = 15,
+    double BreathInSeconds = 4, double BreathOutSeconds = 6, double FingerBreadthMm = 16, double IpdMm = 63,
+    double PassLinePercent = 75, double MeritPercent = 90, double BalanceFine = 0.90, double BalanceRemark = 0.75,
+    double BalanceSecondsAllowed = 2, int BalanceRepetitionsAllowed = 1, double TempoToleranceShare = 0.20,
+    double TalkGapCycles = 2.5, double TalkGapFloorSeconds = 5, int SessionsPerDay = 1)
+{
+    public static HouseSettings Default { get; } = new();
+    public double IpdPerBreadth => FingerBreadthMm / IpdMm;
+    public double BreathSeconds => BreathInSeconds + BreathOutSeconds;
+}

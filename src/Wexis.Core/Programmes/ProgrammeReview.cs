@@ -1,0 +1,118 @@
+using Wexis.Core.Anatomy;
+using Wexis.Core.Techniques;
+
+namespace Wexis.Core.Programmes;
+
+/// <summary>What a programme needs to know of a technique it teaches: an edition's name, standing and derived map.</summary>
+public sealed record TaughtTechnique(string Id, string Name, string Standing, IReadOnlyList<string> Prerequisites, WorkMap Map);
+
+/// <summary>Something that stands in the way of the order, said in one sentence.</summary>
+/// <param name="Kind">prerequisite-after, prerequisite-circle, technique-prerequisite, parked, draft, unknown-technique.</param>
+public sealed record OrderFault(string Module, string Kind, string Says);
+
+/// <summary>How one structure is worked in one module.</summary>
+public sealed record CoverageCell(string Module, IReadOnlyList<string> Modes, string Strength, double Seconds, IReadOnlyList<string> Techniques);
+
+/// <summary>One line of the coverage matrix.</summary>
+/// <param name="Promised">How it is promised: actively, any, or null when it is not.</param>
+/// <param name="Covered">actively, otherwise (primary or secondary, but never active), touched (incidental or skin only), or no.</param>
+/// <param name="Kept">Whether the promise is kept; null when nothing is promised.</param>
+public sealed record CoverageLine(string Structure, string Name, string? Promised, string Covered, bool? Kept, string Says, IReadOnlyList<CoverageCell> Cells);
+
+/// <summary>Which modules serve an outcome.</summary>
+public sealed record OutcomeLine(string Outcome, string Text, bool Covered, IReadOnlyList<string> Modules);
+
+/// <summary>What Wexis says about a programme the moment it changes. See docs/method.md#coverage.</summary>
+public sealed record ProgrammeReview(IReadOnlyList<OrderFault> OrderFaults, IReadOnlyList<CoverageLine> Coverage, IReadOnlyList<OutcomeLine> Outcomes, int ContactMinutes, int Gaps)
+{
+    /// <summary>Covered means primary or secondary in a taught technique; actively when tightened, held against or let out slowly.</summary>
+    public static ProgrammeReview Of(ProgrammeDocument programme, IReadOnlyDictionary<string, TaughtTechnique> techniques, Atlas atlas)
+    {
+        ArgumentNullException.ThrowIfNull(programme);
+        ArgumentNullException.ThrowIfNull(techniques);
+        ArgumentNullException.ThrowIfNull(atlas);
+        var faults = Order(programme, techniques).ToList();
+        var cells = programme.AllModules.SelectMany(m => m.AllTechniques.Where(techniques.ContainsKey).Where(t => techniques[t].Standing is not "stopped" and not "parked")
+            .SelectMany(t => techniques[t].Map.Worked.Select(r => (Module: m, Technique: techniques[t], Row: r)))).ToList();
+        var promised = programme.AllStructures.ToDictionary(p => p.Structure, p => p.How, StringComparer.Ordinal);
+        var structures = programme.AllStructures.Select(p => p.Structure)
+            .Concat(cells.Where(c => c.Row.Strength != "incidental" && c.Row.Mode != "skin-lymph").Select(c => c.Row.Structure)).Distinct().ToList();
+        var lines = structures.Select(s => Line(s, promised.GetValueOrDefault(s), [.. cells.Where(c => c.Row.Structure == s)], programme, atlas))
+            .OrderBy(l => l.Promised is null).ThenBy(l => l.Kept == true).ThenBy(l => l.Name, StringComparer.Ordinal).ToList();
+        var outcomes = programme.AllOutcomes.Select(o =>
+        {
+            var modules = programme.AllModules.Where(m => m.AllOutcomes.Contains(o.Id)).Select(m => m.Name).ToList();
+            return new OutcomeLine(o.Id, o.Text, modules.Count > 0, modules);
+        }).ToList();
+        return new(faults, lines, outcomes, programme.AllModules.Sum(m => m.Minutes), lines.Count(l => l.Kept == false) + outcomes.Count(o => !o.Covered));
+    }
+
+    private static CoverageLine Line(string structure, string? promised, IReadOnlyList<(ProgrammeModule Module, TaughtTechnique Technique, WorkedRow Row)> rows, ProgrammeDocument programme, Atlas atlas)
+    {
+        var counted = rows.Where(r => r.Row.Strength != "incidental" && (r.Row.Mode != "skin-lymph" || structure is "skin" or "superficial-lymph")).ToList();
+        var active = counted.Where(r => Modes.IsActive(r.Row.Mode)).ToList();
+        var covered = active.Count > 0 ? "actively" : counted.Count > 0 ? "otherwise" : rows.Count > 0 ? "touched" : "no";
+        bool? kept = promised switch { null => null, "actively" => covered == "actively", _ => covered is "actively" or "otherwise" };
+        var cells = programme.AllModules.Select(m => (Module: m, Rows: rows.Where(r => r.Module.Id == m.Id).ToList())).Where(x => x.Rows.Count > 0)
+            .Select(x => new CoverageCell(x.Module.Id, [.. x.Rows.Select(r => r.Row.Mode).Distinct().OrderBy(Modes.Rank)], x.Rows.Select(r => r.Row.Strength).MinBy(Strengths.Rank)!,
+                x.Rows.Sum(r => r.Row.Seconds.Standard), [.. x.Rows.Select(r => r.Technique.Name).Distinct()])).ToList();
+        return new(structure, atlas.PlainName(structure), promised, covered, kept, Says(promised, covered, active.Count > 0 ? active : counted.Count > 0 ? counted : [.. rows]), cells);
+    }
+
+    private static string Says(string? promised, string covered, IReadOnlyList<(ProgrammeModule Module, TaughtTechnique Technique, WorkedRow Row)> by)
+    {
+        var techniques = string.Join(", ", by.Select(b => b.Technique.Name).Distinct().Take(3));
+        var modes = string.Join(", ", by.Select(b => b.Row.Mode).Distinct().OrderBy(Modes.Rank).Select(Modes.Plain));
+        return covered switch
+        {
+            "actively" => $"{modes} in {techniques}",
+            "otherwise" when promised == "actively" => $"only {modes} in {techniques}: that does not train it",
+            "otherwise" => $"{modes} in {techniques}",
+            "touched" => $"only in passing, in {techniques}",
+            _ => "no taught technique works it",
+        };
+    }
+
+    private static IEnumerable<OrderFault> Order(ProgrammeDocument programme, IReadOnlyDictionary<string, TaughtTechnique> techniques)
+    {
+        var place = programme.AllModules.Select((m, i) => (m.Id, i)).DistinctBy(x => x.Id).ToDictionary(x => x.Id, x => x.i, StringComparer.Ordinal);
+        var names = programme.AllModules.DistinctBy(m => m.Id).ToDictionary(m => m.Id, m => m.Name, StringComparer.Ordinal);
+        var taughtIn = programme.AllModules.SelectMany((m, i) => m.AllTechniques.Select((t, j) => (t, At: (i, j)))).GroupBy(x => x.t).ToDictionary(g => g.Key, g => g.Min(x => x.At), StringComparer.Ordinal);
+        for (var i = 0; i < programme.AllModules.Count; i++)
+        {
+            var module = programme.AllModules[i];
+            foreach (var p in module.AllPrerequisites.Where(place.ContainsKey))
+            {
+                if (Reaches(programme, p, module.Id)) yield return new(module.Id, "prerequisite-circle", $"“{module.Name}” and “{names[p]}” wait for each other: no order can satisfy both.");
+                else if (place[p] >= i) yield return new(module.Id, "prerequisite-after", $"“{module.Name}” needs “{names[p]}”, which comes only later (place {place[p] + 1}, this one is {i + 1}). Move “{names[p]}” before it.");
+            }
+            for (var j = 0; j < module.AllTechniques.Count; j++)
+            {
+                if (!techniques.TryGetValue(module.AllTechniques[j], out var technique))
+                {
+                    yield return new(module.Id, "unknown-technique", $"“{module.Name}” lists a technique that is no longer there. Take it out.");
+                    continue;
+                }
+                if (technique.Standing is "stopped" or "parked") yield return new(module.Id, "parked", $"“{technique.Name}” is parked: it breaks a stop rule and is not taught. It counts for nothing in “{module.Name}”.");
+                else if (technique.Standing is "draft" or "refused") yield return new(module.Id, "draft", $"“{technique.Name}” in “{module.Name}” is still a draft with an open question.");
+                foreach (var p in technique.Prerequisites.Where(techniques.ContainsKey))
+                    if (!taughtIn.TryGetValue(p, out var at)) yield return new(module.Id, "technique-prerequisite", $"“{technique.Name}” builds on “{techniques[p].Name}”, which no module teaches.");
+                    else if (at.CompareTo((i, j)) > 0) yield return new(module.Id, "technique-prerequisite", $"“{technique.Name}” builds on “{techniques[p].Name}”, which is taught only later.");
+            }
+        }
+    }
+
+    /// <summary>Whether following prerequisites from one module leads to another.</summary>
+    private static bool Reaches(ProgrammeDocument programme, string from, string to)
+    {
+        var seen = new HashSet<string>(StringComparer.Ordinal);
+        var open = new Stack<string>([from]);
+        while (open.TryPop(out var id))
+        {
+            if (id == to) return true;
+            if (!seen.Add(id)) continue;
+            foreach (var p in programme.AllModules.FirstOrDefault(m => m.Id == id)?.AllPrerequisites ?? []) open.Push(p);
+        }
+        return false;
+    }
+}

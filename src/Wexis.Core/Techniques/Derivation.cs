@@ -1,0 +1,50 @@
+using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
+
+namespace Wexis.Core.Techniques;
+
+/// <summary>All that Wexis derives from one step.</summary>
+public sealed record DerivedStep(int Index, string Title, string? Family, string? FamilyName, string Sides, Step Completed, IReadOnlyList<string> Defaults, DoseSum Dose, WorkMap Map, SafetyReview Safety, IReadOnlyList<string> Classes);
+
+/// <summary>All that Wexis derives from a technique. Nothing in it is typed by anyone.</summary>
+/// <param name="Standing">draft (a question is open), stopped (a step breaks a stop rule: can only be parked), refused (a field is nonsense) or complete.</param>
+public sealed record Derivation(string Standing, IReadOnlyList<DerivedStep> Steps, WorkMap Map, Levels TotalSeconds, string? Family, string? FamilyName, string SafetyVerdict,
+    IReadOnlyList<ExclusionNote> Exclusions, string ClinicianFirst, IReadOnlyList<OpenQuestion> Questions, IReadOnlyList<Issue> Issues)
+{
+    /// <summary>The recipe: fill each step, unroll its dose, map its work, review its safety; then the union.</summary>
+    public static Derivation Of(TechniqueDocument document, Atlas atlas, ActionModel model, HouseSettings settings)
+    {
+        ArgumentNullException.ThrowIfNull(document);
+        var issues = new List<Issue>(TechniqueValidation.Issues(document, atlas, model));
+        var questions = new List<OpenQuestion>();
+        var steps = new List<DerivedStep>();
+        for (var i = 0; i < document.AllSteps.Count; i++)
+        {
+            var broken = issues.Any(x => x.Path.StartsWith($"steps[{i}]", StringComparison.Ordinal));
+            var completed = CompletedStep.Of(Known(document.AllSteps[i], atlas, model), i, atlas, model, settings);
+            issues.AddRange(completed.Issues);
+            questions.AddRange(completed.Questions);
+            var readable = !completed.Issues.Any() && !broken;
+            var sum = readable && completed.Step.Dose is { } dose ? DoseSum.Of(dose, completed.Step.Tempo ?? new(1, 0, 0, 0), completed.Sides, settings) : DoseSum.None;
+            var map = WorkMap.Of(completed, sum, i, atlas, model, settings);
+            steps.Add(new(i, StepWords.Title(completed.Step, atlas, model), completed.Family, completed.Family is { } f ? FamilyDefaults.Get(f).Name : null, completed.Sides, completed.Step, completed.Defaults,
+                sum, map, SafetyReview.Of(completed, atlas, model, settings), Screening.Classes(completed, atlas, model)));
+            questions.AddRange(map.CannotTell.Where(c => c.StartsWith('“')).Select(c => new OpenQuestion($"steps[{i}]", c, [])));
+        }
+        if (document.AllSteps.Count == 0) questions.Add(new("steps", "No step yet. What happens first?", []));
+        var family = steps.Where(s => s.Family is not null).GroupBy(s => s.Family!).OrderByDescending(g => g.Sum(s => s.Dose.TotalSeconds.Standard)).ThenBy(g => g.Min(s => s.Index)).FirstOrDefault()?.Key;
+        var safety = steps.Any(s => s.Safety.Verdict == "stop") ? "stop" : steps.Any(s => s.Safety.Verdict == "caution") ? "caution" : "ok";
+        var classes = steps.SelectMany(s => s.Classes).Distinct().ToList();
+        return new(
+            issues.Count > 0 ? "refused" : safety == "stop" ? "stopped" : questions.Count > 0 ? "draft" : "complete",
+            steps, WorkMap.Union(steps.Select(s => s.Map)), steps.Aggregate(default(Levels), (t, s) => t + s.Dose.TotalSeconds), family, family is null ? null : FamilyDefaults.Get(family).Name, safety,
+            Screening.Exclusions(classes, atlas), Screening.ClinicianFirst, questions, issues);
+    }
+
+    /// <summary>The step without words that validation has already refused, so that the rest can still be derived while it is mended.</summary>
+    private static Step Known(Step step, Atlas atlas, ActionModel model) => step with
+    {
+        Acts = [.. step.AllActs.Where(a => a.Do is null || model.Knows(a.Do) || atlas.Document.ControlledLists.Actions.ContainsKey(a.Do))],
+        Hands = [.. step.AllHands.Where(h => h.Verb is null || model.Verbs.ContainsKey(h.Verb))],
+    };
+}

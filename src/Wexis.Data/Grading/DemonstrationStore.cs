@@ -1,0 +1,130 @@
+using Dapper;
+using Npgsql;
+using Wexis.Core.Grading;
+
+namespace Wexis.Data.Grading;
+
+public sealed record StoredDemonstration(Guid DemonstrationId, Guid StationId, int Revision, Guid TraineeId, string Trainee, Guid AssessorId, string Assessor, int Attempt, DateTimeOffset OpenedAt, DateTimeOffset? SubmittedAt, int Events);
+
+/// <summary>What became of an event that was sent.</summary>
+public enum AppendOutcome
+{
+    /// <summary>Stored now, or stored before with the same content.</summary>
+    Stored,
+
+    /// <summary>The id, or the device's counter, is taken by other content.</summary>
+    Clash,
+
+    /// <summary>The demonstration was submitted already.</summary>
+    Closed,
+}
+
+public sealed class DemonstrationStore(NpgsqlDataSource source)
+{
+    private sealed class Row
+    {
+        public Guid DemonstrationId { get; init; }
+        public Guid StationId { get; init; }
+        public int Revision { get; init; }
+        public Guid TraineeId { get; init; }
+        public string Trainee { get; init; } = "";
+        public Guid AssessorId { get; init; }
+        public string Assessor { get; init; } = "";
+        public int Attempt { get; init; }
+        public DateTimeOffset OpenedAt { get; init; }
+        public DateTimeOffset? SubmittedAt { get; init; }
+        public int Events { get; init; }
+        public StoredDemonstration ToDemonstration() => new(DemonstrationId, StationId, Revision, TraineeId, Trainee, AssessorId, Assessor, Attempt, OpenedAt, SubmittedAt, Events);
+    }
+
+    private sealed class EventRow
+    {
+        public Guid EventId { get; init; }
+        public string Kind { get; init; } = "";
+        public string Device { get; init; } = "";
+        public int Counter { get; init; }
+        public long AtMs { get; init; }
+        public int? Step { get; init; }
+        public string? Side { get; init; }
+        public string? Target { get; init; }
+        public double? Value { get; init; }
+        public string? Note { get; init; }
+        public long Arrival { get; init; }
+        public MarkEvent ToEvent() => new(EventId, Kind, Device, Counter, AtMs, Step, Side, Target, Value, Note, Arrival);
+    }
+
+    private const string Select = """
+        SELECT d.demonstration_id, d.station_id, d.revision, d.trainee_id, t.name AS trainee, d.assessor_id, a.name AS assessor, d.attempt, d.opened_at, d.submitted_at,
+               (SELECT count(*)::int FROM grading.mark_event e WHERE e.demonstration_id = d.demonstration_id) AS events
+          FROM grading.demonstration d
+          JOIN people.person t ON t.person_id = d.trainee_id
+          JOIN people.person a ON a.person_id = d.assessor_id
+        """;
+
+    private const string SelectEvents = "SELECT event_id, kind, device, counter, at_ms, step, side, target, value, note, arrival FROM grading.mark_event";
+
+    public async Task<IReadOnlyList<StoredDemonstration>> All(CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        return [.. (await c.QueryAsync<Row>(Select + " ORDER BY d.opened_at DESC")).Select(r => r.ToDemonstration())];
+    }
+
+    public async Task<StoredDemonstration?> ById(Guid id, CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        return (await c.QuerySingleOrDefaultAsync<Row>(Select + " WHERE d.demonstration_id = @id", new { id }))?.ToDemonstration();
+    }
+
+    /// <summary>Opens a demonstration under the id the device made; opening the same again changes nothing. The sheet's revision is used from now on.</summary>
+    /// <returns>False when the id is taken by another demonstration.</returns>
+    public async Task<bool> Open(Guid id, Guid station, int revision, Guid trainee, Guid assessor, DateTimeOffset now, CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        await using var t = await c.BeginTransactionAsync(ct);
+        await c.ExecuteAsync("UPDATE examinations.sheet_revision SET used_at = @now WHERE station_id = @station AND revision = @revision AND used_at IS NULL", new { station, revision, now = now.ToUniversalTime() }, t);
+        // The station's row is locked so that two attempts opened at once get two numbers.
+        await c.ExecuteAsync("SELECT 1 FROM examinations.station WHERE station_id = @station FOR UPDATE", new { station }, t);
+        await c.ExecuteAsync(
+            """
+            INSERT INTO grading.demonstration (demonstration_id, station_id, revision, trainee_id, assessor_id, attempt, opened_at)
+            SELECT @id, @station, @revision, @trainee, @assessor, coalesce(max(attempt), 0) + 1, @now
+              FROM grading.demonstration WHERE station_id = @station AND trainee_id = @trainee
+            ON CONFLICT (demonstration_id) DO NOTHING
+            """, new { id, station, revision, trainee, assessor, now = now.ToUniversalTime() }, t);
+        var mine = await c.ExecuteScalarAsync<bool>("SELECT station_id = @station AND trainee_id = @trainee AND assessor_id = @assessor FROM grading.demonstration WHERE demonstration_id = @id", new { id, station, trainee, assessor }, t);
+        await t.CommitAsync(ct);
+        return mine;
+    }
+
+    public async Task<IReadOnlyList<MarkEvent>> EventsOf(Guid demonstration, CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        return [.. (await c.QueryAsync<EventRow>(SelectEvents + " WHERE demonstration_id = @demonstration ORDER BY arrival", new { demonstration })).Select(r => r.ToEvent())];
+    }
+
+    /// <summary>Appends one event. Sent twice, it is stored once.</summary>
+    public async Task<AppendOutcome> Append(Guid demonstration, MarkEvent e, Guid by, DateTimeOffset now, CancellationToken ct)
+    {
+        ArgumentNullException.ThrowIfNull(e);
+        await using var c = await source.OpenConnectionAsync(ct);
+        var stored = await c.QuerySingleOrDefaultAsync<EventRow>(SelectEvents + " WHERE event_id = @Id AND demonstration_id = @demonstration", new { e.Id, demonstration });
+        if (stored is not null) return stored.ToEvent() with { Arrival = 0 } == e with { Arrival = 0 } ? AppendOutcome.Stored : AppendOutcome.Clash;
+        try
+        {
+            await c.ExecuteAsync(
+                """
+                INSERT INTO grading.mark_event (event_id, demonstration_id, kind, device, counter, at_ms, step, side, target, value, note, given_by, arrived_at)
+                VALUES (@Id, @demonstration, @Kind, @Device, @Counter, @AtMs, @Step, @Side, @Target, @Value, @Note, @by, @now)
+                """, new { e.Id, demonstration, e.Kind, e.Device, e.Counter, e.AtMs, e.Step, e.Side, e.Target, e.Value, e.Note, by, now = now.ToUniversalTime() });
+            return AppendOutcome.Stored;
+        }
+        catch (PostgresException x) when (x.ConstraintName == "demonstration_is_open")
+        {
+            return AppendOutcome.Closed;
+        }
+        catch (PostgresException x) when (x.ConstraintName is "mark_event_pkey" or "mark_event_counter_is_taken_once")
+        {
+            return AppendOutcome.Clash;
+        }
+    }
+}

@@ -1,0 +1,86 @@
+using System.Security.Claims;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Mvc;
+using Wexis.Core.Examinations;
+using Wexis.Core.Measures;
+using Wexis.Data;
+using Wexis.Data.Examinations;
+using Wexis.Data.Techniques;
+using Wexis.Server.People;
+using Wexis.Server.Shell;
+using Wexis.Server.Techniques;
+
+namespace Wexis.Server.Examinations;
+
+public sealed record StationLine(Guid Id, int Place, Guid TechniqueId, string TechniqueName, int Edition, int Criteria, double PassLine, bool Used, bool Outdated);
+public sealed record ExaminationView(Guid Id, string Name, Guid? ProgrammeId, IReadOnlyList<StationLine> Stations);
+public sealed record ExaminationAdd(Guid Id, string? Name, Guid? ProgrammeId);
+public sealed record StationAdd(Guid Id, Guid TechniqueId);
+
+/// <summary>What the trainer may adjust: the weight of each criterion, whether it is safety-critical, the pass line.</summary>
+public sealed record SheetAdjust(int Revision, int Version, double PassLine, IReadOnlyList<CriterionAdjust> Criteria);
+public sealed record CriterionAdjust(string Id, double Weight, bool SafetyCritical, string? Text);
+public sealed record StationView(Guid Id, Guid ExaminationId, int Place, Guid TechniqueId, int Edition, int Revision, int Version, bool Used, MarkSheet Sheet);
+
+public static class ExaminationEndpoints
+{
+    public static void Map(RouteGroupBuilder api)
+    {
+        var group = api.MapGroup("/examinations").WithTags("Examinations").RequireAuthorization(Policies.Staff);
+        group.MapGet("", List).WithName("listExaminations");
+        group.MapPost("", Add).RequireAuthorization(Policies.Lead).WithName("addExamination");
+        group.MapPost("/{id:guid}/stations", AddStation).RequireAuthorization(Policies.Lead).WithName("addStation");
+        group.MapGet("/stations/{station:guid}", Get).WithName("getStation");
+        group.MapPut("/stations/{station:guid}/sheet", Adjust).RequireAuthorization(Policies.Lead).WithName("adjustSheet");
+    }
+
+    private static async Task<Ok<IReadOnlyList<ExaminationView>>> List(ExaminationStore examinations, EditionStore editions, CancellationToken ct)
+    {
+        var newest = (await editions.Lines(ct)).ToDictionary(l => l.TechniqueId);
+        return TypedResults.Ok<IReadOnlyList<ExaminationView>>([.. (await examinations.All(ct)).Select(e => new ExaminationView(e.ExaminationId, e.Name, e.ProgrammeId,
+            [.. e.Stations.Select(s => new StationLine(s.StationId, s.Place, s.TechniqueId, s.Sheet.TechniqueName, s.Edition, s.Sheet.Criteria.Count, s.Sheet.PassLine, s.Used, newest.TryGetValue(s.TechniqueId, out var n) && n.Edition > s.Edition))]))]);
+    }
+
+    private static async Task<Results<Ok<ExaminationView>, ValidationProblem>> Add(ExaminationAdd given, ClaimsPrincipal user, ExaminationStore examinations, TimeProvider clock, CancellationToken ct)
+    {
+        if (Check.Given(given.Name, "name", "what the examination is called") is { } missing) return Problems.Of([missing], "The examination cannot be added like this.");
+        if (Check.NoLongerThan(given.Name, 120, "name") is { } tooLong) return Problems.Of([tooLong], "The examination cannot be added like this.");
+        await examinations.Add(given.Id, given.Name!.Trim(), given.ProgrammeId, user.PersonId(), clock.GetUtcNow(), ct);
+        return TypedResults.Ok(new ExaminationView(given.Id, given.Name, given.ProgrammeId, []));
+    }
+
+    private static async Task<Results<Ok<StationView>, ValidationProblem, NotFound>> AddStation(Guid id, StationAdd given, ClaimsPrincipal user, ExaminationStore examinations, EditionStore editions, TechniqueDesk desk, TimeProvider clock, CancellationToken ct)
+    {
+        if (await editions.NewestOf(given.TechniqueId, ct) is not { } edition) return TypedResults.NotFound();
+        var derived = desk.Derive(edition.Body);
+        if (edition.Standing != "complete")
+            return Problems.Of("technique_id", edition.Standing == "parked" ? $"“{edition.Name}” is parked: it breaks a stop rule and is not examined." : $"“{edition.Name}” is a draft with {derived.Questions.Count} open questions. Answer them first.", "No station was added.");
+        var sheet = MarkSheetDraft.Of(edition.Code, edition.Edition, edition.Body, derived, desk.Atlas, desk.Model, desk.Settings);
+        if (!await examinations.AddStation(given.Id, id, edition.TechniqueId, edition.Edition, sheet, user.PersonId(), clock.GetUtcNow(), ct)) return TypedResults.NotFound();
+        return TypedResults.Ok(View((await examinations.Station(given.Id, ct))!));
+    }
+
+    private static async Task<Results<Ok<StationView>, NotFound>> Get(Guid station, ExaminationStore examinations, CancellationToken ct) =>
+        await examinations.Station(station, ct) is { } s ? TypedResults.Ok(View(s)) : TypedResults.NotFound();
+
+    private static async Task<Results<Ok<StationView>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> Adjust(Guid station, SheetAdjust given, ClaimsPrincipal user, ExaminationStore examinations, TimeProvider clock, CancellationToken ct)
+    {
+        if (await examinations.Station(station, ct) is not { } stored) return TypedResults.NotFound();
+        var adjust = (given.Criteria ?? []).DistinctBy(c => c.Id).ToDictionary(c => c.Id, StringComparer.Ordinal);
+        var sheet = stored.Sheet with
+        {
+            PassLine = given.PassLine,
+            Criteria = [.. stored.Sheet.Criteria.Select(c => adjust.TryGetValue(c.Id, out var a) ? c with { Weight = a.Weight, SafetyCritical = a.SafetyCritical, Text = string.IsNullOrWhiteSpace(a.Text) ? c.Text : a.Text } : c)],
+        };
+        if (sheet.Issues() is { Count: > 0 } issues) return Problems.Of(issues, "The sheet cannot be saved like this. Your changes are kept here.");
+        var (outcome, _, _) = await examinations.SaveSheet(station, given.Revision, given.Version, sheet, user.PersonId(), clock.GetUtcNow(), ct);
+        return outcome switch
+        {
+            SaveOutcome.Saved => TypedResults.Ok(View((await examinations.Station(station, ct))!)),
+            SaveOutcome.Stale => Problems.Stale("mark sheet"),
+            _ => TypedResults.NotFound(),
+        };
+    }
+
+    private static StationView View(StoredStation s) => new(s.StationId, s.ExaminationId, s.Place, s.TechniqueId, s.Edition, s.Revision, s.Version, s.Used, s.Sheet);
+}

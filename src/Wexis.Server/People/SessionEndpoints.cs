@@ -1,0 +1,103 @@
+using System.Security.Claims;
+using Microsoft.AspNetCore.Antiforgery;
+using Microsoft.AspNetCore.Authentication;
+using Microsoft.AspNetCore.Authentication.Cookies;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Identity;
+using Wexis.Core.People;
+using Wexis.Data.People;
+using Wexis.Server.Demo;
+using Wexis.Server.Shell;
+
+namespace Wexis.Server.People;
+
+/// <summary>Who is signed in, and what the sign-in page needs to know.</summary>
+/// <param name="Token">Form token; every change sends it back in a header.</param>
+/// <param name="NeedsFirstLead">Nobody leads this house yet: ask for the first lead trainer.</param>
+/// <param name="DemoAccounts">Offered by the sign-in page of the demo only.</param>
+public sealed record Session(SignedIn? Person, string Token, bool NeedsFirstLead, IReadOnlyList<DemoAccount> DemoAccounts);
+public sealed record SignedIn(Guid Id, string Name, string Login, string Role);
+public sealed record SignIn(string? Login, string? Password);
+
+public static class SessionEndpoints
+{
+    public const string SignInLimit = "sign-in";
+    private const string StampClaim = "wexis:stamp";
+
+    public static void Map(RouteGroupBuilder api)
+    {
+        var group = api.MapGroup("/session").WithTags("People");
+        group.MapGet("", Get).AllowAnonymous().WithName("getSession");
+        group.MapPost("", Enter).AllowAnonymous().RequireRateLimiting(SignInLimit).WithName("signIn");
+        group.MapDelete("", (Delegate)Leave).AllowAnonymous().WithName("signOut");
+        api.MapPost("/first-lead", First).AllowAnonymous().RequireRateLimiting(SignInLimit).WithTags("People").WithName("addFirstLead");
+    }
+
+    public static Guid PersonId(this ClaimsPrincipal user) =>
+        Guid.TryParse(user.FindFirstValue(ClaimTypes.NameIdentifier), out var id) ? id : throw new InvalidOperationException("Nobody is signed in.");
+
+    /// <summary>A cookie is good as long as its person is active and its stamp is the stored one.</summary>
+    public static async Task StillValid(CookieValidatePrincipalContext context)
+    {
+        ArgumentNullException.ThrowIfNull(context);
+        var people = context.HttpContext.RequestServices.GetRequiredService<PersonStore>();
+        var person = context.Principal is { } p && Guid.TryParse(p.FindFirstValue(ClaimTypes.NameIdentifier), out var id) ? await people.ById(id, context.HttpContext.RequestAborted) : null;
+        if (person is { Active: true } && person.SecurityStamp.ToString() == context.Principal?.FindFirstValue(StampClaim)) return;
+        context.RejectPrincipal();
+        await context.HttpContext.SignOutAsync();
+    }
+
+    private static async Task<Ok<Session>> Get(HttpContext http, IAntiforgery antiforgery, PersonStore people, DemoSeed demo, CancellationToken ct)
+    {
+        var token = antiforgery.GetAndStoreTokens(http).RequestToken ?? "";
+        var person = http.User.Identity?.IsAuthenticated == true ? await people.ById(http.User.PersonId(), ct) : null;
+        return TypedResults.Ok(new Session(person is null ? null : Shown(person), token, !await people.AnyLead(ct), demo.Accounts));
+    }
+
+    private static async Task<Results<Ok<SignedIn>, ValidationProblem>> Enter(SignIn given, HttpContext http, PersonStore people, IPasswordHasher<StoredPerson> hasher, CancellationToken ct)
+    {
+        var person = given.Login is { Length: > 0 and <= 60 } login ? await people.ByLogin(login.Trim(), ct) : null;
+        // The hash is computed for an unknown login too, so that the time it takes tells nothing.
+        var verified = hasher.VerifyHashedPassword(person ?? Nobody, person?.PasswordHash ?? Nobody.PasswordHash, given.Password is { Length: <= 200 } password ? password : "");
+        if (person is not { Active: true } || verified == PasswordVerificationResult.Failed)
+            return Problems.Of("password", "The name and the password do not belong together.", "You are not signed in.");
+        await SignInAs(http, person);
+        return TypedResults.Ok(Shown(person));
+    }
+
+    private static async Task<NoContent> Leave(HttpContext http)
+    {
+        await http.SignOutAsync();
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<Results<Ok<SignedIn>, ValidationProblem>> First(PersonDraft given, HttpContext http, PersonStore people, IPasswordHasher<StoredPerson> hasher, TimeProvider clock, CancellationToken ct)
+    {
+        var draft = given with { Role = Roles.Lead };
+        if (draft.Issues() is { Count: > 0 } issues) return Problems.Of(issues, "The lead trainer cannot be added like this.");
+        var person = New(draft, hasher);
+        if (!await people.AddFirstLead(person, clock.GetUtcNow(), ct)) return Problems.Of("login", "This house has a lead trainer already. Sign in instead.", "Nothing was added.");
+        await SignInAs(http, person);
+        return TypedResults.Ok(Shown(person));
+    }
+
+    internal static StoredPerson New(PersonDraft draft, IPasswordHasher<StoredPerson> hasher)
+    {
+        var person = new StoredPerson(Guid.CreateVersion7(), draft.Login!.Trim(), draft.Name!.Trim(), draft.Role!, "", Guid.NewGuid(), true);
+        return person with { PasswordHash = hasher.HashPassword(person, draft.Password!) };
+    }
+
+    private static readonly StoredPerson Nobody = MakeNobody();
+
+    private static StoredPerson MakeNobody()
+    {
+        var nobody = new StoredPerson(Guid.Empty, "", "", Roles.Trainee, "", Guid.Empty, false);
+        return nobody with { PasswordHash = new PasswordHasher<StoredPerson>().HashPassword(nobody, Guid.NewGuid().ToString()) };
+    }
+
+    private static Task SignInAs(HttpContext http, StoredPerson person) => http.SignInAsync(new ClaimsPrincipal(new ClaimsIdentity(
+        [new(ClaimTypes.NameIdentifier, person.PersonId.ToString()), new(ClaimTypes.Name, person.Name), new(ClaimTypes.Role, person.Role), new(StampClaim, person.SecurityStamp.ToString())],
+        CookieAuthenticationDefaults.AuthenticationScheme)), new AuthenticationProperties { IsPersistent = true });
+
+    private static SignedIn Shown(StoredPerson p) => new(p.PersonId, p.Name, p.Login, p.Role);
+}

@@ -1,0 +1,5 @@
+using Wexis.Server.Shell;
+
+var app = WexisHost.Build(args);
+await WexisHost.Prepare(app, CancellationToken.None);
+await app.RunAsync();

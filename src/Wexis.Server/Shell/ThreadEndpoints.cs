@@ -1,0 +1,42 @@
+using System.Security.Claims;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Wexis.Core.People;
+using Wexis.Data.Examinations;
+using Wexis.Data.Grading;
+using Wexis.Data.Programmes;
+using Wexis.Data.Results;
+using Wexis.Data.Techniques;
+using Wexis.Server.People;
+
+namespace Wexis.Server.Shell;
+
+/// <summary>What waits at each stop of the work, in words; empty when nothing does.</summary>
+public sealed record ThreadStop(string Stop, string Waits);
+
+/// <summary>The thread across the top: cheap counts, composed in the server.</summary>
+public static class ThreadEndpoints
+{
+    public static void Map(RouteGroupBuilder api) => api.MapGet("/thread", Get).WithTags("Shell").WithName("getThread");
+
+    private static async Task<Ok<IReadOnlyList<ThreadStop>>> Get(ClaimsPrincipal user, EditionStore editions, ProgrammeStore programmes, ExaminationStore examinations, DemonstrationStore demonstrations, ResultStore results, CancellationToken ct)
+    {
+        if (user.IsInRole(Roles.Trainee))
+        {
+            var mine = await results.Visible(user.PersonId(), ct);
+            return TypedResults.Ok<IReadOnlyList<ThreadStop>>([new("anatomy", ""), new("techniques", ""), new("results", Count(mine.Count, "result"))]);
+        }
+        var lines = await editions.Lines(ct);
+        var gaps = (await programmes.All(ct)).Sum(p => p.Gaps);
+        var stations = (await examinations.All(ct)).Sum(e => e.Stations.Count);
+        var open = (await demonstrations.All(ct)).Count(d => d.SubmittedAt is null);
+        var unreleased = (await results.Visible(null, ct)).Count(r => r.ReleasedAt is null);
+        var questions = lines.Count(l => l.Standing == "draft");
+        return TypedResults.Ok<IReadOnlyList<ThreadStop>>(
+        [
+            new("anatomy", ""), new("techniques", Count(questions, "draft")), new("programme", Count(gaps, "gap")), new("examination", Count(stations, "station")),
+            new("grading", open == 0 ? "" : $"{open} to finish"), new("results", unreleased == 0 ? "" : $"{unreleased} to release"),
+        ]);
+    }
+
+    private static string Count(int n, string what) => n == 0 ? "" : $"{n} {what}{(n == 1 ? "" : "s")}";
+}

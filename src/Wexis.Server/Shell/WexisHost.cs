@@ -1,0 +1,191 @@
+using System.Reflection;
+using System.Text.Json;
+using System.Threading.RateLimiting;
+using Microsoft.AspNetCore.Authentication.Cookies;
+using Microsoft.AspNetCore.DataProtection;
+using Microsoft.AspNetCore.Identity;
+using Microsoft.Extensions.FileProviders;
+using Npgsql;
+using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
+using Wexis.Core.People;
+using Wexis.Data;
+using Wexis.Data.Examinations;
+using Wexis.Data.Grading;
+using Wexis.Data.People;
+using Wexis.Data.Programmes;
+using Wexis.Data.Results;
+using Wexis.Data.Techniques;
+using Wexis.Server.Anatomy;
+using Wexis.Server.Demo;
+using Wexis.Server.Examinations;
+using Wexis.Server.Grading;
+using Wexis.Server.People;
+using Wexis.Server.Programmes;
+using Wexis.Server.Results;
+using Wexis.Server.Techniques;
+
+namespace Wexis.Server.Shell;
+
+/// <summary>Who may come in. Every endpoint denies by default; these names say what it asks for instead.</summary>
+public static class Policies
+{
+    public const string Lead = "lead";
+    public const string Staff = "staff";
+}
+
+/// <summary>Composes the server. Used by the start command and by the tests, so that both run the same thing.</summary>
+public static class WexisHost
+{
+    /// <summary>The build asks for the OpenAPI document through a tool that runs this program: no database then.</summary>
+    private static bool WritesContract => Assembly.GetEntryAssembly()?.GetName().Name == "GetDocument.Insider";
+
+    public static WebApplication Build(string[] args, Action<WebApplicationBuilder>? configure = null)
+    {
+        var builder = WebApplication.CreateBuilder(args);
+        configure?.Invoke(builder);
+        var services = builder.Services;
+        var connection = builder.Configuration.GetConnectionString("Wexis") ?? (WritesContract ? "Host=127.0.0.1" : throw new InvalidOperationException("No connection string “Wexis” is set. Start with ./wexis start, which sets it."));
+        services.AddSingleton(Database.Open(connection));
+        services.AddSingleton(new DatabaseAddress(connection));
+        services.AddSingleton(TimeProvider.System);
+        services.AddSingleton(HouseSettings.Default);
+        AddReference(services, builder.Configuration["Wexis:Data"] ?? Path.Combine(AppContext.BaseDirectory, "data"));
+        services.AddSingleton<PersonStore>().AddSingleton<EditionStore>().AddSingleton<ProgrammeStore>().AddSingleton<ExaminationStore>().AddSingleton<DemonstrationStore>().AddSingleton<ResultStore>();
+        services.AddSingleton<IPasswordHasher<StoredPerson>, PasswordHasher<StoredPerson>>();
+        services.AddSingleton<TechniqueDesk>();
+        services.AddSingleton<DemoSeed>();
+        AddSignIn(services, builder.Configuration);
+        services.ConfigureHttpJsonOptions(o =>
+        {
+            o.SerializerOptions.PropertyNamingPolicy = JsonNamingPolicy.SnakeCaseLower;
+            o.SerializerOptions.NumberHandling = System.Text.Json.Serialization.JsonNumberHandling.Strict;
+        });
+        services.AddProblemDetails();
+        services.AddExceptionHandler<Problems>();
+        services.AddResponseCompression(o => o.EnableForHttps = true);
+        services.AddOpenApi();
+        services.Configure<RouteHandlerOptions>(o => o.ThrowOnBadRequest = true);
+
+        var app = builder.Build();
+        app.UseExceptionHandler();
+        app.UseStatusCodePages();
+        app.Use(SecurityHeaders);
+        app.UseResponseCompression();
+        UseFrontEnd(app, app.Configuration["Wexis:WebRoot"]);
+        app.UseRouting();
+        app.UseRateLimiter();
+        app.UseAuthentication();
+        app.UseAuthorization();
+        app.Use(Antiforgery.Check);
+        Map(app);
+        return app;
+    }
+
+    /// <summary>Brings the database up to date and, for a demo, fills it once.</summary>
+    public static async Task Prepare(WebApplication app, CancellationToken ct)
+    {
+        ArgumentNullException.ThrowIfNull(app);
+        if (WritesContract) return;
+        await Database.Migrate(app.Services.GetRequiredService<NpgsqlDataSource>(), app.Services.GetRequiredService<DatabaseAddress>().ConnectionString, ct);
+        if (app.Configuration.GetValue<bool>("Wexis:Demo")) await app.Services.GetRequiredService<DemoSeed>().Fill(ct);
+    }
+
+    private static void Map(WebApplication app)
+    {
+        var api = app.MapGroup("/api");
+        api.MapGet("/health", () => TypedResults.Ok(new Health("ready"))).AllowAnonymous().WithTags("Shell");
+        SessionEndpoints.Map(api);
+        PeopleEndpoints.Map(api);
+        AnatomyEndpoints.Map(api);
+        TechniqueEndpoints.Map(api);
+        ProgrammeEndpoints.Map(api);
+        ExaminationEndpoints.Map(api);
+        DemonstrationEndpoints.Map(api);
+        ResultEndpoints.Map(api);
+        ThreadEndpoints.Map(api);
+        app.MapOpenApi("/api/openapi/{documentName}.json").RequireAuthorization(Policies.Lead);
+        // An unknown API path is a problem document, never the start page.
+        api.MapFallback("{**rest}", () => TypedResults.Problem(statusCode: 404, title: "There is nothing at this address.")).AllowAnonymous().ExcludeFromDescription();
+    }
+
+    private static void AddReference(IServiceCollection services, string folder)
+    {
+        services.AddSingleton(new DataFolder(folder));
+        services.AddSingleton(sp => Atlas.Read(File.ReadAllText(Path.Combine(sp.GetRequiredService<DataFolder>().Path, "anatomy", "anatomy.json"))));
+        services.AddSingleton(sp => ActionModel.Read(File.ReadAllText(Path.Combine(sp.GetRequiredService<DataFolder>().Path, "anatomy", "action-rules.json")), sp.GetRequiredService<Atlas>()));
+    }
+
+    private static void AddSignIn(IServiceCollection services, IConfiguration configuration)
+    {
+        var protection = services.AddDataProtection().SetApplicationName("wexis");
+        if (configuration["Wexis:Keys"] is { Length: > 0 } keys) protection.PersistKeysToFileSystem(new DirectoryInfo(keys));
+        services.AddAuthentication(CookieAuthenticationDefaults.AuthenticationScheme).AddCookie(o =>
+        {
+            o.Cookie.Name = "wexis";
+            o.Cookie.HttpOnly = true;
+            o.Cookie.SameSite = SameSiteMode.Strict;
+            o.ExpireTimeSpan = TimeSpan.FromHours(12);
+            o.SlidingExpiration = true;
+            o.Events.OnRedirectToLogin = c => Answer(c.HttpContext, 401, "Sign in first.");
+            o.Events.OnRedirectToAccessDenied = c => Answer(c.HttpContext, 403, "Your role does not allow this.");
+            o.Events.OnValidatePrincipal = SessionEndpoints.StillValid;
+        });
+        services.AddAuthorizationBuilder()
+            .SetFallbackPolicy(new Microsoft.AspNetCore.Authorization.AuthorizationPolicyBuilder().RequireAuthenticatedUser().Build())
+            .AddPolicy(Policies.Lead, p => p.RequireRole(Roles.Lead))
+            .AddPolicy(Policies.Staff, p => p.RequireRole(Roles.Lead, Roles.Assessor));
+        services.AddAntiforgery(o =>
+        {
+            o.HeaderName = Antiforgery.Header;
+            o.Cookie.Name = "wexis-form";
+            o.Cookie.SameSite = SameSiteMode.Strict;
+        });
+        services.AddRateLimiter(o =>
+        {
+            o.RejectionStatusCode = 429;
+            o.AddPolicy(SessionEndpoints.SignInLimit, c => RateLimitPartition.GetFixedWindowLimiter(c.Connection.RemoteIpAddress?.ToString() ?? "", _ => new() { PermitLimit = configuration.GetValue("Wexis:SignInsPerMinute", 20), Window = TimeSpan.FromMinutes(1) }));
+        });
+    }
+
+    private static Task Answer(HttpContext context, int status, string title) => TypedResults.Problem(statusCode: status, title: title).ExecuteAsync(context);
+
+    private static Task SecurityHeaders(HttpContext context, RequestDelegate next)
+    {
+        var headers = context.Response.Headers;
+        headers.ContentSecurityPolicy = "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self'; frame-ancestors 'none'; base-uri 'none'; form-action 'self'";
+        headers.XContentTypeOptions = "nosniff";
+        headers["Referrer-Policy"] = "no-referrer";
+        if (context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal)) headers.CacheControl = "no-store";
+        return next(context);
+    }
+
+    /// <summary>The built front end: assets that never change under their name, the start page for every other address that is a page.</summary>
+    private static void UseFrontEnd(WebApplication app, string? webRoot)
+    {
+        if (webRoot is null || !Directory.Exists(webRoot)) return;
+        var files = new PhysicalFileProvider(Path.GetFullPath(webRoot));
+        app.UseStaticFiles(new StaticFileOptions
+        {
+            FileProvider = files,
+            OnPrepareResponse = c => c.Context.Response.Headers.CacheControl = c.Context.Request.Path.StartsWithSegments("/assets", StringComparison.Ordinal) ? "public, max-age=31536000, immutable" : "no-cache",
+        });
+        app.Use(async (context, next) =>
+        {
+            var path = context.Request.Path;
+            var page = HttpMethods.IsGet(context.Request.Method) && !path.StartsWithSegments("/api", StringComparison.Ordinal) && !path.StartsWithSegments("/assets", StringComparison.Ordinal) && !System.IO.Path.HasExtension(path);
+            if (!page)
+            {
+                await next(context);
+                return;
+            }
+            context.Response.ContentType = "text/html; charset=utf-8";
+            context.Response.Headers.CacheControl = "no-cache";
+            await context.Response.SendFileAsync(files.GetFileInfo("index.html"));
+        });
+    }
+}
+
+public sealed record Health(string State);
+public sealed record DatabaseAddress(string ConnectionString);
+public sealed record DataFolder(string Path);

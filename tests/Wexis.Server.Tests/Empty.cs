@@ -1,0 +1,1 @@
+namespace Wexis.Placeholder; internal static class Empty { }
