@@ -1,12 +1,16 @@
+using System.Text.Json.Serialization;
+
 namespace Wexis.Core.Measures;
 
 /// <summary>
 /// A place in the face frame, in pupil distances (IPD): x to the subject's left, y up, origin midway between the pupils.
 /// On the side surface x holds z (forward) instead. The default value is the origin.
 /// </summary>
+[method: JsonConstructor]
 public readonly record struct FacePoint(double X, double Y)
 {
     /// <summary>The same place on the other half of the face (frontal frame only).</summary>
+    [JsonIgnore]
     public FacePoint Mirrored => new(-X, Y);
 
     /// <summary>Distance in IPD.</summary>

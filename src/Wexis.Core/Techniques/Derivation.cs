@@ -3,8 +3,11 @@ using Wexis.Core.Measures;
 
 namespace Wexis.Core.Techniques;
 
+/// <summary>Where a hand goes, as computed: stops in the face frame (IPD, the subject's left), contact width in IPD, the sides it works.</summary>
+public sealed record DrawnStroke(int Hand, IReadOnlyList<FacePoint> Points, double WidthIpd, string Sides);
+
 /// <summary>All that Wexis derives from one step.</summary>
-public sealed record DerivedStep(int Index, string Title, string? Family, string? FamilyName, string Sides, Step Completed, IReadOnlyList<string> Defaults, DoseSum Dose, WorkMap Map, SafetyReview Safety, IReadOnlyList<string> Classes);
+public sealed record DerivedStep(int Index, string Title, string? Family, string? FamilyName, string Sides, Step Completed, IReadOnlyList<string> Defaults, DoseSum Dose, WorkMap Map, SafetyReview Safety, IReadOnlyList<string> Classes, IReadOnlyList<DrawnStroke> Strokes);
 
 /// <summary>All that Wexis derives from a technique. Nothing in it is typed by anyone.</summary>
 /// <param name="Standing">draft (a question is open), stopped (a step breaks a stop rule: can only be parked), refused (a field is nonsense) or complete.</param>
@@ -28,7 +31,7 @@ public sealed record Derivation(string Standing, IReadOnlyList<DerivedStep> Step
             var sum = readable && completed.Step.Dose is { } dose ? DoseSum.Of(dose, completed.Step.Tempo ?? new(1, 0, 0, 0), completed.Sides, settings) : DoseSum.None;
             var map = WorkMap.Of(completed, sum, i, atlas, model, settings);
             steps.Add(new(i, StepWords.Title(completed.Step, atlas, model), completed.Family, completed.Family is { } f ? FamilyDefaults.Get(f).Name : null, completed.Sides, completed.Step, completed.Defaults,
-                sum, map, SafetyReview.Of(completed, atlas, model, settings), Screening.Classes(completed, atlas, model)));
+                sum, map, SafetyReview.Of(completed, atlas, model, settings), Screening.Classes(completed, atlas, model), Strokes(completed, atlas, settings)));
             questions.AddRange(map.CannotTell.Where(c => c.StartsWith('“')).Select(c => new OpenQuestion($"steps[{i}]", c, [])));
         }
         if (document.AllSteps.Count == 0) questions.Add(new("steps", "No step yet. What happens first?", []));
@@ -40,6 +43,12 @@ public sealed record Derivation(string Standing, IReadOnlyList<DerivedStep> Step
             steps, WorkMap.Union(steps.Select(s => s.Map)), steps.Aggregate(default(Levels), (t, s) => t + s.Dose.TotalSeconds), family, family is null ? null : FamilyDefaults.Get(family).Name, safety,
             Screening.Exclusions(classes, atlas), Screening.ClinicianFirst, questions, issues);
     }
+
+    private static IReadOnlyList<DrawnStroke> Strokes(CompletedStep completed, Atlas atlas, HouseSettings settings) =>
+    [
+        .. completed.Step.AllHands.Select((h, i) => (Hand: h, Index: i, Path: StrokePath.Of(h, atlas, settings))).Where(x => x.Path.HasPlace)
+            .Select(x => new DrawnStroke(x.Index, [.. x.Path.Stops.Select(s => s.Point)], x.Path.WidthIpd, x.Hand.Sides ?? completed.Sides)),
+    ];
 
     /// <summary>The step without words that validation has already refused, so that the rest can still be derived while it is mended.</summary>
     private static Step Known(Step step, Atlas atlas, ActionModel model) => step with

@@ -1,10 +1,167 @@
+using System.Security.Cryptography;
+using System.Text;
+using Microsoft.AspNetCore.Identity;
+using Wexis.Core.Examinations;
+using Wexis.Core.Grading;
+using Wexis.Core.People;
+using Wexis.Core.Programmes;
+using Wexis.Core.Results;
+using Wexis.Core.Techniques;
+using Wexis.Data;
+using Wexis.Data.Examinations;
+using Wexis.Data.Grading;
+using Wexis.Data.People;
+using Wexis.Data.Programmes;
+using Wexis.Data.Results;
+using Wexis.Data.Techniques;
+using Wexis.Server.People;
+using Wexis.Server.Programmes;
+using Wexis.Server.Shell;
+using Wexis.Server.Techniques;
+
 namespace Wexis.Server.Demo;
 
 /// <summary>An account that the demo's sign-in page offers.</summary>
 public sealed record DemoAccount(string Login, string Password, string Name, string Role);
 
-public sealed class DemoSeed
+internal sealed record DemoTechniques(IReadOnlyList<TechniqueDocument> Techniques);
+internal sealed record DemoTaps(int Step, string Side, int Count, double EveryS);
+internal sealed record DemoHolds(int Step, string Side, int Count, double HoldS, double EveryS);
+
+/// <summary>What an invented trainee showed. Marks are by topic; a topic that is not named earns 3.</summary>
+internal sealed record DemoDemonstration(string Trainee, string Assessor, string Technique, DateTimeOffset At, bool Submit, bool Release, IReadOnlyList<DemoTaps>? Taps, IReadOnlyList<DemoHolds>? Holds, IReadOnlyDictionary<string, double> Marks, IReadOnlyList<string> Faults);
+internal sealed record DemoExamination(string Name, IReadOnlyList<string> Stations, IReadOnlyList<DemoDemonstration> Demonstrations);
+
+/// <summary>
+/// Fills an empty house with the invented Wrenmoor atelier, through the same stores and the same core as everyone else.
+/// Ids are made from names, and each piece is added only when it is not there: a fill that was cut off is finished by the next start.
+/// </summary>
+public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IServiceProvider services)
 {
-    public IReadOnlyList<DemoAccount> Accounts => [];
-    public Task Fill(CancellationToken ct) => Task.CompletedTask;
+    private static readonly DateTimeOffset Opened = new(2026, 10, 1, 8, 0, 0, TimeSpan.Zero);
+    private readonly bool _on = configuration.GetValue<bool>("Wexis:Demo");
+
+    /// <summary>The accounts that the sign-in page offers; none outside the demo.</summary>
+    public IReadOnlyList<DemoAccount> Accounts => _on ? _accounts ??= Read<IReadOnlyList<DemoAccount>>("people.json") : [];
+    private IReadOnlyList<DemoAccount>? _accounts;
+
+    /// <exception cref="InvalidDataException">A demo file contradicts the core's own rules.</exception>
+    public async Task Fill(CancellationToken ct)
+    {
+        var examination = Read<DemoExamination>("examination.json");
+        var demonstrations = services.GetRequiredService<DemonstrationStore>();
+        // The last demonstration is written last: when it is there, everything is.
+        if (await demonstrations.ById(Id($"demonstration {examination.Demonstrations[^1].Trainee}"), ct) is { Events: > 0 }) return;
+        var people = await FillPeople(ct);
+        await FillTechniques(people["maren"], ct);
+        await FillProgrammes(people["maren"], ct);
+        await FillExamination(examination, people["maren"], ct);
+        foreach (var shown in examination.Demonstrations) await FillDemonstration(shown, people, ct);
+    }
+
+    private async Task<Dictionary<string, Guid>> FillPeople(CancellationToken ct)
+    {
+        var store = services.GetRequiredService<PersonStore>();
+        var hasher = services.GetRequiredService<IPasswordHasher<StoredPerson>>();
+        foreach (var a in Accounts)
+            await store.Add(SessionEndpoints.New(new PersonDraft(a.Login, a.Name, a.Role, a.Password), hasher), Opened, ct);
+        return (await store.All(ct)).ToDictionary(p => p.Login, p => p.PersonId, StringComparer.Ordinal);
+    }
+
+    private async Task FillTechniques(Guid by, CancellationToken ct)
+    {
+        var store = services.GetRequiredService<EditionStore>();
+        var desk = services.GetRequiredService<TechniqueDesk>();
+        foreach (var document in Read<DemoTechniques>("techniques.json").Techniques)
+        {
+            var derived = desk.Derive(document);
+            if (derived.Issues.Count > 0) throw new InvalidDataException($"Demo technique {document.Id}: {derived.Issues[0].Text}");
+            await store.Add(Id(document.Id!), document.Id!, document, TechniqueDesk.Standing(derived), derived.Family, desk.Brief(derived), by, Opened, ct);
+        }
+    }
+
+    private async Task FillProgrammes(Guid by, CancellationToken ct)
+    {
+        var store = services.GetRequiredService<ProgrammeStore>();
+        var desk = services.GetRequiredService<TechniqueDesk>();
+        foreach (var programme in Read<IReadOnlyList<ProgrammeDocument>>("programmes.json"))
+        {
+            if (programme.Issues(desk.Atlas) is { Count: > 0 } issues) throw new InvalidDataException($"Demo programme {programme.Name}: {issues[0].Text}");
+            if (await store.ById(Id(programme.Name!), ct) is not null) continue;
+            var review = await ProgrammeEndpoints.ReviewOf(programme, services.GetRequiredService<EditionStore>(), desk, ct);
+            await store.Add(Id(programme.Name!), programme, review.Gaps, by, Opened, ct);
+        }
+    }
+
+    private async Task FillExamination(DemoExamination examination, Guid by, CancellationToken ct)
+    {
+        var store = services.GetRequiredService<ExaminationStore>();
+        var editions = services.GetRequiredService<EditionStore>();
+        var desk = services.GetRequiredService<TechniqueDesk>();
+        var id = Id(examination.Name);
+        if ((await store.All(ct)).All(e => e.ExaminationId != id)) await store.Add(id, examination.Name, null, by, Opened, ct);
+        foreach (var code in examination.Stations)
+        {
+            if (await store.Station(Id($"station {code}"), ct) is not null) continue;
+            var edition = await editions.NewestOf(Id(code), ct) ?? throw new InvalidDataException($"Demo station {code}: no such technique.");
+            var sheet = MarkSheetDraft.Of(code, edition.Edition, edition.Body, desk.Derive(edition.Body), desk.Atlas, desk.Model, desk.Settings);
+            await store.AddStation(Id($"station {code}"), id, edition.TechniqueId, edition.Edition, sheet, by, Opened, ct);
+        }
+    }
+
+    private async Task FillDemonstration(DemoDemonstration shown, Dictionary<string, Guid> people, CancellationToken ct)
+    {
+        var store = services.GetRequiredService<DemonstrationStore>();
+        var desk = services.GetRequiredService<TechniqueDesk>();
+        var id = Id($"demonstration {shown.Trainee}");
+        var assessor = people[shown.Assessor];
+        var station = await services.GetRequiredService<ExaminationStore>().Station(Id($"station {shown.Technique}"), ct) ?? throw new InvalidDataException($"Demo demonstration of {shown.Trainee}: no station for {shown.Technique}.");
+        if (await store.ById(id, ct) is { SubmittedAt: not null }) return;
+        await store.Open(id, station.StationId, station.Revision, people[shown.Trainee], assessor, shown.At, ct);
+        var events = Events(shown, station.Sheet).ToList();
+        foreach (var e in events)
+        {
+            if (MarkRules.Issues(e, station.Sheet) is { Count: > 0 } issues) throw new InvalidDataException($"Demo demonstration of {shown.Trainee}: {issues[0].Text}");
+            if (await store.Append(id, e, assessor, shown.At.AddMilliseconds(e.AtMs), ct) != AppendOutcome.Stored) throw new InvalidDataException($"Demo demonstration of {shown.Trainee}: an event was refused.");
+        }
+        if (!shown.Submit) return;
+        var score = Score.Of(SheetState.Of(events), station.Sheet, desk.Settings);
+        if (score.Decision == "open") throw new InvalidDataException($"Demo demonstration of {shown.Trainee}: {string.Join(", ", score.Unmarked)} not marked.");
+        var results = services.GetRequiredService<ResultStore>();
+        var decided = shown.At.AddMinutes(6);
+        await results.Submit(id, DemonstrationResult.Of(score, station.Sheet, desk.Atlas), events.Count, assessor, decided, ct);
+        if (shown.Release) await results.Release([id], people["maren"], decided.AddHours(6), ct);
+    }
+
+    /// <summary>The taps and marks of one demonstration, as a tablet would have sent them.</summary>
+    private static IEnumerable<MarkEvent> Events(DemoDemonstration shown, MarkSheet sheet)
+    {
+        var counter = 0;
+        MarkEvent Next(string kind, double second, int? step = null, string? side = null, string? target = null, double? value = null) =>
+            new(Id($"event {shown.Trainee} {counter}"), kind, "demo", counter++, (long)(second * 1000), step, side, target, value, null, 0);
+        var at = 4.0;
+        yield return Next(MarkKinds.Start, at);
+        foreach (var t in shown.Taps ?? [])
+        {
+            at += 5;
+            for (var i = 0; i < t.Count; i++, at += t.EveryS) yield return Next(MarkKinds.Rep, at, t.Step, t.Side);
+        }
+        foreach (var h in shown.Holds ?? [])
+        {
+            at += 5;
+            for (var i = 0; i < h.Count; i++, at += h.EveryS)
+            {
+                yield return Next(MarkKinds.Press, at, h.Step, h.Side);
+                yield return Next(MarkKinds.Release, at + h.HoldS, h.Step, h.Side);
+            }
+        }
+        foreach (var fault in shown.Faults) yield return Next(MarkKinds.Fault, at, 0, null, fault);
+        if (!shown.Submit) yield break;
+        yield return Next(MarkKinds.Stop, at + 8);
+        foreach (var c in sheet.Criteria.Where(c => c.Measure is null)) yield return Next(MarkKinds.Mark, at += 9, null, null, c.Id, shown.Marks.GetValueOrDefault(c.Topic, 3));
+    }
+
+    private T Read<T>(string file) => WexisJson.Read<T>(File.ReadAllText(Path.Combine(folder.Path, "demo", file)));
+
+    private static Guid Id(string name) => new(SHA256.HashData(Encoding.UTF8.GetBytes("wexis demo " + name)).AsSpan(0, 16));
 }

@@ -1,0 +1,122 @@
+# Starting and stopping: a private PostgreSQL cluster on loopback, then the application. Sourced, not run.
+PORT=${WEXIS_PORT:-5180}
+BIN=$(ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V | tail -n 1 || true)
+
+# Where the cluster lives: .wexis/pg, or beside Debian's own when root's clone lies where the postgres account may not enter.
+cluster_folder() {
+  local kind=${1:-pg}
+  if as_root && ! setpriv --reuid=postgres --regid=postgres --init-groups --reset-env test -x "$STATE" 2>/dev/null; then
+    printf '/var/lib/postgresql/wexis-%s-%s' "$(printf '%s' "$ROOT" | sha256sum | cut -c1-10)" "$kind"
+  else
+    printf '%s/%s' "$STATE" "$kind"
+  fi
+}
+
+# PostgreSQL refuses to run as root: then it runs as Debian's own account for it.
+pg() { if as_root; then (cd / && setpriv --reuid=postgres --regid=postgres --init-groups --reset-env "$@"); else "$@"; fi; }
+
+port_free() { ! (exec 3<> "/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+free_port() { local p=$1; while ! port_free "$p"; do p=$((p + 1)); done; printf '%s' "$p"; }
+
+ensure_postgres() {
+  if [ -z "$BIN" ]; then ensure_packages postgresql; BIN=$(ls -d /usr/lib/postgresql/*/bin | sort -V | tail -n 1); fi
+}
+
+pg_running() { pg "$BIN/pg_ctl" -D "$1" status > /dev/null 2>&1; }
+
+# Makes the cluster when it is not there. A half-made one (interrupted initdb: no .made mark) is set aside, never deleted.
+make_cluster() {
+  local folder=$1
+  [ -f "$folder/wexis.made" ] && return
+  if [ -e "$folder" ] && [ -n "$(ls -A "$folder" 2>/dev/null)" ]; then
+    say "The database folder is only half made; it is set aside as $(basename "$folder").half-made-$(date +%s)."
+    mv "$folder" "$folder.half-made-$(date +%s)"
+  fi
+  say "Making a private PostgreSQL cluster …"
+  mkdir -p "$folder"; chmod 700 "$folder"; if as_root; then chown postgres:postgres "$folder"; fi
+  local secret; secret=$(head -c 24 /dev/urandom | base64 | tr -dc 'A-Za-z0-9')
+  local pwfile; pwfile=$(mktemp); printf '%s\n' "$secret" > "$pwfile"; if as_root; then chown postgres "$pwfile"; fi
+  pg "$BIN/initdb" -D "$folder" -U wexis --pwfile="$pwfile" --auth=scram-sha-256 --encoding=UTF8 --locale=C.UTF-8 > "$STATE/initdb.log" 2>&1 || { rm -f "$pwfile"; fail "the cluster could not be made: $(tail -n 1 "$STATE/initdb.log")" "read .wexis/initdb.log."; }
+  rm -f "$pwfile"
+  (umask 077; printf '%s' "$secret" > "$STATE/$(basename "$folder").secret")
+  pg touch "$folder/wexis.made"
+}
+
+# Starts a cluster on a free port; prints nothing, leaves the port in $STATE/NAME.port.
+start_cluster() {
+  local folder=$1 first=$2 extra=${3:-} name; name=$(basename "$folder")
+  ensure_postgres
+  make_cluster "$folder"
+  if pg_running "$folder"; then return; fi
+  local port; port=$(free_port "$(cat "$STATE/$name.port" 2>/dev/null || printf '%s' "$first")")
+  pg "$BIN/pg_ctl" -D "$folder" -w -t 60 -l "$folder/server.log" -o "-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' $extra" start > "$STATE/$name-start.log" 2>&1 \
+    || fail "PostgreSQL does not start: $(pg tail -n 1 "$folder/server.log" 2>/dev/null)" "read $folder/server.log. Your data is in $folder and was not touched."
+  printf '%s' "$port" > "$STATE/$name.port"
+}
+
+stop_cluster() { if [ -n "$BIN" ] && [ -d "$1" ] && pg_running "$1"; then pg "$BIN/pg_ctl" -D "$1" -m fast -w stop > /dev/null; fi; }
+
+connection() { local name; name=$(basename "$1"); printf 'Host=127.0.0.1;Port=%s;Username=wexis;Password=%s;Database=%s' "$(cat "$STATE/$name.port")" "$(cat "$STATE/$name.secret")" "$2"; }
+
+sql() { local name; name=$(basename "$1"); PGPASSWORD=$(cat "$STATE/$name.secret") "$BIN/psql" -h 127.0.0.1 -p "$(cat "$STATE/$name.port")" -U wexis -d postgres -v ON_ERROR_STOP=1 -qtAc "$2"; }
+
+ensure_database() { [ "$(sql "$1" "SELECT 1 FROM pg_database WHERE datname = '$2'")" = 1 ] || sql "$1" "CREATE DATABASE $2"; }
+
+last_house() { cat "$STATE/last" 2>/dev/null || printf 'house'; }
+
+server_pid() { local p; p=$(cat "$STATE/server.pid" 2>/dev/null) && [ -n "$p" ] && kill -0 "$p" 2>/dev/null && tr '\0' ' ' < "/proc/$p/cmdline" 2>/dev/null | grep -q "$STATE/app/Wexis.Server.dll" && printf '%s' "$p"; }
+
+stop_server() {
+  local p; p=$(server_pid) || return 0
+  kill "$p"; for _ in $(seq 1 100); do kill -0 "$p" 2>/dev/null || break; sleep 0.1; done
+  if kill -0 "$p" 2>/dev/null; then kill -9 "$p"; fi
+  rm -f "$STATE/server.pid"
+}
+
+# start_all house|demo: build what changed, start database and application, say where.
+start_all() {
+  local what=$1 folder; folder=$(cluster_folder pg)
+  case "$what" in demo|house) ;; *) fail "There is no '$what' to start." "./wexis start house, or ./wexis start demo." ;; esac
+  ensure_postgres
+  build_web
+  build_server
+  local stamp; stamp="$what $(cat "$STATE/server.built") $(cat "$STATE/web.built")"
+  if [ -n "$(server_pid || true)" ] && [ "$(cat "$STATE/running" 2>/dev/null)" = "$stamp" ] && pg_running "$folder" && healthy; then announce "$what"; return; fi
+  stop_server
+  port_free "$PORT" || fail "port $PORT on this machine is taken by another program." "stop that program, or choose another port: WEXIS_PORT=$((PORT + 1)) ./wexis $([ "$what" = demo ] && echo demo || echo start)"
+  start_cluster "$folder" 5480
+  ensure_database "$folder" "wexis_$what"
+  mkdir -p "$STATE/keys"; chmod 700 "$STATE/keys"
+  say "Starting Wexis …"
+  ConnectionStrings__Wexis="$(connection "$folder" "wexis_$what")" Wexis__Demo=$([ "$what" = demo ] && echo true || echo false) Wexis__WebRoot="$ROOT/web/dist" Wexis__Keys="$STATE/keys" \
+    ASPNETCORE_URLS="http://127.0.0.1:$PORT" ASPNETCORE_ENVIRONMENT=Production Logging__LogLevel__Microsoft=Warning \
+    nohup setsid dotnet "$STATE/app/Wexis.Server.dll" > "$STATE/server.log" 2>&1 < /dev/null &
+  printf '%s' $! > "$STATE/server.pid"
+  for _ in $(seq 1 300); do healthy && break; kill -0 "$(cat "$STATE/server.pid")" 2>/dev/null || break; sleep 0.1; done
+  healthy || { tail -n 15 "$STATE/server.log" >&2; fail "the application does not answer on port $PORT." "read .wexis/server.log. The database is untouched."; }
+  printf '%s' "$what" > "$STATE/last"; printf '%s' "$stamp" > "$STATE/running"
+  announce "$what"
+}
+
+healthy() { (exec 3<> "/dev/tcp/127.0.0.1/$PORT" && printf 'GET /api/health HTTP/1.0\r\nHost: 127.0.0.1\r\n\r\n' >&3 && timeout 3 cat <&3 | grep -q '"ready"') 2>/dev/null; }
+
+announce() {
+  say ""
+  say "Wexis is ready:  http://127.0.0.1:$PORT"
+  if [ "$1" = demo ]; then
+    say ""
+    say "Demo accounts (the sign-in page offers them too):"
+    sed -n 's/.*"login": *"\([^"]*\)".*"password": *"\([^"]*\)".*"name": *"\([^"]*\)".*"role": *"\([^"]*\)".*/  \1\t\2\t\3, \4/p' data/demo/people.json
+  else
+    say "On first opening it asks for the lead trainer. There is no default password."
+  fi
+  say ""
+  say "Stop with ./wexis stop; nothing is lost."
+}
+
+stop_all() {
+  stop_server
+  stop_cluster "$(cluster_folder pg)"
+  rm -f "$STATE/running"
+  say "Wexis is stopped. Data stays in .wexis."
+}

@@ -1,0 +1,231 @@
+import { useMemo, useState } from "react";
+import { useNavigate, useParams } from "react-router";
+import { useReference, type Muscle, type Reference } from "../face/atlas";
+import { Stage } from "../face/Stage";
+import { TextField } from "../ui/Field";
+
+/** Front plate with its layers; choosing a structure shows all that the atlas says of it. */
+export function AnatomyScreen() {
+  const reference = useReference();
+  const { structure } = useParams();
+  const navigate = useNavigate();
+  const [search, setSearch] = useState("");
+  const chosen = structure ? (reference.byId.get(structure) ?? null) : null;
+  const select = (id: string | null) => void navigate(id ? `/anatomy/${id}` : "/anatomy");
+  return (
+    <Stage
+      plate={{
+        selected: structure ?? null,
+        onSelect: select,
+        legend: <p className="text-faded">Schematic and from memory, good to about 6 mm. Dashed outlines lie deep.</p>,
+      }}
+      layers
+    >
+      <div className="grid gap-8 xl:grid-cols-[1fr_17rem]">
+        <div className="min-w-0">
+          {chosen ? (
+            <StructurePage muscle={chosen} reference={reference} onSelect={select} />
+          ) : (
+            <Intro reference={reference} />
+          )}
+        </div>
+        <div>
+          <TextField
+            label="Find a structure"
+            data-search
+            placeholder="plain or Latin name, or what it does"
+            value={search}
+            onChange={(e) => setSearch(e.target.value)}
+          />
+          <StructureList reference={reference} search={search} chosen={structure ?? null} onSelect={select} />
+        </div>
+      </div>
+    </Stage>
+  );
+}
+
+function Intro({ reference }: { reference: Reference }) {
+  const seen = reference.muscles.filter((m) => m.depth <= 4).length;
+  return (
+    <>
+      <h1 className="mb-2">Anatomy</h1>
+      <p className="max-w-prose font-serif text-lg">
+        Choose a structure on the face, or in the list. {seen} muscles can be seen or felt from the front;{" "}
+        {reference.atlas.muscles.length - seen} more lie deeper, behind or at the side.
+      </p>
+      <h2 className="mt-6 mb-1">Depths, from the skin inwards</h2>
+      <dl className="max-w-prose">
+        {Object.entries(reference.atlas.depths).map(([id, words]) => (
+          <div key={id} className="flex gap-3 border-b border-line py-1">
+            <dt className="w-8 shrink-0 font-semibold">{id}</dt>
+            <dd>{words}</dd>
+          </div>
+        ))}
+      </dl>
+      <h2 className="mt-6 mb-1">Where pressure can hurt</h2>
+      <p className="mb-2 max-w-prose text-sm text-faded">
+        Turn on “hazards” under the face to see them. Every step of every technique is checked against them.
+      </p>
+      <ul className="max-w-prose text-sm">
+        {reference.atlas.hazards.map((h) => (
+          <li key={h.id} className="border-b border-line py-1">
+            <span className="font-semibold">{h.name}.</span> {h.usual_caution}.
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+function StructureList({
+  reference,
+  search,
+  chosen,
+  onSelect,
+}: {
+  reference: Reference;
+  search: string;
+  chosen: string | null;
+  onSelect: (id: string) => void;
+}) {
+  const wanted = search.trim().toLowerCase();
+  const groups = useMemo(() => {
+    const found = reference.atlas.muscles.filter((m) => {
+      const acts = m.actions.map((a) => reference.atlas.actions[a.verb] ?? a.verb).join(" ");
+      return (
+        wanted === "" ||
+        `${m.name_en} ${m.name_la_ta2} ${m.name_gray_1918 ?? ""} ${acts} ${(m.confused_with ?? []).join(" ")}`
+          .toLowerCase()
+          .includes(wanted)
+      );
+    });
+    return Map.groupBy(found, (m) => m.group);
+  }, [reference, wanted]);
+  if (groups.size === 0)
+    return <p className="mt-3 text-sm text-faded">No structure is called that. Try fewer letters.</p>;
+  return (
+    <div
+      className="mt-3 max-h-[calc(100vh-13rem)] overflow-auto pr-1"
+      tabIndex={0}
+      role="region"
+      aria-label="Structures"
+    >
+      {[...groups.entries()].map(([group, muscles]) => (
+        <section key={group} className="mb-3">
+          <h3 className="text-sm text-faded">{group.replaceAll("-", " ")}</h3>
+          <ul>
+            {muscles.map((m) => (
+              <li key={m.id}>
+                <button
+                  type="button"
+                  onClick={() => onSelect(m.id)}
+                  aria-current={m.id === chosen ? "true" : undefined}
+                  className="w-full rounded-mark px-1.5 py-0.5 text-left text-[0.95rem] hover:bg-linen aria-[current=true]:bg-now-wash aria-[current=true]:font-semibold"
+                >
+                  {reference.atlas.plain_names[m.id]}
+                </button>
+              </li>
+            ))}
+          </ul>
+        </section>
+      ))}
+    </div>
+  );
+}
+
+function StructurePage({
+  muscle,
+  reference,
+  onSelect,
+}: {
+  muscle: Muscle;
+  reference: Reference;
+  onSelect: (id: string) => void;
+}) {
+  const { atlas } = reference;
+  const others = (ids: readonly string[]) =>
+    ids.length === 0 ? (
+      "–"
+    ) : (
+      <span className="inline-flex flex-wrap gap-x-2">
+        {ids.map((id) => (
+          <button
+            key={id}
+            type="button"
+            className="text-now underline-offset-4 hover:underline"
+            onClick={() => onSelect(id)}
+          >
+            {atlas.plain_names[id] ?? id}
+          </button>
+        ))}
+      </span>
+    );
+  const rows: readonly (readonly [string, React.ReactNode])[] = [
+    ["Arises from", muscle.origin],
+    ["Goes to", muscle.insertion],
+    [
+      "Does",
+      <ul key="does">
+        {muscle.actions.map((a) => (
+          <li key={a.verb}>
+            {atlas.actions[a.verb] ?? a.verb}
+            {a.role !== "prime" && <span className="text-faded"> ({a.role})</span>}
+          </li>
+        ))}
+      </ul>,
+    ],
+    ["Moved by", muscle.nerve ? `${muscle.nerve.nerve}${muscle.nerve.branch ? `, ${muscle.nerve.branch}` : ""}` : "–"],
+    ["Opposed by", others(muscle.antagonists)],
+    ["Works with", others(muscle.synergists)],
+    [
+      "Fibres",
+      muscle.fibre.pull_words ?? (muscle.fibre.kind === "circular" ? "a ring: no one direction" : muscle.fibre.kind),
+    ],
+    ["Depth", `${muscle.depth}: ${atlas.depths[muscle.depth] ?? ""}`],
+    [
+      "Reached by hand",
+      muscle.min_pressure_to_reach >= 9
+        ? `not from outside${muscle.reach_note ? ` (${muscle.reach_note})` : ""}`
+        : `from pressure ${muscle.min_pressure_to_reach}, ${atlas.levels[muscle.min_pressure_to_reach - 1]?.feel ?? ""}`,
+    ],
+    [
+      "Seen as",
+      muscle.facs_au.length > 0
+        ? muscle.facs_au.map((u) => `action unit ${u.au}${u.note ? ` (${u.note})` : ""}`).join(", ")
+        : "no action unit of the face",
+    ],
+    ["Creases", muscle.creases ?? "–"],
+    ["At will", muscle.voluntary + (muscle.isolable ? `; alone: ${muscle.isolable}` : "")],
+    ["To teach", muscle.teaching_note ?? "–"],
+    ["Mixed up with", (muscle.confused_with ?? []).map((c) => atlas.plain_names[c] ?? c).join(", ") || "–"],
+    [
+      "Source",
+      <ul key="source">
+        {muscle.source.map((s) => (
+          <li key={s.id}>
+            {atlas.sources[s.id] ?? s.id} <span className="text-faded">({s.basis})</span>
+          </li>
+        ))}
+      </ul>,
+    ],
+  ];
+  return (
+    <article aria-labelledby="structure-name">
+      <p className="text-sm text-faded">
+        {muscle.group.replaceAll("-", " ")} · {muscle.paired.split(/[,(]/)[0]}
+      </p>
+      <h1 id="structure-name">{muscle.name_en}</h1>
+      <p className="mb-4 font-serif text-lg text-faded italic" lang="la">
+        {muscle.name_la_ta2}
+      </p>
+      <dl>
+        {rows.map(([word, says]) => (
+          <div key={word} className="grid grid-cols-[8.5rem_1fr] gap-3 border-t border-line py-1.5">
+            <dt className="font-semibold">{word}</dt>
+            <dd className="font-serif text-[0.97rem]">{says}</dd>
+          </div>
+        ))}
+      </dl>
+    </article>
+  );
+}

@@ -1,0 +1,3 @@
+export function ExaminationScreen() {
+  return null;
+}

@@ -1,0 +1,3 @@
+export function SheetScreen() {
+  return null;
+}

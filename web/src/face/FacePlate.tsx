@@ -1,0 +1,618 @@
+import { useMemo, useState, type KeyboardEvent, type ReactNode } from "react";
+import { isKey, plateKeys } from "../shell/keys";
+import { DEEPEST_SHOWN, useReference, type PlateMuscle, type Reference } from "./atlas";
+import { centroid, facePath, mirrored, pointsOf, toPixel, type FacePoint, type Frame } from "./frame";
+import { placeLabels, type LabelWish } from "./labels";
+import { MuscleFigure, onHalf, type Half } from "./MuscleFigure";
+import { usePlateView } from "./plateView";
+import { tones, weightOf, type ToneId } from "./tones";
+
+/** A structure lit on the plate, and how. */
+export type Lit = { structure: string; side: string; tone: ToneId; strength: string; label?: string };
+/** A stroke through places of the face, for the subject's left; drawn on the sides it works. */
+export type Stroke = { id: string; points: readonly FacePoint[]; widthIpd: number; sides: string };
+export type Picking = { asks: string; onPick: (landmark: string) => void };
+
+export type PlateContent = {
+  lit?: readonly Lit[];
+  strokes?: readonly Stroke[];
+  zones?: readonly string[];
+  flow?: readonly string[];
+  alarms?: readonly string[];
+  selected?: string | null;
+  onSelect?: (structure: string | null) => void;
+  picking?: Picking | null;
+  legend?: ReactNode;
+};
+
+const WIDTH = 430;
+const HALVES: readonly Half[] = ["left", "right"];
+
+type Crop = { top: number; bottom: number; pixelsPerIpd: number };
+const FACE: Crop = { top: 1.92, bottom: -2.75, pixelsPerIpd: 127 };
+const BUST: Crop = { top: 1.92, bottom: -3.95, pixelsPerIpd: 86 };
+
+/** The engraved plate: contours, muscles, what is lit, strokes, names in the margin. One drawing for screen, paper and picture. */
+export function FacePlate({ content, compact = false }: { content: PlateContent; compact?: boolean }) {
+  const reference = useReference();
+  const { viewer, layers } = usePlateView();
+  const [active, setActive] = useState<string | null>(null);
+  const lit = useMemo(() => strongestOf(content.lit ?? []), [content.lit]);
+  const crop = needsNeck(reference, lit, content) ? BUST : FACE;
+  const height = Math.round((crop.top - crop.bottom) * crop.pixelsPerIpd);
+  const frame: Frame = {
+    viewer,
+    pixelsPerIpd: crop.pixelsPerIpd,
+    centre: { x: WIDTH / 2, y: crop.top * crop.pixelsPerIpd },
+  };
+  const picking = content.picking ?? null;
+
+  const chosen = content.selected ?? null;
+  const choices: readonly { id: string; name: string; at: FacePoint }[] = picking
+    ? reference.atlas.landmarks
+        .filter((l) => l.surface !== "back")
+        .map((l) => ({ id: l.id, name: l.name, at: { x: l.x, y: l.y } }))
+    : reference.muscles
+        .filter((m) => visible(m, lit, layers.has("deep"), chosen))
+        .map((m) => ({ id: m.id, name: m.name, at: centroid(m.shape.outline) }));
+  const order = [...choices].sort((a, b) => b.at.y - a.at.y || a.at.x - b.at.x);
+  const choose = (id: string) => (picking ? picking.onPick(id) : content.onSelect?.(id === chosen ? null : id));
+
+  const onKeyDown = (e: KeyboardEvent) => {
+    const at = order.findIndex((c) => c.id === active);
+    const step =
+      isKey(e, plateKeys.next) || e.key === "ArrowDown"
+        ? 1
+        : isKey(e, plateKeys.before) || e.key === "ArrowUp"
+          ? -1
+          : 0;
+    if (step !== 0) setActive(order[(at + step + order.length) % order.length]?.id ?? null);
+    else if (isKey(e, plateKeys.choose) && active) choose(active);
+    else if (isKey(e, plateKeys.clear)) {
+      setActive(null);
+      content.onSelect?.(null);
+    } else return;
+    e.preventDefault();
+    e.stopPropagation();
+  };
+
+  const labels = placeLabels(labelWishes(reference, lit, chosen, active, picking !== null, frame), WIDTH / 2, {
+    top: 6,
+    bottom: height - 6,
+  });
+  return (
+    <svg
+      viewBox={`0 0 ${WIDTH} ${height}`}
+      className="block h-auto w-full select-none"
+      role="listbox"
+      aria-label={picking ? `Face plate: ${picking.asks}` : "Face plate: structures"}
+      tabIndex={compact ? -1 : 0}
+      aria-activedescendant={active ? `plate-${active}` : undefined}
+      onKeyDown={onKeyDown}
+      data-picking={picking ? "true" : undefined}
+    >
+      <defs>
+        <linearGradient id="plate-fade" x1="0" x2="0" y1="0" y2="1">
+          <stop offset="0.88" stopColor="white" />
+          <stop offset="1" stopColor="black" />
+        </linearGradient>
+        <mask id="plate-edge">
+          <rect width={WIDTH} height={height} fill="url(#plate-fade)" />
+        </mask>
+        {(Object.keys(tones) as ToneId[]).map((id) => (
+          <TonePattern key={id} id={id} />
+        ))}
+        <marker
+          id="stroke-head"
+          viewBox="0 0 10 10"
+          refX={6}
+          refY={5}
+          markerWidth={5}
+          markerHeight={5}
+          orient="auto-start-reverse"
+        >
+          <path d="M0 0L10 5L0 10z" fill="var(--color-now)" />
+        </marker>
+        <pattern id="alarm" width={6} height={6} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <path d="M0 0V6" stroke="var(--color-safety)" strokeWidth={1.6} />
+        </pattern>
+      </defs>
+      <g mask="url(#plate-edge)">
+        <Contours reference={reference} frame={frame} />
+        {content.zones && (
+          <ZoneWash reference={reference} frame={frame} zones={content.zones} flow={content.flow ?? []} />
+        )}
+        {layers.has("zones") && (
+          <ZoneWash reference={reference} frame={frame} zones={reference.atlas.zones.map((z) => z.id)} flow={[]} />
+        )}
+        {layers.has("muscles") &&
+          reference.muscles
+            .filter((m) => visible(m, lit, layers.has("deep"), chosen))
+            .flatMap((m) =>
+              HALVES.map((half) => {
+                const here =
+                  chosen === m.id
+                    ? ({ tone: "chosen", strength: "primary" } as const)
+                    : lit.get(m.id)?.find((l) => isOn(l.side, half));
+                return (
+                  <g
+                    key={`${m.id}-${half}`}
+                    id={half === "left" ? `plate-${m.id}` : undefined}
+                    role={half === "left" && !picking ? "option" : "presentation"}
+                    aria-selected={half === "left" && !picking ? chosen === m.id : undefined}
+                    aria-label={half === "left" && !picking ? m.name : undefined}
+                    data-structure={m.id}
+                    onClick={() => !picking && content.onSelect && choose(m.id)}
+                    className={content.onSelect && !picking ? "hover:opacity-80" : undefined}
+                  >
+                    <title>{m.name}</title>
+                    <MuscleFigure
+                      id={m.id}
+                      shape={m.shape}
+                      half={half}
+                      frame={frame}
+                      tone={here?.tone ?? null}
+                      weight={weightOf(here?.strength ?? "primary")}
+                      deep={m.depth > DEEPEST_SHOWN}
+                      faint={lit.size > 0 || chosen !== null}
+                    />
+                  </g>
+                );
+              }),
+            )}
+        <Features reference={reference} frame={frame} />
+        {(layers.has("hazards") || (content.alarms?.length ?? 0) > 0) && (
+          <Hazards
+            reference={reference}
+            frame={frame}
+            only={layers.has("hazards") ? null : (content.alarms ?? [])}
+            alarms={content.alarms ?? []}
+          />
+        )}
+        {(content.strokes ?? []).map((s) => (
+          <StrokeLine key={s.id} stroke={s} frame={frame} />
+        ))}
+        {(picking !== null || layers.has("landmarks")) && (
+          <Landmarks reference={reference} frame={frame} picking={picking} active={active} />
+        )}
+      </g>
+      <g aria-hidden="true" fontSize={11} fill="var(--color-ink)" fontFamily="var(--font-sans)">
+        {labels.map((l) => {
+          const x = l.margin === "left" ? 4 : WIDTH - 4;
+          const middle = l.top + (l.lines.length * 12) / 2;
+          const edge =
+            l.margin === "left"
+              ? 4 + Math.max(...l.lines.map((t) => t.length)) * 5.2 + 4
+              : WIDTH - 8 - Math.max(...l.lines.map((t) => t.length)) * 5.2;
+          return (
+            <g key={l.id}>
+              <path
+                d={`M${edge} ${middle}L${l.anchor.x} ${l.anchor.y}`}
+                stroke="var(--color-contour)"
+                strokeWidth={0.6}
+                fill="none"
+              />
+              <circle cx={l.anchor.x} cy={l.anchor.y} r={1.5} fill="var(--color-contour)" />
+              {l.lines.map((text, i) => (
+                <text
+                  key={i}
+                  x={x}
+                  y={l.top + 10 + i * 12}
+                  textAnchor={l.margin === "left" ? "start" : "end"}
+                  stroke="var(--color-plate)"
+                  strokeWidth={2.5}
+                  paintOrder="stroke"
+                >
+                  {text}
+                </text>
+              ))}
+            </g>
+          );
+        })}
+      </g>
+    </svg>
+  );
+}
+
+const isOn = (side: string, half: Half) => side !== (half === "left" ? "right" : "left");
+
+/** One entry a structure and side: the strongest, tightened before kneaded before kept quiet. */
+function strongestOf(lit: readonly Lit[]): ReadonlyMap<string, readonly Lit[]> {
+  const map = new Map<string, Lit[]>();
+  for (const l of [...lit].sort((a, b) => weightOf(b.strength) - weightOf(a.strength))) {
+    const here = map.get(l.structure) ?? [];
+    if (!here.some((o) => o.side === l.side || o.side === "both")) map.set(l.structure, [...here, l]);
+  }
+  return map;
+}
+
+function visible(m: PlateMuscle, lit: ReadonlyMap<string, readonly Lit[]>, deep: boolean, chosen: string | null) {
+  return m.depth <= DEEPEST_SHOWN || deep || lit.has(m.id) || chosen === m.id;
+}
+
+function needsNeck(reference: Reference, lit: ReadonlyMap<string, readonly Lit[]>, content: PlateContent): boolean {
+  const low = (y: number) => y < -2.5;
+  if (content.strokes?.some((s) => s.points.some((p) => low(p.y)))) return true;
+  const structures = [...lit.entries()].filter(([, l]) => l.some((x) => x.strength !== "incidental")).map(([id]) => id);
+  if (content.selected) structures.push(content.selected);
+  if (reference.muscles.some((m) => structures.includes(m.id) && centroid(m.shape.outline).y < -2)) return true;
+  return (content.zones ?? []).some((z) => low(centroid(pointsOf(reference.zoneById.get(z)?.polygon ?? [])).y));
+}
+
+function labelWishes(
+  reference: Reference,
+  lit: ReadonlyMap<string, readonly Lit[]>,
+  chosen: string | null,
+  active: string | null,
+  picking: boolean,
+  frame: Frame,
+): LabelWish[] {
+  if (picking) {
+    const place = active ? reference.landmarkById.get(active) : undefined;
+    return place ? [{ id: place.id, text: place.name, anchors: [toPixel({ x: place.x, y: place.y }, frame)] }] : [];
+  }
+  const named = reference.muscles.filter(
+    (m) => chosen === m.id || active === m.id || lit.get(m.id)?.some((l) => l.strength !== "incidental"),
+  );
+  const strongest = named
+    .sort(
+      (a, b) =>
+        weightOf(lit.get(b.id)?.[0]?.strength ?? "primary") - weightOf(lit.get(a.id)?.[0]?.strength ?? "primary"),
+    )
+    .slice(0, 14);
+  return strongest.map((m) => {
+    const sides = lit.get(m.id);
+    const middle = centroid(m.shape.outline);
+    const halves = HALVES.filter((h) => !sides || chosen === m.id || sides.some((l) => isOn(l.side, h)));
+    return {
+      id: m.id,
+      text: sides?.[0]?.label ?? m.name,
+      anchors: halves.map((h) => toPixel(h === "left" ? middle : mirrored(middle), frame)),
+    };
+  });
+}
+
+function TonePattern({ id }: { id: ToneId }) {
+  const { mark, hue } = tones[id];
+  if (mark === "stipple")
+    return (
+      <pattern id={`stipple-${id}`} width={6} height={6} patternUnits="userSpaceOnUse">
+        <circle cx={1.5} cy={1.5} r={1.05} fill={hue} />
+        <circle cx={4.5} cy={4.5} r={1.05} fill={hue} />
+      </pattern>
+    );
+  if (mark === "loops")
+    return (
+      <pattern id={`loops-${id}`} width={8} height={7} patternUnits="userSpaceOnUse">
+        <path d="M0 5c2-1 3-5 4.6-3.4S3 5.6 5 5.4 8 5 8 5" fill="none" stroke={hue} strokeWidth={0.9} />
+      </pattern>
+    );
+  if (mark === "hatch")
+    return (
+      <pattern id={`hatch-${id}`} width={5} height={5} patternUnits="userSpaceOnUse" patternTransform="rotate(35)">
+        <path d="M0 0V5" stroke={hue} strokeWidth={1.5} />
+      </pattern>
+    );
+  return null;
+}
+
+const SOLID = new Set(["eye-opening", "iris", "pupil", "brow", "nostril"]);
+
+function Contours({ reference, frame }: { reference: Reference; frame: Frame }) {
+  const lines = reference.atlas.features["front"] ?? [];
+  const head = lines.find((l) => l.id === "head-contour");
+  const below = lines.filter((l) =>
+    ["neck", "shoulder", "collarbone", "jugular-notch", "hairline", "ear", "ear-inner"].includes(l.id),
+  );
+  return (
+    <g strokeLinejoin="round">
+      <NeckFill frame={frame} />
+      {below
+        .filter((l) => l.id === "ear")
+        .flatMap((l) =>
+          both(l).map((p, i) => (
+            <path
+              key={i}
+              d={facePath(p, frame, true)}
+              fill="var(--color-skin)"
+              stroke="var(--color-contour)"
+              strokeWidth={1.1}
+            />
+          )),
+        )}
+      {head && (
+        <path
+          d={facePath(pointsOf(head.points), frame, true)}
+          fill="var(--color-skin)"
+          stroke="var(--color-contour)"
+          strokeWidth={1.3}
+        />
+      )}
+      {below
+        .filter((l) => l.id !== "ear")
+        .flatMap((l) =>
+          both(l).map((p, i) => (
+            <path
+              key={`${l.id}-${i}`}
+              d={facePath(p, frame, l.closed)}
+              fill="none"
+              stroke="var(--color-contour)"
+              strokeOpacity={l.id === "hairline" ? 0.45 : 0.9}
+              strokeWidth={1}
+              strokeDasharray={l.id === "hairline" ? "1 3" : undefined}
+            />
+          )),
+        )}
+    </g>
+  );
+}
+
+/** The neck's skin, so that the head does not float: from below the ears down to the collarbones. */
+function NeckFill({ frame }: { frame: Frame }) {
+  const side: FacePoint[] = [
+    { x: 0.8, y: -1.3 },
+    { x: 0.83, y: -2.2 },
+    { x: 1.25, y: -3 },
+    { x: 3, y: -3.9 },
+    { x: 3, y: -4.6 },
+  ];
+  const ring = [...side, ...side.map(mirrored).reverse()].map((p) => toPixel(p, frame));
+  return <path d={`M${ring.map((p) => `${p.x} ${p.y}`).join("L")}Z`} fill="var(--color-skin)" fillOpacity={0.75} />;
+}
+
+function both(l: { paired: boolean | null; points: number[][] }): FacePoint[][] {
+  const points = pointsOf(l.points);
+  return l.paired ? [points, points.map(mirrored)] : [points];
+}
+
+function Features({ reference, frame }: { reference: Reference; frame: Frame }) {
+  const skip = new Set([
+    "head-contour",
+    "neck",
+    "shoulder",
+    "collarbone",
+    "jugular-notch",
+    "hairline",
+    "ear",
+    "ear-inner",
+  ]);
+  return (
+    <g pointerEvents="none" fill="none" stroke="var(--color-contour)" strokeLinecap="round">
+      {(reference.atlas.features["front"] ?? [])
+        .filter((l) => !skip.has(l.id))
+        .flatMap((l) =>
+          both(l).map((p, i) => (
+            <path
+              key={`${l.id}-${i}`}
+              d={facePath(p, frame, l.closed)}
+              fill={
+                l.id === "eye-opening"
+                  ? "var(--color-field)"
+                  : l.id === "pupil" || l.id === "nostril"
+                    ? "var(--color-contour)"
+                    : l.id === "brow"
+                      ? "var(--color-contour)"
+                      : "none"
+              }
+              fillOpacity={l.id === "brow" ? 0.35 : l.id === "nostril" ? 0.7 : 1}
+              strokeWidth={l.light ? 0.6 : SOLID.has(l.id) ? 0.9 : 1}
+              strokeOpacity={l.light ? 0.5 : 0.9}
+            />
+          )),
+        )}
+    </g>
+  );
+}
+
+function ZoneWash({
+  reference,
+  frame,
+  zones,
+  flow,
+}: {
+  reference: Reference;
+  frame: Frame;
+  zones: readonly string[];
+  flow: readonly string[];
+}) {
+  return (
+    <g pointerEvents="none">
+      {zones.flatMap((id) => {
+        const zone = reference.zoneById.get(id);
+        if (!zone || zone.view !== "frontal") return [];
+        const outline = pointsOf(zone.polygon);
+        return HALVES.map((half) => {
+          const at = toPixel(centroid(onHalf(outline, half)), frame);
+          const deg = zone.drain_dir_deg_left;
+          const flows =
+            flow.includes(id) && deg !== null && (zone.drain_dir_view === null || zone.drain_dir_view === "frontal");
+          const turn = half === "left" ? (deg ?? 0) : 180 - (deg ?? 0);
+          const drawn = frame.viewer === "facing" ? turn : 180 - turn;
+          return (
+            <g key={`${id}-${half}`} data-zone={id}>
+              <path
+                d={facePath(onHalf(outline, half), frame, true)}
+                fill="var(--color-skin-only)"
+                fillOpacity={0.13}
+                stroke="var(--color-skin-only)"
+                strokeOpacity={0.45}
+                strokeWidth={0.7}
+              />
+              {flows && (
+                <g
+                  transform={`translate(${at.x} ${at.y}) rotate(${-drawn})`}
+                  stroke="var(--color-skin-only)"
+                  fill="none"
+                  strokeWidth={1.5}
+                  strokeLinecap="round"
+                >
+                  {[-6, 0, 6].map((y) => (
+                    <path key={y} d={`M-11 ${y}q5 -3 10 0t10 0m-4 -3.5l4.4 3.4l-4.6 3`} />
+                  ))}
+                </g>
+              )}
+            </g>
+          );
+        });
+      })}
+    </g>
+  );
+}
+
+function Hazards({
+  reference,
+  frame,
+  only,
+  alarms,
+}: {
+  reference: Reference;
+  frame: Frame;
+  only: readonly string[] | null;
+  alarms: readonly string[];
+}) {
+  return (
+    <g pointerEvents="none">
+      {reference.atlas.hazards
+        .filter((h) => h.view === "frontal" && (only === null || only.includes(h.id)))
+        .flatMap((h) =>
+          HALVES.map((half) => (
+            <path
+              key={`${h.id}-${half}`}
+              data-hazard={h.id}
+              d={[h.polygon, ...(h.hole ? [h.hole] : [])]
+                .map((ring) => facePath(onHalf(pointsOf(ring), half), frame, true))
+                .join(" ")}
+              fillRule="evenodd"
+              fill="url(#alarm)"
+              fillOpacity={alarms.includes(h.id) ? 0.8 : 0.32}
+              stroke="var(--color-safety)"
+              strokeWidth={alarms.includes(h.id) ? 1.8 : 0.8}
+            />
+          )),
+        )}
+    </g>
+  );
+}
+
+function Landmarks({
+  reference,
+  frame,
+  picking,
+  active,
+}: {
+  reference: Reference;
+  frame: Frame;
+  picking: Picking | null;
+  active: string | null;
+}) {
+  return (
+    <g>
+      {reference.atlas.landmarks
+        .filter((l) => l.surface !== "back")
+        .flatMap((l) =>
+          (l.midline || l.x === 0
+            ? [{ x: l.x, y: l.y }]
+            : [
+                { x: l.x, y: l.y },
+                { x: -l.x, y: l.y },
+              ]
+          ).map((p, i) => {
+            const at = toPixel(p, frame);
+            const first = i === 0;
+            if (!picking)
+              return (
+                <circle
+                  key={`${l.id}-${i}`}
+                  cx={at.x}
+                  cy={at.y}
+                  r={2}
+                  fill={l.bony ? "var(--color-contour)" : "var(--color-paper)"}
+                  stroke="var(--color-contour)"
+                  strokeWidth={0.9}
+                >
+                  <title>{l.name}</title>
+                </circle>
+              );
+            return (
+              <g
+                key={`${l.id}-${i}`}
+                id={first ? `plate-${l.id}` : undefined}
+                role={first ? "option" : "presentation"}
+                aria-selected={first ? active === l.id : undefined}
+                aria-label={first ? l.name : undefined}
+                data-landmark={l.id}
+                onClick={() => picking.onPick(l.id)}
+                className="group"
+              >
+                <title>{l.name}</title>
+                <circle cx={at.x} cy={at.y} r={8} fill="transparent" />
+                <circle
+                  cx={at.x}
+                  cy={at.y}
+                  r={active === l.id ? 5.5 : 3.4}
+                  className="group-hover:fill-[var(--color-now)]"
+                  fill={active === l.id ? "var(--color-now)" : "var(--color-field)"}
+                  stroke="var(--color-now)"
+                  strokeWidth={1.3}
+                />
+              </g>
+            );
+          }),
+        )}
+    </g>
+  );
+}
+
+function StrokeLine({ stroke, frame }: { stroke: Stroke; frame: Frame }) {
+  const { points, sides, widthIpd } = stroke;
+  if (points.length === 0) return null;
+  const halves =
+    sides === "left" || sides === "midline"
+      ? [points]
+      : sides === "right"
+        ? [points.map(mirrored)]
+        : [points, points.map(mirrored)];
+  const inTurn = sides === "one-then-other" || sides === "alternating";
+  return (
+    <g pointerEvents="none" fill="none" data-stroke={stroke.id}>
+      {halves.map((p, i) => {
+        const d = facePath(p, frame, false);
+        const only = p[0];
+        if (p.length === 1 && only) {
+          const at = toPixel(only, frame);
+          return (
+            <g key={i} stroke="var(--color-now)">
+              <circle
+                cx={at.x}
+                cy={at.y}
+                r={Math.max(5, (widthIpd * frame.pixelsPerIpd) / 2)}
+                fill="var(--color-now)"
+                fillOpacity={0.14}
+                strokeWidth={1.4}
+                strokeDasharray={i === 1 && inTurn ? "4 3" : undefined}
+              />
+              <circle cx={at.x} cy={at.y} r={2} fill="var(--color-now)" />
+            </g>
+          );
+        }
+        return (
+          <g key={i}>
+            <path
+              d={d}
+              stroke="var(--color-now)"
+              strokeOpacity={0.14}
+              strokeWidth={widthIpd * frame.pixelsPerIpd}
+            />
+            <path
+              d={d}
+              stroke="var(--color-now)"
+              strokeWidth={2.2}
+              markerEnd="url(#stroke-head)"
+              strokeDasharray={i === 1 && inTurn ? "6 4" : undefined}
+            />
+          </g>
+        );
+      })}
+    </g>
+  );
+}

@@ -1,0 +1,119 @@
+import { memo } from "react";
+import { between, centroid, facePath, mirrored, pointsOf, toPixel, type FacePoint, type Frame } from "./frame";
+import { tones, type ToneId } from "./tones";
+
+/** A muscle in the front view: the subject's left half as stored; the right is its mirror. */
+export type Shape = {
+  readonly outline: readonly FacePoint[];
+  readonly fibres: readonly (readonly FacePoint[])[];
+  readonly holes: readonly (readonly FacePoint[])[];
+};
+export type Half = "left" | "right";
+
+export function shapeOf(view: {
+  polygon: null | number[][];
+  fibre_lines: null | number[][][];
+  holes: null | unknown[][];
+}): Shape {
+  return {
+    outline: pointsOf(view.polygon ?? []),
+    fibres: (view.fibre_lines ?? []).map(pointsOf),
+    holes: (view.holes ?? []).map((ring) => pointsOf(ring as number[][])),
+  };
+}
+
+export const onHalf = (points: readonly FacePoint[], half: Half) => (half === "left" ? points : points.map(mirrored));
+
+type Props = { id: string; shape: Shape; half: Half; frame: Frame; tone: ToneId | null; weight: number; deep: boolean; faint: boolean };
+
+/** One muscle on one half, drawn by how it is worked: never by colour alone. */
+export const MuscleFigure = memo(function MuscleFigure({ id, shape, half, frame, tone, weight, deep }: Props) {
+  const outline = [shape.outline, ...shape.holes].map((ring) => facePath(onHalf(ring, half), frame, true)).join(" ");
+  const fibres = shape.fibres.map((f) => onHalf(f, half));
+  if (!tone)
+    return (
+      <>
+        <path
+          d={outline}
+          fillRule="evenodd"
+          fill="var(--color-fibre)"
+          fillOpacity={deep ? 0.06 : faint ? 0.08 : 0.17}
+          stroke="var(--color-fibre)"
+          strokeOpacity={deep || faint ? 0.4 : 0.7}
+          strokeWidth={0.6}
+          strokeDasharray={deep ? "2 2" : undefined}
+        />
+        {!deep &&
+          fibres.map((f, i) => (
+            <path
+              key={i}
+              d={facePath(f, frame, false)}
+              fill="none"
+              stroke="var(--color-fibre)"
+              strokeOpacity={faint ? 0.35 : 0.65}
+              strokeWidth={0.5}
+            />
+          ))}
+      </>
+    );
+  const { hue, mark } = tones[tone];
+  const lines =
+    mark === "tight" ? fibres.flatMap((f, i) => (i === 0 ? [f] : [between(fibres[i - 1] ?? f, f), f])) : fibres;
+  const pattern = mark === "stipple" || mark === "loops" || mark === "hatch" ? `url(#${mark}-${tone})` : undefined;
+  const pin = toPixel(centroid(onHalf(shape.outline, half)), frame);
+  return (
+    <g data-tone={tone} data-figure={id}>
+      <path
+        d={outline}
+        fillRule="evenodd"
+        fill={hue}
+        fillOpacity={mark === "pinned" ? 0.05 : 0.1 + 0.16 * weight}
+        stroke={hue}
+        strokeWidth={0.7 + 1.1 * weight}
+        strokeDasharray={mark === "pinned" ? "4 3" : undefined}
+      />
+      {pattern && <path d={outline} fillRule="evenodd" fill={pattern} fillOpacity={0.45 + 0.55 * weight} />}
+      {mark !== "pinned" &&
+        lines.map((f, i) => (
+          <path
+            key={i}
+            d={facePath(f, frame, false)}
+            fill="none"
+            stroke={hue}
+            strokeLinecap="round"
+            strokeWidth={(mark === "tight" || mark === "held" ? 0.6 : 0.5) + weight * (mark === "held" ? 1.3 : 0.7)}
+            strokeDasharray={mark === "apart" ? "1.5 5" : mark === "loosening" ? "7 3" : undefined}
+            strokeOpacity={pattern ? 0.35 : 0.9}
+          />
+        ))}
+      {mark === "held" && fibres.map((f, i) => <Bars key={i} fibre={f} frame={frame} hue={hue} />)}
+      {mark === "pinned" && (
+        <g stroke={hue} fill="none" strokeWidth={1.2}>
+          <circle cx={pin.x} cy={pin.y - 5} r={2.4} fill="var(--color-paper)" />
+          <path d={`M${pin.x} ${pin.y - 2.6}v6`} />
+        </g>
+      )}
+    </g>
+  );
+});
+
+/** Short bars at both ends of a fibre: it pushes and nothing moves. */
+function Bars({ fibre, frame, hue }: { fibre: readonly FacePoint[]; frame: Frame; hue: string }) {
+  const [first, last] = [fibre[0], fibre[fibre.length - 1]];
+  if (!first || !last) return null;
+  const [a, b] = [toPixel(first, frame), toPixel(last, frame)];
+  const length = Math.hypot(b.x - a.x, b.y - a.y) || 1;
+  const across = { x: (-(b.y - a.y) / length) * 2.6, y: ((b.x - a.x) / length) * 2.6 };
+  return (
+    <>
+      {[a, b].map((p, i) => (
+        <path
+          key={i}
+          d={`M${p.x - across.x} ${p.y - across.y}L${p.x + across.x} ${p.y + across.y}`}
+          stroke={hue}
+          strokeWidth={1.2}
+        />
+      ))}
+    </>
+  );
+}

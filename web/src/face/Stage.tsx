@@ -1,0 +1,163 @@
+import type { ReactNode } from "react";
+import { cn } from "../ui/cn";
+import { FacePlate, type PlateContent } from "./FacePlate";
+import { usePlateView, type Layer } from "./plateView";
+import { tones, type ToneId } from "./tones";
+
+const LAYERS: readonly { id: Layer; word: string }[] = [
+  { id: "muscles", word: "muscles" },
+  { id: "deep", word: "deep ones" },
+  { id: "landmarks", word: "landmarks" },
+  { id: "zones", word: "zones" },
+  { id: "hazards", word: "hazards" },
+];
+
+/** The bench with a face on it: the plate on the left, never scrolled away; the work to its right. */
+export function Stage({
+  plate,
+  layers = false,
+  children,
+}: {
+  plate: PlateContent;
+  layers?: boolean;
+  children: ReactNode;
+}) {
+  const view = usePlateView();
+  return (
+    <div
+      className={cn(
+        "grid min-h-0 grid-rows-[auto_1fr] lg:grid-rows-1",
+        view.folded ? "lg:grid-cols-[2.6rem_1fr]" : "lg:grid-cols-[27rem_1fr]",
+      )}
+    >
+      <aside
+        className={cn(
+          "z-10 border-line bg-plate lg:sticky lg:top-[3.6rem] lg:flex lg:h-[calc(100vh-3.6rem)] lg:flex-col lg:border-r",
+          view.folded ? "max-lg:h-9 overflow-hidden" : "max-lg:border-b",
+        )}
+        aria-label="Face plate"
+      >
+        <button
+          type="button"
+          onClick={view.fold}
+          aria-expanded={!view.folded}
+          className={cn(
+            "no-print text-xs text-faded hover:text-ink",
+            view.folded
+              ? "h-full w-full max-lg:py-2 lg:[writing-mode:vertical-rl]"
+              : "absolute top-2 right-2 z-10 rounded-mark px-1.5 py-0.5",
+          )}
+        >
+          {view.folded ? "show the face (P)" : "fold (P)"}
+        </button>
+        {!view.folded && (
+          <>
+            <div className="mx-auto w-full max-w-[27rem] min-h-0 flex-1 px-2 pt-2 max-lg:max-w-[16rem]">
+              <FacePlate content={plate} />
+            </div>
+            <div className="space-y-1 border-t border-line px-4 py-2 text-[0.82rem]">
+              <Legend plate={plate} />
+              {layers && (
+                <div className="no-print flex flex-wrap gap-x-3 gap-y-1" role="group" aria-label="Layers of the plate">
+                  {LAYERS.map((l) => (
+                    <label key={l.id} className="inline-flex items-center gap-1">
+                      <input
+                        type="checkbox"
+                        checked={view.layers.has(l.id)}
+                        onChange={() => view.toggle(l.id)}
+                        className="accent-[var(--color-now)]"
+                      />{" "}
+                      {l.word}
+                    </label>
+                  ))}
+                </div>
+              )}
+              <p className="text-faded">
+                {view.viewer === "facing"
+                  ? "Drawn as you face the subject: their left is on your right."
+                  : "Drawn as in the subject’s mirror: their left is on the left."}{" "}
+                <button
+                  type="button"
+                  onClick={view.turn}
+                  className="no-print font-medium text-now underline-offset-4 hover:underline"
+                >
+                  turn (M)
+                </button>
+              </p>
+            </div>
+          </>
+        )}
+      </aside>
+      <main className="min-w-0 px-5 py-4 lg:px-8" id="bench">
+        {children}
+      </main>
+    </div>
+  );
+}
+
+/** Drawn next to the face; says only what is on it. */
+function Legend({ plate }: { plate: PlateContent }) {
+  const shown = [...new Set((plate.lit ?? []).map((l) => l.tone))].filter((t) => t !== "skin-lymph");
+  const skin = (plate.zones?.length ?? 0) > 0 || (plate.lit ?? []).some((l) => l.tone === "skin-lymph");
+  if (plate.picking) return <p className="font-semibold text-now">{plate.picking.asks}</p>;
+  return (
+    <>
+      {plate.legend}
+      {(shown.length > 0 || skin) && (
+        <ul className="flex flex-wrap gap-x-3 gap-y-1" aria-label="Legend">
+          {shown.map((t) => (
+            <li key={t} className="inline-flex items-center gap-1.5">
+              <Swatch tone={t} /> {tones[t].word}
+            </li>
+          ))}
+          {skin && (
+            <li className="inline-flex items-center gap-1.5">
+              <Swatch tone="skin-lymph" /> skin and surface fluid
+            </li>
+          )}
+        </ul>
+      )}
+    </>
+  );
+}
+
+/** A small piece of a tone, for legends and lists. */
+export function Swatch({ tone }: { tone: ToneId }) {
+  const { hue, mark } = tones[tone];
+  return (
+    <svg width={22} height={12} viewBox="0 0 22 12" aria-hidden="true" className="shrink-0">
+      <rect
+        x={0.6}
+        y={0.6}
+        width={20.8}
+        height={10.8}
+        rx={2}
+        fill={hue}
+        fillOpacity={mark === "pinned" ? 0.05 : 0.2}
+        stroke={hue}
+        strokeWidth={1}
+        strokeDasharray={mark === "pinned" ? "3 2" : undefined}
+      />
+      <g stroke={hue} fill="none">
+        {mark === "tight" && <path d="M2 3H20M2 5H20M2 7H20M2 9H20" strokeWidth={1} />}
+        {mark === "held" && <path d="M4 4H18M4 8H18M4 2V10M18 2V10" strokeWidth={1.5} />}
+        {mark === "loosening" && <path d="M2 4H20M2 8H20" strokeWidth={1} strokeDasharray="5 2" />}
+        {mark === "apart" && <path d="M2 3H20M2 9H20" strokeWidth={1} strokeDasharray="1.5 3" />}
+        {mark === "loops" && (
+          <path
+            d="M2 7c2-1 3-5 4.6-3.4S5 7.6 7 7.4s3-5 4.6-3.4S10 7.6 12 7.4s3-5 4.6-3.4S15 7.6 19 7"
+            strokeWidth={0.9}
+          />
+        )}
+        {mark === "hatch" && <path d="M3 11L8 1M8 11L13 1M13 11L18 1" strokeWidth={1.4} />}
+        {mark === "arrows" && <path d="M3 6q4 -4 8 0t7 0m-3 -2.5l3.4 2.4l-3.6 2.4" strokeWidth={1.2} />}
+        {mark === "pinned" && <path d="M11 5V9" strokeWidth={1} />}
+      </g>
+      {mark === "pinned" && <circle cx={11} cy={4} r={1.6} fill="none" stroke={hue} />}
+      {mark === "stipple" &&
+        [4, 8, 12, 16].flatMap((x) =>
+          [3.5, 8].map((y) => <circle key={`${x}-${y}`} cx={x + (y > 5 ? 2 : 0)} cy={y} r={1} fill={hue} />),
+        )}
+    </svg>
+  );
+}

@@ -1,0 +1,45 @@
+import { curveCatmullRom, curveCatmullRomClosed, line } from "d3-shape";
+
+/** A place in the face frame: pupil distances (IPD), x to the subject's left, y up. */
+export type FacePoint = { readonly x: number; readonly y: number };
+export type Pixel = { readonly x: number; readonly y: number };
+
+/** For whom the plate is drawn. Facing: the subject's left is on the picture's right. Mirror: as the subject sees themselves. */
+export type Viewer = "facing" | "mirror";
+
+/** Where the face frame lies on the paper: pixels, y down. */
+export type Frame = { readonly viewer: Viewer; readonly pixelsPerIpd: number; readonly centre: Pixel };
+
+export const toPixel = (p: FacePoint, frame: Frame): Pixel => ({
+  x: frame.centre.x + (frame.viewer === "facing" ? 1 : -1) * p.x * frame.pixelsPerIpd,
+  y: frame.centre.y - p.y * frame.pixelsPerIpd,
+});
+
+export const mirrored = (p: FacePoint): FacePoint => ({ x: -p.x, y: p.y });
+
+export const pointsOf = (pairs: readonly (readonly number[])[]): FacePoint[] =>
+  pairs.map((p) => ({ x: p[0] ?? 0, y: p[1] ?? 0 }));
+
+/** SVG path through face points, smoothed. Points in IPD; pixels out. */
+export function facePath(points: readonly FacePoint[], frame: Frame, closed: boolean): string {
+  const curve = closed ? curveCatmullRomClosed.alpha(0.5) : curveCatmullRom.alpha(0.5);
+  return (
+    line<FacePoint>(
+      (p) => Math.round(toPixel(p, frame).x * 10) / 10,
+      (p) => Math.round(toPixel(p, frame).y * 10) / 10,
+    ).curve(curve)(points) ?? ""
+  );
+}
+
+/** The line halfway between two fibres, so that a tightened muscle can be drawn with its fibres closer. */
+export function between(a: readonly FacePoint[], b: readonly FacePoint[]): FacePoint[] {
+  const n = Math.max(a.length, b.length);
+  const at = (list: readonly FacePoint[], i: number) =>
+    list[Math.round((i / Math.max(1, n - 1)) * (list.length - 1))] ?? { x: 0, y: 0 };
+  return Array.from({ length: n }, (_, i) => ({ x: (at(a, i).x + at(b, i).x) / 2, y: (at(a, i).y + at(b, i).y) / 2 }));
+}
+
+export function centroid(points: readonly FacePoint[]): FacePoint {
+  const n = Math.max(1, points.length);
+  return { x: points.reduce((s, p) => s + p.x, 0) / n, y: points.reduce((s, p) => s + p.y, 0) / n };
+}

@@ -1,0 +1,49 @@
+import { describe, expect, it } from "vitest";
+import { placeLabels, wrap } from "./labels";
+
+describe("names in the margin", () => {
+  it("breaks long names into short lines and never breaks a word", () => {
+    expect(wrap("levator labii superioris alaeque nasi")).toEqual(["levator labii", "superioris", "alaeque nasi"]);
+  });
+
+  it("no two names collide, even when ten structures lie at one height", () => {
+    const wishes = Array.from({ length: 10 }, (_, i) => ({
+      id: `s${i}`,
+      text: `structure number ${i}`,
+      anchors: [
+        { x: 100, y: 200 },
+        { x: 300, y: 200 },
+      ],
+    }));
+    const placed = placeLabels(wishes, 200, { top: 0, bottom: 500 });
+    expect(placed).toHaveLength(10);
+    for (const margin of ["left", "right"] as const) {
+      const column = placed.filter((p) => p.margin === margin).sort((a, b) => a.top - b.top);
+      column
+        .slice(1)
+        .forEach((label, i) =>
+          expect(label.top).toBeGreaterThanOrEqual((column[i]?.top ?? 0) + (column[i]?.lines.length ?? 0) * 12),
+        );
+    }
+  });
+
+  it("a structure that shows on one side only is named on that side", () => {
+    expect(
+      placeLabels([{ id: "a", text: "left lateral rectus", anchors: [{ x: 320, y: 50 }] }], 200, {
+        top: 0,
+        bottom: 500,
+      })[0]?.margin,
+    ).toBe("right");
+  });
+
+  it("names stay on the paper when their structures lie at its lower end", () => {
+    const wishes = Array.from({ length: 6 }, (_, i) => ({
+      id: `s${i}`,
+      text: "one line",
+      anchors: [{ x: 300, y: 495 }],
+    }));
+    expect(Math.max(...placeLabels(wishes, 200, { top: 0, bottom: 500 }).map((p) => p.top))).toBeLessThanOrEqual(
+      500 - 12,
+    );
+  });
+});

@@ -1,0 +1,45 @@
+import { createContext, useContext, useMemo, useState, type ReactNode } from "react";
+import type { Viewer } from "./frame";
+
+export type Layer = "muscles" | "deep" | "landmarks" | "hazards" | "zones";
+
+/** How the plate is looked at: kept while walking from stop to stop. */
+type PlateView = {
+  viewer: Viewer;
+  turn: () => void;
+  folded: boolean;
+  fold: () => void;
+  layers: ReadonlySet<Layer>;
+  toggle: (layer: Layer) => void;
+};
+
+const Context = createContext<PlateView | null>(null);
+
+export function PlateViewProvider({ children }: { children: ReactNode }) {
+  const [viewer, setViewer] = useState<Viewer>("facing");
+  const [folded, setFolded] = useState(false);
+  const [layers, setLayers] = useState<ReadonlySet<Layer>>(new Set<Layer>(["muscles"]));
+  const view = useMemo<PlateView>(
+    () => ({
+      viewer,
+      turn: () => setViewer((v) => (v === "facing" ? "mirror" : "facing")),
+      folded,
+      fold: () => setFolded((f) => !f),
+      layers,
+      toggle: (layer) =>
+        setLayers((now) => {
+          const next = new Set(now);
+          if (!next.delete(layer)) next.add(layer);
+          return next;
+        }),
+    }),
+    [viewer, folded, layers],
+  );
+  return <Context value={view}>{children}</Context>;
+}
+
+export function usePlateView() {
+  const view = useContext(Context);
+  if (!view) throw new Error("The plate's view is missing around this screen.");
+  return view;
+}

@@ -1,0 +1,3 @@
+export function GradingScreen() {
+  return null;
+}

@@ -1,0 +1,30 @@
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { StrictMode } from "react";
+import { createRoot } from "react-dom/client";
+import { BrowserRouter } from "react-router";
+import { App } from "./shell/App";
+import { Refusal } from "./shell/api";
+import "./ui/theme.css";
+
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: {
+      retry: (tries, error) => !(error instanceof Refusal) && tries < 2,
+      refetchOnWindowFocus: false,
+      networkMode: "always",
+    },
+    mutations: { networkMode: "always" },
+  },
+});
+
+const root = document.getElementById("root");
+if (!root) throw new Error("The page has no root.");
+createRoot(root).render(
+  <StrictMode>
+    <QueryClientProvider client={queries}>
+      <BrowserRouter>
+        <App />
+      </BrowserRouter>
+    </QueryClientProvider>
+  </StrictMode>,
+);

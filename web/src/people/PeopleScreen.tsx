@@ -1,0 +1,3 @@
+export function PeopleScreen() {
+  return null;
+}

@@ -1,0 +1,3 @@
+export function ProgrammeScreen() {
+  return null;
+}

@@ -1,0 +1,3 @@
+export function ResultListScreen() {
+  return null;
+}

@@ -1,0 +1,3 @@
+export function ResultScreen() {
+  return null;
+}

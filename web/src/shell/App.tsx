@@ -1,0 +1,113 @@
+import { useQuery } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
+import { Navigate, Route, Routes, useLocation, useNavigate } from "react-router";
+import { Toaster } from "sonner";
+import { AnatomyScreen } from "../anatomy/AnatomyScreen";
+import { ExaminationScreen } from "../examination/ExaminationScreen";
+import { SheetScreen } from "../examination/SheetScreen";
+import { atlasQuery } from "../face/atlas";
+import { PlateViewProvider, usePlateView } from "../face/plateView";
+import { GradingListScreen } from "../grading/GradingListScreen";
+import { GradingScreen } from "../grading/GradingScreen";
+import { PeopleScreen } from "../people/PeopleScreen";
+import { ProgrammeScreen } from "../programme/ProgrammeScreen";
+import { ResultListScreen } from "../results/ResultListScreen";
+import { ResultScreen } from "../results/ResultScreen";
+import { LibraryScreen } from "../techniques/LibraryScreen";
+import { TechniqueScreen } from "../techniques/TechniqueScreen";
+import { Problem, Waiting } from "../ui/States";
+import { KeySheet } from "./KeySheet";
+import { isKey, isTyping, shellKeys } from "./keys";
+import { sessionQuery } from "./queries";
+import { SignInScreen } from "./SignInScreen";
+import { STOPS, stopsFor, Thread } from "./Thread";
+
+export function App() {
+  const session = useQuery(sessionQuery);
+  if (session.isPending) return <Waiting what="the house" />;
+  if (session.isError)
+    return (
+      <div className="p-8">
+        <Problem error={session.error} again={() => session.refetch()} />
+      </div>
+    );
+  if (!session.data.person) return <SignInScreen session={session.data} />;
+  return (
+    <PlateViewProvider>
+      <House />
+      <Toaster position="bottom-right" toastOptions={{ duration: 4000 }} />
+    </PlateViewProvider>
+  );
+}
+
+function House() {
+  const atlas = useQuery(atlasQuery);
+  const session = useQuery(sessionQuery);
+  const role = session.data?.person?.role ?? "trainee";
+  const [keySheet, setKeySheet] = useState(false);
+  useShellKeys(role, () => setKeySheet(true));
+  return (
+    <div className="min-h-screen">
+      <a href="#bench" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-2">
+        To the work
+      </a>
+      <Thread role={role} onKeys={() => setKeySheet(true)} />
+      {atlas.isPending ? (
+        <div className="p-8">
+          <Waiting what="the atlas" />
+        </div>
+      ) : atlas.isError ? (
+        <div className="p-8">
+          <Problem error={atlas.error} again={() => atlas.refetch()} />
+        </div>
+      ) : (
+        <Routes>
+          <Route path="/" element={<Navigate replace to={role === "trainee" ? "/results" : "/techniques"} />} />
+          <Route path="/anatomy/:structure?" element={<AnatomyScreen />} />
+          <Route path="/techniques" element={<LibraryScreen />} />
+          <Route path="/techniques/:id" element={<TechniqueScreen />} />
+          <Route path="/programme/:id?" element={<ProgrammeScreen />} />
+          <Route path="/examination" element={<ExaminationScreen />} />
+          <Route path="/examination/:station" element={<SheetScreen />} />
+          <Route path="/grading" element={<GradingListScreen />} />
+          <Route path="/grading/:id" element={<GradingScreen />} />
+          <Route path="/results" element={<ResultListScreen />} />
+          <Route path="/results/:id" element={<ResultScreen />} />
+          <Route path="/people" element={<PeopleScreen />} />
+          <Route
+            path="*"
+            element={
+              <p className="p-8 font-serif text-lg">There is nothing at this address. The stops are named above.</p>
+            }
+          />
+        </Routes>
+      )}
+      <KeySheet open={keySheet} onOpenChange={setKeySheet} />
+    </div>
+  );
+}
+
+/** Keys of the whole house. Off while something is typed, and while a demonstration is graded. */
+function useShellKeys(role: string, showKeys: () => void) {
+  const navigate = useNavigate();
+  const view = usePlateView();
+  const { pathname } = useLocation();
+  const grading = /^\/grading\/./.test(pathname);
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      if (isTyping(e.target) || grading) return;
+      const stop = STOPS.findIndex((_, i) => isKey(e, shellKeys[`stop${i + 1}` as keyof typeof shellKeys]));
+      if (stop >= 0) {
+        const to = STOPS[stop];
+        if (to && stopsFor(role).includes(to)) void navigate(to.path);
+      } else if (isKey(e, shellKeys.keySheet)) showKeys();
+      else if (isKey(e, shellKeys.turnPlate)) view.turn();
+      else if (isKey(e, shellKeys.foldPlate)) view.fold();
+      else if (isKey(e, shellKeys.search)) document.querySelector<HTMLElement>("[data-search]")?.focus();
+      else return;
+      e.preventDefault();
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, [navigate, view, grading, role, showKeys]);
+}

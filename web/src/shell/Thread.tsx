@@ -1,0 +1,105 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { NavLink, useNavigate } from "react-router";
+import { cn } from "../ui/cn";
+import { api, said } from "./api";
+import { sessionQuery, threadQuery } from "./queries";
+import { useSignedIn } from "./session";
+
+export type Stop = { readonly id: string; readonly word: string; readonly path: string };
+
+/** The stops in the order of the work. */
+export const STOPS: readonly Stop[] = [
+  { id: "anatomy", word: "Anatomy", path: "/anatomy" },
+  { id: "techniques", word: "Techniques", path: "/techniques" },
+  { id: "programme", word: "Programme", path: "/programme" },
+  { id: "examination", word: "Examination", path: "/examination" },
+  { id: "grading", word: "Grading", path: "/grading" },
+  { id: "results", word: "Results", path: "/results" },
+];
+
+export const stopsFor = (role: string) =>
+  role === "trainee" ? STOPS.filter((s) => ["anatomy", "techniques", "results"].includes(s.id)) : STOPS;
+
+/** The thread across the top: the stops, and what waits at each, in words. */
+export function Thread({ role, onKeys }: { role: string; onKeys: () => void }) {
+  const person = useSignedIn();
+  const thread = useQuery(threadQuery);
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const [dim, setDim] = useState(document.documentElement.dataset["light"] === "dim");
+  const leave = async () => {
+    await said(api.DELETE("/api/session"));
+    queries.clear();
+    await queries.fetchQuery(sessionQuery);
+    void navigate("/");
+  };
+  const turnLight = () => {
+    document.documentElement.dataset["light"] = dim ? "day" : "dim";
+    setDim(!dim);
+  };
+  return (
+    <header className="no-print sticky top-0 z-20 flex h-[3.6rem] items-stretch gap-x-4 border-b border-line bg-paper px-4 max-sm:h-auto max-sm:flex-wrap">
+      <NavLink to="/" className="flex items-center gap-2 font-serif text-xl font-semibold" aria-label="Wexis">
+        <svg width={26} height={26} viewBox="0 0 32 32" aria-hidden="true">
+          <path
+            d="M4 19c4-11 8-11 12 0 4-11 8-11 12 0"
+            fill="none"
+            stroke="var(--color-now)"
+            strokeWidth={3}
+            strokeLinecap="round"
+          />
+          <path
+            d="M7 25c6-3 12-3 18 0"
+            fill="none"
+            stroke="var(--color-stretched)"
+            strokeWidth={2}
+            strokeLinecap="round"
+          />
+        </svg>
+        Wexis
+      </NavLink>
+      <nav aria-label="The order of the work" className="flex min-w-0 flex-1 items-stretch overflow-x-auto">
+        <ol className="flex items-stretch">
+          {stopsFor(role).map((stop, i) => {
+            const waits = thread.data?.find((t) => t.stop === stop.id)?.waits ?? "";
+            return (
+              <li key={stop.id} className="flex items-stretch">
+                {i > 0 && <span aria-hidden="true" className="mt-[1.35rem] h-px w-3 bg-line" />}
+                <NavLink
+                  to={stop.path}
+                  className={({ isActive }) =>
+                    cn(
+                      "flex flex-col justify-center border-b-3 px-2.5 pt-0.5 leading-tight",
+                      isActive ? "border-now font-semibold text-now" : "border-transparent hover:text-now",
+                    )
+                  }
+                >
+                  <span>{stop.word}</span>
+                  <span className="min-h-4 text-xs font-normal text-faded">{waits}</span>
+                </NavLink>
+              </li>
+            );
+          })}
+        </ol>
+      </nav>
+      <div className="flex items-center gap-3 text-sm">
+        {person.leads && (
+          <NavLink to="/people" className="hover:text-now hover:underline">
+            People
+          </NavLink>
+        )}
+        <button type="button" onClick={turnLight} className="hover:text-now hover:underline">
+          {dim ? "Day light" : "Dim light"}
+        </button>
+        <button type="button" onClick={onKeys} className="hover:text-now hover:underline" aria-keyshortcuts="?">
+          Keys
+        </button>
+        <span className="border-l border-line pl-3 text-faded max-md:hidden">{person.name}</span>
+        <button type="button" onClick={() => void leave()} className="hover:text-now hover:underline">
+          Sign out
+        </button>
+      </div>
+    </header>
+  );
+}

@@ -1,0 +1,16 @@
+import { queryOptions } from "@tanstack/react-query";
+import { api, rememberToken, said } from "./api";
+
+export const sessionQuery = queryOptions({
+  queryKey: ["session"],
+  queryFn: async () => {
+    const session = await said(api.GET("/api/session"));
+    rememberToken(session.token);
+    return session;
+  },
+  staleTime: Infinity,
+});
+
+export const threadQuery = queryOptions({ queryKey: ["thread"], queryFn: () => said(api.GET("/api/thread")) });
+
+export const peopleQuery = queryOptions({ queryKey: ["people"], queryFn: () => said(api.GET("/api/people")) });

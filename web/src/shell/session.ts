@@ -1,0 +1,10 @@
+import { useQuery } from "@tanstack/react-query";
+import { sessionQuery } from "./queries";
+
+/** Who is signed in. Screens inside the house may count on somebody. */
+export function useSignedIn() {
+  const { data } = useQuery(sessionQuery);
+  const person = data?.person;
+  if (!person) throw new Error("Nobody is signed in.");
+  return { ...person, leads: person.role === "lead", grades: person.role !== "trainee" };
+}

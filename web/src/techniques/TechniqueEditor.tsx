@@ -1,0 +1,381 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
+import { toast } from "sonner";
+import { useReference } from "../face/atlas";
+import { Stage } from "../face/Stage";
+import { api, problemOf, Refusal, said } from "../shell/api";
+import { editorKeys, isKey } from "../shell/keys";
+import { Button } from "../ui/Button";
+import { cn } from "../ui/cn";
+import { Pick, TextField } from "../ui/Field";
+import { Problem } from "../ui/States";
+import { FaultsAndMore } from "./FaultsAndMore";
+import { SafetyNotes } from "./SafetyNotes";
+import { ScoreLanes } from "./ScoreLanes";
+import { StepEditor, type PickPlace } from "./StepEditor";
+import {
+  emptyStep,
+  moved,
+  seconds,
+  whatOf,
+  withHand,
+  withPlace,
+  type Derivation,
+  type Step,
+  type TechniqueDocument,
+} from "./techniqueModel";
+import { techniquePlate } from "./techniquePlate";
+import { derivationQuery } from "./techniqueQueries";
+import { useTechniqueEditor } from "./useTechniqueEditor";
+import { useSettled } from "./useSettled";
+import { WorkList } from "./WorkList";
+
+type Props = { id: string; stored: TechniqueDocument; edition: number; version: number; frozen: boolean };
+
+/** Writing a technique: seven questions a step on the left of the bench, what follows from them on its right. */
+export function TechniqueEditor({ id, stored, edition, version, frozen }: Props) {
+  const { atlas } = useReference();
+  const editor = useTechniqueEditor(id, stored, edition, version);
+  const { document } = editor;
+  const steps = document.steps ?? [];
+  const [openStep, setOpenStep] = useState<number | null>(steps.length === 1 ? 0 : null);
+  const [picking, setPicking] = useState<PickPlace | null>(null);
+  const [structure, setStructure] = useState<string | null>(null);
+  const derived = useQuery(derivationQuery(useSettled(document, 180)));
+  const derivation = derived.data;
+  const save = useSave(id, edition, version, editor);
+
+  const change = (to: TechniqueDocument, field: string | null = null) => editor.change(to, field);
+  const changeStep = (index: number, step: Step, field: string | null = null) =>
+    change({ ...document, steps: steps.map((s, i) => (i === index ? step : s)) }, field);
+  const add = () => {
+    change({ ...document, steps: [...steps, emptyStep] });
+    setOpenStep(steps.length);
+    setPicking(null);
+  };
+  const onPick = (landmark: string) => {
+    const step = openStep === null ? undefined : steps[openStep];
+    const hand = picking ? step?.hands?.[picking.hand] : undefined;
+    if (openStep === null || !step || !picking || !hand) return;
+    changeStep(openStep, withHand(step, picking.hand, withPlace(hand, picking.slot, landmark)));
+    // After the start of a stroke its end is asked for; a second touch at another place answers.
+    setPicking(picking.slot === 0 && MOVES_ALONG.has(hand.verb ?? "") ? { ...picking, slot: 1 } : null);
+  };
+
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      if (isKey(e, editorKeys.save)) save.mutate();
+      else if (isKey(e, editorKeys.undo)) editor.undo();
+      else if (isKey(e, editorKeys.redo)) editor.redo();
+      else return;
+      e.preventDefault();
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  });
+
+  const nameIssue = save.isError ? problemOf(save.error).fields["name"]?.[0] : undefined;
+  const plate = {
+    ...techniquePlate(derivation, openStep),
+    selected: structure,
+    onSelect: setStructure,
+    picking: picking
+      ? {
+          asks:
+            picking.slot === 0
+              ? "Touch where it starts. Arrow keys and Enter work too."
+              : "Now touch where it ends, or press the button again if it stays in place.",
+          onPick,
+        }
+      : null,
+  };
+  return (
+    <Stage plate={plate} layers>
+      <header className="mb-3">
+        <div className="flex flex-wrap items-center justify-between gap-3">
+          <p className="text-sm text-faded">
+            {edition === 0 ? "New technique" : `Edition ${edition}`}
+            {frozen && " · examined, so a change makes the next edition"}
+            {derivation?.family_name && ` · ${derivation.family_name}`}
+            {derivation && derivation.total_seconds.standard > 0 && ` · ${seconds(derivation.total_seconds.standard)}`}
+          </p>
+          <div className="flex items-center gap-2">
+            <span className="text-sm text-faded" role="status">
+              {editor.dirty ? "not saved yet, kept in this browser" : edition > 0 ? "saved" : ""}
+            </span>
+            <Button
+              size="line"
+              tone="quiet"
+              disabled={!editor.canUndo}
+              onClick={editor.undo}
+              aria-keyshortcuts="Control+Z"
+            >
+              Undo
+            </Button>
+            <Button
+              size="line"
+              tone="quiet"
+              disabled={!editor.canRedo}
+              onClick={editor.redo}
+              aria-keyshortcuts="Control+Y"
+            >
+              Redo
+            </Button>
+            <Button
+              tone="now"
+              disabled={save.isPending || !editor.dirty}
+              onClick={() => save.mutate()}
+              aria-keyshortcuts="Control+S"
+            >
+              {derivation?.standing === "stopped" ? "Park the technique" : "Save the technique"}
+            </Button>
+          </div>
+        </div>
+        <input
+          aria-label="Name of the technique"
+          aria-invalid={nameIssue ? true : undefined}
+          className="mt-1 w-full border-b border-transparent bg-transparent font-serif text-[1.7rem] font-semibold outline-none focus:border-now aria-invalid:border-safety"
+          placeholder="Name of the technique"
+          value={document.name ?? ""}
+          onChange={(e) => change({ ...document, name: e.target.value }, "name")}
+          autoFocus={edition === 0}
+        />
+        {nameIssue && (
+          <p role="alert" className="text-sm font-medium text-safety">
+            {nameIssue}
+          </p>
+        )}
+      </header>
+      {save.isError && !nameIssue && <Problem error={save.error} safe="Your text is kept here." />}
+      {derivation && <Standing derivation={derivation} />}
+      <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_17rem]">
+        <div className="min-w-0">
+          <ol>
+            {steps.map((step, i) => {
+              const d = derivation?.steps[i];
+              const open = openStep === i;
+              return (
+                <li key={i} className={cn("border-t border-line", open && "border-t-2 border-now")} data-step={i}>
+                  <div className="flex items-baseline gap-3 py-1.5">
+                    <button
+                      type="button"
+                      aria-expanded={open}
+                      className="min-w-0 flex-1 text-left"
+                      onClick={() => {
+                        setOpenStep(open ? null : i);
+                        setPicking(null);
+                      }}
+                    >
+                      <span className="mr-2 font-semibold text-now">{i + 1}</span>
+                      <span className="font-serif text-[1.05rem] font-medium">
+                        {d && whatOf(step) ? d.title : "a step that is still empty"}
+                      </span>
+                      {d && d.dose.total_seconds.standard > 0 && (
+                        <span className="ml-2 text-sm text-faded">
+                          {d.completed.dose?.line} · {seconds(d.dose.total_seconds.standard)}
+                        </span>
+                      )}
+                    </button>
+                    <span className="flex shrink-0 gap-1">
+                      <Button
+                        size="line"
+                        tone="quiet"
+                        disabled={i === 0}
+                        aria-label={`Move step ${i + 1} up`}
+                        onClick={() => {
+                          change({ ...document, steps: moved(steps, i, -1) });
+                          setOpenStep(open ? i - 1 : openStep);
+                        }}
+                      >
+                        ↑
+                      </Button>
+                      <Button
+                        size="line"
+                        tone="quiet"
+                        disabled={i === steps.length - 1}
+                        aria-label={`Move step ${i + 1} down`}
+                        onClick={() => {
+                          change({ ...document, steps: moved(steps, i, 1) });
+                          setOpenStep(open ? i + 1 : openStep);
+                        }}
+                      >
+                        ↓
+                      </Button>
+                      <Button
+                        size="line"
+                        tone="quiet"
+                        aria-label={`Take step ${i + 1} out`}
+                        onClick={() => {
+                          change({ ...document, steps: steps.filter((_, j) => j !== i) });
+                          setOpenStep(null);
+                          setPicking(null);
+                        }}
+                      >
+                        take out
+                      </Button>
+                    </span>
+                  </div>
+                  {open && (
+                    <StepEditor
+                      step={step}
+                      index={i}
+                      derived={d}
+                      questions={(derivation?.questions ?? []).filter((q) => q.path.startsWith(`steps[${i}]`))}
+                      issues={(derivation?.issues ?? []).filter((x) => x.path.startsWith(`steps[${i}]`))}
+                      picking={picking}
+                      onPicking={setPicking}
+                      onChange={(next, field) => changeStep(i, next, field)}
+                    />
+                  )}
+                </li>
+              );
+            })}
+          </ol>
+          <div className="border-t border-line pt-3">
+            <Button onClick={add}>{steps.length === 0 ? "Write the first step" : "Add a step"}</Button>
+          </div>
+        </div>
+        <div>
+          <h2 className="mb-1">What it works{openStep !== null && steps.length > 1 ? `: step ${openStep + 1}` : ""}</h2>
+          <WorkList
+            rows={(openStep !== null ? derivation?.steps[openStep]?.map.worked : derivation?.map.worked) ?? []}
+            chosen={structure}
+            onChoose={setStructure}
+          />
+          {(derivation?.map.cannot_tell.length ?? 0) > 0 && (
+            <ul className="mt-2 space-y-1 border-t border-line pt-2 text-sm text-faded">
+              {derivation?.map.cannot_tell.map((c) => (
+                <li key={c}>{c}</li>
+              ))}
+            </ul>
+          )}
+          {(derivation?.map.flow.length ?? 0) > 0 && (
+            <ul className="mt-2 border-t border-line pt-2 text-sm">
+              {derivation?.map.flow.map((f) => (
+                <li key={f.zone}>
+                  {f.zone_name}: <span className="font-semibold">{FLOW[f.verdict] ?? f.verdict}</span>{" "}
+                  <span className="text-faded">({Math.round(f.angle_degrees)}°)</span>
+                </li>
+              ))}
+            </ul>
+          )}
+        </div>
+      </div>
+      {derivation && steps.length > 0 && (
+        <>
+          <h2 className="mt-6 mb-1">The score</h2>
+          <ScoreLanes
+            derivation={derivation}
+            current={openStep}
+            onStep={(i) => {
+              setOpenStep(i);
+              setPicking(null);
+            }}
+          />
+          <SafetyNotes derivation={derivation} />
+        </>
+      )}
+      <section className="mt-6">
+        <h2 className="mb-2">About it</h2>
+        <div className="grid gap-3 sm:grid-cols-2">
+          <Pick
+            label="Region"
+            options={atlas.regions.map((r) => ({ value: r.id, word: r.name }))}
+            value={document.region}
+            onChange={(region) => change({ ...document, region })}
+            empty="not told"
+          />
+          <Pick
+            label="School"
+            options={atlas.schools.map((s) => ({ value: s.id, word: s.name }))}
+            value={document.school}
+            onChange={(school) => change({ ...document, school })}
+            empty="not told"
+          />
+          <TextField
+            label="Aim: what you want by it"
+            className="sm:col-span-2"
+            value={document.aim ?? ""}
+            onChange={(e) => change({ ...document, aim: e.target.value || null }, "aim")}
+          />
+        </div>
+        <FaultsAndMore document={document} onChange={change} />
+      </section>
+    </Stage>
+  );
+}
+
+const MOVES_ALONG = new Set(["stroke", "tool-stroke", "roll", "pinch-roll", "friction", "stretch-apart", "lift-hold"]);
+const FLOW: Readonly<Record<string, string>> = {
+  with: "with the flow",
+  neutral: "across the flow",
+  against: "against the flow",
+};
+
+/** How it stands: complete, a draft with its questions, or stopped with the reason and what to do instead. */
+function Standing({ derivation }: { derivation: Derivation }) {
+  const stops = derivation.steps.flatMap((s) =>
+    s.safety.findings.filter((f) => f.verdict === "stop").map((f) => ({ step: s.index + 1, f })),
+  );
+  if (stops.length > 0)
+    return (
+      <div role="alert" className="mb-4 border-l-4 border-safety bg-safety-wash px-4 py-2" data-stopped>
+        <p className="font-semibold text-safety">
+          Stopped: this can only be parked, as a fault to recognise. It is not taught, examined or practised.
+        </p>
+        {stops.map(({ step, f }) => (
+          <p key={`${step}-${f.hazard}`} className="mt-1 text-sm">
+            <span className="font-semibold">
+              Step {step}, {f.name}.
+            </span>{" "}
+            {f.because} <span className="font-medium">Instead: {f.instead}</span>
+          </p>
+        ))}
+      </div>
+    );
+  if (derivation.questions.length > 0)
+    return (
+      <p className="mb-3 font-serif text-now" role="status">
+        A draft:{" "}
+        {derivation.questions.length === 1
+          ? "one question is open"
+          : `${derivation.questions.length} questions are open`}
+        .
+      </p>
+    );
+  return null;
+}
+
+function useSave(id: string, edition: number, version: number, editor: ReturnType<typeof useTechniqueEditor>) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: async () => {
+      const { document } = editor;
+      const saved =
+        edition === 0
+          ? await said(api.POST("/api/techniques", { body: { id, document } }))
+          : await said(
+              api.PUT("/api/techniques/{id}", { params: { path: { id } }, body: { edition, version, document } }),
+            );
+      return { saved, document };
+    },
+    onSuccess: async ({ saved, document }) => {
+      editor.saved(document);
+      await Promise.all([
+        queries.invalidateQueries({ queryKey: ["techniques"] }),
+        queries.invalidateQueries({ queryKey: ["thread"] }),
+      ]);
+      toast.success(
+        saved.standing === "parked"
+          ? "Parked: kept as a fault to recognise."
+          : saved.standing === "draft"
+            ? "Saved as a draft."
+            : `Saved, edition ${saved.edition}.`,
+      );
+    },
+    onError: (error) => {
+      if (error instanceof Refusal && error.status === 409)
+        void queries.invalidateQueries({ queryKey: ["techniques"], refetchType: "none" });
+    },
+  });
+}

@@ -1,0 +1,50 @@
+import { useState } from "react";
+import { Stage } from "../face/Stage";
+import type { Schemas } from "../shell/api";
+import { SafetyNotes } from "./SafetyNotes";
+import { ScoreLanes } from "./ScoreLanes";
+import { seconds } from "./techniqueModel";
+import { techniquePlate } from "./techniquePlate";
+import { WorkList } from "./WorkList";
+
+/** A technique as trainees and assessors read it. */
+export function TechniqueReader({ technique }: { technique: Schemas["TechniqueView"] }) {
+  const [structure, setStructure] = useState<string | null>(null);
+  const { derivation, document } = technique;
+  return (
+    <Stage plate={{ ...techniquePlate(derivation, null), selected: structure, onSelect: setStructure }}>
+      <p className="text-sm text-faded">
+        {derivation.family_name} · edition {technique.edition} · {seconds(derivation.total_seconds.standard)}
+      </p>
+      <h1>{document.name}</h1>
+      {document.aim && <p className="mt-1 max-w-prose font-serif text-lg text-faded">{document.aim}</p>}
+      <ol className="mt-4 space-y-3">
+        {derivation.steps.map((s) => (
+          <li key={s.index} className="border-t border-line pt-2">
+            <p className="font-serif text-lg">{s.completed.cue}</p>
+            <p className="text-sm text-faded">
+              {s.title} · {s.completed.dose?.line}
+            </p>
+          </li>
+        ))}
+      </ol>
+      <h2 className="mt-6 mb-2">The score</h2>
+      <ScoreLanes derivation={derivation} />
+      <h2 className="mt-6 mb-1">What it works</h2>
+      <WorkList rows={derivation.map.worked} chosen={structure} onChoose={setStructure} />
+      {(document.faults ?? []).length > 0 && (
+        <>
+          <h2 className="mt-6 mb-1">Faults, and what helps</h2>
+          <ul>
+            {(document.faults ?? []).map((f) => (
+              <li key={f.sign}>
+                {f.sign}: <span className="font-semibold">{f.fix}</span>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      <SafetyNotes derivation={derivation} />
+    </Stage>
+  );
+}

@@ -1,0 +1,31 @@
+import { keepPreviousData, queryOptions } from "@tanstack/react-query";
+import { api, Refusal, said } from "../shell/api";
+import type { TechniqueDocument } from "./techniqueModel";
+
+export const libraryQuery = queryOptions({ queryKey: ["techniques"], queryFn: () => said(api.GET("/api/techniques")) });
+
+/** Null when nobody wrote it yet: it is started from empty under this id. */
+export const techniqueQuery = (id: string) =>
+  queryOptions({
+    queryKey: ["techniques", id],
+    queryFn: async () => {
+      try {
+        return await said(api.GET("/api/techniques/{id}", { params: { path: { id } } }));
+      } catch (error) {
+        if (error instanceof Refusal && error.status === 404) return null;
+        throw error;
+      }
+    },
+    refetchOnMount: "always",
+    gcTime: 0,
+  });
+
+/** All that follows from a document; the one before stands until the new one is there. */
+export const derivationQuery = (document: TechniqueDocument) =>
+  queryOptions({
+    queryKey: ["derivation", document],
+    queryFn: () => said(api.POST("/api/techniques/derive", { body: document })),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    gcTime: 10_000,
+  });

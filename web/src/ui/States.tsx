@@ -1,0 +1,41 @@
+import type { ReactNode } from "react";
+import { problemOf } from "../shell/api";
+import { Button } from "./Button";
+
+export function Waiting({ what }: { what: string }) {
+  return (
+    <p role="status" className="py-8 text-faded">
+      Fetching {what} …
+    </p>
+  );
+}
+
+/** What happened, what is safe, what to do. */
+export function Problem({ error, safe, again }: { error: unknown; safe?: string; again?: () => unknown }) {
+  const problem = problemOf(error);
+  return (
+    <div role="alert" className="my-3 border-l-4 border-safety bg-safety-wash px-4 py-2">
+      <p className="font-semibold">{problem.title}</p>
+      {problem.lines.map((line) => (
+        <p key={line} className="text-sm">
+          {line}
+        </p>
+      ))}
+      {safe && <p className="text-sm">{safe}</p>}
+      {again && (
+        <Button size="line" tone="quiet" onClick={() => again()}>
+          Try again
+        </Button>
+      )}
+    </div>
+  );
+}
+
+export function Empty({ says, children }: { says: string; children?: ReactNode }) {
+  return (
+    <div className="border-t border-line py-8">
+      <p className="mb-3 max-w-prose font-serif text-lg text-faded">{says}</p>
+      {children}
+    </div>
+  );
+}

@@ -1,0 +1,9 @@
+import react from "@vitejs/plugin-react";
+import tailwindcss from "@tailwindcss/vite";
+import { defineConfig } from "vite";
+
+export default defineConfig({
+  plugins: [react(), tailwindcss()],
+  build: { target: "es2023", chunkSizeWarningLimit: 900 },
+  server: { host: "127.0.0.1", proxy: { "/api": "http://127.0.0.1:5180" } },
+});
