@@ -27,7 +27,7 @@ export const onHalf = (points: readonly FacePoint[], half: Half) => (half === "l
 type Props = { id: string; shape: Shape; half: Half; frame: Frame; tone: ToneId | null; weight: number; deep: boolean; faint: boolean };
 
 /** One muscle on one half, drawn by how it is worked: never by colour alone. */
-export const MuscleFigure = memo(function MuscleFigure({ id, shape, half, frame, tone, weight, deep }: Props) {
+export const MuscleFigure = memo(function MuscleFigure({ id, shape, half, frame, tone, weight, deep, faint }: Props) {
   const outline = [shape.outline, ...shape.holes].map((ring) => facePath(onHalf(ring, half), frame, true)).join(" ");
   const fibres = shape.fibres.map((f) => onHalf(f, half));
   if (!tone)
