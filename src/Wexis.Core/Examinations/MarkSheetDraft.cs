@@ -75,18 +75,18 @@ public static class MarkSheetDraft
             if (hand is not null)
             {
                 var contact = hand.Contact is { } c && atlas.Contacts.TryGetValue(c, out var known) ? known.Name : "the hand";
-                yield return Graded("contact", $"{prefix}{contact}, {Place(hand, atlas)}", n, nearEye, ["another part of the hand, or another place", "right hand part, off the place", "on the place with small slips", "on the bone, on the place, every time"]);
+                yield return Graded("contact", Sentence(prefix, $"{contact}, {Place(hand, atlas)}"), n, nearEye, ["another part of the hand, or another place", "right hand part, off the place", "on the place with small slips", "on the bone, on the place, every time"]);
                 if (hand.Glide == true)
-                    yield return Graded("path", $"{prefix}on the line, {Way(hand, atlas)}", n, nearEye && neck, ["another line or the wrong way", "leaves the line or turns back pressed", "on the line with slips", "on the line, right way, lifted on the return"]);
-                yield return Graded("pressure", $"{prefix}{StepWords.Feel(hand.Pressure)} (level {hand.Pressure?.ToString() ?? "?"} of 5)", n, nearEye || neck || tool, ["two levels off or more", "one level off, not mended", "one level off at times", "steady at the level told"]);
+                    yield return Graded("path", Sentence(prefix, $"on the line, {Way(hand, atlas)}"), n, nearEye && neck, ["another line or the wrong way", "leaves the line or turns back pressed", "on the line with slips", "on the line, right way, lifted on the return"]);
+                yield return Graded("pressure", Sentence(prefix, $"pressure {StepWords.Feel(hand.Pressure)} (level {hand.Pressure?.ToString() ?? "?"} of 5)"), n, nearEye || neck || tool, ["two levels off or more", "one level off, not mended", "one level off at times", "steady at the level told"]);
             }
             foreach (var act in s.Completed.AllActs.Where(a => a.Do is not null).Take(1))
-                yield return Graded("path", $"{prefix}{StepWords.Movement(act.Do!, model)}: full range, no helper, full release", n, false, ["another movement", "movement with helpers throughout", "right movement, a helper at times", "right movement, full range, clean release"]);
+                yield return Graded("path", Sentence(prefix, $"{StepWords.Movement(act.Do!, model)}: full range, no helper, full release"), n, false, ["another movement", "movement with helpers throughout", "right movement, a helper at times", "right movement, full range, clean release"]);
             foreach (var measured in Measured(s, steps[n], prefix, settings)) yield return measured;
             if (s.Completed.AllStill.Count > 0 || s.Map.MustStayQuiet.Count > 0)
             {
                 var still = s.Completed.AllStill.Concat(s.Map.MustStayQuiet).Distinct().Select(z => StepWords.ZoneWord(z, atlas));
-                yield return Graded("stillness", $"{prefix}kept quiet: {string.Join(", ", still)}", n, false, ["moves every time", "moves more often than not", "a slip, noticed and mended", "no movement to be seen"]);
+                yield return Graded("stillness", Sentence(prefix, $"kept quiet: {string.Join(", ", still)}"), n, false, ["moves every time", "moves more often than not", "a slip, noticed and mended", "no movement to be seen"]);
             }
         }
         yield return Graded("breath", "Breath goes on; no hold that was not screened", null, derivation.Steps.Any(s => s.Completed.Tempo?.HoldS is >= 3), ["held throughout", "held at effort", "stops once, mended", "quiet and even"]);
@@ -111,18 +111,21 @@ public static class MarkSheetDraft
         if (sheet is { Counting: "hold", HoldSeconds: > 0 })
         {
             var tolerance = Math.Max(1, sheet.HoldSeconds * 0.1);
-            yield return Measure("tempo", "-hold", $"{prefix}each hold {sheet.HoldSeconds:0.#} s", s.Index, new("hold-seconds", null, sheet.HoldSeconds - tolerance, sheet.HoldSeconds + tolerance, "s"));
+            yield return Measure("tempo", "-hold", Sentence(prefix, $"each hold {sheet.HoldSeconds:0.#} s"), s.Index, new("hold-seconds", null, sheet.HoldSeconds - tolerance, sheet.HoldSeconds + tolerance, "s"));
         }
         else if (sheet is { Counting: "reps", CycleSeconds: > 0 })
         {
             var perMinute = 60 / sheet.CycleSeconds;
-            yield return Measure("tempo", "", $"{prefix}tempo about {perMinute:0} a minute", s.Index, new("tempo", null, perMinute * (1 - settings.TempoToleranceShare), perMinute * (1 + settings.TempoToleranceShare), "a minute"));
+            yield return Measure("tempo", "", Sentence(prefix, $"tempo about {perMinute:0} a minute"), s.Index, new("tempo", null, perMinute * (1 - settings.TempoToleranceShare), perMinute * (1 + settings.TempoToleranceShare), "a minute"));
         }
         if (sheet.Columns.Count == 2)
-            yield return Measure("balance", "", $"{prefix}both sides level (smaller over larger at least {settings.BalanceFine:0.00})", s.Index, new("balance", null, settings.BalanceFine, 1, ""));
+            yield return Measure("balance", "", Sentence(prefix, $"both sides level (smaller over larger at least {settings.BalanceFine:0.00})"), s.Index, new("balance", null, settings.BalanceFine, 1, ""));
         static double Floor(double s) => s > 10 ? Math.Floor(s * 0.9) : Math.Max(0, s - 1);
         static double Ceil(double s) => s > 10 ? Math.Ceiling(s * 1.1) : s + 1;
     }
+
+    /// <summary>"Step 2: each hold 5 s", or "Each hold 5 s" where there is only one step.</summary>
+    private static string Sentence(string prefix, string words) => prefix.Length > 0 ? prefix + words : char.ToUpperInvariant(words[0]) + words[1..];
 
     private static string Range(Levels l) => l.Minimum == l.Full ? $"{l.Standard:0}" : $"{l.Minimum:0}–{l.Full:0}";
 

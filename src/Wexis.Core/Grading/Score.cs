@@ -91,10 +91,28 @@ public sealed record Score(double Percent, IReadOnlyList<DomainScore> Domains, I
         }
     }
 
+    /// <summary>The side that got less in the step that lost most by it, and the points lost by its dose and by the balance.</summary>
+    private static (string Side, double Cost)? ShortSide(List<ScoredCriterion> criteria, SheetState state, MarkSheet sheet)
+    {
+        (string Side, double Cost)? worst = null;
+        foreach (var step in sheet.Steps.Where(s => s.Columns.Count == 2))
+        {
+            double Work(string column) => state.Tracks.FirstOrDefault(t => t.Step == step.Index && t.Side == column) is { } t ? step.Counting == "reps" ? t.Repetitions : t.Holds.Sum(h => h.Seconds) : 0;
+            var (first, second) = (Work(step.Columns[0]), Work(step.Columns[1]));
+            if (first == second) continue;
+            var side = first < second ? step.Columns[0] : step.Columns[1];
+            var cost = criteria.Where(c => c.Criterion.Step == step.Index && (c.Criterion.Topic == "balance" || (c.Criterion.Topic == "dose" && c.Criterion.Measure?.Column == side))).Sum(c => c.Lost);
+            if (cost > (worst?.Cost ?? 0)) worst = (side, cost);
+        }
+        return worst;
+    }
+
     private static IEnumerable<string> Deciding(SheetState state, MarkSheet sheet, List<ScoredCriterion> criteria, double percent)
     {
         foreach (var act in state.CriticalActs) yield return $"Critical act: {sheet.CriticalActs.FirstOrDefault(a => a.Id == act)?.Text ?? act}. It fails the demonstration whatever the total.";
         foreach (var c in criteria.Where(c => c.SafetyMissed)) yield return $"Safety criterion missed: {c.Criterion.Text} (mark {c.Mark:0.#} of 3, needed 2). It fails the demonstration whatever the total.";
+        if (percent < sheet.PassLine && ShortSide(criteria, state, sheet) is { } side && percent + side.Cost >= sheet.PassLine)
+            yield return $"The short {side.Side} side decided: it cost {side.Cost:0.0} points. With both sides level the total would be {percent + side.Cost:0.0} %.";
         yield return percent >= sheet.PassLine ? $"{percent:0.0} % reaches the pass line of {sheet.PassLine:0.#} %." : $"{percent:0.0} % is below the pass line of {sheet.PassLine:0.#} %.";
     }
 }

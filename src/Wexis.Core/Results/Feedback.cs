@@ -7,11 +7,14 @@ namespace Wexis.Core.Results;
 /// <summary>Marks lost on one structure, for the face plate: percentage points of the whole.</summary>
 public sealed record LostOnStructure(string Structure, string Name, double Points);
 
+/// <summary>Marks lost over one zone where only skin is worked, for the face plate: percentage points of the whole.</summary>
+public sealed record LostOnZone(string Zone, string Name, double Points);
+
 /// <summary>One measured criterion: value against band.</summary>
 public sealed record MeasuredLine(string Text, double? Value, double Low, double High, string Unit, double Mark, bool Inside);
 
 /// <summary>What a trainee is told: decision, reasons, the three things to change, one thing that went well. Plain sentences, no blame.</summary>
-public sealed record DemonstrationResult(Score Score, double PassLine, string Headline, IReadOnlyList<string> Feedback, IReadOnlyList<MeasuredLine> Measured, IReadOnlyList<LostOnStructure> Lost, double WorkingSeconds, double TalkSeconds)
+public sealed record DemonstrationResult(Score Score, double PassLine, string Headline, IReadOnlyList<string> Feedback, IReadOnlyList<MeasuredLine> Measured, IReadOnlyList<LostOnStructure> Lost, IReadOnlyList<LostOnZone> LostZones, double WorkingSeconds, double TalkSeconds)
 {
     public static DemonstrationResult Of(Score score, MarkSheet sheet, Atlas atlas)
     {
@@ -20,7 +23,7 @@ public sealed record DemonstrationResult(Score Score, double PassLine, string He
         ArgumentNullException.ThrowIfNull(atlas);
         var measured = score.Criteria.Where(c => c.Criterion.Measure is not null && c.Mark is not null)
             .Select(c => new MeasuredLine(c.Criterion.Text, c.Value, c.Criterion.Measure!.Low, c.Criterion.Measure.High, c.Criterion.Measure.Unit, c.Mark!.Value, c.Mark >= 3 - 1e-9)).ToList();
-        return new(score, sheet.PassLine, HeadlineOf(score, sheet), [.. Sentences(score, sheet)], measured, LostBy(score, sheet, atlas), score.Tracks.Sum(t => t.WorkingSeconds), score.Tracks.Sum(t => t.TalkSeconds));
+        return new(score, sheet.PassLine, HeadlineOf(score, sheet), [.. Sentences(score, sheet)], measured, LostBy(score, sheet, atlas), ZonesBy(score, sheet, atlas), score.Tracks.Sum(t => t.WorkingSeconds), score.Tracks.Sum(t => t.TalkSeconds));
     }
 
     private static string HeadlineOf(Score score, MarkSheet sheet) => score.Decision switch
@@ -88,6 +91,19 @@ public sealed record DemonstrationResult(Score Score, double PassLine, string He
                 return structures.Distinct().Select(s => (Structure: s, Points: c.Lost / structures.Count));
             })
             .GroupBy(x => x.Structure).Select(g => new LostOnStructure(g.Key, atlas.PlainName(g.Key), g.Sum(x => x.Points))).OrderByDescending(x => x.Points),
+    ];
+
+    /// <summary>Where only skin and fluid are worked no muscle can carry the loss: its zones do.</summary>
+    private static IReadOnlyList<LostOnZone> ZonesBy(Score score, MarkSheet sheet, Atlas atlas) =>
+    [
+        .. score.Criteria.Where(c => c.Lost > 0 && c.Criterion.Step is not null && c.Criterion.Domain == "doing")
+            .SelectMany(c =>
+            {
+                var step = sheet.Steps.First(s => s.Index == c.Criterion.Step);
+                var zones = step.Structures.All(s => s is "skin" or "superficial-lymph") ? step.Zones.Where(atlas.Zones.ContainsKey).ToList() : [];
+                return zones.Select(z => (Zone: z, Points: c.Lost / zones.Count));
+            })
+            .GroupBy(x => x.Zone).Select(g => new LostOnZone(g.Key, atlas.Zones[g.Key].Name, g.Sum(x => x.Points))).OrderByDescending(x => x.Points),
     ];
 
     private static string Lower(string s) => s.Length > 1 && char.IsUpper(s[0]) && !char.IsUpper(s[1]) ? char.ToLowerInvariant(s[0]) + s[1..] : s;

@@ -577,6 +577,7 @@ export interface components {
       feedback: string[];
       headline: string;
       lost: components["schemas"]["LostOnStructure"][];
+      lost_zones: components["schemas"]["LostOnZone"][];
       measured: components["schemas"]["MeasuredLine"][];
       /** Format: double */
       pass_line: number;
@@ -947,6 +948,13 @@ export interface components {
       /** Format: double */
       points: number;
       structure: string;
+    };
+    /** @description Marks lost over one zone where only skin is worked, for the face plate: percentage points of the whole. */
+    LostOnZone: {
+      name: string;
+      /** Format: double */
+      points: number;
+      zone: string;
     };
     LymphGroup: {
       drains: null | string;

@@ -19,6 +19,8 @@ export type PlateContent = {
   zones?: readonly string[];
   flow?: readonly string[];
   alarms?: readonly string[];
+  /** Zones over which marks were lost, with their weight from 0 to 1. */
+  lostZones?: readonly { zone: string; weight: number }[];
   selected?: string | null;
   onSelect?: (structure: string | null) => void;
   picking?: Picking | null;
@@ -122,6 +124,7 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
         {content.zones && (
           <ZoneWash reference={reference} frame={frame} zones={content.zones} flow={content.flow ?? []} />
         )}
+        {content.lostZones && <LostZones reference={reference} frame={frame} zones={content.lostZones} />}
         {layers.has("zones") && (
           <ZoneWash reference={reference} frame={frame} zones={reference.atlas.zones.map((z) => z.id)} flow={[]} />
         )}
@@ -236,7 +239,9 @@ function needsNeck(reference: Reference, lit: ReadonlyMap<string, readonly Lit[]
   const structures = [...lit.entries()].filter(([, l]) => l.some((x) => x.strength !== "incidental")).map(([id]) => id);
   if (content.selected) structures.push(content.selected);
   if (reference.muscles.some((m) => structures.includes(m.id) && centroid(m.shape.outline).y < -2)) return true;
-  return (content.zones ?? []).some((z) => low(centroid(pointsOf(reference.zoneById.get(z)?.polygon ?? [])).y));
+  return [...(content.zones ?? []), ...(content.lostZones ?? []).map((z) => z.zone)].some((z) =>
+    low(centroid(pointsOf(reference.zoneById.get(z)?.polygon ?? [])).y),
+  );
 }
 
 function labelWishes(
@@ -459,6 +464,37 @@ function ZoneWash({
   );
 }
 
+function LostZones({
+  reference,
+  frame,
+  zones,
+}: {
+  reference: Reference;
+  frame: Frame;
+  zones: readonly { zone: string; weight: number }[];
+}) {
+  return (
+    <g pointerEvents="none">
+      {zones.flatMap(({ zone, weight }) =>
+        HALVES.map((half) => {
+          const outline = pointsOf(reference.zoneById.get(zone)?.polygon ?? []);
+          return (
+            <path
+              key={`${zone}-${half}`}
+              data-lost-zone={zone}
+              d={facePath(onHalf(outline, half), frame, true)}
+              fill="url(#hatch-lost)"
+              fillOpacity={0.25 + 0.6 * weight}
+              stroke="var(--color-now)"
+              strokeWidth={0.6 + 1.2 * weight}
+            />
+          );
+        }),
+      )}
+    </g>
+  );
+}
+
 function Hazards({
   reference,
   frame,
@@ -597,12 +633,7 @@ function StrokeLine({ stroke, frame }: { stroke: Stroke; frame: Frame }) {
         }
         return (
           <g key={i}>
-            <path
-              d={d}
-              stroke="var(--color-now)"
-              strokeOpacity={0.14}
-              strokeWidth={widthIpd * frame.pixelsPerIpd}
-            />
+            <path d={d} stroke="var(--color-now)" strokeOpacity={0.14} strokeWidth={widthIpd * frame.pixelsPerIpd} />
             <path
               d={d}
               stroke="var(--color-now)"

@@ -24,7 +24,16 @@ export function shapeOf(view: {
 
 export const onHalf = (points: readonly FacePoint[], half: Half) => (half === "left" ? points : points.map(mirrored));
 
-type Props = { id: string; shape: Shape; half: Half; frame: Frame; tone: ToneId | null; weight: number; deep: boolean; faint: boolean };
+type Props = {
+  id: string;
+  shape: Shape;
+  half: Half;
+  frame: Frame;
+  tone: ToneId | null;
+  weight: number;
+  deep: boolean;
+  faint: boolean;
+};
 
 /** One muscle on one half, drawn by how it is worked: never by colour alone. */
 export const MuscleFigure = memo(function MuscleFigure({ id, shape, half, frame, tone, weight, deep, faint }: Props) {
@@ -72,7 +81,7 @@ export const MuscleFigure = memo(function MuscleFigure({ id, shape, half, frame,
         strokeWidth={0.7 + 1.1 * weight}
         strokeDasharray={mark === "pinned" ? "4 3" : undefined}
       />
-      {pattern && <path d={outline} fillRule="evenodd" fill={pattern} fillOpacity={0.45 + 0.55 * weight} />}
+      {pattern && <path d={outline} fillRule="evenodd" fill={pattern} fillOpacity={0.12 + 0.88 * weight} />}
       {mark !== "pinned" &&
         lines.map((f, i) => (
           <path

@@ -17,6 +17,7 @@ export const tones = {
   "covered-actively": { word: "covered actively", hue: "var(--color-tightens)", mark: "tight" },
   "covered-otherwise": { word: "covered, not trained", hue: "var(--color-pressed)", mark: "stipple" },
   gap: { word: "promised, not covered", hue: "var(--color-safety)", mark: "hatch" },
+  worked: { word: "worked in this step", hue: "var(--color-now)", mark: "plain" },
   lost: { word: "marks lost here", hue: "var(--color-now)", mark: "hatch" },
 } as const satisfies Record<string, Tone>;
 

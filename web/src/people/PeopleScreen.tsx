@@ -1,3 +1,79 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { toast } from "sonner";
+import { Stage } from "../face/Stage";
+import { api, problemOf, said } from "../shell/api";
+import { peopleQuery } from "../shell/queries";
+import { ROLE_WORDS } from "../shell/SignInScreen";
+import { Button } from "../ui/Button";
+import { Pick, TextField } from "../ui/Field";
+import { Problem, Waiting } from "../ui/States";
+
+const BLANK = { name: "", login: "", password: "", role: "trainee" };
+
+/** Who belongs to the house. A house of one trainer is complete; more people are possible. */
 export function PeopleScreen() {
-  return null;
+  const people = useQuery(peopleQuery);
+  const queries = useQueryClient();
+  const [draft, setDraft] = useState(BLANK);
+  const add = useMutation({
+    mutationFn: () => said(api.POST("/api/people", { body: draft })),
+    onSuccess: async (person) => {
+      setDraft(BLANK);
+      await queries.invalidateQueries({ queryKey: ["people"] });
+      toast.success(`${person.name} can sign in now.`);
+    },
+  });
+  const wrong = add.isError ? problemOf(add.error).fields : {};
+  const field = (name: "name" | "login" | "password") => ({
+    value: draft[name],
+    error: wrong[name]?.[0],
+    onChange: (e: { target: { value: string } }) => setDraft({ ...draft, [name]: e.target.value }),
+  });
+  return (
+    <Stage plate={{}}>
+      <h1>People</h1>
+      {people.isPending && <Waiting what="the people" />}
+      {people.isError && <Problem error={people.error} again={() => people.refetch()} />}
+      <ul className="mt-3 max-w-xl">
+        {people.data?.map((p) => (
+          <li key={p.id} className="flex justify-between border-t border-line py-1.5">
+            <span className="font-medium">{p.name}</span>
+            <span className="text-faded">
+              {ROLE_WORDS[p.role] ?? p.role} · signs in as {p.login}
+            </span>
+          </li>
+        ))}
+      </ul>
+      <form
+        className="mt-8 grid max-w-xl gap-3 sm:grid-cols-2"
+        onSubmit={(e) => {
+          e.preventDefault();
+          add.mutate();
+        }}
+      >
+        <h2 className="sm:col-span-2">Add somebody</h2>
+        <TextField label="Name" {...field("name")} />
+        <Pick
+          label="Role"
+          options={Object.entries(ROLE_WORDS).map(([value, word]) => ({ value, word }))}
+          value={draft.role}
+          onChange={(role) => setDraft({ ...draft, role: role ?? "trainee" })}
+        />
+        <TextField label="Name to sign in with" autoComplete="off" {...field("login")} />
+        <TextField
+          label="First password"
+          type="password"
+          autoComplete="new-password"
+          hint="At least 10 characters; tell it in person."
+          {...field("password")}
+        />
+        <div>
+          <Button type="submit" tone="now" disabled={add.isPending}>
+            Add to the house
+          </Button>
+        </div>
+      </form>
+    </Stage>
+  );
 }

@@ -1,0 +1,446 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useCallback, useEffect, useMemo, useState } from "react";
+import { useNavigate } from "react-router";
+import { band, DOMAIN_WORDS, stepLit } from "../examination/SheetScreen";
+import { Stage } from "../face/Stage";
+import { api, said, type Schemas } from "../shell/api";
+import { gradingAct, gradingKeys, isTyping } from "../shell/keys";
+import { Button } from "../ui/Button";
+import { cn } from "../ui/cn";
+import { Problem } from "../ui/States";
+import { CountColumns, WORDS } from "./CountColumns";
+import { useGrading } from "./useGrading";
+
+type KeyHand = "left" | "right";
+const FAULT_KEYS = ["fault1", "fault2", "fault3", "fault4", "fault5", "fault6", "fault7", "fault8"] as const;
+const HAND_KEY = "wexis.grading-hand";
+
+/** Grading with the eyes on the trainee: nothing moves, nothing pops up, every act is one key or one large target. */
+export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
+  const { sheet } = view;
+  const g = useGrading(view);
+  const { give, undo, fold } = g;
+  const [hand, setHand] = useState<KeyHand>(localStorage.getItem(HAND_KEY) === "right" ? "right" : "left");
+  const keys = gradingKeys[hand];
+  const lastCounted = [...view.events]
+    .reverse()
+    .find((e) => e.step !== null && (e.kind === "rep" || e.kind === "press"));
+  const [stepIndex, setStepIndex] = useState(lastCounted?.step ?? 0);
+  const step = sheet.steps[stepIndex] ?? sheet.steps[0];
+  const [side, setSide] = useState(lastCounted?.side ?? step?.columns.at(-1) ?? "both");
+  const column = step?.columns.includes(side) ? side : (step?.columns.at(-1) ?? "both");
+  const [criterion, setCriterion] = useState(0);
+  const [criticalOpen, setCriticalOpen] = useState(false);
+  const judged = useMemo(() => sheet.criteria.filter((c) => c.kind !== "measured"), [sheet]);
+  const current = judged[criterion];
+  const holding = fold.tracks.find((t) => t.step === step?.index && t.side === column)?.holdingSinceMs ?? null;
+  const holdTarget =
+    sheet.criteria.find((c) => c.step === step?.index && c.measure?.quantity === "hold-seconds")?.measure ?? null;
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const unmarked = sheet.criteria.filter(
+    (c) =>
+      c.weight > 0 &&
+      !fold.marks.has(c.id) &&
+      (c.kind !== "measured" || g.score.criteria.find((s) => s.criterion.id === c.id)?.mark == null),
+  );
+
+  const submit = useMutation({
+    mutationFn: async () => {
+      if ((await g.waiting()) > 0)
+        throw new Error("Some marks are still on their way. They are kept here; submit once they are saved.");
+      return said(api.POST("/api/demonstrations/{id}/submit", { params: { path: { id: view.id } } }));
+    },
+    onSuccess: async () => {
+      await Promise.all(
+        ["demonstrations", "results", "thread"].map((key) => queries.invalidateQueries({ queryKey: [key] })),
+      );
+      void navigate(`/results/${view.id}`);
+    },
+  });
+
+  const goStep = useCallback(
+    (by: number) => {
+      const next = sheet.steps[Math.min(sheet.steps.length - 1, Math.max(0, stepIndex + by))];
+      if (!next) return;
+      setStepIndex(next.index);
+      setSide(next.columns.at(-1) ?? "both");
+    },
+    [sheet, stepIndex],
+  );
+  const otherSide = useCallback(() => {
+    const columns = step?.columns ?? [];
+    setSide(columns[(columns.indexOf(column) + 1) % Math.max(1, columns.length)] ?? column);
+  }, [step, column]);
+  const count = useCallback(() => step && give("rep", { step: step.index, side: column }), [step, column, give]);
+  const press = useCallback(() => step && give("press", { step: step.index, side: column }), [step, column, give]);
+  const release = useCallback(() => step && give("release", { step: step.index, side: column }), [step, column, give]);
+  const mark = useCallback(
+    (value: number) => {
+      if (!current) return;
+      give("mark", { target: current.id, value: current.kind === "done" && value > 0 ? 3 : value });
+      setCriterion((c) => Math.min(judged.length - 1, c + 1));
+    },
+    [current, judged, give],
+  );
+  const startOrStop = useCallback(
+    () => give(fold.started && !fold.stopped ? "stop" : "start"),
+    [fold.started, fold.stopped, give],
+  );
+
+  useEffect(() => {
+    const down = (e: KeyboardEvent) => {
+      if (isTyping(e.target) || e.ctrlKey || e.metaKey || e.altKey) return;
+      if (criticalOpen && /^[1-9]$/.test(e.key)) {
+        const act = sheet.critical_acts[Number(e.key) - 1];
+        if (act) give("critical", { target: act.id });
+        setCriticalOpen(false);
+        e.preventDefault();
+        return;
+      }
+      const act = gradingAct(hand, e.key);
+      if (!act) return;
+      e.preventDefault();
+      if (e.repeat) return;
+      const fault = FAULT_KEYS.indexOf(act as (typeof FAULT_KEYS)[number]);
+      if (fault >= 0) {
+        const f = sheet.faults[fault];
+        if (f) give("fault", { step: step?.index ?? null, target: f.id });
+      } else if (act === "count") count();
+      else if (act === "hold") (holding === null ? press : release)();
+      else if (act === "otherSide") otherSide();
+      else if (act === "nextStep") goStep(1);
+      else if (act === "lastStep") goStep(-1);
+      else if (act === "undo") undo();
+      else if (act === "start") startOrStop();
+      else if (act === "nextCriterion") setCriterion((c) => Math.min(judged.length - 1, c + 1));
+      else if (act === "lastCriterion") setCriterion((c) => Math.max(0, c - 1));
+      else if (act === "critical") setCriticalOpen((o) => !o);
+      else if (act.startsWith("mark")) mark(Number(act.slice(4)));
+    };
+    const up = (e: KeyboardEvent) => {
+      if (isTyping(e.target)) return;
+      const act = gradingAct(hand, e.key);
+      // A focused button must not fire when the count key is let go.
+      if (act === "count") e.preventDefault();
+      if (act === "hold" && holding !== null) release();
+    };
+    window.addEventListener("keydown", down);
+    window.addEventListener("keyup", up);
+    return () => {
+      window.removeEventListener("keydown", down);
+      window.removeEventListener("keyup", up);
+    };
+  }, [
+    hand,
+    holding,
+    count,
+    press,
+    release,
+    otherSide,
+    goStep,
+    undo,
+    startOrStop,
+    mark,
+    give,
+    judged,
+    sheet,
+    step,
+    criticalOpen,
+  ]);
+
+  if (!step || !g.ready)
+    return (
+      <Stage plate={{}}>
+        <p className="py-8 text-faded">Laying out the sheet …</p>
+      </Stage>
+    );
+  const changeHand = (to: KeyHand) => {
+    localStorage.setItem(HAND_KEY, to);
+    setHand(to);
+  };
+  return (
+    <Stage plate={{ lit: stepLit(sheet, step.index), zones: skinOnly(step) ? step.zones : [] }}>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4 gap-y-1">
+        <h1 className="text-xl">
+          {view.trainee} <span className="font-sans text-base font-normal text-faded">shows</span>{" "}
+          {sheet.technique_name}
+          {view.attempt > 1 && (
+            <span className="font-sans text-base font-normal text-faded">, attempt {view.attempt}</span>
+          )}
+        </h1>
+        <div className="flex items-center gap-2 text-sm">
+          <label className="flex items-center gap-1">
+            keys for the
+            <select
+              className="rounded-mark border border-line bg-field px-1"
+              value={hand}
+              onChange={(e) => changeHand(e.target.value as KeyHand)}
+            >
+              <option value="left">left hand</option>
+              <option value="right">right hand</option>
+            </select>
+          </label>
+          <Button
+            tone={fold.started && !fold.stopped ? "calm" : "now"}
+            onClick={startOrStop}
+            aria-keyshortcuts={keys.start.key}
+          >
+            {fold.started && !fold.stopped ? "Stop" : fold.stopped ? "Stopped: go on" : "Start"}{" "}
+            <Key k={keys.start.shown} />
+          </Button>
+        </div>
+      </div>
+      <div className="mt-2 grid gap-5 xl:grid-cols-[21.5rem_minmax(0,1fr)]">
+        <section aria-label="Counting">
+          <ol className="mb-2 flex flex-wrap gap-1 text-sm">
+            {sheet.steps.map((s) => (
+              <li key={s.index}>
+                <button
+                  type="button"
+                  aria-current={s.index === step.index ? "step" : undefined}
+                  onClick={() => goStep(s.index - stepIndex)}
+                  className="rounded-mark border border-line px-2 py-0.5 aria-[current=step]:border-now aria-[current=step]:bg-now-wash aria-[current=step]:font-semibold"
+                >
+                  {s.index + 1}
+                </button>
+              </li>
+            ))}
+            {sheet.steps.length > 1 && (
+              <li className="self-center pl-2 text-faded">
+                <Key k={keys.lastStep.shown} /> before · next <Key k={keys.nextStep.shown} />
+              </li>
+            )}
+          </ol>
+          <p className="min-h-14 font-serif text-lg leading-snug">{step.cue}</p>
+          <CountColumns
+            step={step}
+            fold={fold}
+            measures={g.score.tracks}
+            side={column}
+            holdTarget={holdTarget}
+            onSide={setSide}
+            now={g.now}
+          />
+          <div className="mt-3 grid grid-cols-2 gap-2">
+            <Button size="touch" tone="calm" onClick={count} aria-keyshortcuts="Space">
+              Count <Key k={keys.count.shown} />
+            </Button>
+            <Button
+              size="touch"
+              tone={holding !== null ? "now" : "calm"}
+              aria-keyshortcuts={keys.hold.key}
+              onPointerDown={(e) => {
+                e.currentTarget.setPointerCapture(e.pointerId);
+                if (holding === null) press();
+              }}
+              onPointerUp={() => holding !== null && release()}
+            >
+              {holding !== null ? "Holding" : "Hold"} <Key k={keys.hold.shown} />
+            </Button>
+            {step.columns.length > 1 && (
+              <Button onClick={otherSide} aria-keyshortcuts={keys.otherSide.key}>
+                Other side: {WORDS[step.columns.find((c) => c !== column) ?? ""]} <Key k={keys.otherSide.shown} />
+              </Button>
+            )}
+            <Button
+              onClick={undo}
+              aria-keyshortcuts={keys.undo.key}
+              className={step.columns.length > 1 ? "" : "col-span-2"}
+            >
+              Take back <Key k={keys.undo.shown} />
+            </Button>
+          </div>
+        </section>
+        <section aria-label="Criteria" className="flex min-h-0 flex-col">
+          <div
+            className="max-h-[calc(100vh-25.4rem)] min-h-52 overflow-auto border-y border-line"
+            tabIndex={0}
+            role="region"
+            aria-label="Criteria to mark"
+          >
+            <table className="w-full text-[0.9rem] leading-snug">
+              <tbody>
+                {sheet.criteria.map((c) => (
+                  <CriterionRow
+                    key={c.id}
+                    criterion={c}
+                    mark={fold.marks.get(c.id) ?? null}
+                    scored={g.score.criteria.find((s) => s.criterion.id === c.id)}
+                    current={c.id === current?.id}
+                    keys={keys}
+                    onCurrent={() => setCriterion(judged.findIndex((j) => j.id === c.id))}
+                    onMark={(value) => {
+                      setCriterion(
+                        Math.max(
+                          0,
+                          judged.findIndex((j) => j.id === c.id),
+                        ),
+                      );
+                      give("mark", { target: c.id, value });
+                    }}
+                  />
+                ))}
+              </tbody>
+            </table>
+          </div>
+          <div className="mt-2 grid grid-cols-2 gap-1" role="group" aria-label="Faults">
+            {sheet.faults.map((f, i) => {
+              const key = FAULT_KEYS[i];
+              const seen = fold.faults.get(f.id) ?? 0;
+              return (
+                <button
+                  key={f.id}
+                  type="button"
+                  data-fault={f.id}
+                  className={cn(
+                    "flex min-h-8 items-center gap-2 rounded-mark border px-2 text-left text-sm leading-tight",
+                    seen > 0 ? "border-now bg-now-wash" : "border-line bg-field hover:bg-linen",
+                  )}
+                  onClick={() => give("fault", { step: step.index, target: f.id })}
+                  aria-keyshortcuts={key ? keys[key].key : undefined}
+                >
+                  {key && <Key k={keys[key].shown} />}
+                  <span className="min-w-0 flex-1">{f.text}</span>
+                  {seen > 0 && <span className="font-semibold">{seen}</span>}
+                </button>
+              );
+            })}
+          </div>
+          <div className="mt-2">
+            <Button
+              size="line"
+              className="text-safety"
+              aria-expanded={criticalOpen}
+              onClick={() => setCriticalOpen(!criticalOpen)}
+            >
+              Critical act <Key k={keys.critical.shown} />
+            </Button>
+            {fold.critical.map((id) => (
+              <span key={id} className="ml-2 font-semibold text-safety">
+                {sheet.critical_acts.find((a) => a.id === id)?.text ?? id}
+              </span>
+            ))}
+            {criticalOpen && (
+              <ol className="mt-1 border-l-4 border-safety pl-2 text-sm">
+                {sheet.critical_acts.map((a, i) => (
+                  <li key={a.id}>
+                    <button
+                      type="button"
+                      className="py-0.5 text-left text-safety hover:underline"
+                      onClick={() => {
+                        give("critical", { target: a.id });
+                        setCriticalOpen(false);
+                      }}
+                    >
+                      <Key k={String(i + 1)} /> {a.text}
+                    </button>
+                  </li>
+                ))}
+              </ol>
+            )}
+          </div>
+        </section>
+      </div>
+      {submit.isError && <Problem error={submit.error} safe="Every mark is kept." />}
+      <footer className="mt-3 flex flex-wrap items-center justify-between gap-3 border-t border-line pt-2 text-sm">
+        <p role="status" data-saving={g.saving.waiting}>
+          {g.saving.waiting === 0
+            ? `${g.events.length} marks saved`
+            : `${g.saving.waiting} of ${g.events.length} marks wait on this device`}
+          {!g.saving.reachable && " · the server does not answer; it is asked again every 2 s"}
+          {g.saving.refused.length > 0 && (
+            <span className="text-safety">
+              {" "}
+              · {g.saving.refused.length} refused: {g.saving.refused[0]}
+            </span>
+          )}
+          <span className="text-faded">
+            {" "}
+            · {unmarked.length === 0 ? "everything is marked" : `${unmarked.length} not marked yet`}
+          </span>
+        </p>
+        <Button
+          tone="now"
+          disabled={!fold.stopped || submit.isPending}
+          title={fold.stopped ? undefined : "Stop the demonstration first"}
+          onClick={() => submit.mutate()}
+        >
+          Submit the sheet
+        </Button>
+      </footer>
+    </Stage>
+  );
+}
+
+const skinOnly = (step: Schemas["SheetStep"]) =>
+  step.structures.every((s) => s === "skin" || s === "superficial-lymph");
+
+/** The key, printed on its control. */
+function Key({ k }: { k: string }) {
+  return <kbd className="rounded-sm border border-current px-1 font-sans text-xs opacity-70">{k}</kbd>;
+}
+
+type RowProps = {
+  criterion: Schemas["Criterion"];
+  mark: number | null;
+  scored: Schemas["ScoredCriterion"] | undefined;
+  current: boolean;
+  keys: (typeof gradingKeys)[KeyHand];
+  onCurrent: () => void;
+  onMark: (value: number) => void;
+};
+
+function CriterionRow({ criterion: c, mark, scored, current, onCurrent, onMark }: RowProps) {
+  const values = c.kind === "done" ? [0, 3] : [0, 1, 2, 3];
+  const measured = c.measure !== null;
+  const counted = mark === null ? (scored?.mark ?? null) : mark;
+  return (
+    <tr
+      data-criterion={c.id}
+      data-marked={counted !== null}
+      aria-current={current ? "true" : undefined}
+      className={cn("border-t border-line align-middle first:border-t-0", current && "bg-now-wash")}
+      onClick={measured ? undefined : onCurrent}
+    >
+      <td className="py-1 pr-2 pl-1.5">
+        <span className="mr-1 text-xs text-faded">{DOMAIN_WORDS[c.domain]?.[0]}</span>
+        {c.safety_critical && (
+          <span className="mr-1 font-semibold text-safety" title="safety-critical">
+            S
+          </span>
+        )}
+        {c.text}
+        {current && mark !== null && c.anchors[mark] && (
+          <span className="block text-xs text-faded">{c.anchors[mark]}</span>
+        )}
+      </td>
+      <td className="w-36 py-1 pr-1 text-right whitespace-nowrap">
+        {measured ? (
+          <span className={counted === null ? "text-faded" : counted >= 3 ? "" : "font-semibold text-now"}>
+            {scored?.value != null ? `${Math.round(scored.value * 100) / 100}` : "not counted yet"}{" "}
+            <span className="text-xs text-faded">({band(c)})</span>
+          </span>
+        ) : (
+          <span className="inline-flex gap-0.5" role="group" aria-label={`Mark: ${c.text}`}>
+            {values.map((v) => (
+              <button
+                key={v}
+                type="button"
+                aria-pressed={mark === v}
+                title={c.anchors[v]}
+                onClick={(e) => {
+                  e.stopPropagation();
+                  onMark(v);
+                }}
+                className="min-h-7 min-w-7 rounded-mark border border-line bg-field px-1 text-sm aria-pressed:border-now aria-pressed:bg-now aria-pressed:font-semibold aria-pressed:text-on-now"
+              >
+                {c.kind === "done" ? (v === 0 ? "no" : "yes") : v}
+              </button>
+            ))}
+          </span>
+        )}
+      </td>
+    </tr>
+  );
+}

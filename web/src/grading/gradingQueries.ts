@@ -1,0 +1,16 @@
+import { queryOptions } from "@tanstack/react-query";
+import { api, said } from "../shell/api";
+
+export const demonstrationsQuery = queryOptions({
+  queryKey: ["demonstrations"],
+  queryFn: () => said(api.GET("/api/demonstrations")),
+});
+
+export const demonstrationQuery = (id: string) =>
+  queryOptions({
+    queryKey: ["demonstrations", id],
+    queryFn: () => said(api.GET("/api/demonstrations/{id}", { params: { path: { id } } })),
+    refetchOnMount: "always",
+    refetchOnReconnect: false,
+    gcTime: 0,
+  });

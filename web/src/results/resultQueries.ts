@@ -1,0 +1,10 @@
+import { queryOptions } from "@tanstack/react-query";
+import { api, said } from "../shell/api";
+
+export const resultsQuery = queryOptions({ queryKey: ["results"], queryFn: () => said(api.GET("/api/results")) });
+
+export const resultQuery = (id: string) =>
+  queryOptions({
+    queryKey: ["results", id],
+    queryFn: () => said(api.GET("/api/results/{id}", { params: { path: { id } } })),
+  });
