@@ -107,8 +107,7 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
     {
         ArgumentNullException.ThrowIfNull(e);
         await using var c = await source.OpenConnectionAsync(ct);
-        var stored = await c.QuerySingleOrDefaultAsync<EventRow>(SelectEvents + " WHERE event_id = @Id AND demonstration_id = @demonstration", new { e.Id, demonstration });
-        if (stored is not null) return stored.ToEvent() with { Arrival = 0 } == e with { Arrival = 0 } ? AppendOutcome.Stored : AppendOutcome.Clash;
+        if (await Known(c, demonstration, e) is { } known) return known;
         try
         {
             await c.ExecuteAsync(
@@ -124,7 +123,16 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
         }
         catch (PostgresException x) when (x.ConstraintName is "mark_event_pkey" or "mark_event_counter_is_taken_once")
         {
-            return AppendOutcome.Clash;
+            // The same event may have been sent twice at the same moment: then it is there now.
+            return await Known(c, demonstration, e) ?? AppendOutcome.Clash;
         }
+    }
+
+    /// <summary>Stored when the event is there with this content, Clash when its id holds other content, null when it is not there.</summary>
+    private static async Task<AppendOutcome?> Known(NpgsqlConnection c, Guid demonstration, MarkEvent e)
+    {
+        var stored = await c.QuerySingleOrDefaultAsync<EventRow>(SelectEvents + " WHERE event_id = @Id AND demonstration_id = @demonstration", new { e.Id, demonstration });
+        if (stored is null) return null;
+        return stored.ToEvent() with { Arrival = 0 } == e with { Arrival = 0 } ? AppendOutcome.Stored : AppendOutcome.Clash;
     }
 }

@@ -1,4 +1,4 @@
-import { useMemo, useState, type KeyboardEvent, type ReactNode } from "react";
+import { useId, useMemo, useState, type KeyboardEvent, type ReactNode } from "react";
 import { isKey, plateKeys } from "../shell/keys";
 import { DEEPEST_SHOWN, useReference, type PlateMuscle, type Reference } from "./atlas";
 import { centroid, facePath, mirrored, pointsOf, toPixel, type FacePoint, type Frame } from "./frame";
@@ -36,6 +36,7 @@ const BUST: Crop = { top: 1.92, bottom: -3.95, pixelsPerIpd: 86 };
 
 /** The engraved plate: contours, muscles, what is lit, strokes, names in the margin. One drawing for screen, paper and picture. */
 export function FacePlate({ content, compact = false }: { content: PlateContent; compact?: boolean }) {
+  const uid = useId();
   const reference = useReference();
   const { viewer, layers } = usePlateView();
   const [active, setActive] = useState<string | null>(null);
@@ -94,32 +95,15 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
       data-picking={picking ? "true" : undefined}
     >
       <defs>
-        <linearGradient id="plate-fade" x1="0" x2="0" y1="0" y2="1">
+        <linearGradient id={`fade-${uid}`} x1="0" x2="0" y1="0" y2="1">
           <stop offset="0.88" stopColor="white" />
           <stop offset="1" stopColor="black" />
         </linearGradient>
-        <mask id="plate-edge">
-          <rect width={WIDTH} height={height} fill="url(#plate-fade)" />
+        <mask id={`edge-${uid}`}>
+          <rect width={WIDTH} height={height} fill={`url(#fade-${uid})`} />
         </mask>
-        {(Object.keys(tones) as ToneId[]).map((id) => (
-          <TonePattern key={id} id={id} />
-        ))}
-        <marker
-          id="stroke-head"
-          viewBox="0 0 10 10"
-          refX={6}
-          refY={5}
-          markerWidth={5}
-          markerHeight={5}
-          orient="auto-start-reverse"
-        >
-          <path d="M0 0L10 5L0 10z" fill="var(--color-now)" />
-        </marker>
-        <pattern id="alarm" width={6} height={6} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <path d="M0 0V6" stroke="var(--color-safety)" strokeWidth={1.6} />
-        </pattern>
       </defs>
-      <g mask="url(#plate-edge)">
+      <g mask={`url(#edge-${uid})`}>
         <Contours reference={reference} frame={frame} />
         {content.zones && (
           <ZoneWash reference={reference} frame={frame} zones={content.zones} flow={content.flow ?? []} />
@@ -275,6 +259,33 @@ function labelWishes(
       anchors: halves.map((h) => toPixel(h === "left" ? middle : mirrored(middle), frame)),
     };
   });
+}
+
+/** Patterns of every plate on the page, once: two plates may share them, and neither may be hidden with them. */
+export function PlatePatterns() {
+  return (
+    <svg width={0} height={0} className="absolute" aria-hidden="true">
+      <defs>
+        {(Object.keys(tones) as ToneId[]).map((id) => (
+          <TonePattern key={id} id={id} />
+        ))}
+        <marker
+          id="stroke-head"
+          viewBox="0 0 10 10"
+          refX={6}
+          refY={5}
+          markerWidth={5}
+          markerHeight={5}
+          orient="auto-start-reverse"
+        >
+          <path d="M0 0L10 5L0 10z" fill="var(--color-now)" />
+        </marker>
+        <pattern id="alarm" width={6} height={6} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <path d="M0 0V6" stroke="var(--color-safety)" strokeWidth={1.6} />
+        </pattern>
+      </defs>
+    </svg>
+  );
 }
 
 function TonePattern({ id }: { id: ToneId }) {

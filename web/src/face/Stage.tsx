@@ -26,13 +26,13 @@ export function Stage({
   return (
     <div
       className={cn(
-        "grid min-h-0 grid-rows-[auto_1fr] lg:grid-rows-1",
+        "grid min-h-0 grid-rows-[auto_1fr] print:block lg:grid-rows-1",
         view.folded ? "lg:grid-cols-[2.6rem_1fr]" : "lg:grid-cols-[27rem_1fr]",
       )}
     >
       <aside
         className={cn(
-          "z-10 border-line bg-plate lg:sticky lg:top-[3.6rem] lg:flex lg:h-[calc(100vh-3.6rem)] lg:flex-col lg:border-r",
+          "z-10 border-line bg-plate print:hidden lg:sticky lg:top-[3.6rem] lg:flex lg:h-[calc(100vh-3.6rem)] lg:flex-col lg:border-r",
           view.folded ? "max-lg:h-9 overflow-hidden" : "max-lg:border-b",
         )}
         aria-label="Face plate"

@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { useCallback, useEffect, useMemo, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { band, DOMAIN_WORDS, stepLit } from "../examination/SheetScreen";
 import { Stage } from "../face/Stage";
@@ -392,11 +392,16 @@ type RowProps = {
 };
 
 function CriterionRow({ criterion: c, mark, scored, current, onCurrent, onMark }: RowProps) {
+  const row = useRef<HTMLTableRowElement>(null);
+  useEffect(() => {
+    if (current) row.current?.scrollIntoView({ block: "nearest" });
+  }, [current]);
   const values = c.kind === "done" ? [0, 3] : [0, 1, 2, 3];
   const measured = c.measure !== null;
   const counted = mark === null ? (scored?.mark ?? null) : mark;
   return (
     <tr
+      ref={row}
       data-criterion={c.id}
       data-marked={counted !== null}
       aria-current={current ? "true" : undefined}

@@ -66,7 +66,10 @@ export function ResultScreen() {
   };
   return (
     <Stage plate={plate}>
-      <article className="result-sheet">
+      <article>
+        <div className="float-right hidden w-52 print:block">
+          <FacePlate content={plate} compact />
+        </div>
         <p className="text-sm text-faded">
           {view.examination} · {view.technique_name} · attempt {view.attempt} · graded by {view.assessor} on{" "}
           {day(view.decided_at)}
@@ -190,9 +193,7 @@ export function ResultScreen() {
             </section>
           </div>
         </div>
-        <div className="hidden print:mt-4 print:block print:w-64">
-          <FacePlate content={plate} compact />
-        </div>
+
         <p className="mt-4 border-t border-line pt-1 text-xs text-faded">
           Weights, tolerances and the pass line are settings of the house. Wexis counts and adds; a person judges and
           decides.

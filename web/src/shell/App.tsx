@@ -6,6 +6,7 @@ import { AnatomyScreen } from "../anatomy/AnatomyScreen";
 import { ExaminationScreen } from "../examination/ExaminationScreen";
 import { SheetScreen } from "../examination/SheetScreen";
 import { atlasQuery } from "../face/atlas";
+import { PlatePatterns } from "../face/FacePlate";
 import { PlateViewProvider, usePlateView } from "../face/plateView";
 import { GradingListScreen } from "../grading/GradingListScreen";
 import { GradingScreen } from "../grading/GradingScreen";
@@ -34,6 +35,7 @@ export function App() {
   if (!session.data.person) return <SignInScreen session={session.data} />;
   return (
     <PlateViewProvider>
+      <PlatePatterns />
       <House />
       <Toaster position="bottom-right" toastOptions={{ duration: 4000 }} />
     </PlateViewProvider>

@@ -1,0 +1,251 @@
+using System.Text.Json;
+using OpenQA.Selenium;
+using OpenQA.Selenium.Chrome;
+using OpenQA.Selenium.Interactions;
+using Wexis.TestHouse;
+
+namespace Wexis.Browser.Tests;
+
+/// <summary>A person at a headless Chromium. Things are found by role and name, as a person finds them; every act is counted.</summary>
+public sealed class Browser : IDisposable
+{
+    private readonly Uri _address;
+    private readonly ChromeDriver _driver;
+    private readonly string _profile;
+    private readonly bool _ownProfile;
+
+    /// <param name="profile">A folder that outlives the browser, to come back after a crash; null for a fresh one.</param>
+    public Browser(Uri address, string? profile = null, int width = 1280, int height = 800)
+    {
+        _address = address;
+        _ownProfile = profile is null;
+        _profile = profile ?? Directory.CreateTempSubdirectory("wexis-browser-").FullName;
+        var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
+        options.AddArguments("--headless=new", "--no-sandbox", "--disable-gpu", "--disable-dev-shm-usage", $"--user-data-dir={_profile}", "--no-first-run", "--disable-background-networking", "--disable-component-update",
+            "--disable-sync", "--disable-quic", "--disable-default-apps", "--disable-extensions", "--force-device-scale-factor=1", "--hide-scrollbars", "--lang=en-US", "--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost");
+        options.SetLoggingPreference(LogType.Browser, LogLevel.Severe);
+        var service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
+        service.SuppressInitialDiagnosticInformation = true;
+        _driver = new ChromeDriver(service, options, TimeSpan.FromSeconds(90));
+        Size(width, height);
+    }
+
+    /// <summary>How many things the person did since this was last set: a click, a key, or a text typed into a field.</summary>
+    public int Interactions { get; set; }
+
+    public string Path => new Uri(_driver.Url).AbsolutePath;
+
+    public void Size(int width, int height) =>
+        _driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new() { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
+
+    public Browser Go(string path)
+    {
+        _driver.Navigate().GoToUrl(new Uri(_address, path));
+        return this;
+    }
+
+    public void Reload() => _driver.Navigate().Refresh();
+
+    /// <summary>Signs in by the demo's own offer on the sign-in page.</summary>
+    public Browser SignInAs(string name)
+    {
+        Go("/");
+        Click(Named("button", name));
+        Until(() => Has(By.XPath("//nav[@aria-label='The order of the work']")), $"{name} is inside");
+        return this;
+    }
+
+    public Browser Stop(string word)
+    {
+        Click(By.XPath($"//nav[@aria-label='The order of the work']//a[span[normalize-space()={Quoted(word)}]]"));
+        return this;
+    }
+
+    /// <summary>Something with this tag whose words or label hold the name.</summary>
+    public static By Named(string tag, string name) => By.XPath($"//{tag}[contains(normalize-space(.), {Quoted(name)}) or contains(@aria-label, {Quoted(name)})]");
+
+    /// <summary>The control that belongs to this label.</summary>
+    public static By Labelled(string label) => By.XPath($"//*[@id=//label[contains(normalize-space(.), {Quoted(label)})]/@for] | //*[self::input or self::textarea or self::select][contains(@aria-label, {Quoted(label)})] | //label[contains(normalize-space(.), {Quoted(label)})]//*[self::input or self::select]");
+
+    public IWebElement See(By what, string? because = null)
+    {
+        IWebElement? found = null;
+        Until(() => (found = _driver.FindElements(what).FirstOrDefault(e => e.Displayed)) is not null, because ?? what.ToString());
+        return found!;
+    }
+
+    public bool Has(By what) => _driver.FindElements(what).Any(e => e.Displayed);
+    public int Count(By what) => _driver.FindElements(what).Count;
+
+    public void SeeText(string text) => Until(() => Text.Contains(text, StringComparison.Ordinal), $"“{text}” is on the page");
+
+    public string Text => _driver.FindElement(By.TagName("body")).Text;
+
+    public void Click(By what)
+    {
+        Interactions++;
+        Try(() =>
+        {
+            var element = See(what);
+            ((IJavaScriptExecutor)_driver).ExecuteScript("arguments[0].scrollIntoView({block:'center'})", element);
+            element.Click();
+        });
+    }
+
+    public void Click(string button) => Click(Named("button", button));
+
+    /// <summary>Types a text as one act; what stood there is replaced.</summary>
+    public void Type(By what, string text)
+    {
+        Interactions++;
+        var field = See(what);
+        field.SendKeys(Keys.Control + "a");
+        field.SendKeys(text.Length == 0 ? Keys.Delete : text);
+    }
+
+    public void Choose(By what, string word)
+    {
+        Interactions++;
+        Try(() => (See(what).FindElements(By.TagName("option")).FirstOrDefault(o => o.Text.Contains(word, StringComparison.Ordinal)) ?? throw new NoSuchElementException($"No “{word}” in {what}.")).Click());
+    }
+
+    /// <summary>Keys to whatever has the focus, one act each.</summary>
+    public void Press(params string[] keys)
+    {
+        foreach (var key in keys)
+        {
+            Interactions++;
+            new Actions(_driver).SendKeys(key).Perform();
+        }
+    }
+
+    public void Chord(string modifier, string key)
+    {
+        Interactions++;
+        new Actions(_driver).KeyDown(modifier).SendKeys(key).KeyUp(modifier).Perform();
+    }
+
+    public void HoldKey(string key, TimeSpan howLong)
+    {
+        Interactions++;
+        new Actions(_driver).KeyDown(key).Perform();
+        Thread.Sleep(howLong);
+        new Actions(_driver).KeyUp(key).Perform();
+    }
+
+    /// <summary>Touches a place on the face plate.</summary>
+    public void Touch(string landmark)
+    {
+        Interactions++;
+        Try(() => new Actions(_driver).MoveToElement(See(By.CssSelector($"[data-landmark='{landmark}'] circle"))).Click().Perform());
+    }
+
+    public void TouchMuscle(string structure)
+    {
+        Interactions++;
+        Try(() => ((IJavaScriptExecutor)_driver).ExecuteScript("arguments[0].dispatchEvent(new MouseEvent('click',{bubbles:true}))", _driver.FindElement(By.CssSelector($"[data-structure='{structure}']"))));
+    }
+
+    public void Offline(bool offline)
+    {
+        _driver.ExecuteCdpCommand("Network.enable", []);
+        _driver.ExecuteCdpCommand("Network.emulateNetworkConditions", new() { ["offline"] = offline, ["latency"] = 0, ["downloadThroughput"] = -1, ["uploadThroughput"] = -1 });
+    }
+
+    public void Until(Func<bool> holds, string what, int seconds = 12)
+    {
+        var end = DateTime.UtcNow.AddSeconds(seconds);
+        Exception? last = null;
+        while (DateTime.UtcNow < end)
+        {
+            try
+            {
+                if (holds()) return;
+            }
+            catch (Exception e) when (e is StaleElementReferenceException or NoSuchElementException)
+            {
+                last = e;
+            }
+            Thread.Sleep(60);
+        }
+        throw new TimeoutException($"Waited {seconds} s in vain: {what}. At {_driver.Url}. On the page:\n{Text[..Math.Min(Text.Length, 1800)]}", last);
+    }
+
+    /// <summary>Findings of axe that are serious or critical, a line each (WCAG 2.2 A and AA).</summary>
+    public IReadOnlyList<string> Axe()
+    {
+        var script = File.ReadAllText(System.IO.Path.Combine(House.Root, "web", "node_modules", "axe-core", "axe.min.js"));
+        var js = (IJavaScriptExecutor)_driver;
+        js.ExecuteScript(script);
+        var json = (string)js.ExecuteAsyncScript("const done = arguments[arguments.length - 1]; axe.run(document, {runOnly: ['wcag2a','wcag2aa','wcag21a','wcag21aa','wcag22aa']}).then(r => done(JSON.stringify(r.violations)), e => done(JSON.stringify([{impact:'critical',id:String(e),nodes:[]}])))")!;
+        using var document = JsonDocument.Parse(json);
+        return
+        [
+            .. document.RootElement.EnumerateArray().Where(v => v.GetProperty("impact").GetString() is "serious" or "critical")
+                .Select(v => $"{v.GetProperty("id").GetString()}: {string.Join(" | ", v.GetProperty("nodes").EnumerateArray().Take(3).Select(n => n.GetProperty("html").GetString() is { } h ? h[..Math.Min(160, h.Length)] : ""))}"),
+        ];
+    }
+
+    /// <summary>Errors in the browser's console, those of refused or unreachable requests left out: the screens word these.</summary>
+    public IReadOnlyList<string> Errors() => [.. _driver.Manage().Logs.GetLog(LogType.Browser).Select(l => l.Message).Where(m => !m.Contains("Failed to load resource", StringComparison.Ordinal))];
+
+    /// <summary>Pixels by which the page is wider than its window.</summary>
+    public long SideScroll() => Convert.ToInt64(((IJavaScriptExecutor)_driver).ExecuteScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth"));
+
+    public void Picture(string file)
+    {
+        Thread.Sleep(350);
+        ((ITakesScreenshot)_driver).GetScreenshot().SaveAsFile(file);
+    }
+
+    /// <summary>The page as it would be printed; how many sheets it takes.</summary>
+    public int PrintedPages()
+    {
+        var answer = (Dictionary<string, object>)_driver.ExecuteCdpCommand("Page.printToPDF", new() { ["printBackground"] = true, ["preferCSSPageSize"] = true })!;
+        var pdf = System.Text.Encoding.Latin1.GetString(Convert.FromBase64String((string)answer["data"]));
+        return System.Text.RegularExpressions.Regex.Count(pdf, @"/Type\s*/Page[^s]");
+    }
+
+    /// <summary>The browser is killed, not closed: as when a tablet's battery dies.</summary>
+    public void Crash()
+    {
+        try
+        {
+            _driver.ExecuteCdpCommand("Browser.crash", []);
+        }
+        catch (WebDriverException)
+        {
+            // A browser that crashed does not answer.
+        }
+        _driver.Dispose();
+    }
+
+    public void Dispose()
+    {
+        _driver.Dispose();
+        if (_ownProfile && Directory.Exists(_profile))
+        {
+            // The browser may still be writing its last files.
+            try { Directory.Delete(_profile, recursive: true); }
+            catch (IOException) { Thread.Sleep(500); }
+        }
+    }
+
+    private void Try(Action act)
+    {
+        for (var tries = 0; ; tries++)
+        {
+            try
+            {
+                act();
+                return;
+            }
+            catch (Exception e) when (tries < 6 && e is StaleElementReferenceException or ElementClickInterceptedException or ElementNotInteractableException or NoSuchElementException)
+            {
+                Thread.Sleep(150);
+            }
+        }
+    }
+
+    private static string Quoted(string text) => text.Contains('\'') ? $"\"{text}\"" : $"'{text}'";
+}

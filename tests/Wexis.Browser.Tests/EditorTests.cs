@@ -1,0 +1,201 @@
+using OpenQA.Selenium;
+
+namespace Wexis.Browser.Tests;
+
+/// <summary>Writing techniques through the screen: unlike ones, quickly; and what happens to wrong or unsaved text.</summary>
+public class EditorTests(DemoHouse demo) : IClassFixture<DemoHouse>
+{
+    private const int MostInteractionsPerStep = 15;
+
+    private Browser New(string name)
+    {
+        var b = demo.Browser;
+        if (!b.Has(By.XPath("//nav[@aria-label='The order of the work']"))) b.SignInAs("Maren Lindqvay");
+        b.Go("/techniques");
+        b.Click("Write a technique");
+        b.Type(Browser.Labelled("Name of the technique"), name);
+        return b;
+    }
+
+    private static void BeginStep(Browser b, string what)
+    {
+        b.Interactions = 0;
+        b.Click(b.Has(Browser.Named("button", "Add a step")) ? Browser.Named("button", "Add a step") : Browser.Named("button", "Write the first step"));
+        b.Click("What happens");
+        b.Type(By.CssSelector("[cmdk-input]"), what);
+        b.Press(Keys.Enter);
+    }
+
+    private static void Word(Browser b, string word) => b.Click(By.XPath($"//fieldset//label[normalize-space()='{word}']"));
+    private static void Dose(Browser b, string line) => b.Type(Browser.Labelled("As you would say it"), line);
+    private static void Still(Browser b, string zone) => b.Click(By.XPath($"//div[@aria-label='What stays still']//button[normalize-space()='{zone}']"));
+    private static void Works(Browser b, string structure, string mode) => b.See(By.CssSelector($"[data-worked='{structure}'][data-mode='{mode}']"), $"{structure} {mode}");
+
+    private static void EndStep(Browser b) => b.Interactions.ShouldBeLessThanOrEqualTo(MostInteractionsPerStep);
+
+    private static void Save(Browser b)
+    {
+        b.Click(Browser.Named("button", "the technique"));
+        b.Until(() => b.Has(By.XPath("//*[@role='status'][normalize-space()='saved']")), "saved");
+        b.Errors().ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void A_light_glide()
+    {
+        var b = New("Rim glide");
+        BeginStep(b, "glide along");
+        b.Click("from");
+        b.Touch("orbital_rim_inferior");
+        b.Touch("temple_hollow");
+        b.Choose(Browser.Labelled("Part of the hand"), "ring fingertip");
+        Word(b, "feather");
+        Dose(b, "3 / 5 / 8");
+        Still(b, "jaw");
+        Works(b, "superficial-lymph", "skin-lymph");
+        EndStep(b);
+        Save(b);
+    }
+
+    [Fact]
+    public void A_firm_knead_with_circles_each_way_asked_for()
+    {
+        var b = New("Jaw circles");
+        BeginStep(b, "small circles");
+        b.Click("from");
+        b.Touch("masseter_belly");
+        b.Choose(Browser.Labelled("Part of the hand"), "knuckles");
+        Word(b, "firm");
+        Dose(b, "8 circles");
+        b.SeeText("8 circles: 8 each way, or 8 in all?");
+        b.Click("each way");
+        b.Until(() => b.See(By.CssSelector("[data-dose-table]")).Text.Contains("repetitions"), "the dose is unrolled");
+        Works(b, "masseter-superficial", "kneaded");
+        EndStep(b);
+        Save(b);
+    }
+
+    [Fact]
+    public void A_repetition_and_its_last_hold_as_two_steps()
+    {
+        var b = New("Brow raises");
+        BeginStep(b, "both brows up, free");
+        Dose(b, "2 × 8");
+        Still(b, "lips");
+        Works(b, "frontalis", "concentric");
+        EndStep(b);
+        BeginStep(b, "both brows up, free");
+        Dose(b, "hold 5 s, once");
+        Works(b, "frontalis", "isometric");
+        EndStep(b);
+        Save(b);
+    }
+
+    [Fact]
+    public void A_resisted_movement_of_one_side_after_the_other()
+    {
+        var b = New("Smile against a finger");
+        BeginStep(b, "corners up and out, lips together");
+        Word(b, "fingers");
+        b.Choose(Browser.Labelled("Laid on"), "cheek");
+        Dose(b, "3 × 5, each side, hold 4 s");
+        Word(b, "one, then the other");
+        b.Until(() => b.See(By.CssSelector("[data-dose-table]")).Text.Contains("each side"), "the dose is told per side");
+        Works(b, "zygomaticus-major", "isometric");
+        EndStep(b);
+        Save(b);
+    }
+
+    [Fact]
+    public void A_stillness_with_the_eyes_up()
+    {
+        var b = New("Eyes up, brow asleep");
+        BeginStep(b, "eyes up, brow free");
+        Dose(b, "2 / 3 / 5, hold 2 s");
+        Still(b, "brow");
+        Still(b, "central forehead");
+        Works(b, "superior-rectus", "concentric");
+        Works(b, "frontalis", "inhibited");
+        EndStep(b);
+        Save(b);
+    }
+
+    [Fact]
+    public void A_tool_along_the_jaw()
+    {
+        var b = New("Stone along the jaw");
+        BeginStep(b, "draw the tool");
+        b.Click("from");
+        b.Touch("menton");
+        b.Touch("below_lobe");
+        b.Choose(Browser.Labelled("Part of the hand"), "tool laid flat");
+        Word(b, "light");
+        Dose(b, "3 / 4 / 6, each side");
+        Word(b, "one, then the other");
+        Works(b, "skin", "skin-lymph");
+        EndStep(b);
+        Save(b);
+    }
+
+    [Fact]
+    public void A_stopped_step_says_why_and_what_instead_and_can_only_be_parked()
+    {
+        var b = New("Lid press");
+        BeginStep(b, "static press");
+        b.Click("from");
+        b.Touch("upper_lid_margin");
+        Word(b, "medium");
+        Dose(b, "hold 10 s, twice");
+        b.See(By.CssSelector("[data-stopped]"));
+        b.SeeText("Stopped: this can only be parked");
+        b.SeeText("Instead:");
+        b.See(By.CssSelector("[data-hazard='hz-globe']"));
+        b.Click("Park the technique");
+        b.SeeText("Parked: kept as a fault to recognise.");
+    }
+
+    [Fact]
+    public void Nonsense_is_refused_with_its_field_named_and_nothing_is_lost()
+    {
+        var b = New("Negative");
+        BeginStep(b, "corners up and out, lips together");
+        Dose(b, "hold -4 s");
+        b.SeeText("steps[0].dose.line: -4 is outside 0 to 600.");
+        b.Click("Save the technique");
+        b.SeeText("The technique cannot be saved like this. Your text is kept here.");
+        b.See(Browser.Labelled("As you would say it")).GetAttribute("value").ShouldBe("hold -4 s");
+        Dose(b, "hold 4 s, twice");
+        Save(b);
+    }
+
+    [Fact]
+    public void A_reload_while_writing_loses_nothing_and_undo_goes_back()
+    {
+        var b = New("Unsaved smile");
+        BeginStep(b, "corners up and out, lips together");
+        Dose(b, "12");
+        b.SeeText("not saved yet, kept in this browser");
+        b.Reload();
+        b.Until(() => b.See(Browser.Labelled("Name of the technique")).GetAttribute("value") == "Unsaved smile", "the name is still there");
+        b.See(Browser.Labelled("As you would say it")).GetAttribute("value").ShouldBe("12");
+        Dose(b, "14");
+        b.Click(By.XPath("//button[normalize-space()='Undo']"));
+        b.Until(() => b.See(Browser.Labelled("As you would say it")).GetAttribute("value") == "12", "undo brings 12 back");
+        b.Click(By.XPath("//button[normalize-space()='Redo']"));
+        b.Until(() => b.See(Browser.Labelled("As you would say it")).GetAttribute("value") == "14", "redo brings 14 back");
+        Save(b);
+    }
+
+    [Fact]
+    public void A_place_can_be_chosen_on_the_face_by_keyboard()
+    {
+        var b = New("By keyboard");
+        BeginStep(b, "glide along");
+        b.Click("from");
+        var plate = b.See(By.CssSelector("svg[role='listbox'][data-picking]"));
+        plate.SendKeys(Keys.ArrowRight);
+        plate.SendKeys(Keys.ArrowRight);
+        plate.SendKeys(Keys.Enter);
+        b.Until(() => !b.Has(By.XPath("//button[contains(.,'from') and contains(.,'not told')]")), "the start is told");
+    }
+}

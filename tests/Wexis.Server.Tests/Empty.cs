@@ -1,1 +1,0 @@
-namespace Wexis.Placeholder; internal static class Empty { }

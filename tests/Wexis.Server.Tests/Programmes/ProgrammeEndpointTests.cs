@@ -1,0 +1,40 @@
+using System.Net;
+using Wexis.Core.Programmes;
+using Wexis.Server.Programmes;
+using Wexis.TestHouse;
+
+namespace Wexis.Server.Tests.Programmes;
+
+public class ProgrammeEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
+{
+    [Fact]
+    public async Task The_finished_programme_of_the_demo_keeps_its_promises_and_its_order()
+    {
+        using var lead = await demo.As("maren");
+        var line = (await lead.Get<ProgrammeLine[]>("/api/programmes")).Single(p => p.Name.StartsWith("Wrenmoor"));
+        var view = await lead.Get<ProgrammeView>($"/api/programmes/{line.Id}");
+        view.Review.OrderFaults.ShouldBeEmpty();
+        view.Review.Coverage.Where(c => c.Promised is not null).ShouldAllBe(c => c.Kept == true);
+        view.Review.Gaps.ShouldBe(0);
+    }
+
+    [Fact]
+    public async Task A_programme_that_names_an_unknown_structure_is_refused_with_its_field()
+    {
+        using var lead = await demo.As("maren");
+        var refusal = await Visitor.Refusal(await lead.Post("/api/programmes/review", new ProgrammeDocument("P", [], [new("risible-muscle", "actively")], [])));
+        refusal["structures[0].structure"].ShouldBe(["structures[0].structure: “risible-muscle” is not known. Allowed: a structure of the atlas."]);
+    }
+
+    [Fact]
+    public async Task Who_saves_a_programme_second_is_told()
+    {
+        using var lead = await demo.As("maren");
+        var id = Guid.NewGuid();
+        var document = new ProgrammeDocument("Short course", [], [], []);
+        (await lead.Post("/api/programmes", new ProgrammeAdd(id, document))).StatusCode.ShouldBe(HttpStatusCode.OK);
+        (await lead.Put($"/api/programmes/{id}", new ProgrammeSave(1, document with { Name = "Longer" }))).StatusCode.ShouldBe(HttpStatusCode.OK);
+        (await lead.Put($"/api/programmes/{id}", new ProgrammeSave(1, document with { Name = "Lost" }))).StatusCode.ShouldBe(HttpStatusCode.Conflict);
+        (await lead.Get<ProgrammeView>($"/api/programmes/{id}")).Document.Name.ShouldBe("Longer");
+    }
+}

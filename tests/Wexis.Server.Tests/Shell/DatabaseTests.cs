@@ -1,0 +1,65 @@
+using Npgsql;
+using Wexis.Data;
+using Wexis.TestHouse;
+
+namespace Wexis.Server.Tests.Shell;
+
+/// <summary>Migrations, and the constraints that guard in the database what the core promises.</summary>
+public class DatabaseTests(DemoHouse demo) : IClassFixture<DemoHouse>
+{
+    [Fact]
+    public async Task Two_servers_that_start_at_once_migrate_once()
+    {
+        await using var database = await TestDatabase.CreateEmpty();
+        await using var source = Database.Open(database.ConnectionString);
+        await Task.WhenAll(Enumerable.Range(0, 4).Select(_ => Database.Migrate(source, database.ConnectionString, CancellationToken.None)));
+        (await database.Scalar<long>("SELECT count(*) FROM public.schemaversions")).ShouldBe(6);
+    }
+
+    [Theory]
+    [InlineData("UPDATE people.person SET role = 'queen'", "person_has_a_known_role")]
+    [InlineData("UPDATE people.person SET login = ''", "person_has_a_login")]
+    [InlineData("UPDATE people.person SET name = ''", "person_has_a_name")]
+    [InlineData("UPDATE people.person SET login = 'MAREN' WHERE login = 'benno'", "login_is_taken_once")]
+    [InlineData("UPDATE techniques.edition SET standing = 'splendid'", "edition_has_a_known_standing")]
+    [InlineData("UPDATE programmes.programme SET name = ''", "programme_has_a_name")]
+    [InlineData("UPDATE examinations.examination SET name = ''", "examination_has_a_name")]
+    [InlineData("UPDATE examinations.station SET place = 1", "station_place_is_taken_once")]
+    [InlineData("INSERT INTO examinations.sheet_revision SELECT station_id, 99, 1, body, 0, changed_by, changed_at, NULL FROM examinations.sheet_revision LIMIT 1", "pass_line_is_a_percentage")]
+    [InlineData("UPDATE grading.demonstration SET assessor_id = trainee_id", "nobody_grades_themselves")]
+    [InlineData("UPDATE grading.demonstration SET attempt = 0", "attempt_counts_from_one")]
+    [InlineData("UPDATE results.result SET decision = 'perhaps'", "result_is_decided")]
+    [InlineData("UPDATE results.result SET released_by = NULL WHERE released_at IS NOT NULL", "release_names_who_did_it")]
+    public async Task A_breach_is_refused_by_the_constraint_that_is_named_for_the_rule(string sql, string constraint) =>
+        (await Should.ThrowAsync<PostgresException>(demo.House.Database.Execute(sql))).ConstraintName.ShouldBe(constraint);
+
+    [Fact]
+    public async Task A_demo_that_was_cut_off_while_filling_is_finished_by_the_next_start()
+    {
+        await using var house = await House.Open(demo: true);
+        var all = await house.Database.Scalar<long>("SELECT count(*) FROM grading.mark_event");
+        await house.Database.Execute("""
+            ALTER TABLE grading.mark_event DISABLE TRIGGER ALL;
+            DELETE FROM results.result WHERE decided_at > '2026-11-03 10:00Z';
+            DELETE FROM grading.mark_event WHERE arrived_at > '2026-11-03 10:00Z';
+            DELETE FROM grading.demonstration WHERE opened_at > '2026-11-03 10:00Z';
+            ALTER TABLE grading.mark_event ENABLE TRIGGER ALL;
+            """);
+        await house.Restart();
+        (await house.Database.Scalar<long>("SELECT count(*) FROM grading.mark_event")).ShouldBe(all);
+        await house.Restart();
+        (await house.Database.Scalar<long>("SELECT count(*) FROM grading.mark_event")).ShouldBe(all);
+    }
+
+    [Fact]
+    public async Task The_demo_shows_one_failure_on_safety_alone_and_one_by_a_short_side()
+    {
+        using var lead = await demo.As("maren");
+        var results = await lead.Get<Wexis.Server.Results.ResultLine[]>("/api/results");
+        results.ShouldContain(r => r.Decision == "fail" && r.Headline.StartsWith("Not passed on safety alone"));
+        var joss = results.Single(r => r.Trainee == "Joss Haverick");
+        var view = await lead.Get<Wexis.Server.Results.ResultView>($"/api/results/{joss.Id}");
+        view.Result.Score.Reasons[0].ShouldStartWith("The short left side decided");
+        results.Count(r => r.Decision == "pass").ShouldBeGreaterThanOrEqualTo(2);
+    }
+}

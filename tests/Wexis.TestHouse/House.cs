@@ -1,0 +1,90 @@
+using System.Globalization;
+using Microsoft.AspNetCore.Builder;
+using Microsoft.AspNetCore.Hosting.Server;
+using Microsoft.AspNetCore.Hosting.Server.Features;
+using Microsoft.Extensions.DependencyInjection;
+using Microsoft.Extensions.Logging;
+using Wexis.Server.Shell;
+
+namespace Wexis.TestHouse;
+
+/// <summary>The real application on a loopback port of its own, on a database of its own.</summary>
+public sealed class House : IAsyncDisposable
+{
+    private readonly bool _demo;
+    private readonly string? _webRoot;
+    private readonly string _keys = Directory.CreateTempSubdirectory("wexis-keys-").FullName;
+    private WebApplication? _app;
+
+    private House(TestDatabase database, bool demo, string? webRoot)
+    {
+        Database = database;
+        _demo = demo;
+        _webRoot = webRoot;
+    }
+
+    public TestDatabase Database { get; }
+    public Uri Address { get; private set; } = new("http://127.0.0.1");
+    public IServiceProvider Services => _app?.Services ?? throw new InvalidOperationException("The house is closed.");
+
+    /// <summary>The folder above this test that holds the solution.</summary>
+    public static string Root { get; } = FindRoot();
+
+    /// <param name="demo">Filled with the demo scenario, and its accounts offered.</param>
+    /// <param name="webRoot">The built front end, for browsers.</param>
+    public static async Task<House> Open(bool demo = false, string? webRoot = null)
+    {
+        var house = new House(await TestDatabase.Create(), demo, webRoot);
+        await house.Start();
+        return house;
+    }
+
+    /// <summary>Stops the application and starts it again on the same port: a restart as a person sees it.</summary>
+    public async Task Restart()
+    {
+        await Stop();
+        await Start();
+    }
+
+    public async Task Start()
+    {
+        _app = WexisHost.Build([], b =>
+        {
+            b.Configuration["ConnectionStrings:Wexis"] = Database.ConnectionString;
+            b.Configuration["Wexis:Data"] = Path.Combine(Root, "data");
+            b.Configuration["Wexis:Demo"] = _demo ? "true" : "false";
+            b.Configuration["Wexis:Keys"] = _keys;
+            b.Configuration["Wexis:SignInsPerMinute"] = "10000";
+            if (_webRoot is not null) b.Configuration["Wexis:WebRoot"] = _webRoot;
+            b.Configuration["urls"] = string.Create(CultureInfo.InvariantCulture, $"http://127.0.0.1:{(Address.Port == 80 ? 0 : Address.Port)}");
+            b.Logging.SetMinimumLevel(LogLevel.Error);
+        });
+        await WexisHost.Prepare(_app, CancellationToken.None);
+        await _app.StartAsync();
+        Address = new(_app.Services.GetRequiredService<IServer>().Features.Get<IServerAddressesFeature>()!.Addresses.Single());
+    }
+
+    public async Task Stop()
+    {
+        if (_app is null) return;
+        await _app.StopAsync(new CancellationTokenSource(TimeSpan.FromSeconds(2)).Token);
+        await _app.DisposeAsync();
+        _app = null;
+    }
+
+    public Visitor Visit() => new(Address);
+
+    public async ValueTask DisposeAsync()
+    {
+        await Stop();
+        await Database.DisposeAsync();
+        Directory.Delete(_keys, recursive: true);
+    }
+
+    private static string FindRoot()
+    {
+        for (var folder = new DirectoryInfo(AppContext.BaseDirectory); folder is not null; folder = folder.Parent)
+            if (File.Exists(Path.Combine(folder.FullName, "Wexis.slnx"))) return folder.FullName;
+        throw new DirectoryNotFoundException("The solution was not found above the test.");
+    }
+}
