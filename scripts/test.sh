@@ -37,7 +37,7 @@ contract_unchanged_by_build() {
   diff "$REPORTS/api-committed.json" web/src/contract/api.json > "$REPORTS/contract.diff" || { head -40 "$REPORTS/contract.diff"; echo "web/src/contract/api.json is stale: run ./wexis contract and commit."; return 1; }
 }
 
-dotnet_tests() { local project=$1; "tests/$project/bin/Release/net10.0/$project" -noColor -noLogo -ctrf "$REPORTS/$project.json" "${@:2}"; }
+dotnet_tests() { local project=$1; "tests/$project/bin/Release/net10.0/$project" -noColor -noLogo -result-ctrf "$REPORTS/$project.json" "${@:2}"; }
 
 run_tests() {
   local what=${1:-all}

@@ -38,7 +38,7 @@ public class AccessibilityTests(DemoHouse demo) : IClassFixture<DemoHouse>
             findings.AddRange(b.Axe().Select(f => $"{name}, dim: {f}"));
             b.Click("Day light");
         }
-        findings.ShouldBeEmpty();
+        string.Join("\n", findings).ShouldBeEmpty();
         b.Errors().ShouldBeEmpty();
     }
 

@@ -177,8 +177,9 @@ public static partial class DoseLine
 
     private static double Number(Group group) => group.Success ? double.Parse(group.Value, CultureInfo.InvariantCulture) : 0;
 
-    private static Levels Spread(double standard, HouseSettings settings) =>
-        new(Math.Min(standard, Math.Max(1, Math.Ceiling(standard * settings.MinimumShare))), standard, Math.Max(standard, Math.Floor(standard * settings.FullShare)));
+    /// <summary>Minimum and full of a number that was told alone: shares of it (house settings), never beyond what may be told.</summary>
+    private static Levels Spread(double standard, HouseSettings settings, double max = MostRepetitions) =>
+        new(Math.Min(standard, Math.Max(1, Math.Ceiling(standard * settings.MinimumShare))), standard, Math.Max(standard, Math.Min(max, Math.Floor(standard * settings.FullShare))));
 
     /// <summary>"5", "3-5" or "3 / 5 / 8" as levels; the second value says whether all three were told.</summary>
     private static (Levels Levels, bool Stated) Range(string text, HouseSettings settings, List<Issue> issues, string path, double max, string unit, double factor = 1)
@@ -197,7 +198,7 @@ public static partial class DoseLine
         }
         return numbers.Length switch
         {
-            1 => (Spread(numbers[0], settings), false),
+            1 => (Spread(numbers[0], settings, max), false),
             2 => (new(numbers[0], Math.Round((numbers[0] + numbers[1]) / 2), numbers[1]), true),
             _ => (new(numbers[0], numbers[1], numbers[2]), true),
         };
@@ -212,7 +213,7 @@ public static partial class DoseLine
     [GeneratedRegex(@"(?<![\d\s/])\s*-\s*\d+(?:\.\d+)?|(?<=[a-z]\s)-\s*\d+(?:\.\d+)?|^\s*-\s*\d+(?:\.\d+)?", RegexOptions.None, 200)] private static partial Regex Negative();
     [GeneratedRegex(@"(?:\brest\s+(?:of\s+)?(?<n>\d+(?:\.\d+)?)\s*(?:s|sec|secs|seconds?)\b)|(?:(?<n>\d+(?:\.\d+)?)\s*(?:s|sec|secs|seconds?)\s+rest\b)", RegexOptions.None, 200)] private static partial Regex RestPattern();
     [GeneratedRegex(@"\bin\s+(?<in>\d+(?:\.\d+)?)\s*(?:s|sec)?,?\s*(?:and\s+)?out\s+(?<out>\d+(?:\.\d+)?)\s*(?:s|sec)?\b", RegexOptions.None, 200)] private static partial Regex BreathPhases();
-    [GeneratedRegex(@"\b(?:in\s+)?(?:each\s+of\s+|x\s*)?(?<n>\d+)\s*(?:lanes?|rows?|lines?)\b", RegexOptions.None, 200)] private static partial Regex Lanes();
+    [GeneratedRegex(@"\b(?:in\s+)?(?:each\s+of\s+|x\s*)?(?<n>\d+)\s*(?:lanes?|rows?|lines?|places?|spots?|points?|sections?)\b", RegexOptions.None, 200)] private static partial Regex Lanes();
     [GeneratedRegex(@"\+\s*(?<n>\d+)(?:\s+more)?\b", RegexOptions.None, 200)] private static partial Regex Extra();
     [GeneratedRegex(@"\b(?:the\s+)?demo(?:nstrat(?:ion|ed one))?\s+(?:does\s+not\s+count|counts|not\s+counted|counted)\b", RegexOptions.None, 200)] private static partial Regex DemoCounts();
     [GeneratedRegex(@"\b(?:hold(?:\s+(?:for|of))?\s+(?<n>\d+(?:\.\d+)?)\s*(?:s|sec|secs|seconds?)\b)|(?:\b(?<n>\d+(?:\.\d+)?)\s*(?:s|sec|secs|seconds?)\s+(?:hold|holds|each\s+hold)\b)", RegexOptions.None, 200)] private static partial Regex HoldSeconds();

@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using NetTopologySuite.Geometries;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
@@ -21,6 +22,7 @@ public sealed class StrokePath
         Stops = stops;
         WidthIpd = widthIpd;
         DirectionDegrees = degLeft ?? Overall(stops);
+        _contacts = [.. Contacts(legs, stops, widthIpd)];
     }
 
     public IReadOnlyList<StrokeLeg> Legs { get; }
@@ -51,24 +53,37 @@ public sealed class StrokePath
         var area = Area(outline, hole);
         var entered = false;
         var share = 0.0;
-        foreach (var leg in Legs.Where(l => l.Surface == surface))
+        foreach (var contact in _contacts.Where(c => c.Surface == surface))
         {
-            var line = Plane.CreateLineString([new(leg.From.X, leg.From.Y), new(leg.To.X, leg.To.Y)]);
-            entered |= Enters(line, area);
-            share = Math.Max(share, ShareOf(line.Length < 1e-9 ? line.StartPoint.Buffer(WidthIpd / 2) : line.Buffer(WidthIpd / 2), area));
-        }
-        foreach (var stop in Stops.Where(s => s.Surface == surface))
-        {
-            var point = Plane.CreatePoint(new Coordinate(stop.Point.X, stop.Point.Y));
-            entered |= area.Contains(point);
-            if (Legs.Count == 0) share = Math.Max(share, ShareOf(point.Buffer(WidthIpd / 2), area));
+            entered |= Enters(contact.Line, area);
+            if (contact.Counts) share = Math.Max(share, ShareOf(contact.Touched, area));
         }
         return (entered, share);
     }
 
-    private static bool Enters(LineString line, Geometry area) => line.Length < 1e-9 ? area.Contains(line.StartPoint) : line.Crosses(area) || line.Within(area);
+    /// <summary>Centre line and touched area of each leg, then of each stop; the areas of stops count only where there is no leg.</summary>
+    private readonly IReadOnlyList<(string Surface, LineString Line, Geometry Touched, bool Counts)> _contacts;
 
-    private static double ShareOf(Geometry contact, Geometry area) => contact.Area <= 0 ? 0 : contact.Intersection(area).Area / contact.Area;
+    private static IEnumerable<(string Surface, LineString Line, Geometry Touched, bool Counts)> Contacts(IReadOnlyList<StrokeLeg> legs, IReadOnlyList<(string Surface, FacePoint Point)> stops, double width)
+    {
+        foreach (var leg in legs) yield return Contact(leg.Surface, leg.From, leg.To, true);
+        foreach (var stop in stops) yield return Contact(stop.Surface, stop.Point, stop.Point, legs.Count == 0);
+
+        (string Surface, LineString Line, Geometry Touched, bool Counts) Contact(string surface, FacePoint from, FacePoint to, bool counts)
+        {
+            var line = Plane.CreateLineString([new(from.X, from.Y), new(to.X, to.Y)]);
+            return (surface, line, line.Length < SamePoint ? line.StartPoint.Buffer(width / 2) : line.Buffer(width / 2), counts);
+        }
+    }
+
+    /// <summary>Closer than this, two places are one: 1e-9 IPD, far below what a hand can tell.</summary>
+    private const double SamePoint = 1e-9;
+
+    private static bool Enters(LineString line, Geometry area) =>
+        line.EnvelopeInternal.Intersects(area.EnvelopeInternal) && (line.Length < SamePoint ? area.Contains(line.StartPoint) : line.Crosses(area) || line.Within(area));
+
+    private static double ShareOf(Geometry contact, Geometry area) =>
+        contact.Area <= 0 || !contact.EnvelopeInternal.Intersects(area.EnvelopeInternal) ? 0 : contact.Intersection(area).Area / contact.Area;
 
     /// <summary>The zones a path runs over, in the order met. Sampled every 0.04 IPD (about 2.5 mm), finer than the outlines are good for.</summary>
     public IReadOnlyList<string> Zones(Atlas atlas)
@@ -98,7 +113,12 @@ public sealed class StrokePath
         return met;
     }
 
-    private static Geometry Area(double[][] outline, double[][]? hole)
+    /// <summary>Areas already built, by the outline of the atlas they belong to: the atlas never changes, and building them is nearly all the cost.</summary>
+    private static readonly ConditionalWeakTable<double[][], Geometry> Areas = [];
+
+    private static Geometry Area(double[][] outline, double[][]? hole) => Areas.GetValue(outline, o => Build(o, hole));
+
+    private static Geometry Build(double[][] outline, double[][]? hole)
     {
         var shell = Plane.CreatePolygon(Ring(outline)).Buffer(0);
         return hole is null ? shell : shell.Difference(Plane.CreatePolygon(Ring(hole)).Buffer(0));

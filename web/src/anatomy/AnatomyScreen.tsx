@@ -152,7 +152,7 @@ function StructurePage({
           <button
             key={id}
             type="button"
-            className="text-now underline-offset-4 hover:underline"
+            className="min-h-7 text-now underline-offset-4 hover:underline"
             onClick={() => onSelect(id)}
           >
             {atlas.plain_names[id] ?? id}

@@ -66,9 +66,11 @@ export const MuscleFigure = memo(function MuscleFigure({ id, shape, half, frame,
       </>
     );
   const { hue, mark } = tones[tone];
+  const slight = weight < 0.5 && tone === "covered-otherwise";
   const lines =
     mark === "tight" ? fibres.flatMap((f, i) => (i === 0 ? [f] : [between(fibres[i - 1] ?? f, f), f])) : fibres;
-  const pattern = mark === "stipple" || mark === "loops" || mark === "hatch" ? `url(#${mark}-${tone})` : undefined;
+  const pattern =
+    !slight && (mark === "stipple" || mark === "loops" || mark === "hatch") ? `url(#${mark}-${tone})` : undefined;
   const pin = toPixel(centroid(onHalf(shape.outline, half)), frame);
   return (
     <g data-tone={tone} data-figure={id}>
@@ -76,7 +78,7 @@ export const MuscleFigure = memo(function MuscleFigure({ id, shape, half, frame,
         d={outline}
         fillRule="evenodd"
         fill={hue}
-        fillOpacity={mark === "pinned" ? 0.05 : 0.1 + 0.16 * weight}
+        fillOpacity={mark === "pinned" || slight ? 0.05 : 0.1 + 0.16 * weight}
         stroke={hue}
         strokeWidth={0.7 + 1.1 * weight}
         strokeDasharray={mark === "pinned" ? "4 3" : undefined}

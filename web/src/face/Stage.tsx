@@ -45,14 +45,14 @@ export function Stage({
             "no-print text-xs text-faded hover:text-ink",
             view.folded
               ? "h-full w-full max-lg:py-2 lg:[writing-mode:vertical-rl]"
-              : "absolute top-2 right-2 z-10 rounded-mark px-1.5 py-0.5",
+              : "absolute top-2 right-2 z-10 min-h-6 rounded-mark px-1.5",
           )}
         >
           {view.folded ? "show the face (P)" : "fold (P)"}
         </button>
         {!view.folded && (
           <>
-            <div className="mx-auto w-full max-w-[27rem] min-h-0 flex-1 px-2 pt-2 max-lg:max-w-[16rem]">
+            <div className="mx-auto w-full max-w-[27rem] min-h-0 flex-1 px-2 pt-2 max-lg:max-w-[11rem]">
               <FacePlate content={plate} />
             </div>
             <div className="space-y-1 border-t border-line px-4 py-2 text-[0.82rem]">
@@ -79,7 +79,7 @@ export function Stage({
                 <button
                   type="button"
                   onClick={view.turn}
-                  className="no-print font-medium text-now underline-offset-4 hover:underline"
+                  className="no-print min-h-6 font-medium text-now underline-offset-4 hover:underline"
                 >
                   turn (M)
                 </button>

@@ -1,5 +1,6 @@
 import { useEffect, useState } from "react";
 import type { Schemas } from "../shell/api";
+import { usePlateView } from "../face/plateView";
 import { cn } from "../ui/cn";
 import type { SheetFold } from "./sheetFold";
 
@@ -24,13 +25,16 @@ export function CountColumns({
   onSide: (side: string) => void;
   now: () => number;
 }) {
+  const { viewer } = usePlateView();
+  // Columns stand as the sides are seen: the trainee's left is on the right of whoever faces them.
+  const columns = viewer === "facing" ? [...step.columns].reverse() : step.columns;
   const inSeconds = step.counting === "seconds";
   const levels = inSeconds ? step.seconds : step.repetitions;
   const top = Math.max(levels.full * 1.25, levels.full + 1, 1);
   const y = (n: number) => TALL - (Math.min(n, top) / top) * (TALL - 8);
   return (
     <div className="flex items-end justify-center gap-6">
-      {step.columns.map((column) => {
+      {columns.map((column) => {
         const track = fold.tracks.find((t) => t.step === step.index && t.side === column);
         const measured = measures.find((m) => m.step === step.index && m.side === column);
         const count = (track?.taps ?? 0) + (track?.holds.length ?? 0);
@@ -44,7 +48,6 @@ export function CountColumns({
             key={column}
             type="button"
             aria-pressed={on}
-            aria-label={`${WORDS[column] ?? column}: ${count} counted`}
             data-column={column}
             data-count={count}
             onClick={() => onSide(column)}

@@ -321,10 +321,10 @@ function Toggles({
       {options.length === 0 && <p className="text-sm text-faded">none yet</p>}
       <div className="max-h-40 space-y-0.5 overflow-auto">
         {options.map((o) => (
-          <label key={o.value} className="flex items-start gap-2 text-sm">
+          <label key={o.value} className="flex min-h-7 items-start gap-2 py-0.5 text-sm">
             <input
               type="checkbox"
-              className="mt-1 accent-[var(--color-now)]"
+              className="size-5 shrink-0 accent-[var(--color-now)]"
               checked={on.includes(o.value)}
               onChange={() => onToggle(o.value)}
             />{" "}
@@ -390,7 +390,7 @@ function Promises({ document, review, canChange, chosen, structures, onChoose, o
                       }
                     >
                       <option value="actively">trained</option>
-                      <option value="any">worked in some way</option>
+                      <option value="any">worked</option>
                     </select>
                     <Button
                       size="line"

@@ -39,7 +39,7 @@ export function Thread({ role, onKeys }: { role: string; onKeys: () => void }) {
     setDim(!dim);
   };
   return (
-    <header className="no-print sticky top-0 z-20 flex h-[3.6rem] items-stretch gap-x-4 border-b border-line bg-paper px-4 max-sm:h-auto max-sm:flex-wrap">
+    <header className="no-print sticky top-0 z-20 flex h-[3.6rem] items-stretch gap-x-4 border-b border-line bg-paper px-4 max-sm:h-auto max-sm:flex-wrap max-sm:justify-between max-sm:pt-2">
       <NavLink to="/" className="flex items-center gap-2 font-serif text-xl font-semibold" aria-label="Wexis">
         <svg width={26} height={26} viewBox="0 0 32 32" aria-hidden="true">
           <path
@@ -59,7 +59,10 @@ export function Thread({ role, onKeys }: { role: string; onKeys: () => void }) {
         </svg>
         Wexis
       </NavLink>
-      <nav aria-label="The order of the work" className="flex min-w-0 flex-1 items-stretch overflow-x-auto">
+      <nav
+        aria-label="The order of the work"
+        className="flex min-w-0 flex-1 items-stretch overflow-x-auto max-sm:order-last max-sm:h-12 max-sm:basis-full"
+      >
         <ol className="flex items-stretch">
           {stopsFor(role).map((stop, i) => {
             const waits = thread.data?.find((t) => t.stop === stop.id)?.waits ?? "";

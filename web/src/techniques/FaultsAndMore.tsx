@@ -41,7 +41,7 @@ export function FaultsAndMore({
             <Button
               size="line"
               tone="quiet"
-              aria-label={`Take fault ${i + 1} out`}
+              aria-label={`take out fault ${i + 1}`}
               onClick={() => onChange({ ...document, faults: faults.filter((_, j) => j !== i) }, null)}
             >
               take out
@@ -89,7 +89,7 @@ export function FaultsAndMore({
             <Button
               size="line"
               tone="quiet"
-              aria-label={`Take adaptation ${i + 1} out`}
+              aria-label={`take out adaptation ${i + 1}`}
               onClick={() => onChange({ ...document, adaptations: adaptations.filter((_, j) => j !== i) }, null)}
             >
               take out

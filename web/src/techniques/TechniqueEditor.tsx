@@ -204,7 +204,7 @@ export function TechniqueEditor({ id, stored, edition, version, frozen }: Props)
                       <Button
                         size="line"
                         tone="quiet"
-                        aria-label={`Take step ${i + 1} out`}
+                        aria-label={`take out step ${i + 1}`}
                         onClick={() => {
                           change({ ...document, steps: steps.filter((_, j) => j !== i) });
                           setOpenStep(null);

@@ -70,13 +70,14 @@ export function WorkList({
 
 /** One touch on a row shows the rules, their inputs and their source. */
 function Why({ row }: { row: Row }) {
+  const rules = [...new Set(row.why.map((w) => w.rule))].join(" ");
   return (
     <Popover.Root>
       <Popover.Trigger
-        className="rounded-mark px-1 text-xs text-now underline-offset-2 hover:underline"
-        aria-label={`Why: ${row.name}`}
+        className="min-h-6 rounded-mark px-1 text-xs text-now underline-offset-2 hover:underline"
+        aria-label={`${rules}: why ${row.name}`}
       >
-        {[...new Set(row.why.map((w) => w.rule))].join(" ")}
+        {rules}
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content

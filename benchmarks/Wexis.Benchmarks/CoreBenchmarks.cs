@@ -1,0 +1,42 @@
+using BenchmarkDotNet.Attributes;
+using Wexis.Core.Anatomy;
+using Wexis.Core.Examinations;
+using Wexis.Core.Grading;
+using Wexis.Core.Measures;
+using Wexis.Core.Techniques;
+
+namespace Wexis.Benchmarks;
+
+/// <summary>What a trainer waits for, in the core alone. Ratios are against the folding of one demonstration, measured in the same run.</summary>
+[ShortRunJob]
+[MemoryDiagnoser]
+public class CoreBenchmarks
+{
+    private readonly Atlas _atlas;
+    private readonly ActionModel _model;
+    private readonly TechniqueDocument _technique;
+    private readonly MarkSheet _sheet;
+    private readonly MarkEvent[] _events;
+
+    public CoreBenchmarks()
+    {
+        var data = Path.Combine(Environment.GetEnvironmentVariable("WEXIS_ROOT") ?? throw new InvalidOperationException("WEXIS_ROOT is not set. Run ./wexis bench."), "data", "anatomy");
+        _atlas = Atlas.Read(File.ReadAllText(Path.Combine(data, "anatomy.json")));
+        _model = ActionModel.Read(File.ReadAllText(Path.Combine(data, "action-rules.json")), _atlas);
+        var dose = new Dose("3 / 5 / 8, each side", null, null, null, [], null, null, null, null, null, null, null, null, null);
+        var glide = new Step([], [new("right", "work", "stroke", "three-fingers", null, null, [], [], [new("alare", null, null, null), new("zygoma_prominence", null, null, null), new("ear_front", null, null, null)], "front", null, null, 3, "in", true, "slip", "one-then-other", null)], null, null, ["jaw"], dose, null, null, null, null, null);
+        var gaze = new Step([new("gaze-updown", "both", "moderate", "none", null, null, [], null, null, null, null, null)], [], null, null, ["brow", "head"], dose with { Line = "5" }, null, null, null, null, null);
+        _technique = TechniqueDocument.Empty with { Name = "A technique of six steps", Steps = [glide, gaze, glide, gaze, glide, gaze] };
+        _sheet = MarkSheetDraft.Of("t", 1, _technique, Derive(), _atlas, _model, HouseSettings.Default);
+        _events = [.. Enumerable.Range(0, 300).Select(i => new MarkEvent(new Guid(i, 0, 0, new byte[8]), "rep", "d", i, i * 900L, 0, i % 2 == 0 ? "left" : "right", null, null, null, i + 1))];
+    }
+
+    [Benchmark(Description = "derive six steps: map, dose, safety, exclusions")]
+    public Derivation Derive() => Derivation.Of(_technique, _atlas, _model, HouseSettings.Default);
+
+    [Benchmark(Description = "draft a mark sheet of six steps")]
+    public MarkSheet Draft() => MarkSheetDraft.Of("t", 1, _technique, Derive(), _atlas, _model, HouseSettings.Default);
+
+    [Benchmark(Description = "fold and score 300 marks", Baseline = true)]
+    public Score Grade() => Score.Of(SheetState.Of(_events), _sheet, HouseSettings.Default);
+}

@@ -1,0 +1,69 @@
+using OpenQA.Selenium;
+
+namespace Wexis.Browser.Tests;
+
+/// <summary>The pictures of docs/screenshots, drawn anew from the demo by <c>./wexis shots</c>.</summary>
+[Trait("category", "shots")]
+public class ShotTests(DemoHouse demo) : IClassFixture<DemoHouse>
+{
+    [Fact]
+    public void Every_main_view()
+    {
+        var folder = Environment.GetEnvironmentVariable("WEXIS_SHOTS") ?? throw new InvalidOperationException("WEXIS_SHOTS is not set. Run ./wexis shots.");
+        var b = demo.Browser;
+        void Shot(string name) => b.Picture(Path.Combine(folder, $"{name}.png"));
+
+        b.Go("/");
+        b.SeeText("Wrenmoor");
+        Shot("sign-in");
+        b.SignInAs("Maren Lindqvay");
+        b.Go("/anatomy/zygomaticus-major");
+        b.SeeText("Arises from");
+        Shot("anatomy");
+        b.Go("/techniques");
+        b.SeeText("Gaze cross");
+        Shot("techniques");
+        b.Click(Browser.Named("a", "Eyes wide, brow asleep"));
+        b.See(By.CssSelector("[data-worked='frontalis']"));
+        Shot("technique");
+        b.Go("/techniques");
+        b.Click(Browser.Named("a", "Lid press"));
+        b.See(By.CssSelector("[data-stopped]"));
+        Shot("technique-stopped");
+        b.Go("/programme");
+        b.SeeText("What it promises");
+        Shot("programme");
+        b.Click(Browser.Named("a", "Evening course"));
+        b.SeeText("which comes only later");
+        Shot("programme-gaps");
+        b.Go("/examination");
+        b.Click(Browser.Named("a", "Stone along the cheekbone"));
+        b.SeeText("Pass line");
+        Shot("mark-sheet");
+        b.Stop("Grading");
+        b.Choose(Browser.Labelled("Trainee"), "Nadira Solmund");
+        b.Choose(Browser.Labelled("Station"), "Ear-to-collarbone glide");
+        b.Click("Begin the demonstration");
+        b.See(By.CssSelector("[data-column]"));
+        b.Press("g");
+        // At the technique's own tempo, so that the picture shows a believable one.
+        for (var i = 0; i < 5; i++, Thread.Sleep(3300)) b.Press(" ");
+        b.Press("a");
+        for (var i = 0; i < 3; i++, Thread.Sleep(3300)) b.Press(" ");
+        b.Press("3", "3", "2", "q");
+        b.Until(() => b.Has(By.CssSelector("[data-saving='0']")), "saved");
+        Shot("grading");
+        b.Go("/results");
+        b.SeeText("Joss Haverick");
+        Shot("results");
+        b.Click(Browser.Named("a", "Joss Haverick"));
+        b.SeeText("What decided");
+        Shot("result");
+        b.Click("Sign out");
+        b.SignInAs("Pilar Quennelby");
+        b.Size(390, 780);
+        b.Click(Browser.Named("a", "Stone along the cheekbone"));
+        b.SeeText("To take along");
+        Shot("result-on-a-phone");
+    }
+}

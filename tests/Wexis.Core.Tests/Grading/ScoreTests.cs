@@ -1,0 +1,148 @@
+using Wexis.Core.Examinations;
+using Wexis.Core.Grading;
+using Wexis.Core.Results;
+using Wexis.Core.Tests.Examinations;
+
+namespace Wexis.Core.Tests.Grading;
+
+/// <summary>Percent = sum(weight × mark / 3) / sum(weight), unrounded; safety decides before the total. Sums by hand.</summary>
+public class ScoreTests
+{
+    private static readonly string[] Anchors = ["0", "1", "2", "3"];
+
+    private static Criterion Judged(string id, double weight, bool safety = false, string domain = "doing") => new(id, domain, "graded", id, id, null, weight, safety, null, Anchors);
+
+    private static MarkSheet Sheet(params Criterion[] criteria) => new("t", "T", 1, [], criteria, [new("globe", "pressure on the eyeball or into the orbit")], [], [], 75);
+
+    private static Score Of(MarkSheet sheet, params (string Id, double Mark)[] marks) =>
+        Score.Of(SheetState.Of(marks.Select((m, i) => new MarkEvent(Guid.NewGuid(), "mark", "d", i, i, null, null, m.Id, m.Mark, null, i + 1))), sheet, Reference.Settings);
+
+    [Fact]
+    public void Weights_20_at_mark_1_and_80_at_mark_3_are_86_7_percent()
+    {
+        var score = Of(Sheet(Judged("a", 20), Judged("b", 80)), ("a", 1), ("b", 3));
+        score.Percent.ShouldBe((20.0 * 1 + 80.0 * 3) / 3, 1e-9);
+        Math.Round(score.Percent, 1).ShouldBe(86.7);
+        score.Decision.ShouldBe("pass");
+    }
+
+    [Fact]
+    public void The_same_with_that_20_a_safety_criterion_is_a_fail()
+    {
+        var score = Of(Sheet(Judged("a", 20, safety: true), Judged("b", 80)), ("a", 1), ("b", 3));
+        score.Decision.ShouldBe("fail");
+        score.Reasons[0].ShouldBe("Safety criterion missed: a (mark 1 of 3, needed 2). It fails the demonstration whatever the total.");
+    }
+
+    [Fact]
+    public void A_critical_act_fails_at_once_even_while_criteria_are_unmarked()
+    {
+        var sheet = Sheet(Judged("a", 100));
+        var state = SheetState.Of([new(Guid.NewGuid(), "critical", "d", 0, 0, null, null, "globe", null, null, 1)]);
+        Score.Of(state, sheet, Reference.Settings).Decision.ShouldBe("fail");
+    }
+
+    [Fact]
+    public void The_pass_line_is_compared_unrounded()
+    {
+        // 74.96 % would be written 75.0 %: it is below 75 all the same.
+        var sheet = Sheet(Judged("a", 62.44), Judged("b", 37.56));
+        var score = Of(sheet, ("a", 3), ("b", 1));
+        score.Percent.ShouldBe(62.44 + 37.56 / 3, 1e-9);
+        score.Percent.ShouldBeLessThan(75);
+        score.Decision.ShouldBe("fail");
+    }
+
+    [Fact]
+    public void What_is_unmarked_is_shown_and_never_assumed()
+    {
+        var score = Of(Sheet(Judged("a", 50), Judged("b", 50)), ("a", 3));
+        score.Unmarked.ShouldBe(["b"]);
+        score.Decision.ShouldBe("open");
+    }
+
+    [Fact]
+    public void Domains_are_scored_apart()
+    {
+        var score = Of(Sheet(Judged("a", 80), Judged("b", 20, domain: "teaching")), ("a", 3), ("b", 0));
+        score.Domains.Single(d => d.Domain == "doing").Percent.ShouldBe(100);
+        score.Domains.Single(d => d.Domain == "teaching").Percent.ShouldBe(0);
+    }
+
+    [Fact]
+    public void Merit_begins_at_90_percent() => Of(Sheet(Judged("a", 70), Judged("b", 30)), ("a", 3), ("b", 2)).Merit.ShouldBeTrue();
+
+    private static (MarkSheet Sheet, Score Score) Glide(int left, int right, double judged = 3, params MarkEvent[] more)
+    {
+        var sheet = MarkSheetDraftTests.Sheet(A.Step("3 / 5 / 8, each side") with { Hands = [A.Track("stroke", 1, sides: "one-then-other").From("alare", "ear_front")] });
+        var n = 0;
+        var cycle = sheet.Steps[0].CycleSeconds * 1000;
+        var events = new List<MarkEvent>();
+        foreach (var (side, count, from) in new[] { ("right", right, 0.0), ("left", left, 100_000.0) })
+            for (var i = 0; i < count; i++) events.Add(new(Guid.NewGuid(), "rep", "d", n, (long)(from + (i * cycle)), 0, side, null, null, null, ++n));
+        events.Add(new(Guid.NewGuid(), "stop", "d", n, 200_000, null, null, null, null, null, ++n));
+        foreach (var c in sheet.Criteria.Where(c => c.Measure is null)) events.Add(new(Guid.NewGuid(), "mark", "d", n, 200_000, null, null, c.Id, c.Kind == "done" ? 3 : judged, null, ++n));
+        return (sheet, Score.Of(SheetState.Of([.. events, .. more]), sheet, Reference.Settings));
+    }
+
+    [Fact]
+    public void A_full_dose_on_both_sides_at_its_tempo_earns_everything() => Glide(5, 5).Score.Percent.ShouldBe(100, 1e-9);
+
+    [Fact]
+    public void Between_minimum_and_full_is_in_dose_and_beyond_full_is_not()
+    {
+        Glide(3, 3).Score.Percent.ShouldBe(100, 1e-9);
+        Glide(8, 8).Score.Percent.ShouldBe(100, 1e-9);
+        Glide(9, 9).Score.Percent.ShouldBeLessThan(100);
+    }
+
+    [Fact]
+    public void A_side_that_was_never_shown_counts_as_nothing_once_it_was_stopped()
+    {
+        var score = Glide(0, 5).Score;
+        score.Criteria.Single(c => c.Criterion.Measure?.Column == "left").Mark.ShouldBe(0);
+        score.Criteria.Single(c => c.Criterion.Topic == "balance").Mark.ShouldBe(0);
+        score.Decision.ShouldNotBe("open");
+    }
+
+    [Fact]
+    public void A_short_side_that_tips_the_decision_is_named_with_its_cost()
+    {
+        var (sheet, score) = Glide(1, 6, judged: 2);
+        var cost = score.Criteria.Where(c => c.Criterion.Topic == "balance" || c.Criterion.Measure?.Column == "left").Sum(c => c.Lost);
+        sheet = sheet with { PassLine = score.Percent + (cost / 2) };
+        var decided = Score.Of(new(score.Tracks.Select(t => new Track(t.Step, t.Side, [.. Enumerable.Range(0, t.Repetitions).Select(i => i * 3.5)], [], null)).ToList(), score.Criteria.Where(c => c.From == "judged").ToDictionary(c => c.Criterion.Id, c => c.Mark!.Value), [], [], true, true, 0), sheet, Reference.Settings);
+        decided.Reasons[0].ShouldStartWith("The short left side decided");
+    }
+
+    [Fact]
+    public void A_person_stands_above_a_count()
+    {
+        var (sheet, counted) = Glide(1, 5);
+        var dose = sheet.Criteria.First(c => c.Measure?.Column == "left");
+        var (_, judged) = Glide(1, 5, 3, new MarkEvent(Guid.NewGuid(), "mark", "d", 500, 200_000, null, null, dose.Id, 3, null, 500));
+        judged.Percent.ShouldBeGreaterThan(counted.Percent);
+        judged.Criteria.Single(c => c.Criterion.Id == dose.Id).From.ShouldBe("judged");
+    }
+
+    [Fact]
+    public void Feedback_begins_with_what_went_well_names_three_losses_and_ends_with_what_to_do_next()
+    {
+        var (sheet, score) = Glide(1, 6, judged: 2);
+        var result = DemonstrationResult.Of(score, sheet, Reference.Atlas);
+        result.Feedback[0].ShouldStartWith("Went well: ");
+        result.Feedback.ShouldContain("The left side was short: 1 against 6. Count aloud, and give both sides the same.");
+        result.LostZones.ShouldNotBeEmpty("only skin is worked here: its zones carry the loss");
+        result.LostZones.Sum(z => z.Points).ShouldBeLessThanOrEqualTo(100);
+    }
+
+    [Fact]
+    public void Points_lost_and_points_earned_add_up_to_100()
+    {
+        foreach (var (left, right, judged) in new[] { (5, 5, 3.0), (1, 6, 2.0), (0, 3, 1.0), (9, 8, 2.0) })
+        {
+            var score = Glide(left, right, judged).Score;
+            (score.Percent + score.Criteria.Sum(c => c.Lost)).ShouldBe(100, 1e-6);
+        }
+    }
+}

@@ -1,0 +1,84 @@
+using FsCheck.Xunit;
+using Wexis.Core.Programmes;
+using Wexis.Core.Techniques;
+
+namespace Wexis.Core.Tests.Programmes;
+
+public class ProgrammeReviewTests
+{
+    private static ProgrammeModule Module(string id, string[]? after = null, string[]? techniques = null, string[]? outcomes = null) => new(id, $"Module {id}", "supervised-practice", 60, after ?? [], techniques ?? [], outcomes ?? []);
+
+    private static TaughtTechnique Taught(string id, Step step, string standing = "complete", params string[] builtOn) => new(id, $"Technique {id}", standing, builtOn, Reference.Derive(step).Map);
+
+    private static ProgrammeReview Review(ProgrammeModule[] modules, TaughtTechnique[] techniques, StructurePromise[]? promises = null, Outcome[]? outcomes = null) =>
+        ProgrammeReview.Of(new("P", modules, promises ?? [], outcomes ?? []), techniques.ToDictionary(t => t.Id), Reference.Atlas);
+
+    private static readonly TaughtTechnique Smile = Taught("smile", A.Act("smile-closed", "10"));
+    private static readonly TaughtTechnique Knead = Taught("knead", A.Hand("knead", "masseter-area", 4, "knuckles"));
+
+    [Fact]
+    public void A_promise_to_train_is_kept_by_a_contraction_and_not_by_a_massage()
+    {
+        var review = Review([Module("a", techniques: ["smile", "knead"])], [Smile, Knead], [new("zygomaticus-major", "actively"), new("masseter-superficial", "actively"), new("masseter-superficial-any", "any")]);
+        review.Coverage.Single(c => c.Structure == "zygomaticus-major").Kept.ShouldBe(true);
+        var masseter = review.Coverage.Single(c => c.Structure == "masseter-superficial");
+        masseter.Kept.ShouldBe(false);
+        masseter.Says.ShouldBe("only kneaded in Technique knead: that does not train it");
+    }
+
+    [Fact]
+    public void A_promise_to_work_in_some_way_is_kept_by_a_massage() =>
+        Review([Module("a", techniques: ["knead"])], [Knead], [new("masseter-superficial", "any")]).Coverage.Single(c => c.Promised is not null).Kept.ShouldBe(true);
+
+    [Fact]
+    public void What_no_technique_works_is_a_gap_and_is_counted()
+    {
+        var review = Review([Module("a", techniques: ["smile"])], [Smile], [new("buccinator", "actively"), new("mentalis", "actively")], [new("o", "an outcome nobody serves")]);
+        review.Coverage.Single(c => c.Structure == "mentalis").Says.ShouldBe("no taught technique works it");
+        review.Gaps.ShouldBe(3);
+    }
+
+    [Fact]
+    public void A_prerequisite_that_comes_later_is_named_with_its_place()
+    {
+        var fault = Review([Module("b", after: ["a"]), Module("a")], []).OrderFaults.ShouldHaveSingleItem();
+        fault.Kind.ShouldBe("prerequisite-after");
+        fault.Says.ShouldBe("“Module b” needs “Module a”, which comes only later (place 2, this one is 1). Move “Module a” before it.");
+    }
+
+    [Fact]
+    public void Modules_that_wait_for_each_other_are_a_circle() =>
+        Review([Module("a", after: ["b"]), Module("b", after: ["a"])], []).OrderFaults.Select(f => f.Kind).ShouldAllBe(k => k == "prerequisite-circle");
+
+    [Fact]
+    public void A_technique_that_builds_on_one_taught_later_or_never_is_named()
+    {
+        var late = Taught("late", A.Act("pucker"), "complete", "smile");
+        Review([Module("a", techniques: ["late"]), Module("b", techniques: ["smile"])], [late, Smile]).OrderFaults.ShouldHaveSingleItem().Says.ShouldContain("which is taught only later");
+        Review([Module("a", techniques: ["late"])], [late, Smile]).OrderFaults.ShouldHaveSingleItem().Says.ShouldContain("which no module teaches");
+    }
+
+    [Fact]
+    public void A_parked_technique_counts_for_nothing()
+    {
+        var parked = Smile with { Standing = "stopped" };
+        var review = Review([Module("a", techniques: ["smile"])], [parked], [new("zygomaticus-major", "actively")]);
+        review.Coverage.Single(c => c.Promised is not null).Kept.ShouldBe(false);
+        review.OrderFaults.ShouldContain(f => f.Kind == "parked");
+    }
+
+    [Property]
+    public bool Any_order_without_prerequisites_is_fine_and_hours_add_up(byte[] minutes)
+    {
+        var modules = (minutes ?? []).Take(12).Select((m, i) => Module($"m{i}") with { Minutes = 1 + m }).ToArray();
+        var review = Review(modules, []);
+        return review.OrderFaults.Count == 0 && review.ContactMinutes == modules.Sum(m => m.Minutes);
+    }
+
+    [Property]
+    public bool Teaching_one_more_technique_never_breaks_a_kept_promise(bool addKnead)
+    {
+        var techniques = addKnead ? new[] { "smile", "knead" } : ["smile"];
+        return Review([Module("a", techniques: techniques)], [Smile, Knead], [new("zygomaticus-major", "actively")]).Coverage.Single(c => c.Promised is not null).Kept == true;
+    }
+}
