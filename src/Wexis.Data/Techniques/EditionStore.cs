@@ -126,6 +126,17 @@ public sealed class EditionStore(NpgsqlDataSource source)
 
     private static object EditionValues(Guid id, int edition, TechniqueDocument body, string standing, string? family, DerivedBrief brief, Guid by, DateTimeOffset now, int version = 1) => new
     {
-        id, edition, version, name = body.Name ?? "", region = body.Region, school = body.School, family, standing, body = WexisJson.Write(body), derived = WexisJson.Write(brief), by, now = now.ToUniversalTime(),
+        id,
+        edition,
+        version,
+        name = body.Name ?? "",
+        region = body.Region,
+        school = body.School,
+        family,
+        standing,
+        body = WexisJson.Write(body),
+        derived = WexisJson.Write(brief),
+        by,
+        now = now.ToUniversalTime(),
     };
 }
