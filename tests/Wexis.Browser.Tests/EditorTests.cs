@@ -198,4 +198,53 @@ public class EditorTests(DemoHouse demo) : IClassFixture<DemoHouse>
         plate.SendKeys(Keys.Enter);
         b.Until(() => !b.Has(By.XPath("//button[contains(.,'from') and contains(.,'not told')]")), "the start is told");
     }
+
+    [Fact]
+    public async Task Who_saves_second_is_told_keeps_the_text_and_may_save_it_over_the_other()
+    {
+        var b = New("Two at once");
+        BeginStep(b, "corners up and out, lips together");
+        Dose(b, "6");
+        Save(b);
+        var id = b.Path.Split('/')[^1];
+        using var other = await demo.House.Visit().SignIn("maren");
+        var view = await other.Get<Wexis.Server.Techniques.TechniqueView>($"/api/techniques/{id}");
+        (await other.Put($"/api/techniques/{id}", new Wexis.Server.Techniques.TechniqueSave(view.Edition, view.Version, view.Document with { Name = "Theirs" }))).EnsureSuccessStatusCode();
+        b.Type(Browser.Labelled("Name of the technique"), "Mine");
+        b.Click("Save the technique");
+        b.SeeText("Someone else changed this technique first. Your text is still here.");
+        b.See(Browser.Labelled("Name of the technique")).GetAttribute("value").ShouldBe("Mine");
+        b.Click("Take theirs");
+        b.Until(() => b.See(Browser.Labelled("Name of the technique")).GetAttribute("value") == "Theirs", "theirs is taken");
+        b.Click(By.XPath("//button[normalize-space()='Undo']"));
+        b.Until(() => b.See(Browser.Labelled("Name of the technique")).GetAttribute("value") == "Mine", "undo brings mine back");
+        b.Until(() => !b.Text.Contains("Someone else changed"), "the news is gone");
+        Save(b);
+        (await other.Get<Wexis.Server.Techniques.TechniqueView>($"/api/techniques/{id}")).Document.Name.ShouldBe("Mine");
+    }
+
+    [Fact]
+    public void A_reload_keeps_a_programme_and_a_mark_sheet_that_are_not_saved_yet()
+    {
+        var b = demo.Browser;
+        if (!b.Has(By.XPath("//nav[@aria-label='The order of the work']"))) b.SignInAs("Maren Lindqvay");
+        b.Go("/programme");
+        b.Click(By.CssSelector("[data-module='glide'] button[aria-expanded]"));
+        b.Type(Browser.Labelled("Minutes"), "165");
+        b.SeeText("not saved yet, kept in this browser");
+        b.Reload();
+        b.SeeText("not saved yet, kept in this browser");
+        b.Click(By.CssSelector("[data-module='glide'] button[aria-expanded]"));
+        b.See(Browser.Labelled("Minutes")).GetAttribute("value").ShouldBe("165");
+        b.Click("Save the programme");
+        b.SeeText("Programme saved.");
+        b.Go("/examination");
+        b.Click(Browser.Named("a", "Knuckle knead"));
+        b.Type(Browser.Labelled("Pass line"), "80");
+        b.Reload();
+        b.Until(() => b.See(Browser.Labelled("Pass line")).GetAttribute("value") == "80", "the pass line is still there");
+        b.Click("Save the mark sheet");
+        b.SeeText("Mark sheet saved.");
+        b.Errors().ShouldBeEmpty();
+    }
 }

@@ -4,14 +4,17 @@ import { Link, useParams } from "react-router";
 import { toast } from "sonner";
 import type { Lit } from "../face/FacePlate";
 import { Stage } from "../face/Stage";
-import { api, said, type Schemas } from "../shell/api";
+import { api, Refusal, said, type Schemas } from "../shell/api";
 import { useSignedIn } from "../shell/session";
+import { useDraft } from "../shell/useDraft";
 import { Button } from "../ui/Button";
 import { cn } from "../ui/cn";
+import { Stale } from "../ui/Stale";
 import { Problem, Waiting } from "../ui/States";
 import { stationQuery } from "./examinationQueries";
 
 type Criterion = Schemas["Criterion"];
+type Adjusted = { criteria: readonly Criterion[]; passLine: string };
 
 /** A mark sheet as drafted from its technique: weights, safety and the pass line are the trainer's to adjust. */
 export function SheetScreen() {
@@ -29,7 +32,7 @@ export function SheetScreen() {
         <Problem error={sheet.error} again={() => sheet.refetch()} />
       </Stage>
     );
-  return <SheetBench key={`${sheet.data.revision}-${sheet.data.version}`} stored={sheet.data} />;
+  return <SheetBench key={station} stored={sheet.data} />;
 }
 
 export const DOMAIN_WORDS: Readonly<Record<string, string>> = { doing: "Doing", teaching: "Teaching" };
@@ -37,19 +40,27 @@ export const DOMAIN_WORDS: Readonly<Record<string, string>> = { doing: "Doing", 
 function SheetBench({ stored }: { stored: Schemas["StationView"] }) {
   const person = useSignedIn();
   const queries = useQueryClient();
-  const [criteria, setCriteria] = useState<readonly Criterion[]>(stored.sheet.criteria);
-  const [passLine, setPassLine] = useState(String(stored.sheet.pass_line));
+  const draft = useDraft<Adjusted>(
+    `wexis.sheet.${stored.id}`,
+    {
+      criteria: stored.sheet.criteria,
+      passLine: String(stored.sheet.pass_line),
+    },
+    `${stored.revision}.${stored.version}`,
+  );
+  const { criteria, passLine } = draft.document;
+  const { dirty } = draft;
+  const setPassLine = (to: string) => draft.change({ criteria, passLine: to }, "pass_line");
   const [step, setStep] = useState<number | null>(null);
   const total = criteria.reduce((sum, c) => sum + c.weight, 0);
-  const dirty = passLine !== String(stored.sheet.pass_line) || criteria.some((c, i) => c !== stored.sheet.criteria[i]);
   const save = useMutation({
-    mutationFn: () =>
+    mutationFn: (over: Schemas["StationView"] | undefined) =>
       said(
         api.PUT("/api/examinations/stations/{station}/sheet", {
           params: { path: { station: stored.id } },
           body: {
-            revision: stored.revision,
-            version: stored.version,
+            revision: (over ?? stored).revision,
+            version: (over ?? stored).version,
             pass_line: Number(passLine),
             criteria: criteria.map((c) => ({
               id: c.id,
@@ -61,12 +72,18 @@ function SheetBench({ stored }: { stored: Schemas["StationView"] }) {
         }),
       ),
     onSuccess: async () => {
+      draft.saved(draft.document);
       toast.success("Mark sheet saved.");
       await queries.invalidateQueries({ queryKey: ["examinations"] });
     },
   });
+  const stale = draft.behind || (save.error instanceof Refusal && save.error.status === 409);
+  const freshest = () => queries.fetchQuery({ ...stationQuery(stored.id), staleTime: 0 });
   const change = (id: string, to: Partial<Criterion>) =>
-    setCriteria(criteria.map((c) => (c.id === id ? { ...c, ...to } : c)));
+    draft.change(
+      { passLine, criteria: criteria.map((c) => (c.id === id ? { ...c, ...to } : c)) },
+      `${id} ${Object.keys(to).join(" ")}`,
+    );
   const domains = [...new Set(criteria.map((c) => c.domain))];
   return (
     <Stage
@@ -82,12 +99,24 @@ function SheetBench({ stored }: { stored: Schemas["StationView"] }) {
       <header className="flex flex-wrap items-end justify-between gap-3">
         <h1>{stored.sheet.technique_name}</h1>
         {person.leads && (
-          <Button tone="now" disabled={!dirty || save.isPending} onClick={() => save.mutate()}>
+          <Button tone="now" disabled={!dirty || save.isPending || stale} onClick={() => save.mutate(undefined)}>
             Save the mark sheet
           </Button>
         )}
       </header>
-      {save.isError && <Problem error={save.error} safe="Your changes are kept on this screen." />}
+      {stale && (
+        <Stale
+          what="mark sheet"
+          onKeepMine={() => void freshest().then((now) => save.mutate(now))}
+          onTakeTheirs={() =>
+            void freshest().then((now) => {
+              draft.load({ criteria: now.sheet.criteria, passLine: String(now.sheet.pass_line) });
+              save.reset();
+            })
+          }
+        />
+      )}
+      {save.isError && !stale && <Problem error={save.error} safe="Your changes are kept in this browser." />}
       <div className="mt-2 flex items-center gap-2 text-[0.95rem]">
         <label htmlFor="pass-line" className="font-semibold">
           Pass line

@@ -4,17 +4,25 @@ import { toast } from "sonner";
 import { useReference } from "../face/atlas";
 import type { Lit } from "../face/FacePlate";
 import { Stage } from "../face/Stage";
-import { api, said, type Schemas } from "../shell/api";
+import { api, Refusal, said, type Schemas } from "../shell/api";
 import { libraryQuery } from "../techniques/techniqueQueries";
 import { moved, toggled } from "../techniques/techniqueModel";
 import { useSettled } from "../techniques/useSettled";
+import { useDraft } from "../shell/useDraft";
 import { Button } from "../ui/Button";
 import { cn } from "../ui/cn";
 import { Pick, TextField } from "../ui/Field";
+import { Stale } from "../ui/Stale";
 import { Problem } from "../ui/States";
 import { CoverageMatrix } from "./CoverageMatrix";
 import { addModule, changeModule, hours, takeModuleOut } from "./programmeModel";
-import { reviewQuery, type ProgrammeDocument, type ProgrammeModule, type Review } from "./programmeQueries";
+import {
+  programmeQuery,
+  reviewQuery,
+  type ProgrammeDocument,
+  type ProgrammeModule,
+  type Review,
+} from "./programmeQueries";
 
 const KINDS = ["theory", "demonstration", "supervised-practice", "self-practice", "teaching-practice", "assessment"];
 
@@ -29,22 +37,23 @@ export function ProgrammeBench({
   canChange: boolean;
 }) {
   const { atlas } = useReference();
-  const [document, setDocument] = useState<ProgrammeDocument>(stored.document);
+  const draft = useDraft<ProgrammeDocument>(`wexis.programme.${stored.id}`, stored.document, String(stored.version));
+  const { document, dirty, change: setDocument } = draft;
   const [structure, setStructure] = useState<string | null>(null);
   const [openModule, setOpenModule] = useState<string | null>(null);
   const review = useQuery(reviewQuery(useSettled(document, 200)));
   const library = useQuery(libraryQuery);
   const queries = useQueryClient();
-  const dirty = JSON.stringify(document) !== JSON.stringify(stored.document);
   const save = useMutation({
-    mutationFn: () =>
+    mutationFn: (over: number | undefined) =>
       said(
         api.PUT("/api/programmes/{id}", {
           params: { path: { id: stored.id } },
-          body: { version: stored.version, document },
+          body: { version: over ?? stored.version, document },
         }),
       ),
     onSuccess: async () => {
+      draft.saved(document);
       toast.success("Programme saved.");
       await Promise.all([
         queries.invalidateQueries({ queryKey: ["programmes"] }),
@@ -54,6 +63,8 @@ export function ProgrammeBench({
   });
   const said_ = review.data ?? stored.review;
   const modules = document.modules ?? [];
+  const stale = draft.behind || (save.error instanceof Refusal && save.error.status === 409);
+  const freshest = () => queries.fetchQuery({ ...programmeQuery(stored.id), staleTime: 0 });
   return (
     <Stage
       plate={{
@@ -85,15 +96,30 @@ export function ProgrammeBench({
         {canChange && (
           <div className="flex items-center gap-2">
             <span role="status" className="text-sm text-faded">
-              {dirty ? "not saved yet" : "saved"}
+              {dirty ? "not saved yet, kept in this browser" : "saved"}
             </span>
-            <Button tone="now" disabled={!dirty || save.isPending} onClick={() => save.mutate()}>
+            <Button size="line" tone="quiet" disabled={!draft.canUndo} onClick={draft.undo}>
+              Undo
+            </Button>
+            <Button tone="now" disabled={!dirty || save.isPending || stale} onClick={() => save.mutate(undefined)}>
               Save the programme
             </Button>
           </div>
         )}
       </header>
-      {save.isError && <Problem error={save.error} safe="Your changes are kept on this screen." />}
+      {stale && (
+        <Stale
+          what="programme"
+          onKeepMine={() => void freshest().then((now) => save.mutate(now.version))}
+          onTakeTheirs={() =>
+            void freshest().then((now) => {
+              draft.load(now.document);
+              save.reset();
+            })
+          }
+        />
+      )}
+      {save.isError && !stale && <Problem error={save.error} safe="Your changes are kept in this browser." />}
       {review.isError && <Problem error={review.error} />}
       <div className="mt-4 grid gap-8 xl:grid-cols-[minmax(0,1fr)_20rem]">
         <section aria-labelledby="modules">

@@ -74,9 +74,7 @@ function OpenProgramme({ id, head, canChange }: { id: string; head: React.ReactN
         <Problem error={programme.error} again={() => programme.refetch()} />
       </Stage>
     );
-  return (
-    <ProgrammeBench key={`${id}-${programme.data.version}`} stored={programme.data} head={head} canChange={canChange} />
-  );
+  return <ProgrammeBench key={id} stored={programme.data} head={head} canChange={canChange} />;
 }
 
 function NewProgramme({ first = false }: { first?: boolean }) {

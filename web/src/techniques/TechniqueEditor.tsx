@@ -5,15 +5,18 @@ import { useReference } from "../face/atlas";
 import { Stage } from "../face/Stage";
 import { api, problemOf, Refusal, said } from "../shell/api";
 import { editorKeys, isKey } from "../shell/keys";
+import { useDraft } from "../shell/useDraft";
 import { Button } from "../ui/Button";
 import { cn } from "../ui/cn";
 import { Pick, TextField } from "../ui/Field";
+import { Stale } from "../ui/Stale";
 import { Problem } from "../ui/States";
 import { FaultsAndMore } from "./FaultsAndMore";
 import { SafetyNotes } from "./SafetyNotes";
 import { ScoreLanes } from "./ScoreLanes";
 import { StepEditor, type PickPlace } from "./StepEditor";
 import {
+  draftPlace,
   emptyStep,
   moved,
   seconds,
@@ -25,8 +28,7 @@ import {
   type TechniqueDocument,
 } from "./techniqueModel";
 import { techniquePlate } from "./techniquePlate";
-import { derivationQuery } from "./techniqueQueries";
-import { useTechniqueEditor } from "./useTechniqueEditor";
+import { derivationQuery, techniqueQuery } from "./techniqueQueries";
 import { useSettled } from "./useSettled";
 import { WorkList } from "./WorkList";
 
@@ -35,7 +37,7 @@ type Props = { id: string; stored: TechniqueDocument; edition: number; version: 
 /** Writing a technique: seven questions a step on the left of the bench, what follows from them on its right. */
 export function TechniqueEditor({ id, stored, edition, version, frozen }: Props) {
   const { atlas } = useReference();
-  const editor = useTechniqueEditor(id, stored, edition, version);
+  const editor = useDraft(draftPlace(id), stored, `${edition}.${version}`);
   const { document } = editor;
   const steps = document.steps ?? [];
   const [openStep, setOpenStep] = useState<number | null>(steps.length === 1 ? 0 : null);
@@ -43,6 +45,7 @@ export function TechniqueEditor({ id, stored, edition, version, frozen }: Props)
   const [structure, setStructure] = useState<string | null>(null);
   const derived = useQuery(derivationQuery(useSettled(document, 180)));
   const derivation = derived.data;
+  const queries = useQueryClient();
   const save = useSave(id, edition, version, editor);
 
   const change = (to: TechniqueDocument, field: string | null = null) => editor.change(to, field);
@@ -62,10 +65,14 @@ export function TechniqueEditor({ id, stored, edition, version, frozen }: Props)
     setPicking(picking.slot === 0 && MOVES_ALONG.has(hand.verb ?? "") ? { ...picking, slot: 1 } : null);
   };
 
+  const stale = editor.behind || (save.error instanceof Refusal && save.error.status === 409);
+  const freshest = () => queries.fetchQuery({ ...techniqueQuery(id), staleTime: 0 });
+
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
-      if (isKey(e, editorKeys.save)) save.mutate();
-      else if (isKey(e, editorKeys.undo)) editor.undo();
+      if (isKey(e, editorKeys.save)) {
+        if (!stale) save.mutate(undefined);
+      } else if (isKey(e, editorKeys.undo)) editor.undo();
       else if (isKey(e, editorKeys.redo)) editor.redo();
       else return;
       e.preventDefault();
@@ -123,8 +130,8 @@ export function TechniqueEditor({ id, stored, edition, version, frozen }: Props)
             </Button>
             <Button
               tone="now"
-              disabled={save.isPending || !editor.dirty}
-              onClick={() => save.mutate()}
+              disabled={save.isPending || !editor.dirty || stale}
+              onClick={() => save.mutate(undefined)}
               aria-keyshortcuts="Control+S"
             >
               {derivation?.standing === "stopped" ? "Park the technique" : "Save the technique"}
@@ -146,7 +153,19 @@ export function TechniqueEditor({ id, stored, edition, version, frozen }: Props)
           </p>
         )}
       </header>
-      {save.isError && !nameIssue && <Problem error={save.error} safe="Your text is kept here." />}
+      {stale && (
+        <Stale
+          what="technique"
+          onKeepMine={() => void freshest().then((now) => now && save.mutate(now))}
+          onTakeTheirs={() =>
+            void freshest().then((now) => {
+              if (now) editor.load(now.document);
+              save.reset();
+            })
+          }
+        />
+      )}
+      {save.isError && !stale && !nameIssue && <Problem error={save.error} safe="Your text is kept here." />}
       {derivation && <Standing derivation={derivation} />}
       <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_17rem]">
         <div className="min-w-0">
@@ -346,16 +365,21 @@ function Standing({ derivation }: { derivation: Derivation }) {
   return null;
 }
 
-function useSave(id: string, edition: number, version: number, editor: ReturnType<typeof useTechniqueEditor>) {
+function useSave(id: string, edition: number, version: number, editor: ReturnType<typeof useDraft<TechniqueDocument>>) {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: async () => {
+    // Over somebody else's save: with the numbers of theirs.
+    mutationFn: async (over: { edition: number; version: number } | undefined) => {
       const { document } = editor;
+      const base = over ?? { edition, version };
       const saved =
-        edition === 0
+        base.edition === 0
           ? await said(api.POST("/api/techniques", { body: { id, document } }))
           : await said(
-              api.PUT("/api/techniques/{id}", { params: { path: { id } }, body: { edition, version, document } }),
+              api.PUT("/api/techniques/{id}", {
+                params: { path: { id } },
+                body: { edition: base.edition, version: base.version, document },
+              }),
             );
       return { saved, document };
     },
@@ -372,10 +396,6 @@ function useSave(id: string, edition: number, version: number, editor: ReturnTyp
             ? "Saved as a draft."
             : `Saved, edition ${saved.edition}.`,
       );
-    },
-    onError: (error) => {
-      if (error instanceof Refusal && error.status === 409)
-        void queries.invalidateQueries({ queryKey: ["techniques"], refetchType: "none" });
     },
   });
 }

@@ -7,7 +7,8 @@ import { TechniqueEditor } from "./TechniqueEditor";
 import { TechniqueReader } from "./TechniqueReader";
 import { emptyDocument } from "./techniqueModel";
 import { techniqueQuery } from "./techniqueQueries";
-import { keptDraft } from "./useTechniqueEditor";
+import { keptDraft } from "../shell/useDraft";
+import { draftPlace } from "./techniqueModel";
 
 /** One technique: written by the lead trainer, read by everyone else. */
 export function TechniqueScreen() {
@@ -44,7 +45,7 @@ export function TechniqueScreen() {
         frozen={stored.frozen}
       />
     );
-  if (person.leads && (params.has("empty") || keptDraft(id)))
+  if (person.leads && (params.has("empty") || keptDraft(draftPlace(id)) !== null))
     return <TechniqueEditor key={id} id={id} stored={emptyDocument} edition={0} version={0} frozen={false} />;
   return (
     <Stage plate={{}}>

@@ -210,3 +210,6 @@ export function seconds(s: number): string {
   const whole = Math.round(s);
   return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, "0")} min`;
 }
+
+/** Where this browser keeps a technique that is not saved yet. */
+export const draftPlace = (id: string) => `wexis.technique.${id}`;
