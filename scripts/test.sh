@@ -110,7 +110,7 @@ run_drill() {
   test_database
   step build dotnet build Wexis.slnx -c Release -v quiet -p:OpenApiGenerateDocumentsOnBuild=false || exit 1
   WEXIS_DRILL=long step server-drill dotnet_tests Wexis.Server.Tests -trait category=drill || true
-  WEXIS_DRILL=long step browser-drill dotnet_tests Wexis.Browser.Tests -trait category=drill || true
+
   stop_cluster "$TESTPG"
   sum_up "$began"
 }

@@ -1,0 +1,114 @@
+using System.Diagnostics;
+using System.Globalization;
+using System.Net;
+using System.Net.Sockets;
+using Wexis.Core.Grading;
+using Wexis.Server.Grading;
+using Wexis.TestHouse;
+
+namespace Wexis.Server.Tests.Grading;
+
+/// <summary>The server is killed while marks are on their way; whatever it acknowledged must be there, once. Short in the tests, long in <c>./wexis drill</c>.</summary>
+[Trait("category", "drill")]
+public class CrashDrillTests
+{
+    private static readonly int Kills = Environment.GetEnvironmentVariable("WEXIS_DRILL") == "long" ? 25 : 2;
+
+    [Fact]
+    public async Task No_acknowledged_mark_is_lost_or_doubled_when_the_server_is_killed()
+    {
+        await using var database = await TestDatabase.Create();
+        var port = FreePort();
+        var address = new Uri($"http://127.0.0.1:{port}");
+        var server = await Start(database, port, address);
+        try
+        {
+            var demonstration = await Open(address);
+            var acknowledged = new HashSet<Guid>();
+            var waiting = new Queue<MarkEvent>(Enumerable.Range(0, 60 * Kills).Select(i => new MarkEvent(Guid.NewGuid(), "rep", "tablet", i, i * 100L, 0, demonstration.Sheet.Steps[0].Columns[0], null, null, null, 0)));
+            var random = new Random(7);
+            for (var kill = 0; kill < Kills; kill++)
+            {
+                var visitor = await new Visitor(address).SignIn("maren");
+                var killAfter = Task.Delay(random.Next(60, 400));
+                var killed = killAfter.ContinueWith(_ => server.Kill(), TaskScheduler.Default);
+                while (waiting.TryPeek(out var e))
+                {
+                    try
+                    {
+                        var answer = await visitor.Put($"/api/demonstrations/{demonstration.Id}/events/{e.Id}", e);
+                        if (answer.StatusCode != HttpStatusCode.OK) break;
+                        acknowledged.Add(e.Id);
+                        waiting.Dequeue();
+                    }
+                    catch (HttpRequestException)
+                    {
+                        break;
+                    }
+                }
+                await killed;
+                visitor.Dispose();
+                await server.WaitForExitAsync();
+                server.Dispose();
+                server = await Start(database, port, address);
+            }
+            using var afterwards = await new Visitor(address).SignIn("maren");
+            // The tablet sends all that was not acknowledged again; nothing may be doubled by it.
+            foreach (var e in waiting) (await afterwards.Put($"/api/demonstrations/{demonstration.Id}/events/{e.Id}", e)).StatusCode.ShouldBe(HttpStatusCode.OK);
+            var stored = (await afterwards.Get<DemonstrationView>($"/api/demonstrations/{demonstration.Id}")).Events.Select(e => e.Id).ToList();
+            acknowledged.Count.ShouldBeGreaterThan(0);
+            stored.ShouldBeUnique();
+            acknowledged.Except(stored).ShouldBeEmpty();
+            stored.Count.ShouldBe(60 * Kills);
+        }
+        finally
+        {
+            if (!server.HasExited) server.Kill();
+            server.Dispose();
+        }
+    }
+
+    private static async Task<DemonstrationView> Open(Uri address)
+    {
+        using var lead = await new Visitor(address).SignIn("maren");
+        var station = (await lead.Get<Wexis.Server.Examinations.ExaminationView[]>("/api/examinations"))[0].Stations.First(s => s.TechniqueName.StartsWith("Knuckle"));
+        var trainee = (await lead.Get<Wexis.Server.People.PersonLine[]>("/api/people")).First(p => p.Login == "ilse").Id;
+        return await Visitor.Read<DemonstrationView>(await lead.Put($"/api/demonstrations/{Guid.NewGuid()}", new DemonstrationOpen(station.Id, trainee)));
+    }
+
+    private static async Task<Process> Start(TestDatabase database, int port, Uri address)
+    {
+        var start = new ProcessStartInfo("dotnet", [Path.Combine(AppContext.BaseDirectory, "Wexis.Server.dll")]) { UseShellExecute = false, RedirectStandardOutput = true, RedirectStandardError = true };
+        start.Environment["ConnectionStrings__Wexis"] = database.ConnectionString;
+        start.Environment["Wexis__Data"] = Path.Combine(House.Root, "data");
+        start.Environment["Wexis__Demo"] = "true";
+        start.Environment["Wexis__SignInsPerMinute"] = "10000";
+        start.Environment["ASPNETCORE_URLS"] = address.ToString();
+        start.Environment["Logging__LogLevel__Default"] = "Error";
+        var server = Process.Start(start) ?? throw new InvalidOperationException("The server did not start.");
+        server.OutputDataReceived += (_, _) => { };
+        server.BeginOutputReadLine();
+        server.BeginErrorReadLine();
+        using var http = new HttpClient { BaseAddress = address, Timeout = TimeSpan.FromSeconds(2) };
+        for (var i = 0; i < 300; i++)
+        {
+            if (server.HasExited) throw new InvalidOperationException(string.Create(CultureInfo.InvariantCulture, $"The server ended with {server.ExitCode} on port {port}."));
+            try
+            {
+                if ((await http.GetAsync("/api/health")).IsSuccessStatusCode) return server;
+            }
+            catch (Exception e) when (e is HttpRequestException or TaskCanceledException)
+            {
+                await Task.Delay(100);
+            }
+        }
+        throw new TimeoutException("The server did not become ready.");
+    }
+
+    private static int FreePort()
+    {
+        using var listener = new TcpListener(IPAddress.Loopback, 0);
+        listener.Start();
+        return ((IPEndPoint)listener.LocalEndpoint).Port;
+    }
+}
