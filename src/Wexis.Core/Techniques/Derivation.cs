@@ -12,7 +12,7 @@ public sealed record DerivedStep(int Index, string Title, string? Family, string
 /// <summary>All that Wexis derives from a technique. Nothing in it is typed by anyone.</summary>
 /// <param name="Standing">draft (a question is open), stopped (a step breaks a stop rule: can only be parked), refused (a field is nonsense) or complete.</param>
 public sealed record Derivation(string Standing, IReadOnlyList<DerivedStep> Steps, WorkMap Map, Levels TotalSeconds, string? Family, string? FamilyName, string SafetyVerdict,
-    IReadOnlyList<ExclusionNote> Exclusions, string ClinicianFirst, IReadOnlyList<OpenQuestion> Questions, IReadOnlyList<Issue> Issues)
+    IReadOnlyList<ExclusionNote> Exclusions, string ClinicianFirst, IReadOnlyList<OpenQuestion> Questions, IReadOnlyList<Issue> Issues, IReadOnlyList<ClaimVerdict> Claims)
 {
     /// <summary>The recipe: fill each step, unroll its dose, map its work, review its safety; then the union.</summary>
     public static Derivation Of(TechniqueDocument document, Atlas atlas, ActionModel model, HouseSettings settings)
@@ -29,19 +29,22 @@ public sealed record Derivation(string Standing, IReadOnlyList<DerivedStep> Step
             questions.AddRange(completed.Questions);
             var readable = !completed.Issues.Any() && !broken;
             var sum = readable && completed.Step.Dose is { } dose ? DoseSum.Of(dose, completed.Step.Tempo ?? new(1, 0, 0, 0), completed.Sides, settings) : DoseSum.None;
-            var map = WorkMap.Of(completed, sum, i, atlas, model, settings);
+            var safety = SafetyReview.Of(completed, atlas, model, settings);
+            var map = WorkMap.Of(completed, sum, i, safety, atlas, model, settings);
             steps.Add(new(i, StepWords.Title(completed.Step, atlas, model), completed.Family, completed.Family is { } f ? FamilyDefaults.Get(f).Name : null, completed.Sides, completed.Step, completed.Defaults,
-                sum, map, SafetyReview.Of(completed, atlas, model, settings), Screening.Classes(completed, atlas, model), Strokes(completed, atlas, settings)));
-            questions.AddRange(map.CannotTell.Where(c => c.StartsWith('“')).Select(c => new OpenQuestion($"steps[{i}]", c, [])));
+                sum, map, safety, Screening.Classes(completed, atlas, model), Strokes(completed, atlas, settings)));
+            questions.AddRange(map.CannotTell.Where(c => c.StartsWith('“') && !c.Contains("is stopped by", StringComparison.Ordinal)).Select(c => new OpenQuestion($"steps[{i}]", c, [])));
         }
         if (document.AllSteps.Count == 0) questions.Add(new("steps", "No step yet. What happens first?", []));
         var family = steps.Where(s => s.Family is not null).GroupBy(s => s.Family!).OrderByDescending(g => g.Sum(s => s.Dose.TotalSeconds.Standard)).ThenBy(g => g.Min(s => s.Index)).FirstOrDefault()?.Key;
-        var safety = steps.Any(s => s.Safety.Verdict == "stop") ? "stop" : steps.Any(s => s.Safety.Verdict == "caution") ? "caution" : "ok";
+        var worst = steps.Any(s => s.Safety.Verdict == "stop") ? "stop" : steps.Any(s => s.Safety.Verdict == "caution") ? "caution" : "ok";
         var classes = steps.SelectMany(s => s.Classes).Distinct().ToList();
-        return new(
-            issues.Count > 0 ? "refused" : safety == "stop" ? "stopped" : questions.Count > 0 ? "draft" : "complete",
-            steps, WorkMap.Union(steps.Select(s => s.Map)), steps.Aggregate(default(Levels), (t, s) => t + s.Dose.TotalSeconds), family, family is null ? null : FamilyDefaults.Get(family).Name, safety,
-            Screening.Exclusions(classes, atlas), Screening.ClinicianFirst, questions, issues);
+        var derived = new Derivation(
+            issues.Count > 0 ? "refused" : worst == "stop" ? "stopped" : questions.Count > 0 ? "draft" : "complete",
+            steps, WorkMap.Union(steps.Select(s => s.Map)), steps.Aggregate(default(Levels), (t, s) => t + s.Dose.TotalSeconds), family, family is null ? null : FamilyDefaults.Get(family).Name, worst,
+            Screening.Exclusions(classes, atlas), Screening.ClinicianFirst, questions, issues, []);
+        // Last, and over what is derived already: a claim never changes the map.
+        return derived with { Claims = ClaimReview.Of(document, derived, atlas, model) };
     }
 
     private static IReadOnlyList<DrawnStroke> Strokes(CompletedStep completed, Atlas atlas, HouseSettings settings) =>

@@ -10,20 +10,29 @@ namespace Wexis.Core.Techniques;
 public sealed record SafetyFinding(string Hazard, string Name, string Verdict, string Because, string Instead, Reason Why);
 
 /// <summary>Safety of one step. Verdict is the worst finding: ok, caution or stop.</summary>
-public sealed record SafetyReview(string Verdict, IReadOnlyList<SafetyFinding> Findings)
+/// <param name="StoppedHands">Hand tracks (from 0) whose contact a rule stops: what they would work is not counted (R100).</param>
+public sealed record SafetyReview(string Verdict, IReadOnlyList<SafetyFinding> Findings, IReadOnlyList<int> StoppedHands)
 {
-    public static SafetyReview Ok { get; } = new("ok", []);
+    public static SafetyReview Ok { get; } = new("ok", [], []);
 
     /// <summary>Checks every contact of a step against the hazard zones, and its acts and words against the stop rules (R100–R106). Cannot be switched off.</summary>
     public static SafetyReview Of(CompletedStep completed, Atlas atlas, ActionModel model, HouseSettings settings)
     {
         ArgumentNullException.ThrowIfNull(completed);
         var findings = new List<SafetyFinding>();
-        foreach (var hand in completed.Step.AllHands.Where(h => h.Verb is not null && h.Pressure != 0)) ContactHazards.Add(findings, hand, completed, atlas, model, settings);
+        var stopped = new List<int>();
+        for (var i = 0; i < completed.Step.AllHands.Count; i++)
+        {
+            var hand = completed.Step.AllHands[i];
+            if (hand.Verb is null || hand.Pressure == 0) continue;
+            var before = findings.Count;
+            ContactHazards.Add(findings, hand, completed, atlas, model, settings);
+            if (findings.Skip(before).Any(f => f.Verdict == "stop")) stopped.Add(i);
+        }
         ActHazards.Add(findings, completed.Step, atlas, model);
         StopWords.Add(findings, completed.Step);
         var worst = findings.GroupBy(f => f.Hazard).Select(g => g.OrderBy(f => f.Verdict == "stop" ? 0 : 1).First()).OrderBy(f => f.Verdict == "stop" ? 0 : 1).ToList();
-        return new(worst.Any(f => f.Verdict == "stop") ? "stop" : worst.Count > 0 ? "caution" : "ok", worst);
+        return new(worst.Any(f => f.Verdict == "stop") ? "stop" : worst.Count > 0 ? "caution" : "ok", worst, stopped);
     }
 }
 

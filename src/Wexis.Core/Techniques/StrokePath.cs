@@ -85,6 +85,14 @@ public sealed class StrokePath
     private static double ShareOf(Geometry contact, Geometry area) =>
         contact.Area <= 0 || !contact.EnvelopeInternal.Intersects(area.EnvelopeInternal) ? 0 : contact.Intersection(area).Area / contact.Area;
 
+    /// <summary>Zones of one surface that hold a place, or lie within 0.15 IPD (about 9 mm) of it.</summary>
+    public static IReadOnlyList<string> Nearest(FacePoint place, string surface, Atlas atlas)
+    {
+        ArgumentNullException.ThrowIfNull(atlas);
+        var point = Plane.CreatePoint(new Coordinate(place.X, place.Y));
+        return [.. atlas.Document.Zones.Where(z => z.View == "frontal" && z.Surface == surface && Area(z.Polygon, null).Distance(point) <= 0.15).Select(z => z.Id)];
+    }
+
     /// <summary>The zones a path runs over, in the order met. Sampled every 0.04 IPD (about 2.5 mm), finer than the outlines are good for.</summary>
     public IReadOnlyList<string> Zones(Atlas atlas)
     {

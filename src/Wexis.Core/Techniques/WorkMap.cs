@@ -41,18 +41,27 @@ public sealed record WorkMap(IReadOnlyList<WorkedRow> Worked, IReadOnlyList<int>
     }
 
     /// <summary>Derives the map of one completed step: active movement, then hands, merged by structure, side and mode. Claims never enter. See docs/method.md#work-map.</summary>
-    public static WorkMap Of(CompletedStep completed, DoseSum sum, int index, Atlas atlas, ActionModel model, HouseSettings settings)
+    public static WorkMap Of(CompletedStep completed, DoseSum sum, int index, SafetyReview safety, Atlas atlas, ActionModel model, HouseSettings settings)
     {
         ArgumentNullException.ThrowIfNull(completed);
         ArgumentNullException.ThrowIfNull(sum);
+        ArgumentNullException.ThrowIfNull(safety);
         var rows = new RowSet(index, sum.SecondsPerSide, atlas, model);
         var units = new List<int>();
         var cannotTell = new List<string>();
-        foreach (var act in completed.Step.AllActs.Where(a => a.Do is not null)) ActRows.Add(rows, act, completed, units, cannotTell, atlas, model);
+        // A finger that presses into the eye is no resistance: the hazard comes first, its act is not counted (R35).
+        var pressedLid = safety.StoppedHands.Any(h => completed.Step.AllHands[h] is { Role: "resist" } hand && hand.AllZones.Any(z => z is "upper-lid" or "lower-lid"));
+        foreach (var act in completed.Step.AllActs.Where(a => a.Do is not null && !(pressedLid && a.Resist is not null and not "none"))) ActRows.Add(rows, act, completed, units, cannotTell, atlas, model);
         StillRows.Add(rows, completed, atlas);
         var zones = new List<string>();
         var flow = new List<FlowVerdict>();
-        foreach (var hand in completed.Step.AllHands.Where(h => h.Verb is not null)) HandRows.Add(rows, hand, completed, zones, flow, cannotTell, atlas, model, settings);
+        for (var i = 0; i < completed.Step.AllHands.Count; i++)
+        {
+            var hand = completed.Step.AllHands[i];
+            if (hand.Verb is null) continue;
+            if (safety.StoppedHands.Contains(i)) cannotTell.Add($"“{StepWords.Verb(hand.Verb)}” is stopped by a safety rule: what it would work is not counted.");
+            else HandRows.Add(rows, hand, completed, zones, flow, cannotTell, atlas, model, settings);
+        }
         return new([.. Strengths.Ordered(rows.All)], [.. units.Distinct().Order()], [.. StillRows.Zones(completed.Step).Distinct()], zones, flow, cannotTell);
     }
 }

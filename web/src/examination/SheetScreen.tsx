@@ -86,9 +86,7 @@ function SheetBench({ stored }: { stored: Schemas["StationView"] }) {
     );
   const domains = [...new Set(criteria.map((c) => c.domain))];
   return (
-    <Stage
-      plate={{ lit: stepLit(stored.sheet, step), zones: step === null ? [] : (stored.sheet.steps[step]?.zones ?? []) }}
-    >
+    <Stage plate={{ lit: stepLit(stored.sheet, step), zones: stepZones(stored.sheet, step) }}>
       <p className="text-sm text-faded">
         <Link to="/examination" className="text-now hover:underline">
           Examination
@@ -265,4 +263,14 @@ export function stepLit(sheet: Schemas["MarkSheet"], step: number | null): Lit[]
     .flatMap((s) =>
       s.structures.map((structure): Lit => ({ structure, side: "both", tone: "worked", strength: "secondary" })),
     );
+}
+
+/** Zones of the steps that work only skin and fluid: no muscle can carry them on the plate. */
+export function stepZones(sheet: Schemas["MarkSheet"], step: number | null): string[] {
+  return sheet.steps
+    .filter(
+      (s) =>
+        (step === null || s.index === step) && s.structures.every((x) => x === "skin" || x === "superficial-lymph"),
+    )
+    .flatMap((s) => s.zones);
 }

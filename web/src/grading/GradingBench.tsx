@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { useNavigate } from "react-router";
-import { band, DOMAIN_WORDS, stepLit } from "../examination/SheetScreen";
+import { band, DOMAIN_WORDS, stepLit, stepZones } from "../examination/SheetScreen";
 import { Stage } from "../face/Stage";
 import { api, said, type Schemas } from "../shell/api";
 import { gradingAct, gradingKeys, isTyping } from "../shell/keys";
@@ -160,7 +160,7 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
     setHand(to);
   };
   return (
-    <Stage plate={{ lit: stepLit(sheet, step.index), zones: skinOnly(step) ? step.zones : [] }}>
+    <Stage plate={{ lit: stepLit(sheet, step.index), zones: stepZones(sheet, step.index) }}>
       <div className="flex flex-wrap items-baseline justify-between gap-x-4 gap-y-1">
         <h1 className="text-xl">
           {view.trainee} <span className="font-sans text-base font-normal text-faded">shows</span>{" "}
@@ -372,9 +372,6 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
     </Stage>
   );
 }
-
-const skinOnly = (step: Schemas["SheetStep"]) =>
-  step.structures.every((s) => s === "skin" || s === "superficial-lymph");
 
 /** The key, printed on its control. */
 function Key({ k }: { k: string }) {

@@ -1,0 +1,103 @@
+using System.Text.RegularExpressions;
+using Wexis.Core.Anatomy;
+
+namespace Wexis.Core.Techniques;
+
+/// <summary>What kind of work a claim says is done.</summary>
+public enum ClaimVerb
+{
+    /// <summary>Nothing that can be compared with a mode of work.</summary>
+    Other,
+
+    /// <summary>Works, trains, activates: some contraction.</summary>
+    Trains,
+
+    /// <summary>Strengthens, tones, firms, builds: a contraction, and a lasting effect of it.</summary>
+    Strengthens,
+
+    /// <summary>Relaxes, releases, softens, lets rest.</summary>
+    Relaxes,
+
+    Stretches,
+
+    /// <summary>Kneads, massages, presses, reaches by hand.</summary>
+    Massages,
+
+    /// <summary>Drains, moves fluid.</summary>
+    Drains,
+
+    /// <summary>Lifts, raises, pulls up.</summary>
+    Lifts,
+
+    /// <summary>Lowers, pulls down.</summary>
+    Lowers,
+}
+
+/// <summary>Reads what a claim names: structures by plain, Latin, old and common words; the verb; the zone.</summary>
+public static partial class ClaimWords
+{
+    /// <summary>Common words for structures, as trainers say them (common practice). Longer ones are looked for first.</summary>
+    private static readonly (string Words, string[] Structures)[] Common =
+    [
+        ("ring muscle of the eye", ["orbicularis-oculi-palpebral", "orbicularis-oculi-orbital"]), ("ring muscle around the eye", ["orbicularis-oculi-palpebral", "orbicularis-oculi-orbital"]),
+        ("eye ring muscle", ["orbicularis-oculi-palpebral", "orbicularis-oculi-orbital"]), ("orbicularis oculi", ["orbicularis-oculi-palpebral", "orbicularis-oculi-orbital"]),
+        ("ring muscle of the mouth", ["orbicularis-oris"]), ("lip ring", ["orbicularis-oris"]), ("mouth ring", ["orbicularis-oris"]),
+        ("great cheek muscle", ["zygomaticus-major"]), ("smile muscle", ["zygomaticus-major"]), ("smiling muscle", ["zygomaticus-major"]), ("zygomatic muscle", ["zygomaticus-major"]), ("zygomaticus", ["zygomaticus-major", "zygomaticus-minor"]),
+        ("cheek wall", ["buccinator"]), ("trumpeter", ["buccinator"]), ("chewing muscle", ["masseter-superficial", "masseter-deep", "temporalis"]), ("masseter", ["masseter-superficial", "masseter-deep"]),
+        ("lid opener", ["levator-palpebrae"]), ("lid lifter", ["levator-palpebrae"]), ("lid-lifting muscle", ["levator-palpebrae"]), ("levator palpebrae", ["levator-palpebrae"]), ("upper lid muscle", ["levator-palpebrae"]),
+        ("focusing muscle", ["ciliary"]), ("focussing muscle", ["ciliary"]), ("ciliary muscle", ["ciliary"]), ("forehead muscle", ["frontalis"]), ("brow lifter", ["frontalis"]), ("brow raiser", ["frontalis"]),
+        ("frown muscle", ["corrugator-supercilii"]), ("frowning muscle", ["corrugator-supercilii"]), ("corrugator", ["corrugator-supercilii"]), ("pyramidal muscle", ["procerus"]), ("chin muscle", ["mentalis"]),
+        ("corner depressor", ["depressor-anguli-oris"]), ("corner lowerer", ["depressor-anguli-oris"]), ("temple muscle", ["temporalis"]), ("side-neck muscle", ["sternocleidomastoid"]), ("neck cords", ["platysma"]), ("neck bands", ["platysma"]),
+        ("eye-turning muscles", ["superior-rectus", "inferior-rectus", "medial-rectus", "lateral-rectus", "superior-oblique", "inferior-oblique"]), ("eye muscles", ["superior-rectus", "inferior-rectus", "medial-rectus", "lateral-rectus", "superior-oblique", "inferior-oblique"]),
+        ("floor of the mouth", ["mylohyoid"]), ("tongue muscle", ["intrinsic-tongue", "genioglossus"]), ("pterygoid", ["lateral-pterygoid", "medial-pterygoid"]), ("trapezius", ["trapezius-descending"]),
+    ];
+
+    /// <summary>Structures that a text names; alternatives of one name stand together. Empty when it names none.</summary>
+    public static IReadOnlyList<string> Structures(string text, Atlas atlas)
+    {
+        ArgumentNullException.ThrowIfNull(text);
+        ArgumentNullException.ThrowIfNull(atlas);
+        var lower = text.ToLowerInvariant();
+        foreach (var (words, structures) in Common.OrderByDescending(c => c.Words.Length))
+            if (Says(lower, words)) return structures;
+        var named = atlas.Document.Muscles
+            .SelectMany(m => new[] { m.PlainName, m.NameEn, m.NameLaTa2.Replace("Musculus ", "", StringComparison.OrdinalIgnoreCase), m.Id.Replace('-', ' '), m.Id }.Select(n => (Name: n.ToLowerInvariant(), m.Id)))
+            .Where(n => n.Name.Length > 4 && Says(lower, n.Name)).OrderByDescending(n => n.Name.Length).Select(n => n.Id).FirstOrDefault();
+        return named is null ? [] : [named];
+    }
+
+    /// <summary>The kind of work that a claim's verb or text says.</summary>
+    public static ClaimVerb Verb(string? verb, string text)
+    {
+        var words = $"{verb} {text}";
+        if (Strengthen().IsMatch(words)) return ClaimVerb.Strengthens;
+        if (Drain().IsMatch(words)) return ClaimVerb.Drains;
+        if (Relax().IsMatch(words)) return ClaimVerb.Relaxes;
+        if (Stretch().IsMatch(words)) return ClaimVerb.Stretches;
+        if (Massage().IsMatch(words)) return ClaimVerb.Massages;
+        if (Train().IsMatch(words)) return ClaimVerb.Trains;
+        if (Lower().IsMatch(words)) return ClaimVerb.Lowers;
+        return Lift().IsMatch(words) ? ClaimVerb.Lifts : ClaimVerb.Other;
+    }
+
+    /// <summary>The zone that a text names, by its id or name; null when none.</summary>
+    public static string? Zone(string text, Atlas atlas)
+    {
+        ArgumentNullException.ThrowIfNull(text);
+        ArgumentNullException.ThrowIfNull(atlas);
+        var lower = text.ToLowerInvariant();
+        return atlas.Document.Zones.SelectMany(z => new[] { z.Name.ToLowerInvariant(), z.Id.Replace('-', ' '), z.Id }.Select(n => (Name: n, z.Id)))
+            .Where(n => Says(lower, n.Name)).OrderByDescending(n => n.Name.Length).Select(n => n.Id).FirstOrDefault();
+    }
+
+    private static bool Says(string text, string words) => Regex.IsMatch(text, $@"(?<![\p{{L}}]){Regex.Escape(words)}(?:s|es)?(?![\p{{L}}])", RegexOptions.None, TimeSpan.FromMilliseconds(200));
+
+    [GeneratedRegex(@"\b(?:strengthen\w*|ton(?:e|es|ed|ing)|firm(?:s|ed|ing)?|build(?:s|ing)?\s+up|builds|bulk\w*|harden\w*|makes?\b.*\bstronger|stronger)\b", RegexOptions.IgnoreCase, 200)] private static partial Regex Strengthen();
+    [GeneratedRegex(@"\b(?:drain\w*|lymph\w*|(?:moves?|moving|pushes|carries|leads)\b.*\bfluid|fluid\b.*\b(?:moves?|flows?))\b", RegexOptions.IgnoreCase, 200)] private static partial Regex Drain();
+    [GeneratedRegex(@"\b(?:relax\w*|releas\w*|soften\w*|loosen\w*|unwind\w*|calm\w*|rests?\b|lets?\s+go|quiet\w*|eases?|inhibit\w*)\b", RegexOptions.IgnoreCase, 200)] private static partial Regex Relax();
+    [GeneratedRegex(@"\b(?:stretch\w*|lengthen\w*|elongat\w*)\b", RegexOptions.IgnoreCase, 200)] private static partial Regex Stretch();
+    [GeneratedRegex(@"\b(?:massag\w*|knead\w*|press(?:es|ed)?|compress\w*|reach(?:es|ed)?|mobili[sz]\w*)\b", RegexOptions.IgnoreCase, 200)] private static partial Regex Massage();
+    [GeneratedRegex(@"\b(?:works?|working|trains?|training|activat\w*|engag\w*|exercis\w*|uses|contracts?|tightens?|widen-eyes)\b", RegexOptions.IgnoreCase, 200)] private static partial Regex Train();
+    [GeneratedRegex(@"\b(?:lowers?|pulls?\b.*\bdown|draws?\b.*\bdown|drops?|depress\w*)\b", RegexOptions.IgnoreCase, 200)] private static partial Regex Lower();
+    [GeneratedRegex(@"\b(?:lifts?|lifting|raises?|raising|elevat\w*|pulls?\b.*\bup|draws?\b.*\bup)\b", RegexOptions.IgnoreCase, 200)] private static partial Regex Lift();
+}
