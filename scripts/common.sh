@@ -65,6 +65,15 @@ build_server() {
   printf '%s' "$now" > "$STATE/server.built"
 }
 
+build_cli() {
+  ensure_dotnet
+  local now; now=$(server_fingerprint)
+  [ -f "$STATE/cli/Wexis.Cli.dll" ] && [ "$(cat "$STATE/cli.built" 2>/dev/null)" = "$now" ] && return
+  say "Building the headless checks …" >&2
+  dotnet publish src/Wexis.Cli -c Release -o "$STATE/cli" -v quiet > "$STATE/cli-build.log" 2>&1 || { tail -n 20 "$STATE/cli-build.log" >&2; fail "the headless checks do not build." "read .wexis/cli-build.log."; }
+  printf '%s' "$now" > "$STATE/cli.built"
+}
+
 write_contract() {
   say "Writing web/src/contract …"
   dotnet build src/Wexis.Server -c Release -v quiet -p:OpenApiGenerateDocumentsOnBuild=true --no-incremental > "$STATE/contract.log" 2>&1 || { tail -n 20 "$STATE/contract.log" >&2; fail "the server does not build." "read .wexis/contract.log."; }

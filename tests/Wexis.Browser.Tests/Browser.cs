@@ -147,6 +147,15 @@ public sealed class Browser : IDisposable
         Try(() => ((IJavaScriptExecutor)_driver).ExecuteScript("arguments[0].dispatchEvent(new MouseEvent('click',{bubbles:true}))", _driver.FindElement(By.CssSelector($"[data-structure='{structure}']"))));
     }
 
+    /// <summary>Hands a file to a file field.</summary>
+    public void Give(By field, string name, string text)
+    {
+        Interactions++;
+        var file = System.IO.Path.Combine(_profile, name);
+        File.WriteAllText(file, text);
+        _driver.FindElement(field).SendKeys(file);
+    }
+
     public void Offline(bool offline)
     {
         _driver.ExecuteCdpCommand("Network.enable", []);

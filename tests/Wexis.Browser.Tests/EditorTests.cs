@@ -247,4 +247,42 @@ public class EditorTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.SeeText("Mark sheet saved.");
         b.Errors().ShouldBeEmpty();
     }
+
+    [Fact]
+    public void A_claim_is_answered_by_the_map_with_a_reason_and_a_correction()
+    {
+        var b = New("Claims");
+        BeginStep(b, "upper lid up, brow free");
+        Dose(b, "5");
+        b.Click("add a claim");
+        b.Type(Browser.Labelled("Claim 1"), "trains the ring muscle of the eye");
+        b.See(By.CssSelector("[data-claim='0'][data-verdict='antagonist-confused']"));
+        b.SeeText("does the opposite");
+        b.Click(By.XPath("//li[@data-claim='0']//button[normalize-space()='why']"));
+        b.SeeText("R121");
+        b.Press(Keys.Escape);
+        b.Type(Browser.Labelled("Your answer"), "I will say lid opener from now on");
+        b.Click("add a claim");
+        b.Type(Browser.Labelled("Claim 2"), "works the lid opener");
+        b.See(By.CssSelector("[data-claim='1'][data-verdict='supported']"));
+        Save(b);
+        b.Go("/techniques");
+        b.SeeText("1 claim to answer");
+    }
+
+    [Fact]
+    public void A_technique_file_comes_in_by_the_screen_and_a_bad_one_is_reported_by_its_lines()
+    {
+        var b = demo.Browser;
+        if (!b.Has(By.XPath("//nav[@aria-label='The order of the work']"))) b.SignInAs("Maren Lindqvay");
+        b.Go("/techniques");
+        b.SeeText("bring in a file");
+        b.Give(By.CssSelector("input[type=file]"), "bad.json", "{ \"schema\": \"wexis.technique/1\",\n \"name\": \"x\",\n \"steps\": [{ \"acts\": [{ \"do\": \"fly\" }] }] }");
+        b.SeeText("Nothing was brought in.");
+        b.SeeText("line 3: steps[0].acts[0].do: “fly” is not known.");
+        b.Give(By.CssSelector("input[type=file]"), "good.json", "{ \"schema\": \"wexis.technique/1\", \"name\": \"From a file\", \"steps\": [{ \"acts\": [{ \"do\": \"pucker\" }], \"dose\": { \"line\": \"5\" } }] }");
+        b.SeeText("Brought in: 1.");
+        b.SeeText("From a file: complete");
+        b.Errors().ShouldBeEmpty();
+    }
 }

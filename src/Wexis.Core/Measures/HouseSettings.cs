@@ -18,6 +18,9 @@ namespace Wexis.Core.Measures;
 /// <param name="BalanceSecondsAllowed">A difference of less than this many seconds is never a fault.</param>
 /// <param name="BalanceRepetitionsAllowed">A difference of up to this many repetitions is never a fault.</param>
 /// <param name="TempoToleranceShare">How far from the target tempo still earns full marks.</param>
+/// <param name="BriefWordsPerMinute">Speed of a briefing (Tauroza and Allison 1990: lectures about 140 words a minute).</param>
+/// <param name="CorrectShare">Corrections while leading, as a share of the dose.</param>
+/// <param name="ExaminationSetupSeconds">Hands, screening, position before an examined demonstration.</param>
 /// <param name="TalkGapCycles">A gap between two taps longer than this many planned cycles is talk, not work.</param>
 /// <param name="TalkGapFloorSeconds">… but never a gap shorter than this.</param>
 /// <param name="SessionsPerDay">Sessions a day from which daily totals are made.</param>
@@ -26,6 +29,7 @@ public sealed record HouseSettings(
     double BreathInSeconds = 4, double BreathOutSeconds = 6, double FingerBreadthMm = 16, double IpdMm = 63,
     double PassLinePercent = 75, double MeritPercent = 90, double BalanceFine = 0.90, double BalanceRemark = 0.75,
     double BalanceSecondsAllowed = 2, int BalanceRepetitionsAllowed = 1, double TempoToleranceShare = 0.20,
+    double BriefWordsPerMinute = 140, double CorrectShare = 0.25, double ExaminationSetupSeconds = 60,
     double TalkGapCycles = 2.5, double TalkGapFloorSeconds = 5, int SessionsPerDay = 1)
 {
     public static HouseSettings Default { get; } = new();

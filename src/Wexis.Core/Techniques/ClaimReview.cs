@@ -89,15 +89,15 @@ public static partial class ClaimReview
             {
                 case ClaimVerb.Relaxes:
                     if (mine.Any(r => r.Mode is "inhibited" or "kneaded" or "compressed" or "stretched")) return Stands($"The {name} is {Ways(mine.Where(r => !Modes.IsActive(r.Mode)))}.", "R121", "C");
-                    if (mine.Any(r => Modes.IsActive(r.Mode))) return new(["wrong-mode"], $"The {name} {Ways(mine)} here: that is work, not rest.", $"Say: works the {name}.", null, "R121");
+                    if (mine.Any(r => Modes.IsActive(r.Mode))) return new(["wrong-mode"], $"The {name} is {Ways(mine)} here: that is work, not rest.", $"Say: works the {name}.", null, "R121");
                     return Missing(structure, name);
                 case ClaimVerb.Stretches:
                     if (mine.Any(r => r.Mode == "stretched")) return Stands($"The {name} is stretched.", "R44");
-                    if (mine.Count > 0) return new(["wrong-mode"], $"The {name} {Ways(mine)}; its ends are not drawn apart.", $"Say: {Ways(mine)}, not stretched.", null, "R44");
+                    if (mine.Count > 0) return new(["wrong-mode"], $"The {name} is {Ways(mine)}; its ends are not drawn apart.", $"Say: {Ways(mine)}, not stretched.", null, "R44");
                     return Missing(structure, name);
                 case ClaimVerb.Massages:
                     if (mine.Any(r => r.Mode is "kneaded" or "compressed" or "stretched")) return Stands($"The hand reaches the {name}: {Ways(mine)}.", "R40");
-                    if (mine.Any(r => Modes.IsActive(r.Mode))) return new(["wrong-mode"], $"The {name} {Ways(mine)}; no hand presses it.", null, null, "R41");
+                    if (mine.Any(r => Modes.IsActive(r.Mode))) return new(["wrong-mode"], $"The {name} is {Ways(mine)}; no hand presses it.", null, null, "R41");
                     return Missing(structure, name);
                 case ClaimVerb.Drains:
                     return Lymph(text);
@@ -113,8 +113,8 @@ public static partial class ClaimReview
             if (active.Count > 0)
             {
                 var best = active[0];
-                if (best.Strength == "primary" || (best.Strength == "secondary" && Helps().IsMatch(text))) return Stands($"The {name} {Ways(active)} ({best.Strength}).", "R121", verb == ClaimVerb.Strengthens ? "C" : null);
-                return new(["partly-right"], $"The {name} {Ways(active)}, but only as {(best.Strength == "secondary" ? "a helper" : "overflow in some people")}.", $"Say: {MainWork()}; the {name} helps.", null, "R121");
+                if (best.Strength == "primary" || (best.Strength == "secondary" && Helps().IsMatch(text))) return Stands($"The {name} is {Ways(active)} ({best.Strength}).", "R121", verb == ClaimVerb.Strengthens ? "C" : null);
+                return new(["partly-right"], $"The {name} is {Ways(active)}, but only as {(best.Strength == "secondary" ? "a helper" : "overflow in some people")}.", $"Say: {MainWork()}; the {name} helps.", null, "R121");
             }
             var tableQuiet = mine.Any(r => r.Mode == "inhibited" && r.Why.Any(w => w.Rule is "R10" or "R32"));
             if (tableQuiet || Opposes(structure, text)) return new(["antagonist-confused"], $"The {name} does the opposite: it {Does(structure)}. Here it is kept quiet.", Correction(name, structure), "X", "R121");

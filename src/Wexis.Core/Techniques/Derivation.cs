@@ -12,7 +12,7 @@ public sealed record DerivedStep(int Index, string Title, string? Family, string
 /// <summary>All that Wexis derives from a technique. Nothing in it is typed by anyone.</summary>
 /// <param name="Standing">draft (a question is open), stopped (a step breaks a stop rule: can only be parked), refused (a field is nonsense) or complete.</param>
 public sealed record Derivation(string Standing, IReadOnlyList<DerivedStep> Steps, WorkMap Map, Levels TotalSeconds, string? Family, string? FamilyName, string SafetyVerdict,
-    IReadOnlyList<ExclusionNote> Exclusions, string ClinicianFirst, IReadOnlyList<OpenQuestion> Questions, IReadOnlyList<Issue> Issues, IReadOnlyList<ClaimVerdict> Claims)
+    IReadOnlyList<ExclusionNote> Exclusions, string ClinicianFirst, IReadOnlyList<OpenQuestion> Questions, IReadOnlyList<Issue> Issues, IReadOnlyList<ClaimVerdict> Claims, TechniqueTimes Times)
 {
     /// <summary>The recipe: fill each step, unroll its dose, map its work, review its safety; then the union.</summary>
     public static Derivation Of(TechniqueDocument document, Atlas atlas, ActionModel model, HouseSettings settings)
@@ -42,7 +42,7 @@ public sealed record Derivation(string Standing, IReadOnlyList<DerivedStep> Step
         var derived = new Derivation(
             issues.Count > 0 ? "refused" : worst == "stop" ? "stopped" : questions.Count > 0 ? "draft" : "complete",
             steps, WorkMap.Union(steps.Select(s => s.Map)), steps.Aggregate(default(Levels), (t, s) => t + s.Dose.TotalSeconds), family, family is null ? null : FamilyDefaults.Get(family).Name, worst,
-            Screening.Exclusions(classes, atlas), Screening.ClinicianFirst, questions, issues, []);
+            Screening.Exclusions(classes, atlas), Screening.ClinicianFirst, questions, issues, [], TechniqueTimes.Of(document, steps, settings));
         // Last, and over what is derived already: a claim never changes the map.
         return derived with { Claims = ClaimReview.Of(document, derived, atlas, model) };
     }

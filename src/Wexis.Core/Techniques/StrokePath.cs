@@ -21,6 +21,7 @@ public sealed class StrokePath
         Legs = legs;
         Stops = stops;
         WidthIpd = widthIpd;
+        _directionTold = degLeft is not null;
         DirectionDegrees = degLeft ?? Overall(stops);
         _contacts = [.. Contacts(legs, stops, widthIpd)];
     }
@@ -48,12 +49,12 @@ public sealed class StrokePath
     }
 
     /// <summary>Share of the largest leg's contact that lies on an outline, and whether the centre line enters it. Frontal frame, one surface.</summary>
-    public (bool Entered, double Share) Over(double[][] outline, double[][]? hole, string surface)
+    public (bool Entered, double Share) Over(double[][] outline, double[][]? hole, string? surface)
     {
         var area = Area(outline, hole);
         var entered = false;
         var share = 0.0;
-        foreach (var contact in _contacts.Where(c => c.Surface == surface))
+        foreach (var contact in _contacts.Where(c => surface is null || c.Surface == surface))
         {
             entered |= Enters(contact.Line, area);
             if (contact.Counts) share = Math.Max(share, ShareOf(contact.Touched, area));
@@ -74,6 +75,19 @@ public sealed class StrokePath
             var line = Plane.CreateLineString([new(from.X, from.Y), new(to.X, to.Y)]);
             return (surface, line, line.Length < SamePoint ? line.StartPoint.Buffer(width / 2) : line.Buffer(width / 2), counts);
         }
+    }
+
+    private readonly bool _directionTold;
+
+    /// <summary>Direction over one zone: as told, else that of the leg which runs furthest over it, else that of the whole path.</summary>
+    public double? DirectionOver(Zone zone)
+    {
+        ArgumentNullException.ThrowIfNull(zone);
+        if (_directionTold || Legs.Count < 2 || zone.View != "frontal") return DirectionDegrees;
+        var area = Area(zone.Polygon, null);
+        var best = Legs.Zip(_contacts).Where(x => x.First.Surface == zone.Surface || x.First.Surface == "edge").Select(x => (Leg: x.First, Over: x.Second.Line.EnvelopeInternal.Intersects(area.EnvelopeInternal) ? x.Second.Line.Intersection(area).Length : 0))
+            .Where(x => x.Over > SamePoint).OrderByDescending(x => x.Over).Select(x => x.Leg).FirstOrDefault();
+        return best is null ? DirectionDegrees : FaceAngle.Direction(best.From, best.To);
     }
 
     /// <summary>Closer than this, two places are one: 1e-9 IPD, far below what a hand can tell.</summary>

@@ -75,7 +75,8 @@ public sealed record Dose(
 
 public sealed record Fault(string? Sign, string? Meaning, string? Fix);
 public sealed record Adaptation(string? For, string? Change);
-public sealed record Claim(string? Text, string? Kind, string? Structure, string? Verb);
+/// <param name="Answer">What the author says to a verdict; a contradicted claim stays visible all the same.</param>
+public sealed record Claim(string? Text, string? Kind, string? Structure, string? Verb, string? Answer = null);
 
 /// <summary>The controlled words of the exchange that are not ids of the atlas.</summary>
 public static class TechniqueWords

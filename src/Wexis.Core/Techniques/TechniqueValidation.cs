@@ -29,6 +29,8 @@ public static class TechniqueValidation
         {
             var claim = document.Claims![i];
             found.Add(Check.Given(claim.Text, $"claims[{i}].text", "what is claimed"));
+            found.Add(Check.NoLongerThan(claim.Text, 400, $"claims[{i}].text"));
+            found.Add(Check.NoLongerThan(claim.Answer, 400, $"claims[{i}].answer"));
             found.Add(Check.OneOf(claim.Kind, TechniqueWords.ClaimKinds, $"claims[{i}].kind"));
             if (claim.Structure is { } s && !atlas.IsStructure(s)) found.Add(new($"claims[{i}].structure", IssueCodes.Unknown, s, "a structure of the atlas"));
         }

@@ -362,9 +362,9 @@ internal static class HandRows
         rows.Add("skin", side, "skin-lymph", bracing ? "incidental" : "primary", "R40", sure: true, null, new ReasonInput("pressure", $"{highest} ({StepWords.Feel(highest)})"));
         rows.Add("superficial-lymph", side, "skin-lymph", bracing ? "incidental" : light && hand.Verb is "stroke" or "lymph-pump" && light ? "primary" : "secondary", "R40", sure: true, null, new ReasonInput("verb", StepWords.Verb(hand.Verb)));
 
-        if (hand.Glide == true && path.DirectionDegrees is { } direction)
+        if (hand.Glide == true)
             foreach (var zone in zones.Select(z => atlas.Zones[z]))
-                if (zone.DrainDirDegLeft is { } drain && zone.DrainDirView is null or "frontal")
+                if (zone.DrainDirDegLeft is { } drain && zone.DrainDirView is null or "frontal" && path.DirectionOver(zone) is { } direction)
                 {
                     var angle = FaceAngle.BetweenDirections(direction, drain);
                     flow.Add(new(zone.Id, zone.Name, angle <= 60 ? "with" : angle <= 100 ? "neutral" : "against", angle, [.. zone.DrainsTo ?? []]));

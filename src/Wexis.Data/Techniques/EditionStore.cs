@@ -9,10 +9,13 @@ public sealed record StoredEdition(Guid TechniqueId, string Code, int Edition, i
 
 /// <summary>A line of the library: what is searched, without the body.</summary>
 /// <param name="Standing">draft, complete or parked.</param>
-public sealed record EditionLine(Guid TechniqueId, string Code, int Edition, string Name, string? Region, string? School, string? Family, string Standing, double Seconds, string Primary, string SafetyVerdict, int Questions, DateTimeOffset ChangedAt);
+public sealed record EditionLine(Guid TechniqueId, string Code, int Edition, string Name, string? Region, string? School, string? Family, string Standing, double Seconds, string Primary, string SafetyVerdict, int Questions, int Contradicted, DateTimeOffset ChangedAt);
 
 /// <summary>What the library needs to know of a derivation, kept with the edition so that no page derives it again.</summary>
-public sealed record DerivedBrief(double Seconds, string Primary, string SafetyVerdict, int Questions);
+public sealed record DerivedBrief(double Seconds, string Primary, string SafetyVerdict, int Questions, int Contradicted = 0);
+
+/// <summary>A technique that is about to be added.</summary>
+public sealed record NewTechnique(Guid Id, string Code, TechniqueDocument Body, string Standing, string? Family, DerivedBrief Brief);
 
 public sealed class EditionStore(NpgsqlDataSource source)
 {
@@ -37,7 +40,7 @@ public sealed class EditionStore(NpgsqlDataSource source)
         public EditionLine ToLine()
         {
             var brief = WexisJson.Read<DerivedBrief>(Derived);
-            return new(TechniqueId, Code, Edition, Name, Region, School, Family, Standing, brief.Seconds, brief.Primary, brief.SafetyVerdict, brief.Questions, ChangedAt);
+            return new(TechniqueId, Code, Edition, Name, Region, School, Family, Standing, brief.Seconds, brief.Primary, brief.SafetyVerdict, brief.Questions, brief.Contradicted, ChangedAt);
         }
     }
 
@@ -66,6 +69,24 @@ public sealed class EditionStore(NpgsqlDataSource source)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return (await c.QuerySingleOrDefaultAsync<Row>(Newest + " AND t.technique_id = @id", new { id }))?.ToEdition();
+    }
+
+    /// <summary>Adds techniques with their first editions, all or none.</summary>
+    /// <returns>The codes that are taken; when there is one, nothing was added.</returns>
+    public async Task<IReadOnlyList<string>> AddAll(IReadOnlyList<NewTechnique> techniques, Guid by, DateTimeOffset now, CancellationToken ct)
+    {
+        ArgumentNullException.ThrowIfNull(techniques);
+        await using var c = await source.OpenConnectionAsync(ct);
+        await using var t = await c.BeginTransactionAsync(ct);
+        var taken = new List<string>();
+        foreach (var n in techniques)
+        {
+            var added = await c.ExecuteAsync("INSERT INTO techniques.technique (technique_id, code, added_by, added_at) VALUES (@Id, @Code, @by, @now) ON CONFLICT (code) DO NOTHING", new { n.Id, n.Code, by, now = now.ToUniversalTime() }, t);
+            if (added == 0) taken.Add(n.Code);
+            else await c.ExecuteAsync(InsertEdition, EditionValues(n.Id, 1, n.Body, n.Standing, n.Family, n.Brief, by, now), t);
+        }
+        if (taken.Count == 0) await t.CommitAsync(ct);
+        return taken;
     }
 
     /// <summary>Adds a technique with its first edition; false when the code is taken.</summary>

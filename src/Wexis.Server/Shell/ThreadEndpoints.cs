@@ -30,10 +30,11 @@ public static class ThreadEndpoints
         var stations = (await examinations.All(ct)).Sum(e => e.Stations.Count);
         var open = (await demonstrations.All(ct)).Count(d => d.SubmittedAt is null);
         var unreleased = (await results.Visible(null, ct)).Count(r => r.ReleasedAt is null);
-        var questions = lines.Count(l => l.Standing == "draft");
+        var drafts = lines.Count(l => l.Standing == "draft");
+        var claims = lines.Where(l => l.Standing != "parked").Sum(l => l.Contradicted);
         return TypedResults.Ok<IReadOnlyList<ThreadStop>>(
         [
-            new("anatomy", ""), new("techniques", Count(questions, "draft")), new("programme", Count(gaps, "gap")), new("examination", Count(stations, "station")),
+            new("anatomy", ""), new("techniques", claims > 0 ? $"{Count(claims, "claim")} to answer" : Count(drafts, "draft")), new("programme", Count(gaps, "gap")), new("examination", Count(stations, "station")),
             new("grading", open == 0 ? "" : $"{open} to finish"), new("results", unreleased == 0 ? "" : $"{unreleased} to release"),
         ]);
     }

@@ -25,6 +25,6 @@ public sealed class TechniqueDesk(Atlas atlas, ActionModel model, HouseSettings 
     {
         ArgumentNullException.ThrowIfNull(derivation);
         var primary = derivation.Map.Worked.Where(r => r.Strength == "primary" && r.Structure is not "superficial-lymph").Select(r => $"{atlas.PlainName(r.Structure)} ({Modes.Plain(r.Mode)})").Distinct().Take(3);
-        return new(derivation.TotalSeconds.Standard, string.Join(", ", primary), derivation.SafetyVerdict, derivation.Questions.Count);
+        return new(derivation.TotalSeconds.Standard, string.Join(", ", primary), derivation.SafetyVerdict, derivation.Questions.Count, derivation.Claims.Count(c => !c.Stands));
     }
 }

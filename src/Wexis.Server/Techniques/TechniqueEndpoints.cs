@@ -16,6 +16,13 @@ public sealed record TechniqueSave(int Edition, int Version, TechniqueDocument D
 public sealed record TechniqueAdd(Guid Id, TechniqueDocument Document);
 public sealed record TechniqueSaved(Guid Id, int Edition, int Version, string Standing);
 
+/// <summary>A technique file as text: one technique, or a list.</summary>
+public sealed record TechniqueImport(string? Text);
+public sealed record ImportedTechnique(Guid Id, string Name, string Standing, int Contradicted);
+
+/// <param name="PersonNotes">How many person notes stood in the file; they are health data and were not kept.</param>
+public sealed record TechniquesImported(IReadOnlyList<ImportedTechnique> Techniques, int PersonNotes);
+
 public static class TechniqueEndpoints
 {
     public static void Map(RouteGroupBuilder api)
@@ -24,6 +31,8 @@ public static class TechniqueEndpoints
         group.MapGet("", List).WithName("listTechniques");
         group.MapPost("/derive", Derive).RequireAuthorization(Policies.Staff).WithName("deriveTechnique");
         group.MapPost("", Add).RequireAuthorization(Policies.Lead).WithName("addTechnique");
+        group.MapPost("/import", Import).RequireAuthorization(Policies.Lead).WithName("importTechniques");
+        group.MapGet("/export", Export).RequireAuthorization(Policies.Staff).WithName("exportTechniques");
         group.MapGet("/{id:guid}", Get).WithName("getTechnique");
         group.MapPut("/{id:guid}", Save).RequireAuthorization(Policies.Lead).WithName("saveTechnique");
     }
@@ -69,4 +78,33 @@ public static class TechniqueEndpoints
             _ => TypedResults.NotFound(),
         };
     }
+
+    /// <summary>Brings in a whole file, or nothing of it with a report line by line. A technique that breaks a stop rule comes in parked.</summary>
+    private static async Task<Results<Ok<TechniquesImported>, ValidationProblem>> Import(TechniqueImport given, ClaimsPrincipal user, EditionStore editions, TechniqueDesk desk, TimeProvider clock, CancellationToken ct)
+    {
+        const string Refused = "Nothing was brought in. Mend these lines, then try again.";
+        var read = TechniqueFile.Read(given.Text ?? "", desk.Atlas, desk.Model);
+        if (read.Issues.Count > 0) return Lines(read.Issues.OrderBy(i => i.Line).Select(i => (i.Line, i.Text)), Refused);
+        var added = read.Techniques.Select(t =>
+        {
+            var derived = desk.Derive(t.Document);
+            var id = Guid.CreateVersion7();
+            var code = t.Document.Id ?? $"tq-{id:N}";
+            return (New: new NewTechnique(id, code, t.Document with { Schema = TechniqueDocument.CurrentSchema, Id = code }, TechniqueDesk.Standing(derived), derived.Family, desk.Brief(derived)), Derived: derived);
+        }).ToList();
+        var unreadable = added.SelectMany((a, i) => a.Derived.Issues.Select(x => (Line: i + 1, x.Text))).ToList();
+        if (unreadable.Count > 0) return Lines(unreadable, Refused);
+        var taken = await editions.AddAll([.. added.Select(a => a.New)], user.PersonId(), clock.GetUtcNow(), ct);
+        if (taken.Count > 0) return Problems.Of("file", $"These ids are taken: {string.Join(", ", taken)}. Give them other ids, or take the techniques out of the file.", Refused);
+        return TypedResults.Ok(new TechniquesImported([.. added.Select(a => new ImportedTechnique(a.New.Id, a.New.Body.Name!, a.New.Standing, a.New.Brief.Contradicted))], read.Techniques.Count(t => t.Person is not null)));
+    }
+
+    private static ValidationProblem Lines(IEnumerable<(int Line, string Text)> lines, string title) =>
+        TypedResults.ValidationProblem(lines.GroupBy(l => l.Line).ToDictionary(g => $"line {g.Key}", g => g.Select(l => l.Text).ToArray(), StringComparer.Ordinal), title: title);
+
+    /// <summary>The newest edition of every technique, as <c>wexis.technique-list/1</c>.</summary>
+    private static async Task<Ok<TechniqueList>> Export(EditionStore editions, CancellationToken ct) =>
+        TypedResults.Ok(new TechniqueList(TechniqueFile.ListSchema, [.. (await editions.AllNewest(ct)).Select(e => e.Body)]));
 }
+
+public sealed record TechniqueList(string Schema, IReadOnlyList<TechniqueDocument> Techniques);

@@ -375,6 +375,38 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/techniques/export": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["exportTechniques"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/techniques/import": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["importTechniques"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/thread": {
     parameters: {
       query?: never;
@@ -454,10 +486,29 @@ export interface components {
       words: string;
     };
     Claim: {
+      /** @description What the author says to a verdict; a contradicted claim stays visible all the same. */
+      answer?: null | string;
       kind: null | string;
       structure: null | string;
       text: null | string;
       verb: null | string;
+    };
+    /** @description One claim against the map: verdicts (the weightiest first), why, what is right instead, and how good the evidence is. */
+    ClaimVerdict: {
+      because: string;
+      /** Format: int32 */
+      claim: number;
+      /** @description What may be said instead, without blame; null when the claim stands. */
+      correction: null | string;
+      /** @description Grade of evidence A, B, C, D or X; null where mechanics decide and no effect is claimed. */
+      grade: null | string;
+      grade_words: null | string;
+      kind: string;
+      stands?: boolean;
+      text: string;
+      /** @description Verdict ids of the action model. */
+      verdicts: string[];
+      why: components["schemas"]["Reason"];
     };
     Concern: {
       effects: null | string[];
@@ -607,6 +658,7 @@ export interface components {
     };
     /** @description All that Wexis derives from a technique. Nothing in it is typed by anyone. */
     Derivation: {
+      claims: components["schemas"]["ClaimVerdict"][];
       clinician_first: string;
       exclusions: components["schemas"]["ExclusionNote"][];
       family: null | string;
@@ -618,6 +670,7 @@ export interface components {
       /** @description draft (a question is open), stopped (a step breaks a stop rule: can only be parked), refused (a field is nonsense) or complete. */
       standing: string;
       steps: components["schemas"]["DerivedStep"][];
+      times: components["schemas"]["TechniqueTimes"];
       total_seconds: components["schemas"]["Levels"];
     };
     /** @description All that Wexis derives from one step. */
@@ -706,6 +759,8 @@ export interface components {
       /** Format: date-time */
       changed_at: string;
       code: string;
+      /** Format: int32 */
+      contradicted: number;
       /** Format: int32 */
       edition: number;
       family: null | string;
@@ -895,6 +950,14 @@ export interface components {
       status?: null | number;
       title?: null | string;
       type?: null | string;
+    };
+    ImportedTechnique: {
+      /** Format: int32 */
+      contradicted: number;
+      /** Format: uuid */
+      id: string;
+      name: string;
+      standing: string;
     };
     /** @description One thing that is wrong with what was given: where, which kind, what was met, what is allowed. */
     Issue: {
@@ -1305,6 +1368,8 @@ export interface components {
     /** @description Safety of one step. Verdict is the worst finding: ok, caution or stop. */
     SafetyReview: {
       findings: components["schemas"]["SafetyFinding"][];
+      /** @description Hand tracks (from 0) whose contact a rule stops: what they would work is not counted (R100). */
+      stopped_hands: number[];
       verdict: string;
     };
     School: {
@@ -1508,6 +1573,14 @@ export interface components {
       school: null | string;
       steps: null | components["schemas"]["Step"][];
     };
+    /** @description A technique file as text: one technique, or a list. */
+    TechniqueImport: {
+      text: null | string;
+    };
+    TechniqueList: {
+      schema: string;
+      techniques: components["schemas"]["TechniqueDocument"][];
+    };
     TechniqueSave: {
       document: components["schemas"]["TechniqueDocument"];
       /** Format: int32 */
@@ -1523,6 +1596,31 @@ export interface components {
       standing: string;
       /** Format: int32 */
       version: number;
+    };
+    TechniquesImported: {
+      /**
+       * Format: int32
+       * @description How many person notes stood in the file; they are health data and were not kept.
+       */
+      person_notes: number;
+      techniques: components["schemas"]["ImportedTechnique"][];
+    };
+    /** @description Three times for one technique, in seconds: at home, led in class, in an examination. See docs/method.md#times. */
+    TechniqueTimes: {
+      /**
+       * Format: double
+       * @description Talk before the eyes close and the hands are busy.
+       */
+      brief_seconds: number;
+      examination: components["schemas"]["Levels"];
+      home: components["schemas"]["Levels"];
+      led: components["schemas"]["Levels"];
+      reasons: components["schemas"]["Reason"][];
+      /**
+       * Format: double
+       * @description One slow repetition of each step, on each side.
+       */
+      show_seconds: number;
     };
     /** @description A technique as opened: its newest edition and all that is derived from it. */
     TechniqueView: {
@@ -2618,6 +2716,59 @@ export interface operations {
         };
         content: {
           "application/json": components["schemas"]["Derivation"];
+        };
+      };
+    };
+  };
+  exportTechniques: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["TechniqueList"];
+        };
+      };
+    };
+  };
+  importTechniques: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["TechniqueImport"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["TechniquesImported"];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
         };
       };
     };

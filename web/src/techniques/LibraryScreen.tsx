@@ -7,6 +7,7 @@ import { useSignedIn } from "../shell/session";
 import { Button } from "../ui/Button";
 import { TextField } from "../ui/Field";
 import { Empty, Problem, Waiting } from "../ui/States";
+import { FileDoor } from "./FileDoor";
 import { seconds } from "./techniqueModel";
 import { libraryQuery } from "./techniqueQueries";
 
@@ -70,6 +71,7 @@ export function LibraryScreen() {
           onChange={(e) => setSearch(e.target.value)}
         />
       </div>
+      {person.leads && <FileDoor />}
       {library.data.length === 0 && (
         <Empty says="No technique yet. Describe a favourite: what happens, where, how hard, how often. Wexis says what it works.">
           {person.leads && <Button onClick={write}>Write the first technique</Button>}
@@ -109,7 +111,15 @@ export function LibraryScreen() {
                           {t.questions > 0 && t.standing === "draft" ? `, ${t.questions} open` : ""}
                         </span>
                       )}
-                      <span className="block text-sm text-faded">{t.primary || "skin and surface fluid"}</span>
+                      <span className="block text-sm text-faded">
+                        {t.primary || "skin and surface fluid"}
+                        {t.contradicted > 0 && person.grades && (
+                          <span className="text-now">
+                            {" "}
+                            · {t.contradicted} {t.contradicted === 1 ? "claim" : "claims"} to answer
+                          </span>
+                        )}
+                      </span>
                     </span>
                     <span className="text-right text-sm">
                       <span className="block">{atlas.families.find((f) => f.id === t.family)?.name}</span>

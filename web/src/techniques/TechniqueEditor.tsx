@@ -11,8 +11,10 @@ import { cn } from "../ui/cn";
 import { Pick, TextField } from "../ui/Field";
 import { Stale } from "../ui/Stale";
 import { Problem } from "../ui/States";
+import { Claims } from "./Claims";
 import { FaultsAndMore } from "./FaultsAndMore";
 import { SafetyNotes } from "./SafetyNotes";
+import { Times } from "./Times";
 import { ScoreLanes } from "./ScoreLanes";
 import { StepEditor, type PickPlace } from "./StepEditor";
 import {
@@ -291,6 +293,8 @@ export function TechniqueEditor({ id, stored, edition, version, frozen }: Props)
               setPicking(null);
             }}
           />
+          <Times times={derivation.times} />
+          <Claims document={document} verdicts={derivation.claims} onChange={change} />
           <SafetyNotes derivation={derivation} />
         </>
       )}

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { Stage } from "../face/Stage";
 import type { Schemas } from "../shell/api";
 import { SafetyNotes } from "./SafetyNotes";
+import { Times } from "./Times";
 import { ScoreLanes } from "./ScoreLanes";
 import { seconds } from "./techniqueModel";
 import { techniquePlate } from "./techniquePlate";
@@ -30,6 +31,7 @@ export function TechniqueReader({ technique }: { technique: Schemas["TechniqueVi
       </ol>
       <h2 className="mt-6 mb-2">The score</h2>
       <ScoreLanes derivation={derivation} />
+      <Times times={derivation.times} />
       <h2 className="mt-6 mb-1">What it works</h2>
       <WorkList rows={derivation.map.worked} chosen={structure} onChoose={setStructure} />
       {(document.faults ?? []).length > 0 && (

@@ -213,3 +213,9 @@ export function seconds(s: number): string {
 
 /** Where this browser keeps a technique that is not saved yet. */
 export const draftPlace = (id: string) => `wexis.technique.${id}`;
+
+export const STANDING_WORDS: Readonly<Record<string, string>> = {
+  complete: "complete",
+  draft: "a draft",
+  parked: "parked, it breaks a stop rule",
+};
