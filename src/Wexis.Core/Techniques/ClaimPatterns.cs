@@ -53,6 +53,7 @@ public static partial class ClaimReview
     [GeneratedRegex(@"\b(?:eye\s*strain|tired\s+eyes|screen|dry\s+eyes|rests?\s+the\s+eyes|eyes?\s+(?:rest|comfort)\w*)\b", Free, 200)] private static partial Regex EyeRest();
     [GeneratedRegex(@"\b(?:clench\w*|grind\w*|jaw\s+(?:pain|tension|ache)|tmd|tmj)\b", Free, 200)] private static partial Regex JawRest();
     [GeneratedRegex(@"\b(?:ton(?:e|es|ed|ing)|firm\w*|strengthen\w*|stronger|lift(?:s|ing)?\s+(?:the\s+)?(?:face|skin|contour|cheeks?)|tight(?:er|ens?)\s+skin|facelift)\b", Free, 200)] private static partial Regex ToneWords();
+    [GeneratedRegex(@"\b(?:lift(?:s|ing)?\s+(?:the\s+)?(?:face|skin|contour)|tight(?:er|ens?)\s+skin|facelift)\b", Free, 200)] private static partial Regex LiftsFace();
     [GeneratedRegex(@"\b(?:bigger|thicker|grow\w*|enlarg\w*|muscle\s+(?:mass|volume|size)|hypertroph\w*|builds?\s+muscle)\b", Free, 200)] private static partial Regex MuscleSize();
     [GeneratedRegex(@"\b(?:blood\s*flow|circulation|glow\w*|oxygen\w*|warm\w*|pink|rosy)\b", Free, 200)] private static partial Regex BloodFlow();
     [GeneratedRegex(@"\b(?:relax\w*|tension|headaches?|calm\w*|stress|ease[sd]?|loosen\w*|soften\w*|pain)\b", Free, 200)] private static partial Regex RelaxWords();

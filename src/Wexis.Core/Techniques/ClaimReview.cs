@@ -38,6 +38,8 @@ public static partial class ClaimReview
             var text = claim.Text!;
             var structures = claim.Structure is { } told && atlas.IsStructure(told) ? [told] : ClaimWords.Structures(text, atlas);
             var verb = ClaimWords.Verb(claim.Verb, text);
+            if (structures.Count == 0 && claim.Kind is null or "structure" or "mode" && verb is ClaimVerb.Trains or ClaimVerb.Strengthens or ClaimVerb.Relaxes or ClaimVerb.Stretches or ClaimVerb.Massages && !EffectWords.Any(e => e.Id is not "ef-massage-tone" and not "ef-relax" and not "ef-jaw-rest" && e.Words.IsMatch(text)))
+                structures = ClaimWords.OfPart(text);
             var kind = claim.Kind ?? KindOf(text, structures, verb);
             var finding = Medical().IsMatch(text) && kind is not "evidence" ? OutOfScope() : kind switch
             {
@@ -213,10 +215,11 @@ public static partial class ClaimReview
             foreach (var (id, words) in EffectWords)
             {
                 if (!words.IsMatch(text)) continue;
-                var effect = model.Document.Effects.Single(e => e.Id == id);
+                // Toning is said of hands in vain; of a contraction it is the little growth that was seen.
+                var effect = model.Document.Effects.Single(e => e.Id == (id == "ef-massage-tone" && !LiftsFace().IsMatch(text) && Rows.Any(r => Modes.IsActive(r.Mode) && r.Strength != "incidental") ? "ef-muscle-size" : id));
                 var fits = effect.Modes.Any(m => Rows.Any(r => r.Mode == m && r.Strength != "incidental"));
-                if (effect.Verdict != "supported") return new([effect.Verdict], $"{Capital(effect.PlainWords)}.", Instead(id), effect.Grade, "R123");
-                if (!fits) return new(["unsupported-effect"], $"Said of {string.Join(", ", effect.Modes.Take(3).Select(Modes.Plain))}; nothing here works like that.", Instead(id), effect.Grade, "R123");
+                if (effect.Verdict != "supported") return new([effect.Verdict], $"{Capital(effect.PlainWords)}.", Instead(effect.Id), effect.Grade, "R123");
+                if (!fits) return new(["unsupported-effect"], $"Said of {string.Join(", ", effect.Modes.Take(3).Select(Modes.Plain))}; nothing here works like that.", Instead(effect.Id), effect.Grade, "R123");
                 if (Exaggerates().IsMatch(text)) return new(["overstated-effect"], $"{Capital(effect.PlainWords)}. The claim goes further.", $"Say: {effect.Statement}.", effect.Grade, "R123");
                 return Stands($"{Capital(effect.PlainWords)}.", "R123", effect.Grade);
             }

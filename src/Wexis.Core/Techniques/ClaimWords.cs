@@ -66,6 +66,21 @@ public static partial class ClaimWords
         return named is null ? [] : [named];
     }
 
+    /// <summary>Parts of the face that stand for the muscle that moves them, where a claim names no muscle ("works the brow").</summary>
+    private static readonly (string Words, string[] Structures)[] Parts =
+    [
+        ("forehead", ["frontalis"]), ("brow", ["frontalis"]), ("eyebrow", ["frontalis"]), ("lower lid", ["orbicularis-oculi-palpebral"]), ("upper lid", ["levator-palpebrae"]), ("eyelid", ["levator-palpebrae"]),
+        ("cheek", ["zygomaticus-major", "zygomaticus-minor", "buccinator"]), ("lip", ["orbicularis-oris"]), ("mouth", ["orbicularis-oris"]), ("chin", ["mentalis"]), ("jaw", ["masseter-superficial", "masseter-deep", "temporalis", "mylohyoid", "digastric-anterior", "lateral-pterygoid"]),
+        ("neck", ["platysma", "sternocleidomastoid", "longus-capitis-colli"]), ("tongue", ["intrinsic-tongue", "genioglossus"]), ("temple", ["temporalis"]), ("nose", ["nasalis-transverse", "levator-labii-alaeque-nasi", "procerus"]), ("scalp", ["frontalis", "occipitalis"]),
+    ];
+
+    /// <summary>Structures that a part of the face stands for; empty when the text names none.</summary>
+    public static IReadOnlyList<string> OfPart(string text)
+    {
+        ArgumentNullException.ThrowIfNull(text);
+        return Parts.FirstOrDefault(p => Says(text.ToLowerInvariant(), p.Words)).Structures ?? [];
+    }
+
     /// <summary>The kind of work that a claim's verb or text says.</summary>
     public static ClaimVerb Verb(string? verb, string text)
     {

@@ -85,6 +85,9 @@ public sealed record CompletedStep(Step Step, string? Family, string Sides, IRea
             var h = hands[i];
             if (h is { Verb: not null, AllZones.Count: 0, AllPath.Count: 0, AllPoints.Count: 0 })
                 questions.Add(new($"{path}.hands[{i}].path", "Where: touch the start on the face, then the end.", []));
+            // On the neck both at once is another matter than one at a time: it is asked, never assumed.
+            if (told is null && h.Verb is not null && h.AllZones.Concat(StrokePath.Of(h, atlas, settings).Zones(atlas)).Any(z => z is "carotid-strip" or "lateral-neck" or "submandibular"))
+                questions.Add(new($"{path}.sides", "On the neck: one side at a time, or both at once?", []));
             if (h is { Verb: not null, Pressure: null })
                 questions.Add(new($"{path}.hands[{i}].pressure", "How hard: feather, light, medium, firm, or down to bone?", []));
         }

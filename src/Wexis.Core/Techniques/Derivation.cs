@@ -29,7 +29,8 @@ public sealed record Derivation(string Standing, IReadOnlyList<DerivedStep> Step
             questions.AddRange(completed.Questions);
             var readable = !completed.Issues.Any() && !broken;
             var sum = readable && completed.Step.Dose is { } dose ? DoseSum.Of(dose, completed.Step.Tempo ?? new(1, 0, 0, 0), completed.Sides, settings) : DoseSum.None;
-            var safety = SafetyReview.Of(completed, atlas, model, settings);
+            // What belongs to no step is said once, with the first.
+            var safety = SafetyReview.Of(completed, i == 0 ? AlsoSaid(document) : [], atlas, model, settings);
             var map = WorkMap.Of(completed, sum, i, safety, atlas, model, settings);
             steps.Add(new(i, StepWords.Title(completed.Step, atlas, model), completed.Family, completed.Family is { } f ? FamilyDefaults.Get(f).Name : null, completed.Sides, completed.Step, completed.Defaults,
                 sum, map, safety, Screening.Classes(completed, atlas, model), Strokes(completed, atlas, settings)));
@@ -46,6 +47,9 @@ public sealed record Derivation(string Standing, IReadOnlyList<DerivedStep> Step
         // Last, and over what is derived already: a claim never changes the map.
         return derived with { Claims = ClaimReview.Of(document, derived, atlas, model) };
     }
+
+    private static IReadOnlyList<string> AlsoSaid(TechniqueDocument d) =>
+        [.. new[] { d.Name, d.Aim }.Concat((d.Faults ?? []).Select(f => f.Fix)).Concat((d.Adaptations ?? []).Select(a => a.Change)).OfType<string>()];
 
     private static IReadOnlyList<DrawnStroke> Strokes(CompletedStep completed, Atlas atlas, HouseSettings settings) =>
     [

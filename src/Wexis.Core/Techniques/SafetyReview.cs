@@ -1,4 +1,3 @@
-using System.Text.RegularExpressions;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 
@@ -16,7 +15,8 @@ public sealed record SafetyReview(string Verdict, IReadOnlyList<SafetyFinding> F
     public static SafetyReview Ok { get; } = new("ok", [], []);
 
     /// <summary>Checks every contact of a step against the hazard zones, and its acts and words against the stop rules (R100–R106). Cannot be switched off.</summary>
-    public static SafetyReview Of(CompletedStep completed, Atlas atlas, ActionModel model, HouseSettings settings)
+    /// <param name="alsoSaid">Sentences of the technique that belong to no step: its name, aim, cures for faults, adaptations.</param>
+    public static SafetyReview Of(CompletedStep completed, IReadOnlyList<string> alsoSaid, Atlas atlas, ActionModel model, HouseSettings settings)
     {
         ArgumentNullException.ThrowIfNull(completed);
         var findings = new List<SafetyFinding>();
@@ -30,7 +30,7 @@ public sealed record SafetyReview(string Verdict, IReadOnlyList<SafetyFinding> F
             if (findings.Skip(before).Any(f => f.Verdict == "stop")) stopped.Add(i);
         }
         ActHazards.Add(findings, completed.Step, atlas, model);
-        StopWords.Add(findings, completed.Step);
+        StopWords.Add(findings, [completed.Step.Cue, completed.Step.EndPoint, .. alsoSaid]);
         var worst = findings.GroupBy(f => f.Hazard).Select(g => g.OrderBy(f => f.Verdict == "stop" ? 0 : 1).First()).OrderBy(f => f.Verdict == "stop" ? 0 : 1).ToList();
         return new(worst.Any(f => f.Verdict == "stop") ? "stop" : worst.Count > 0 ? "caution" : "ok", worst, stopped);
     }
@@ -62,6 +62,8 @@ internal static class ContactHazards
                         hazard.Source.Length > 0 ? hazard.Source[0].Id : "action model")));
             }
         }
+        if (contact?.Kind == "tool" && hand.AngleDeg is { } degrees && degrees is < 10 or > 45)
+            findings.Add(new("tool-angle", "Tool angle", "caution", $"A tool at {degrees:0.#}° to the skin is outside 10° to 45°: too flat it drags, edge-on it scrapes.", "Lay it at about 15° for fluid, 30° to 45° to lift.", new("R45", model.RuleText("R45"), [new("angle", $"{degrees:0.#}°")], "common practice")));
         if (hand is { GripOrSlip: "grip", Glide: true } && (hand.Pressure ?? 3) >= 3)
             findings.Add(new("dry-drag", "Dry drag", "caution", "A firm glide on dry skin drags it.", "Use a slip product, or lighten to level 2.", new("R48", model.RuleText("R48"), [], "action model")));
     }
@@ -83,7 +85,7 @@ internal static class ContactHazards
             && (when.ToolEdge is not true || contact?.ToolEdge == true)
             && (when.MinHoldS is not { } hold || (hand.HoldS ?? completed.Step.Tempo?.HoldS ?? 0) >= hold)
             && (when.Direction is not { } d || Direction(hand, zones).Contains(d))
-            && (when.Class is not { } k || Classes(hand, contact, verb, zones).Contains(k));
+            && (when.Class is not { } k || Classes(hand, contact, verb, zones, $"{completed.Step.Cue} {completed.Step.EndPoint}").Contains(k));
     }
 
     private static bool IsStatic(Hand hand, ManualVerb verb) => hand.Glide != true && (verb.HazardClass == "static" || hand.Verb is "pinch-hold" or "tool-press");
@@ -105,13 +107,14 @@ internal static class ContactHazards
         return words;
     }
 
-    private static HashSet<string> Classes(Hand hand, Contact? contact, ManualVerb verb, List<Zone> zones)
+    private static HashSet<string> Classes(Hand hand, Contact? contact, ManualVerb verb, List<Zone> zones, string said)
     {
         var words = new HashSet<string>(StringComparer.Ordinal) { verb.HazardClass };
         if (contact?.Pinch == true) words.Add("pinch");
         if (contact?.Class is { } k) words.Add(k);
         if (zones.Any(z => z.Id == "mouth-inside")) words.Add("intraoral");
         if (hand.Tool?.Contains("vibrat", StringComparison.OrdinalIgnoreCase) == true) words.Add("tool-vibration");
+        words.UnionWith(StopWords.Classes(said));
         return words;
     }
 
@@ -166,23 +169,4 @@ internal static class ActHazards
         var hazard = atlas.Hazards[id];
         return new(id, hazard.Name, verdict, $"{what} risks: {hazard.Risk}.", $"{char.ToUpperInvariant(hazard.UsualCaution[0])}{hazard.UsualCaution[1..]}.", new("R102", model.RuleText("R102"), [new("rule", hazard.Rule)], "action model"));
     }
-}
-
-/// <summary>Words that teach pushing on through a stop sign (R106). A sentence that forbids it is fine.</summary>
-internal static partial class StopWords
-{
-    public static void Add(List<SafetyFinding> findings, Step step)
-    {
-        foreach (var sentence in Sentences().Split($"{step.Cue} . {step.EndPoint}").Where(s => s.Length > 0))
-        {
-            if (Forbids().IsMatch(sentence)) continue;
-            if (PushesOn().Match(sentence) is not { Success: true } hit) continue;
-            findings.Add(new("stop-sign", "A stop sign taught as normal", "stop", $"“{sentence.Trim()}” teaches going on where the person must stop.",
-                "Say instead: stop at pain, numbness, flashes or dizziness, and ask a clinician.", new("R106", "A technique's text that teaches pushing on through a stop sign is refused.", [new("words", hit.Value)], "action model")));
-        }
-    }
-
-    [GeneratedRegex(@"[.!?;]", RegexOptions.None, 200)] private static partial Regex Sentences();
-    [GeneratedRegex(@"\b(?:never|not|don't|stop|avoid|without|no|unless|if)\b", RegexOptions.IgnoreCase, 200)] private static partial Regex Forbids();
-    [GeneratedRegex(@"push(?:ing)?\s+(?:on\s+)?through|(?:ignore|bear|endure)\s+the\s+(?:pain|tingling|dizziness)|until\s+(?:it\s+(?:is|goes|feels)\s+|you\s+feel\s+|you\s+see\s+)?(?:numb|flashes|stars|lights|dizzy|it\s+hurts|pain)|through\s+the\s+pain|hold\s+your\s+breath\s+as\s+long", RegexOptions.IgnoreCase, 200)] private static partial Regex PushesOn();
 }

@@ -50,8 +50,52 @@ public class SafetyReviewTests
     [InlineData("Stop if it goes numb.", "ok")]
     [InlineData("Never push through pain.", "ok")]
     [InlineData("Smile, then let go.", "ok")]
+    [InlineData("Press until it is numb, no matter how long it takes.", "stop")]
+    [InlineData("Keep going even if it hurts.", "stop")]
+    [InlineData("Pain means it works.", "stop")]
+    [InlineData("Flashes are normal.", "stop")]
+    [InlineData("Press gently on the eyeball.", "stop")]
+    [InlineData("Never press on the eyeball.", "ok")]
+    [InlineData("Slide the little finger behind the rim.", "stop")]
+    [InlineData("Squeeze both sides of the neck.", "stop")]
+    [InlineData("Pull the head to the side with the hand.", "stop")]
+    [InlineData("Do not pull the head.", "ok")]
+    [InlineData("Hold your breath for 30 s.", "stop")]
+    [InlineData("Hold your breath as long as you can.", "stop")]
+    [InlineData("Hold your breath and count to three.", "caution")]
+    [InlineData("Do not hold your breath.", "ok")]
+    [InlineData("Do it while driving.", "stop")]
+    [InlineData("Not while driving.", "ok")]
+    [InlineData("Stroke until the skin is dark red.", "stop")]
+    [InlineData("Stop before the skin is dark red.", "ok")]
     public void A_stop_sign_taught_as_normal_is_refused_and_a_warning_is_not(string cue, string verdict) =>
         Review(A.Act("smile-closed") with { Cue = cue }).Verdict.ShouldBe(verdict);
+
+    [Theory]
+    [InlineData(9.9, true)]    // common practice: 10 to 45 degrees, ends included
+    [InlineData(10, false)]
+    [InlineData(45, false)]
+    [InlineData(45.1, true)]
+    public void A_tool_outside_10_to_45_degrees_is_cautioned(double degrees, bool cautioned)
+    {
+        var step = A.Step("3") with { Hands = [A.Track("tool-stroke", 2, "tool-flat").From("alare", "ear_front") with { AngleDeg = degrees, GripOrSlip = "slip" }] };
+        Review(step).Findings.Any(f => f.Hazard == "tool-angle").ShouldBe(cautioned);
+    }
+
+    [Fact]
+    public void What_an_adaptation_or_a_cure_says_is_checked_too()
+    {
+        var document = A.Technique(A.Act("smile-closed")) with { Adaptations = [new("strong people", "push through the pain")] };
+        Derivation.Of(document, Reference.Atlas, Reference.Model, Reference.Settings).Standing.ShouldBe("stopped");
+    }
+
+    [Fact]
+    public void Sides_that_are_not_told_on_the_neck_are_asked_for()
+    {
+        var step = A.Hand("stroke", "lateral-neck", 1);
+        step = step with { Hands = [step.Hands![0] with { Sides = null, Which = null }] };
+        Reference.Derive(step).Questions.ShouldContain(q => q.Text == "On the neck: one side at a time, or both at once?");
+    }
 
     [Fact]
     public void A_stop_says_why_what_instead_and_by_which_rule()
