@@ -17,6 +17,7 @@ public static partial class ClaimReview
     [GeneratedRegex(@"\b(?:armpit|axill\w*)\b", Free, 200)] private static partial Regex Armpit();
     [GeneratedRegex(@"\b(?:toxins?|detox\w*|poisons?|waste)\b", Free, 200)] private static partial Regex Toxins();
     [GeneratedRegex(@"\b(?:permanent\w*|forever|for\s+good|always|guarantee\w*|years?\s+younger|instantly|overnight|in\s+(?:a|one|two|three|\d+)\s+(?:days?|weeks?)|remov\w*|eras\w*|never\s+again|completely|no\s+more|lasting)\b", Free, 200)] private static partial Regex Exaggerates();
+    [GeneratedRegex(@"\b(?:permanent\w*|forever|for\s+good|guarantee\w*|years?\s+younger|instantly|overnight|in\s+(?:a|one|two|three|\d+)\s+(?:days?|weeks?)|never\s+again|for\s+life)\b", Free, 200)] private static partial Regex Forever();
     [GeneratedRegex(@"\b(?:weak\w*|slack\w*|untrained|lazy|flabby)\b", Free, 200)] private static partial Regex Weak();
     [GeneratedRegex(@"\b(?:horizontal|level|cross)\b.*\b(?:nose|root)\b|\bnose\s+root\b|\broot\s+of\s+the\s+nose\b", Free, 200)] private static partial Regex NoseRootLine();
     [GeneratedRegex(@"\b(?:vertical|frown|elevens?|11s?|upright)\b.*\b(?:lines?|creases?|brows?)\b|\bfrown\s*lines?\b|\bglabella\w*\b|\bbetween\s+the\s+brows\b", Free, 200)] private static partial Regex FrownLines();

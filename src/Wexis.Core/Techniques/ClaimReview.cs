@@ -52,6 +52,9 @@ public static partial class ClaimReview
                 _ when structures.Count == 0 => verb == ClaimVerb.Drains ? Lymph(text) : Effect(text),
                 _ => Structure(text, structures, verb, kind),
             };
+            // What stands as mechanics may still promise too much.
+            if (finding.Verdicts is ["supported"] && kind is "structure" or "mode" or "action" && Forever().IsMatch(text))
+                finding = finding with { Verdicts = ["overstated-effect"], Because = $"{finding.Because} How long it lasts is not shown.", Correction = "Say what it works, without how long or how much.", Grade = "D" };
             return new(index, text, kind, finding.Verdicts, finding.Because, finding.Correction, finding.Grade, finding.Grade is { } g ? model.Document.EvidenceGrades[g] : null,
                 new(finding.Rule, model.RuleText(finding.Rule), [new("claim", text), .. structures.Take(1).Select(s => new ReasonInput("structure", atlas.PlainName(s))), new("kind", kind)], finding.Source));
         }
@@ -129,7 +132,9 @@ public static partial class ClaimReview
         /// <summary>A structure that has no row: out of reach where it lies under the hand, another structure otherwise.</summary>
         private Finding Missing(string structure, string name)
         {
-            if (Under(structure))
+            var deepest = derivation.Steps.SelectMany(s => s.Completed.AllHands).Max(h => h.Pressure) ?? 0;
+            var reached = atlas.Muscles.TryGetValue(structure, out var known) && known.MinPressureToReach <= deepest;
+            if (Under(structure) && !reached)
             {
                 var level = atlas.Muscles.TryGetValue(structure, out var m) ? m.MinPressureToReach : 9;
                 return new(["wrong-extent"], level >= 9 ? $"The {name} cannot be reached from outside." : $"The {name} is reached from pressure {level} ({StepWords.Feel(level)}); the hand stays above it.", $"Say: {MainWork()}.", "X", "R40");
@@ -155,7 +160,7 @@ public static partial class ClaimReview
                 var findings = structures.Where(atlas.Muscles.ContainsKey).Select(s => PullOf(s, up, text)).ToList();
                 return findings.FirstOrDefault(f => f.Verdicts[0] == "supported") ?? findings.FirstOrDefault() ?? Effect(text);
             }
-            var part = Parts.FirstOrDefault(p => Regex.IsMatch(text, $@"\b{p.Word}", RegexOptions.IgnoreCase, TimeSpan.FromMilliseconds(200)));
+            var part = Parts.FirstOrDefault(p => Regex.IsMatch(text, $@"\b(?:eye)?{p.Word}", RegexOptions.IgnoreCase, TimeSpan.FromMilliseconds(200)));
             if (part.Word is null) return Effect(text);
             var active = Rows.Where(r => Modes.IsActive(r.Mode) && r.Strength != "incidental").Select(r => r.Structure).ToHashSet(StringComparer.Ordinal);
             var (right, wrong) = up ? (part.Lifters, part.Lowerers) : (part.Lowerers, part.Lifters);
@@ -317,7 +322,7 @@ public static partial class ClaimReview
         private string Correction(string name, string structure) => $"{Capital(MainWork())}. The {name} {Does(structure)}.";
 
         private string Does(string structure) => atlas.Muscles.TryGetValue(structure, out var m) && m.Actions.Length > 0
-            ? string.Join(", ", m.Actions.Take(2).Select(a => atlas.Document.ControlledLists.Actions.TryGetValue(a.Verb, out var action) ? action.Meaning : a.Verb.Replace('-', ' ')))
+            ? "acts like this (" + string.Join(", ", m.Actions.Take(2).Select(a => atlas.Document.ControlledLists.Actions.TryGetValue(a.Verb, out var action) ? action.Meaning : a.Verb.Replace('-', ' '))) + ")"
             : "has no action of its own";
 
         private string Names(IEnumerable<string> structures) => string.Join(" and ", structures.Take(2).Select(atlas.PlainName));

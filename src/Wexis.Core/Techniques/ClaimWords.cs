@@ -58,12 +58,9 @@ public static partial class ClaimWords
         ArgumentNullException.ThrowIfNull(text);
         ArgumentNullException.ThrowIfNull(atlas);
         var lower = text.ToLowerInvariant();
-        foreach (var (words, structures) in Common.OrderByDescending(c => c.Words.Length))
-            if (Says(lower, words)) return structures;
-        var named = atlas.Document.Muscles
-            .SelectMany(m => new[] { m.PlainName, m.NameEn, m.NameLaTa2.Replace("Musculus ", "", StringComparison.OrdinalIgnoreCase), m.Id.Replace('-', ' '), m.Id }.Select(n => (Name: n.ToLowerInvariant(), m.Id)))
-            .Where(n => n.Name.Length > 4 && Says(lower, n.Name)).OrderByDescending(n => n.Name.Length).Select(n => n.Id).FirstOrDefault();
-        return named is null ? [] : [named];
+        var own = atlas.Document.Muscles.SelectMany(m => new[] { m.PlainName, m.NameEn, m.NameLaTa2.Replace("Musculus ", "", StringComparison.OrdinalIgnoreCase), m.Id.Replace('-', ' '), m.Id }.Select(n => (Words: n.ToLowerInvariant(), Structures: new[] { m.Id })));
+        // The longest name that the text says is the one meant: "medial pterygoid" before "pterygoid".
+        return Common.Concat(own).Where(n => n.Words.Length > 4).OrderByDescending(n => n.Words.Length).FirstOrDefault(n => Says(lower, n.Words)).Structures ?? [];
     }
 
     /// <summary>Parts of the face that stand for the muscle that moves them, where a claim names no muscle ("works the brow").</summary>

@@ -61,6 +61,10 @@ public class TechniqueFileTests
     }
 
     [Fact]
+    public void The_shipped_schema_is_the_one_that_the_types_give() =>
+        File.ReadAllText(Path.Combine(Reference.DataFolder, "schema", "wexis.technique-1.schema.json")).TrimEnd().ShouldBe(TechniqueSchema.Of(Reference.Atlas, Reference.Model), "write it anew: ./wexis techniques schema > data/schema/wexis.technique-1.schema.json");
+
+    [Fact]
     public void The_schema_knows_every_field_that_the_demo_uses_and_every_word()
     {
         var schema = JsonNode.Parse(TechniqueSchema.Of(Reference.Atlas, Reference.Model))!;
