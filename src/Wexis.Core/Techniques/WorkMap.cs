@@ -236,7 +236,7 @@ internal sealed class ActContext(Act act, Step step, IReadOnlyDictionary<string,
     public bool Resisted => act.Resist is not null and not "none" || Forced("resist") is not null;
     public bool Travels => act.Travels ?? Air is "across" or "out";
     private string? Air => act.Air ?? Forced("air");
-    public string? Gaze => model.Resolve(act.Do!).Base == "gaze" ? ForcedOneOf("gaze", State("gaze")) : State("gaze");
+    public string? Gaze => ForcedOneOf("gaze", State("gaze"));
 
     /// <summary>pulse or flutter as the move says; slow when moving in lasts 2 s or more; hold from 3 s; else free.</summary>
     public string Tempo => Forced("tempo") ?? (HoldSeconds >= 3 ? "hold" : MoveSeconds >= 2 ? "slow" : MoveSeconds + ReturnSeconds is > 0 and <= 0.5 ? "flutter" : "free");
@@ -267,7 +267,7 @@ internal sealed class ActContext(Act act, Step step, IReadOnlyDictionary<string,
             "resist" => Resisted == wanted.GetBoolean(),
             "at" => act.At is not null && Words(wanted).Contains(act.At),
             "hold_still" => forced.ContainsKey("hold_still") || Words(wanted).Any(z => StillRows.Zones(step).Concat(act.AllHoldStill.Select(h => h.Zone)).Contains(z)),
-            "tempo" => Words(wanted).Contains(Tempo),
+            "tempo" => Words(wanted).Contains(Tempo) || (MoveSeconds >= 2 && Words(wanted).Contains("slow")),
             "gaze" => Gaze is { } g && Words(wanted).Contains(g),
             "effort" => act.Effort is { } e && Words(wanted).Contains(e),
             "air" => Words(wanted).Contains(Air ?? "kept"),

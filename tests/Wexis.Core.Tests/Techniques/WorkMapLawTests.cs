@@ -20,6 +20,10 @@ public class WorkMapLawTests
         derived.Map.Worked.Select(r => (r.Structure, r.Side, r.Mode)).ShouldBeUnique();
     }
 
+    [Theory, MemberData(nameof(Moves))]
+    public void A_movement_named_by_its_own_id_takes_its_own_row(string move) =>
+        Reference.Derive(A.Act(move, "5")).Map.Worked.SelectMany(r => r.Why).SelectMany(w => w.Inputs).Where(i => i.Name == "row").Select(i => i.Value).Distinct().ShouldBe([move]);
+
     [Theory, MemberData(nameof(Zones))]
     public void Hands_never_train_a_muscle(string zone)
     {
