@@ -9,10 +9,10 @@ public sealed record StoredEdition(Guid TechniqueId, string Code, int Edition, i
 
 /// <summary>A line of the library: what is searched, without the body.</summary>
 /// <param name="Standing">draft, complete or parked.</param>
-public sealed record EditionLine(Guid TechniqueId, string Code, int Edition, string Name, string? Region, string? School, string? Family, string Standing, double Seconds, string Primary, string SafetyVerdict, int Questions, int Contradicted, DateTimeOffset ChangedAt);
+public sealed record EditionLine(Guid TechniqueId, string Code, int Edition, string Name, string? Region, string? School, string? Family, string Standing, double Seconds, string Primary, string SafetyVerdict, int Questions, int Contradicted, IReadOnlyList<string> Concerns, DateTimeOffset ChangedAt);
 
 /// <summary>What the library needs to know of a derivation, kept with the edition so that no page derives it again.</summary>
-public sealed record DerivedBrief(double Seconds, string Primary, string SafetyVerdict, int Questions, int Contradicted = 0);
+public sealed record DerivedBrief(double Seconds, string Primary, string SafetyVerdict, int Questions, int Contradicted = 0, IReadOnlyList<string>? Concerns = null);
 
 /// <summary>A technique that is about to be added.</summary>
 public sealed record NewTechnique(Guid Id, string Code, TechniqueDocument Body, string Standing, string? Family, DerivedBrief Brief);
@@ -40,7 +40,7 @@ public sealed class EditionStore(NpgsqlDataSource source)
         public EditionLine ToLine()
         {
             var brief = WexisJson.Read<DerivedBrief>(Derived);
-            return new(TechniqueId, Code, Edition, Name, Region, School, Family, Standing, brief.Seconds, brief.Primary, brief.SafetyVerdict, brief.Questions, brief.Contradicted, ChangedAt);
+            return new(TechniqueId, Code, Edition, Name, Region, School, Family, Standing, brief.Seconds, brief.Primary, brief.SafetyVerdict, brief.Questions, brief.Contradicted, brief.Concerns ?? [], ChangedAt);
         }
     }
 

@@ -21,10 +21,11 @@ public sealed class TechniqueDesk(Atlas atlas, ActionModel model, HouseSettings 
         return derivation.Standing switch { "stopped" => "parked", "complete" => "complete", _ => "draft" };
     }
 
-    public DerivedBrief Brief(Derivation derivation)
+    public DerivedBrief Brief(Derivation derivation, TechniqueDocument document)
     {
         ArgumentNullException.ThrowIfNull(derivation);
+        ArgumentNullException.ThrowIfNull(document);
         var primary = derivation.Map.Worked.Where(r => r.Strength == "primary" && r.Structure is not "superficial-lymph").Select(r => $"{atlas.PlainName(r.Structure)} ({Modes.Plain(r.Mode)})").Distinct().Take(3);
-        return new(derivation.TotalSeconds.Standard, string.Join(", ", primary), derivation.SafetyVerdict, derivation.Questions.Count, derivation.Claims.Count(c => !c.Stands));
+        return new(derivation.TotalSeconds.Standard, string.Join(", ", primary), derivation.SafetyVerdict, derivation.Questions.Count, derivation.Claims.Count(c => !c.Stands), [.. document.Concerns ?? []]);
     }
 }

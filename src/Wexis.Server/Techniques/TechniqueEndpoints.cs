@@ -56,7 +56,7 @@ public static class TechniqueEndpoints
         var standing = TechniqueDesk.Standing(derived);
         var code = given.Document.Id ?? $"tq-{given.Id:N}";
         var document = given.Document with { Schema = TechniqueDocument.CurrentSchema, Id = code };
-        if (!await editions.Add(given.Id, code, document, standing, derived.Family, desk.Brief(derived), user.PersonId(), clock.GetUtcNow(), ct))
+        if (!await editions.Add(given.Id, code, document, standing, derived.Family, desk.Brief(derived, given.Document), user.PersonId(), clock.GetUtcNow(), ct))
         {
             // Sent twice under the same id (a lost answer, a second click): the first one stands.
             var stored = await editions.NewestOf(given.Id, ct);
@@ -70,7 +70,7 @@ public static class TechniqueEndpoints
         var derived = desk.Derive(given.Document);
         if (derived.Issues.Count > 0) return Problems.Of(derived.Issues, "The technique cannot be saved like this. Your text is kept here.");
         var standing = TechniqueDesk.Standing(derived);
-        var (outcome, edition, version) = await editions.Save(id, given.Edition, given.Version, given.Document, standing, derived.Family, desk.Brief(derived), user.PersonId(), clock.GetUtcNow(), ct);
+        var (outcome, edition, version) = await editions.Save(id, given.Edition, given.Version, given.Document, standing, derived.Family, desk.Brief(derived, given.Document), user.PersonId(), clock.GetUtcNow(), ct);
         return outcome switch
         {
             SaveOutcome.Saved => TypedResults.Ok(new TechniqueSaved(id, edition, version, standing)),
@@ -90,7 +90,7 @@ public static class TechniqueEndpoints
             var derived = desk.Derive(t.Document);
             var id = Guid.CreateVersion7();
             var code = t.Document.Id ?? $"tq-{id:N}";
-            return (New: new NewTechnique(id, code, t.Document with { Schema = TechniqueDocument.CurrentSchema, Id = code }, TechniqueDesk.Standing(derived), derived.Family, desk.Brief(derived)), Derived: derived);
+            return (New: new NewTechnique(id, code, t.Document with { Schema = TechniqueDocument.CurrentSchema, Id = code }, TechniqueDesk.Standing(derived), derived.Family, desk.Brief(derived, t.Document)), Derived: derived);
         }).ToList();
         var unreadable = added.SelectMany((a, i) => a.Derived.Issues.Select(x => (Line: i + 1, x.Text))).ToList();
         if (unreadable.Count > 0) return Lines(unreadable, Refused);

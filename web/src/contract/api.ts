@@ -759,6 +759,7 @@ export interface components {
       /** Format: date-time */
       changed_at: string;
       code: string;
+      concerns: string[];
       /** Format: int32 */
       contradicted: number;
       /** Format: int32 */

@@ -1,8 +1,8 @@
-import { Popover } from "radix-ui";
 import type { Schemas } from "../shell/api";
 import { Button } from "../ui/Button";
 import { cn } from "../ui/cn";
 import { Pick, TextField } from "../ui/Field";
+import { Why } from "../ui/Why";
 import type { TechniqueDocument } from "./techniqueModel";
 
 type Verdict = Schemas["ClaimVerdict"];
@@ -118,24 +118,7 @@ function Judged({
           {v.verdicts.map((x) => VERDICT_WORDS[x] ?? x).join(", ")}.
         </span>{" "}
         {v.because} {v.correction && <span className="font-serif">{v.correction}</span>}{" "}
-        <Popover.Root>
-          <Popover.Trigger className="min-h-6 px-1 text-sm text-now underline-offset-2 hover:underline">
-            why
-          </Popover.Trigger>
-          <Popover.Portal>
-            <Popover.Content
-              collisionPadding={12}
-              className="z-30 max-w-sm rounded-mark border border-line bg-paper p-4 text-sm shadow-xl"
-            >
-              <p>
-                <span className="font-semibold">{v.why.rule}</span> {v.why.says}
-              </p>
-              <p className="text-faded">{v.why.inputs.map((x) => `${x.name}: ${x.value}`).join(" · ")}</p>
-              <p className="text-xs text-faded">Source: {v.why.source}</p>
-              <Popover.Arrow className="fill-[var(--color-line)]" />
-            </Popover.Content>
-          </Popover.Portal>
-        </Popover.Root>
+        <Why of="Why" word="why" reasons={[v.why]} />
       </p>
       {v.grade && (
         <p className="text-sm text-faded">

@@ -1,5 +1,6 @@
 import type { Schemas } from "../shell/api";
 import { cn } from "../ui/cn";
+import { Why } from "../ui/Why";
 import { seconds } from "./techniqueModel";
 
 type Levels = Schemas["Levels"];
@@ -19,7 +20,9 @@ export function DoseTable({ sum, grey }: { sum: Schemas["DoseSum"]; grey: boolea
     <table className={cn("mt-2 text-sm", grey && "by-default")} data-dose-table>
       <thead>
         <tr className="text-faded">
-          <td />
+          <td>
+            <Why of="How the dose unrolls" word="why" reasons={sum.reasons} />
+          </td>
           {["minimum", "standard", "full"].map((l) => (
             <th key={l} className="pl-5 text-right font-normal">
               {l}

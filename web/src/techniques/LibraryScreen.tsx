@@ -7,6 +7,7 @@ import { useSignedIn } from "../shell/session";
 import { Button } from "../ui/Button";
 import { TextField } from "../ui/Field";
 import { Empty, Problem, Waiting } from "../ui/States";
+import { ConcernFilter } from "./Concerns";
 import { FileDoor } from "./FileDoor";
 import { seconds } from "./techniqueModel";
 import { libraryQuery } from "./techniqueQueries";
@@ -21,6 +22,7 @@ export function LibraryScreen() {
   const navigate = useNavigate();
   const [search, setSearch] = useState("");
   const [structure, setStructure] = useState<string | null>(null);
+  const [concern, setConcern] = useState<string | null>(null);
   if (library.isPending)
     return (
       <Stage plate={{}}>
@@ -37,7 +39,9 @@ export function LibraryScreen() {
   const wanted = search.trim().toLowerCase();
   const found = library.data.filter(
     (t) =>
-      `${t.name} ${t.primary} ${t.family ?? ""}`.toLowerCase().includes(wanted) && (!name || t.primary.includes(name)),
+      `${t.name} ${t.primary} ${t.family ?? ""}`.toLowerCase().includes(wanted) &&
+      (!name || t.primary.includes(name)) &&
+      (!concern || t.concerns.includes(concern)),
   );
   const regions = [...atlas.regions.map((r) => r.id), null];
   const write = () => void navigate(`/techniques/${crypto.randomUUID()}?empty`);
@@ -63,13 +67,14 @@ export function LibraryScreen() {
           </Button>
         )}
       </div>
-      <div className="mt-2 mb-4 max-w-md">
+      <div className="mt-2 mb-4 grid max-w-3xl gap-4 sm:grid-cols-2">
         <TextField
           label="Find by name, structure or family"
           data-search
           value={search}
           onChange={(e) => setSearch(e.target.value)}
         />
+        <ConcernFilter value={concern} onChange={setConcern} />
       </div>
       {person.leads && <FileDoor />}
       {library.data.length === 0 && (

@@ -12,6 +12,7 @@ import { Pick, TextField } from "../ui/Field";
 import { Stale } from "../ui/Stale";
 import { Problem } from "../ui/States";
 import { Claims } from "./Claims";
+import { ConcernPicks } from "./Concerns";
 import { FaultsAndMore } from "./FaultsAndMore";
 import { SafetyNotes } from "./SafetyNotes";
 import { Times } from "./Times";
@@ -20,6 +21,7 @@ import { StepEditor, type PickPlace } from "./StepEditor";
 import {
   draftPlace,
   emptyStep,
+  mirroredStep,
   moved,
   seconds,
   whatOf,
@@ -56,6 +58,11 @@ export function TechniqueEditor({ id, stored, edition, version, frozen }: Props)
   const add = () => {
     change({ ...document, steps: [...steps, emptyStep] });
     setOpenStep(steps.length);
+    setPicking(null);
+  };
+  const insertAfter = (index: number, step: Step) => {
+    change({ ...document, steps: [...steps.slice(0, index + 1), step, ...steps.slice(index + 1)] });
+    setOpenStep(index + 1);
     setPicking(null);
   };
   const onPick = (landmark: string) => {
@@ -225,6 +232,22 @@ export function TechniqueEditor({ id, stored, edition, version, frozen }: Props)
                       <Button
                         size="line"
                         tone="quiet"
+                        aria-label={`again: step ${i + 1} once more`}
+                        onClick={() => insertAfter(i, step)}
+                      >
+                        again
+                      </Button>
+                      <Button
+                        size="line"
+                        tone="quiet"
+                        aria-label={`mirror step ${i + 1} to the other side`}
+                        onClick={() => insertAfter(i, mirroredStep(step))}
+                      >
+                        mirror
+                      </Button>
+                      <Button
+                        size="line"
+                        tone="quiet"
                         aria-label={`take out step ${i + 1}`}
                         onClick={() => {
                           change({ ...document, steps: steps.filter((_, j) => j !== i) });
@@ -322,6 +345,7 @@ export function TechniqueEditor({ id, stored, edition, version, frozen }: Props)
             onChange={(e) => change({ ...document, aim: e.target.value || null }, "aim")}
           />
         </div>
+        <ConcernPicks document={document} onChange={change} />
         <FaultsAndMore document={document} onChange={change} />
       </section>
     </Stage>

@@ -1,4 +1,5 @@
 import type { Schemas } from "../shell/api";
+import { Why } from "../ui/Why";
 import { seconds } from "./techniqueModel";
 
 /** Three times for one technique, minimum to full, and what they are made of. */
@@ -14,18 +15,21 @@ export function Times({ times }: { times: Schemas["TechniqueTimes"] }) {
     ["in an examination", times.examination, `set up, brief ${seconds(times.brief_seconds)}, perform`],
   ] as const;
   return (
-    <dl className="mt-2 flex flex-wrap gap-x-8 gap-y-1 text-sm" data-times>
-      {rows.map(([word, levels, made]) => (
-        <div key={word} title={made}>
-          <dt className="text-faded">{word}</dt>
-          <dd>
-            <span className="font-semibold">{seconds(levels.standard)}</span>{" "}
-            <span className="text-faded">
-              ({seconds(levels.minimum)} to {seconds(levels.full)})
-            </span>
-          </dd>
-        </div>
-      ))}
-    </dl>
+    <div className="mt-2 flex items-end gap-4" data-times>
+      <dl className="flex flex-wrap gap-x-8 gap-y-1 text-sm">
+        {rows.map(([word, levels, made]) => (
+          <div key={word} title={made}>
+            <dt className="text-faded">{word}</dt>
+            <dd>
+              <span className="font-semibold">{seconds(levels.standard)}</span>{" "}
+              <span className="text-faded">
+                ({seconds(levels.minimum)} to {seconds(levels.full)})
+              </span>
+            </dd>
+          </div>
+        ))}
+      </dl>
+      <Why of="What the times are made of" word="why" reasons={times.reasons} />
+    </div>
   );
 }

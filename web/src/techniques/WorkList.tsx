@@ -1,8 +1,8 @@
-import { Popover } from "radix-ui";
 import { Swatch } from "../face/Stage";
 import { isTone, tones } from "../face/tones";
 import type { Schemas } from "../shell/api";
 import { cn } from "../ui/cn";
+import { Why } from "../ui/Why";
 
 type Row = Schemas["WorkedRow"];
 const SIDE: Readonly<Record<string, string>> = { left: "left", right: "right", both: "", midline: "" };
@@ -59,7 +59,13 @@ export function WorkList({
               <span className="block text-xs text-faded">{r.strength}</span>
             </td>
             <td className="py-1 text-right">
-              <Why row={r} />
+              <Why
+                side="left"
+                of={`Why the ${r.name} is ${isTone(r.mode) ? tones[r.mode].word : r.mode}`}
+                word={rulesOf(r)}
+                label={`${rulesOf(r)}: why ${r.name}`}
+                reasons={r.why}
+              />
             </td>
           </tr>
         ))}
@@ -68,38 +74,4 @@ export function WorkList({
   );
 }
 
-/** One touch on a row shows the rules, their inputs and their source. */
-function Why({ row }: { row: Row }) {
-  const rules = [...new Set(row.why.map((w) => w.rule))].join(" ");
-  return (
-    <Popover.Root>
-      <Popover.Trigger
-        className="min-h-6 rounded-mark px-1 text-xs text-now underline-offset-2 hover:underline"
-        aria-label={`${rules}: why ${row.name}`}
-      >
-        {rules}
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          side="left"
-          collisionPadding={12}
-          className="z-30 max-w-sm rounded-mark border border-line bg-paper p-4 text-sm shadow-xl"
-        >
-          <h3 className="mb-2">
-            Why the {row.name} is {isTone(row.mode) ? tones[row.mode].word : row.mode}
-          </h3>
-          {row.why.map((w, i) => (
-            <div key={i} className="mb-2 border-t border-line pt-1">
-              <p>
-                <span className="font-semibold">{w.rule}</span> {w.says}
-              </p>
-              <p className="text-faded">{w.inputs.map((x) => `${x.name}: ${x.value}`).join(" · ")}</p>
-              <p className="text-xs text-faded">Source: {w.source}</p>
-            </div>
-          ))}
-          <Popover.Arrow className="fill-[var(--color-line)]" />
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
-  );
-}
+const rulesOf = (row: Row) => [...new Set(row.why.map((w) => w.rule))].join(" ");

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import {
+  mirroredStep,
   emptyAct,
   emptyHand,
   emptyStep,
@@ -62,5 +63,22 @@ describe("editing a step", () => {
     expect(seconds(45)).toBe("45 s");
     expect(seconds(90)).toBe("1:30 min");
     expect(seconds(2.5)).toBe("2.5 s");
+  });
+
+  it("mirroring twice gives back the step, and once changes hands, sides and gaze", () => {
+    const step = {
+      ...emptyStep,
+      gaze: "up-left",
+      acts: [{ ...emptyAct, do: "gaze", side: "left" }],
+      hands: [{ ...emptyHand, hand: "right", sides: "left" }],
+    };
+    const other = mirroredStep(step);
+    expect([other.gaze, other.acts?.[0]?.side, other.hands?.[0]?.hand, other.hands?.[0]?.sides]).toEqual([
+      "up-right",
+      "right",
+      "left",
+      "right",
+    ]);
+    expect(mirroredStep(other)).toEqual(step);
   });
 });

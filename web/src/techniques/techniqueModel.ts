@@ -219,3 +219,22 @@ export const STANDING_WORDS: Readonly<Record<string, string>> = {
   draft: "a draft",
   parked: "parked, it breaks a stop rule",
 };
+
+const OTHER_SIDE: Readonly<Record<string, string>> = { left: "right", right: "left" };
+const swap = (side: string | null) => (side === null ? null : (OTHER_SIDE[side] ?? side));
+const swapWords = (word: string | null) =>
+  word?.replace(/\b(left|right)\b/g, (side) => OTHER_SIDE[side] ?? side) ?? null;
+
+/** The same step on the other side: sides, hands, gaze and head change places; a place on the face is stored for the left and stays. */
+export function mirroredStep(step: Step): Step {
+  const pose = (p: PoseState | null) =>
+    p ? { ...p, gaze: swapWords(p.gaze), jaw: swapWords(p.jaw), head: swapWords(p.head) } : null;
+  return {
+    ...step,
+    gaze: swapWords(step.gaze),
+    state: pose(step.state),
+    acts: (step.acts ?? []).map((a) => ({ ...a, side: swap(a.side), state: pose(a.state) })),
+    hands: (step.hands ?? []).map((h) => ({ ...h, hand: swap(h.hand), sides: swap(h.sides) })),
+    dose: step.dose?.line ? { ...step.dose, line: swapWords(step.dose.line) } : step.dose,
+  };
+}
