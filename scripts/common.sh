@@ -77,5 +77,5 @@ build_cli() {
 write_contract() {
   say "Writing web/src/contract …"
   dotnet build src/Wexis.Server -c Release -v quiet -p:OpenApiGenerateDocumentsOnBuild=true --no-incremental > "$STATE/contract.log" 2>&1 || { tail -n 20 "$STATE/contract.log" >&2; fail "the server does not build." "read .wexis/contract.log."; }
-  (cd web && npm run --silent contract > "$STATE/contract-types.log" 2>&1 && npx prettier --write --log-level warn src/contract/api.ts) || fail "the types could not be made." "read .wexis/contract-types.log."
+  (cd web && npm run --silent contract > "$STATE/contract-types.log" 2>&1 && npx prettier --write --log-level warn src/contract/api.generated.ts) || fail "the types could not be made." "read .wexis/contract-types.log."
 }

@@ -199,6 +199,8 @@ public sealed class Browser : IDisposable
     /// <summary>Errors in the browser's console, those of refused or unreachable requests left out: the screens word these.</summary>
     public IReadOnlyList<string> Errors() => [.. _driver.Manage().Logs.GetLog(LogType.Browser).Select(l => l.Message).Where(m => !m.Contains("Failed to load resource", StringComparison.Ordinal))];
 
+    public void ScrollTo(By what) => ((IJavaScriptExecutor)_driver).ExecuteScript("arguments[0].scrollIntoView({block:'center'})", See(what));
+
     /// <summary>Pixels by which the page is wider than its window.</summary>
     public long SideScroll() => Convert.ToInt64(((IJavaScriptExecutor)_driver).ExecuteScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth"));
 

@@ -27,6 +27,11 @@ public class ShotTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.See(By.CssSelector("[data-worked='frontalis']"));
         Shot("technique");
         b.Go("/techniques");
+        b.Click(Browser.Named("a", "Knuckle knead"));
+        b.See(By.CssSelector("[data-claim]"));
+        b.ScrollTo(By.Id("claims"));
+        Shot("claims");
+        b.Go("/techniques");
         b.Click(Browser.Named("a", "Lid press"));
         b.See(By.CssSelector("[data-stopped]"));
         Shot("technique-stopped");

@@ -88,7 +88,7 @@ function SheetBench({ stored }: { stored: Schemas["StationView"] }) {
   return (
     <Stage plate={{ lit: stepLit(stored.sheet, step), zones: stepZones(stored.sheet, step) }}>
       <p className="text-sm text-faded">
-        <Link to="/examination" className="text-now hover:underline">
+        <Link to="/examination" className="text-now underline underline-offset-4">
           Examination
         </Link>{" "}
         · station {stored.place} · edition {stored.edition} of the technique · sheet revision {stored.revision}

@@ -9,6 +9,7 @@ export type Shape = {
   readonly holes: readonly (readonly FacePoint[])[];
 };
 export type Half = "left" | "right";
+export const HALVES: readonly Half[] = ["left", "right"];
 
 export function shapeOf(view: {
   polygon: null | number[][];

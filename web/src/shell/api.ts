@@ -1,5 +1,5 @@
 import createClient, { type Middleware } from "openapi-fetch";
-import type { components, paths } from "../contract/api";
+import type { components, paths } from "../contract/api.generated";
 
 export type Schemas = components["schemas"];
 
