@@ -7,6 +7,13 @@ fail() { printf '\nWexis stopped: %s\n' "$1" >&2; [ -z "${2:-}" ] || printf 'Way
 
 as_root() { [ "$(id -u)" = 0 ]; }
 
+# A server that Debian starts on its own is not wanted: Wexis has a private one. The package that would make it comes first and is told so.
+without_debians_own_server() {
+  case " $* " in *" postgresql "*) ;; *) return 0 ;; esac
+  apt-get -o DPkg::Lock::Timeout=500 install -y -q --no-install-recommends postgresql-common || return 1
+  grep -qs '^create_main_cluster' /etc/postgresql-common/createcluster.conf || echo 'create_main_cluster = false' >> /etc/postgresql-common/createcluster.conf
+}
+
 # Installs Debian packages that are missing: as root with apt, else says what to ask for.
 ensure_packages() {
   local missing=() p
@@ -15,10 +22,7 @@ ensure_packages() {
   as_root || fail "these Debian packages are missing: ${missing[*]}" "sudo apt-get install -y ${missing[*]}   then the same command again."
   say "Installing ${missing[*]} (about a minute) …"
   export DEBIAN_FRONTEND=noninteractive
-  # A server that Debian starts on its own is not wanted: Wexis has a private one.
-  mkdir -p /etc/postgresql-common
-  grep -qs '^create_main_cluster' /etc/postgresql-common/createcluster.conf || echo 'create_main_cluster = false' >> /etc/postgresql-common/createcluster.conf
-  { apt-get -o DPkg::Lock::Timeout=500 update -q && apt-get -o DPkg::Lock::Timeout=500 install -y -q --no-install-recommends "${missing[@]}"; } > "$STATE/apt.log" 2>&1 \
+  { apt-get -o DPkg::Lock::Timeout=500 update -q && without_debians_own_server "${missing[@]}" && apt-get -o DPkg::Lock::Timeout=500 install -y -q --no-install-recommends "${missing[@]}"; } > "$STATE/apt.log" 2>&1 \
     || fail "apt could not install ${missing[*]}: $(tail -n 1 "$STATE/apt.log")" "read .wexis/apt.log, mend it, then the same command again."
 }
 

@@ -15,6 +15,7 @@ public class CoreBenchmarks
     private readonly Atlas _atlas;
     private readonly ActionModel _model;
     private readonly TechniqueDocument _technique;
+    private readonly TechniqueDocument _one;
     private readonly MarkSheet _sheet;
     private readonly MarkEvent[] _events;
 
@@ -27,12 +28,16 @@ public class CoreBenchmarks
         var glide = new Step([], [new("right", "work", "stroke", "three-fingers", null, null, [], [], [new("alare", null, null, null), new("zygoma_prominence", null, null, null), new("ear_front", null, null, null)], "front", null, null, 3, "in", true, "slip", "one-then-other", null)], null, null, ["jaw"], dose, null, null, null, null, null);
         var gaze = new Step([new("gaze-updown", "both", "moderate", "none", null, null, [], null, null, null, null, null)], [], null, null, ["brow", "head"], dose with { Line = "5" }, null, null, null, null, null);
         _technique = TechniqueDocument.Empty with { Name = "A technique of six steps", Steps = [glide, gaze, glide, gaze, glide, gaze] };
+        _one = _technique with { Steps = [glide, gaze], Claims = [new("strengthens the cheek muscle", null, null, null), new("drains the face", null, null, null), new("removes wrinkles", null, null, null)] };
         _sheet = MarkSheetDraft.Of("t", 1, _technique, Derive(), _atlas, _model, HouseSettings.Default);
         _events = [.. Enumerable.Range(0, 300).Select(i => new MarkEvent(new Guid(i, 0, 0, new byte[8]), "rep", "d", i, i * 900L, 0, i % 2 == 0 ? "left" : "right", null, null, null, i + 1))];
     }
 
     [Benchmark(Description = "derive six steps: map, dose, safety, exclusions")]
     public Derivation Derive() => Derivation.Of(_technique, _atlas, _model, HouseSettings.Default);
+
+    [Benchmark(Description = "derive one technique of two steps with three claims")]
+    public Derivation DeriveOne() => Derivation.Of(_one, _atlas, _model, HouseSettings.Default);
 
     [Benchmark(Description = "draft a mark sheet of six steps")]
     public MarkSheet Draft() => MarkSheetDraft.Of("t", 1, _technique, Derive(), _atlas, _model, HouseSettings.Default);

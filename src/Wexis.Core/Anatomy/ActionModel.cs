@@ -14,7 +14,7 @@ public sealed record Move(string Words, string Base, Dictionary<string, JsonElem
 public sealed record MoveBase(string? Default, string[] Rows);
 public sealed record ImportAlias(string? Base, Dictionary<string, JsonElement>? When, string? Move);
 public sealed record ManualVerb(string ModeWhenMuscleReached, string Words, string TechniqueClass, string HazardClass);
-public sealed record ActionRule(string Id, string Stage, string Text);
+public sealed record ActionRule(string Id, string Stage, string Text, JsonElement? When = null, JsonElement? Then = null, string[][]? ExceptPairs = null);
 public sealed record Effect(string Id, string Statement, string Grade, string PlainWords, string[] Modes, string Verdict);
 
 /// <summary>The action model as stored in <c>data/anatomy/action-rules.json</c>: movement table, manual verbs, rules. From memory; see docs/method.md#work-map.</summary>
@@ -34,10 +34,14 @@ public sealed class ActionModel
     private ActionModel(ActionModelDocument document)
     {
         Document = document;
+        Rules = RuleData.Read(document.Rules);
         _ruleText = document.Rules.ToDictionary(r => r.Id, r => r.Text, StringComparer.Ordinal);
     }
 
     public ActionModelDocument Document { get; }
+
+    /// <summary>The rules' own numbers and words.</summary>
+    public RuleData Rules { get; }
     public IReadOnlyDictionary<string, ManualVerb> Verbs => Document.ManualVerbs;
 
     /// <summary>Reads the model and checks every name in it against the atlas.</summary>

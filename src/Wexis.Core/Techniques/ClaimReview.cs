@@ -204,7 +204,7 @@ public static partial class ClaimReview
             if (Armpit().IsMatch(text)) return new(["wrong-direction"], "The face drains to the nodes at ear, jaw and chin, then down the neck; not to the armpit.", "Say: the skin of the chest drains to the armpit; the face down the neck.", "X", "R63");
             var glides = derivation.Steps.SelectMany(s => s.Completed.AllHands).Where(h => h.Verb is not null && h.Role is null or "work").ToList();
             if (glides.Count == 0 || !Rows.Any(r => r.Structure == "superficial-lymph")) return new(["wrong-mode"], "No hand moves the skin here; fluid is not moved by it.", null, "X", "R60");
-            if (glides.All(h => (h.Pressure ?? 2) >= 3)) return new(["wrong-mode"], "At this pressure the muscle is kneaded; drainage is light, at pressure 1 or 2.", "Say: kneads; or lighten to pressure 1 to 2.", "X", "R60");
+            if (glides.All(h => (h.Pressure ?? 2) > model.Rules.LymphLevels.Max())) return new(["wrong-mode"], "At this pressure the muscle is kneaded; drainage is light, at pressure 1 or 2.", "Say: kneads; or lighten to pressure 1 to 2.", "X", "R60");
             if (Toxins().IsMatch(text)) return Effect(text);
             var flow = derivation.Map.Flow;
             if (flow.FirstOrDefault(f => f.Verdict == "against") is { } against) return new(["wrong-direction"], $"Over the {against.ZoneName} the stroke runs against the flow ({against.AngleDegrees:0}°).", "Turn the stroke towards its nodes, or call it a comfort stroke.", "X", "R61");

@@ -43,7 +43,7 @@ public static class FamilyDefaults
             if (work.Contact is { } c && atlas.Contacts.TryGetValue(c, out var contact) && contact.Kind == "tool" || work.Verb is "tool-stroke" or "tool-press" or "roll" or "cup") return "tool-glide";
             return work.Verb switch
             {
-                "stroke" => work.Pressure is >= 3 ? "firm-glide" : "light-glide",
+                "stroke" => work.Pressure > model.Rules.LymphLevels.Max() ? "firm-glide" : "light-glide",
                 "circle" or "friction" or "scalp-glide" => "circles",
                 "knead" or "pinch-roll" or "pinch-hold" => "pinch-knead",
                 "press" or "lymph-pump" or "tool-press" => "press-hold",
@@ -61,7 +61,7 @@ public static class FamilyDefaults
             "gaze" => "eye-drill",
             "jaw-rest" or "relax-scan" or "drop-shoulders" or "breathe" or "palm-eyes" => "habit-check",
             "head-tilt-side" or "head-back" or "neck-bend-forward" or "chin-tuck" => "stretch",
-            _ => act.Tempo?.HoldS is >= 3 || step.Tempo?.HoldS is >= 3 ? "hold" : "repetition",
+            _ => act.Tempo?.HoldS >= model.Rules.HoldSeconds || step.Tempo?.HoldS >= model.Rules.HoldSeconds ? "hold" : "repetition",
         };
     }
 }

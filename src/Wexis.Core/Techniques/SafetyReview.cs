@@ -26,7 +26,7 @@ public sealed record SafetyReview(string Verdict, IReadOnlyList<SafetyFinding> F
             var hand = completed.Step.AllHands[i];
             if (hand.Verb is null || hand.Pressure == 0) continue;
             var before = findings.Count;
-            ContactHazards.Add(findings, hand, completed, atlas, model, settings);
+            ContactHazards.Add(findings, hand, i, completed, atlas, model, settings);
             if (findings.Skip(before).Any(f => f.Verdict == "stop")) stopped.Add(i);
         }
         ActHazards.Add(findings, completed.Step, atlas, model);
@@ -39,7 +39,7 @@ public sealed record SafetyReview(string Verdict, IReadOnlyList<SafetyFinding> F
 /// <summary>Contacts against hazard zones (R100–R102).</summary>
 internal static class ContactHazards
 {
-    public static void Add(List<SafetyFinding> findings, Hand hand, CompletedStep completed, Atlas atlas, ActionModel model, HouseSettings settings)
+    public static void Add(List<SafetyFinding> findings, Hand hand, int index, CompletedStep completed, Atlas atlas, ActionModel model, HouseSettings settings)
     {
         var path = StrokePath.Of(hand, atlas, settings);
         var zones = (hand.AllZones.Count > 0 ? hand.AllZones : path.Zones(atlas)).Where(atlas.Zones.ContainsKey).Select(z => atlas.Zones[z]).ToList();
@@ -64,7 +64,9 @@ internal static class ContactHazards
         }
         if (contact?.Kind == "tool" && hand.AngleDeg is { } degrees && degrees is < 10 or > 45)
             findings.Add(new("tool-angle", "Tool angle", "caution", $"A tool at {degrees:0.#}° to the skin is outside 10° to 45°: too flat it drags, edge-on it scrapes.", "Lay it at about 15° for fluid, 30° to 45° to lift.", new("R45", model.RuleText("R45"), [new("angle", $"{degrees:0.#}°")], "common practice")));
-        if (hand is { GripOrSlip: "grip", Glide: true } && (hand.Pressure ?? 3) >= 3)
+        // Dry is a fault only where it was told: nobody is warned of a default.
+        var dryTold = hand.GripOrSlip == "grip" && !completed.Defaults.Any(d => d.EndsWith($".hands[{index}].grip_or_slip", StringComparison.Ordinal));
+        if (dryTold && hand.Glide == true && (hand.Pressure ?? 3) >= model.Rules.DryDragLevel)
             findings.Add(new("dry-drag", "Dry drag", "caution", "A firm glide on dry skin drags it.", "Use a slip product, or lighten to level 2.", new("R48", model.RuleText("R48"), [], "action model")));
     }
 

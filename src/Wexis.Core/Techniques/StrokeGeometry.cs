@@ -20,14 +20,15 @@ public sealed record StrokeGeometry(int Step, int Hand, IReadOnlyList<double> Le
     /// <summary>Less than this share of a contact is the edge of a finger, not work: 2 %.</summary>
     private const double LeastShare = 0.02;
 
-    public static IReadOnlyList<StrokeGeometry> Of(IReadOnlyList<DerivedStep> steps, Atlas atlas, HouseSettings settings)
+    public static IReadOnlyList<StrokeGeometry> Of(IReadOnlyList<DerivedStep> steps, Atlas atlas, ActionModel model, HouseSettings settings)
     {
         ArgumentNullException.ThrowIfNull(steps);
         ArgumentNullException.ThrowIfNull(atlas);
-        return [.. steps.SelectMany(s => s.Completed.AllHands.Select((h, i) => (Step: s, Hand: h, Index: i, Path: StrokePath.Of(h, atlas, settings))).Where(x => x.Path.HasPlace && x.Hand.Verb is not null).Select(x => OfHand(x.Step, x.Hand, x.Index, x.Path, atlas)))];
+        ArgumentNullException.ThrowIfNull(model);
+        return [.. steps.SelectMany(s => s.Completed.AllHands.Select((h, i) => (Step: s, Hand: h, Index: i, Path: StrokePath.Of(h, atlas, settings))).Where(x => x.Path.HasPlace && x.Hand.Verb is not null).Select(x => OfHand(x.Step, x.Hand, x.Index, x.Path, atlas, model.Rules)))];
     }
 
-    private static StrokeGeometry OfHand(DerivedStep step, Hand hand, int index, StrokePath path, Atlas atlas)
+    private static StrokeGeometry OfHand(DerivedStep step, Hand hand, int index, StrokePath path, Atlas atlas, RuleData rules)
     {
         var worked = step.Map.Worked.Select(r => r.Structure).ToHashSet(StringComparer.Ordinal);
         var structures = atlas.Document.Muscles.Where(m => m.Views.TryGetValue("frontal", out var v) && v.Polygon is { Length: > 2 })
@@ -36,7 +37,7 @@ public sealed record StrokeGeometry(int Step, int Hand, IReadOnlyList<double> Le
             .Select(x =>
             {
                 double? angle = hand.Glide == true && path.DirectionDegrees is { } d && x.Muscle.Fibre.AxisDeg is { } axis ? FaceAngle.ToAxis(d, axis) : null;
-                return new UnderStroke(x.Muscle.Id, x.Muscle.PlainName, x.Share, worked.Contains(x.Muscle.Id) && (hand.Pressure ?? 3) >= x.Muscle.MinPressureToReach, angle, angle is { } a ? FibreWords(a) : null);
+                return new UnderStroke(x.Muscle.Id, x.Muscle.PlainName, x.Share, worked.Contains(x.Muscle.Id) && (hand.Pressure ?? 3) >= x.Muscle.MinPressureToReach, angle, angle is { } a ? RuleData.Class(rules.Fibre, a) : null);
             });
         var hazards = atlas.Document.Hazards.Where(h => h.View == "frontal").Select(h => (Hazard: h, Over: path.Over(h.Polygon, h.Hole, h.Surface))).Where(x => x.Over.Entered || x.Over.Share >= LeastShare)
             .Select(x => new HazardUnderStroke(x.Hazard.Id, x.Hazard.Name, x.Over.Entered, x.Over.Share));
@@ -50,7 +51,4 @@ public sealed record StrokeGeometry(int Step, int Hand, IReadOnlyList<double> Le
         var touched = steps.SelectMany(s => s.Map.ZonesTouched).ToHashSet(StringComparer.Ordinal);
         return region is null || touched.Count == 0 || !atlas.Regions.TryGetValue(region, out var r) ? [] : [.. r.Zones.Where(z => !touched.Contains(z))];
     }
-
-    /// <summary>Up to 30° along, up to 60° oblique, above across: each end belongs to the smaller class (R43).</summary>
-    public static string FibreWords(double degrees) => degrees <= 30 ? "along" : degrees <= 60 ? "oblique" : "across";
 }

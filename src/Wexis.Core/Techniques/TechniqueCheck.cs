@@ -29,7 +29,7 @@ public sealed record TechniqueCheck(
         var stopped = hazards.Any(h => h.Then == "stop");
         return new(document.Id, document.Name, d.Standing, d.Family,
             [.. d.Map.Worked.Select(r => new CheckedRow(r.Structure, r.Side, r.Mode, r.Strength, r.Seconds.Standard, [.. r.Why.Select(w => w.Rule).Distinct()], r.Certainty, r.Fibres, r.Steps))],
-            d.Map.ExpectedActionUnits, d.Map.MustStayQuiet, d.Map.ZonesTouched, d.Map.Flow, StrokeGeometry.Of(d.Steps, atlas, settings), StrokeGeometry.Uncovered(document.Region, d.Steps, atlas),
+            d.Map.ExpectedActionUnits, d.Map.MustStayQuiet, d.Map.ZonesTouched, d.Map.Flow, StrokeGeometry.Of(d.Steps, atlas, model, settings), StrokeGeometry.Uncovered(document.Region, d.Steps, atlas),
             stopped ? "stop" : hazards.Count > 0 ? "caution" : "ok", hazards, [.. d.Exclusions.Select(e => new CheckedExclusion(e.Id, e.Handling, e.RedFlag))],
             screen?.Hits ?? [], stopped && screen?.Response is not "stop-and-refer" ? "refuse" : screen?.Response ?? "allow",
             [.. d.Claims.Select(c => new CheckedClaim(c.Text, c.Kind, c.Verdicts[0], c.Verdicts, c.Because, c.Correction, c.Grade))],

@@ -183,10 +183,10 @@ internal static class ActRows
 
         foreach (var prime in table.Where(r => r.Strength == "primary" && r.Mode is "concentric" or "isometric" && r.Strength == "primary"))
             foreach (var antagonist in atlas.Muscles.TryGetValue(prime.Structure, out var m) ? m.Antagonists : [])
-                if (!rows.Has(antagonist) && !Anchors(prime.Structure, antagonist))
+                if (!rows.Has(antagonist) && !model.Rules.Anchors(prime.Structure, antagonist))
                     rows.Add(antagonist, actSide, "inhibited", "secondary", "R14", sure: true, null, new ReasonInput("opposes", atlas.PlainName(prime.Structure)));
 
-        if (act.Effort is "strong" or "maximal") Overflow(rows, baseVerb, actSide, act.Effort);
+        if (act.Effort is { } effort && model.Rules.OverflowEfforts.Contains(effort)) Overflow(rows, baseVerb, actSide, effort, model.Rules);
         if (context.State("head") == "back" && baseVerb is not "head-back" && chosen?.Move.When.ContainsKey("head") != true)
             foreach (var s in new[] { "platysma", "sternohyoid" }.Where(s => !rows.Has(s)))
                 rows.Add(s, "both", "stretched", "secondary", "R81", sure: true, null, new ReasonInput("head", "back"));
@@ -198,11 +198,8 @@ internal static class ActRows
     {
         if (context.Tempo is "pulse" or "flutter") return ("concentric", "R20");
         if (context.Resisted) return context.Travels ? ("concentric", "R12") : ("isometric", "R12");
-        return hold >= 3 ? ("isometric", "R12") : ("concentric", "R11");
+        return hold >= context.Rules.HoldSeconds ? ("isometric", "R12") : ("concentric", "R11");
     }
-
-    private static bool Anchors(string prime, string antagonist) =>
-        (prime, antagonist) is ("frontalis", "occipitalis") or ("occipitalis", "frontalis") or (_, "sternohyoid") or ("zygomaticus-major", "orbicularis-oris") or ("sternocleidomastoid", "trapezius-descending");
 
     private static string? Yoked(string structure, string? gaze) => (gaze, structure) switch
     {
@@ -214,15 +211,9 @@ internal static class ActRows
     private static string SideOf(string structure, string? baseVerb, string side) =>
         side != "both" && baseVerb is not null && Crossed.TryGetValue(baseVerb, out var crossed) && crossed.Contains(structure) ? side == "left" ? "right" : "left" : side;
 
-    private static void Overflow(RowSet rows, string? baseVerb, string side, string effort)
+    private static void Overflow(RowSet rows, string? baseVerb, string side, string effort, RuleData rules)
     {
-        string[] structures = baseVerb switch
-        {
-            "close-lids" => ["corrugator-supercilii", "procerus", "depressor-supercilii"],
-            "lower-lip-down" or "corners-down" or "pout-chin-up" or "grimace-neck" => ["platysma", "depressor-anguli-oris"],
-            _ => [],
-        };
-        foreach (var s in structures.Append("trapezius-descending").Where(s => !rows.Has(s)))
+        foreach (var s in rules.Overflow.Where(o => o.Bases.Contains("any") || (baseVerb is not null && o.Bases.Contains(baseVerb))).SelectMany(o => o.Structures).Where(s => !rows.Has(s)).ToList())
             rows.Add(s, side, "concentric", "incidental", "R19", sure: true, null, new ReasonInput("effort", effort));
     }
 }
@@ -230,6 +221,7 @@ internal static class ActRows
 /// <summary>What the conditions of the movement table ask of a step.</summary>
 internal sealed class ActContext(Act act, Step step, IReadOnlyDictionary<string, JsonElement> forced, ActionModel model)
 {
+    public RuleData Rules => model.Rules;
     public double HoldSeconds => act.Tempo?.HoldS ?? step.Tempo?.HoldS ?? 0;
     public double ReturnSeconds => act.Tempo?.OutS ?? step.Tempo?.OutS ?? 0;
     private double MoveSeconds => act.Tempo?.InS ?? step.Tempo?.InS ?? 0;
@@ -239,10 +231,10 @@ internal sealed class ActContext(Act act, Step step, IReadOnlyDictionary<string,
     public string? Gaze => ForcedOneOf("gaze", State("gaze"));
 
     /// <summary>pulse or flutter as the move says; slow when moving in lasts 2 s or more; hold from 3 s; else free.</summary>
-    public string Tempo => Forced("tempo") ?? (HoldSeconds >= 3 ? "hold" : MoveSeconds >= 2 ? "slow" : MoveSeconds + ReturnSeconds is > 0 and <= 0.5 ? "flutter" : "free");
+    public string Tempo => Forced("tempo") ?? (HoldSeconds >= Rules.HoldSeconds ? "hold" : MoveSeconds >= Rules.SlowReturnSeconds ? "slow" : MoveSeconds + ReturnSeconds is > 0 and <= 0.5 ? "flutter" : "free");
 
     /// <summary>Told to yield slowly: the return lasts 2 s or more and the words say so (R13).</summary>
-    public bool ToldSlowReturn => ReturnSeconds >= 2 && $"{step.Cue} {step.EndPoint}" is var words
+    public bool ToldSlowReturn => ReturnSeconds >= Rules.SlowReturnSeconds && $"{step.Cue} {step.EndPoint}" is var words
         && (words.Contains("slow", StringComparison.OrdinalIgnoreCase) || words.Contains("gradual", StringComparison.OrdinalIgnoreCase) || words.Contains("yield", StringComparison.OrdinalIgnoreCase));
 
     public string? State(string part)
@@ -267,7 +259,7 @@ internal sealed class ActContext(Act act, Step step, IReadOnlyDictionary<string,
             "resist" => Resisted == wanted.GetBoolean(),
             "at" => act.At is not null && Words(wanted).Contains(act.At),
             "hold_still" => forced.ContainsKey("hold_still") || Words(wanted).Any(z => StillRows.Zones(step).Concat(act.AllHoldStill.Select(h => h.Zone)).Contains(z)),
-            "tempo" => Words(wanted).Contains(Tempo) || (MoveSeconds >= 2 && Words(wanted).Contains("slow")),
+            "tempo" => Words(wanted).Contains(Tempo) || (MoveSeconds >= Rules.SlowReturnSeconds && Words(wanted).Contains("slow")),
             "gaze" => Gaze is { } g && Words(wanted).Contains(g),
             "effort" => act.Effort is { } e && Words(wanted).Contains(e),
             "air" => Words(wanted).Contains(Air ?? "kept"),
@@ -356,9 +348,9 @@ internal static class HandRows
             var level = Math.Min(told, cap);
             if (told > cap) cannotTell.Add($"Pressure {told} ({StepWords.Feel(told)}) is above the cap of the {zone.Name}, {cap}: the map counts {cap}.");
             highest = Math.Max(highest, level);
-            if (!bracing && verb.ModeWhenMuscleReached is not ("skin-lymph" or "inhibited")) MuscleRows(rows, hand, zone, level + (contact?.DepthBonus ?? 0), verb, contact, path, side, sure, cannotTell, atlas, settings);
+            if (!bracing && verb.ModeWhenMuscleReached is not ("skin-lymph" or "inhibited")) MuscleRows(rows, hand, zone, level + (contact?.DepthBonus ?? 0), verb, contact, path, side, sure, cannotTell, atlas, model.Rules);
         }
-        var light = highest <= 2;
+        var light = highest <= model.Rules.LymphLevels.Max();
         rows.Add("skin", side, "skin-lymph", bracing ? "incidental" : "primary", "R40", sure: true, null, new ReasonInput("pressure", $"{highest} ({StepWords.Feel(highest)})"));
         rows.Add("superficial-lymph", side, "skin-lymph", bracing ? "incidental" : light && hand.Verb is "stroke" or "lymph-pump" && light ? "primary" : "secondary", "R40", sure: true, null, new ReasonInput("verb", StepWords.Verb(hand.Verb)));
 
@@ -367,13 +359,12 @@ internal static class HandRows
                 if (zone.DrainDirDegLeft is { } drain && zone.DrainDirView is null or "frontal" && path.DirectionOver(zone) is { } direction)
                 {
                     var angle = FaceAngle.BetweenDirections(direction, drain);
-                    flow.Add(new(zone.Id, zone.Name, angle <= 60 ? "with" : angle <= 100 ? "neutral" : "against", angle, [.. zone.DrainsTo ?? []]));
+                    flow.Add(new(zone.Id, zone.Name, RuleData.Class(model.Rules.Flow, angle), angle, [.. zone.DrainsTo ?? []]));
                 }
     }
 
-    private static void MuscleRows(RowSet rows, Hand hand, Zone zone, int depth, ManualVerb verb, Contact? contact, StrokePath path, string side, bool sure, List<string> cannotTell, Atlas atlas, HouseSettings settings)
+    private static void MuscleRows(RowSet rows, Hand hand, Zone zone, int depth, ManualVerb verb, Contact? contact, StrokePath path, string side, bool sure, List<string> cannotTell, Atlas atlas, RuleData rules)
     {
-        _ = settings;
         int LevelOf(string id) => zone.ReachInside?.TryGetValue(id, out var inside) == true ? inside
             : zone.ReachBy?.ContainsKey(id) == true && contact?.Pinch != true ? 9
             : atlas.Muscles[id].MinPressureToReach;
@@ -382,17 +373,17 @@ internal static class HandRows
         if (reached.Count == 0) return;
         if (verb.ModeWhenMuscleReached == "stretched")
         {
-            Stretch(rows, zone, reached, path, side, sure, cannotTell, atlas);
+            Stretch(rows, zone, reached, path, side, sure, cannotTell, atlas, rules);
             return;
         }
         var reach = reached.Max(LevelOf);
         var primaries = reached.Where(id => LevelOf(id) == reach).GroupBy(id => atlas.Muscles[id].Depth).SelectMany(g => g.Take(2)).ToHashSet(StringComparer.Ordinal);
         foreach (var id in reached)
-            rows.Add(id, side, verb.ModeWhenMuscleReached, primaries.Contains(id) ? "primary" : "secondary", "R42", sure, Fibres(hand, path, atlas.Muscles[id]),
+            rows.Add(id, side, verb.ModeWhenMuscleReached, primaries.Contains(id) ? "primary" : "secondary", "R42", sure, Fibres(hand, path, atlas.Muscles[id], rules),
                 new ReasonInput("zone", zone.Name), new ReasonInput("depth of the hand", $"{depth}"), new ReasonInput("reached from", $"{LevelOf(id)}"));
     }
 
-    private static void Stretch(RowSet rows, Zone zone, List<string> reached, StrokePath path, string side, bool sure, List<string> cannotTell, Atlas atlas)
+    private static void Stretch(RowSet rows, Zone zone, List<string> reached, StrokePath path, string side, bool sure, List<string> cannotTell, Atlas atlas, RuleData rules)
     {
         if (path.DirectionDegrees is not { } direction)
         {
@@ -408,15 +399,15 @@ internal static class HandRows
                 continue;
             }
             var angle = FaceAngle.ToAxis(direction, axis);
-            if (angle <= 55) rows.Add(id, side, "stretched", angle <= 35 ? "primary" : "secondary", "R44", sure, null, new ReasonInput("angle to the fibres", $"{angle:0}°"), new ReasonInput("zone", zone.Name));
+            if (RuleData.Class(rules.Stretch, angle) is { Length: > 0 } strength) rows.Add(id, side, "stretched", strength, "R44", sure, null, new ReasonInput("angle to the fibres", $"{angle:0}°"), new ReasonInput("zone", zone.Name));
         }
     }
 
-    private static string? Fibres(Hand hand, StrokePath path, Muscle muscle)
+    private static string? Fibres(Hand hand, StrokePath path, Muscle muscle, RuleData rules)
     {
         if (hand.Glide != true || path.DirectionDegrees is not { } direction || muscle.Fibre.AxisDeg is not { } axis) return null;
         var angle = FaceAngle.ToAxis(direction, axis);
-        return $"{(angle <= 30 ? "along" : angle <= 60 ? "oblique" : "across")}, {angle:0}°";
+        return $"{RuleData.Class(rules.Fibre, angle)}, {angle:0}°";
     }
 
     private static string SideOf(Hand hand, string stepSides) => (hand.Sides ?? stepSides) switch { "left" => "left", "right" => "right", "midline" => "midline", _ => "both" };

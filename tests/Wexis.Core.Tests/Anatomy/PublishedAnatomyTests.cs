@@ -138,3 +138,66 @@ public class AtlasReadTests
     public void Every_structure_has_a_source_and_says_how_far_it_was_checked() =>
         Reference.Atlas.Document.Muscles.ShouldAllBe(m => m.Source.Length > 0 && m.Source.All(s => s.Basis.Length > 0));
 }
+
+/// <summary>The rules' own numbers are read from their data.</summary>
+public class RuleDataTests
+{
+    [Theory]
+    [InlineData(0, "along")]
+    [InlineData(30, "along")]     // both ends belong to the smaller class
+    [InlineData(30.1, "oblique")]
+    [InlineData(60, "oblique")]
+    [InlineData(60.1, "across")]
+    [InlineData(90, "across")]
+    public void Fibre_classes_and_their_ends(double degrees, string word) => Wexis.Core.Anatomy.RuleData.Class(Reference.Model.Rules.Fibre, degrees).ShouldBe(word);
+
+    [Theory]
+    [InlineData(60, "with")]
+    [InlineData(60.1, "neutral")]
+    [InlineData(100, "neutral")]
+    [InlineData(100.1, "against")]
+    [InlineData(180, "against")]
+    public void Flow_classes_and_their_ends(double degrees, string word) => Wexis.Core.Anatomy.RuleData.Class(Reference.Model.Rules.Flow, degrees).ShouldBe(word);
+
+    [Theory]
+    [InlineData(35, "primary")]
+    [InlineData(35.1, "secondary")]
+    [InlineData(55, "secondary")]
+    [InlineData(55.1, "")]
+    public void Stretch_classes_and_their_ends(double degrees, string strength) => Wexis.Core.Anatomy.RuleData.Class(Reference.Model.Rules.Stretch, degrees).ShouldBe(strength);
+
+    [Fact]
+    public void Hold_return_and_levels_are_those_of_the_rules()
+    {
+        var rules = Reference.Model.Rules;
+        (rules.HoldSeconds, rules.SlowReturnSeconds, rules.DryDragLevel).ShouldBe((3, 2, 3));
+        rules.LymphLevels.ShouldBe([1, 2]);
+        rules.Anchors("masseter-superficial", "sternohyoid").ShouldBeTrue("whatever the jaw does, the strap muscle anchors");
+        rules.Anchors("masseter-superficial", "lateral-pterygoid").ShouldBeFalse();
+    }
+
+    [Fact]
+    public void A_model_without_one_of_its_rules_is_refused()
+    {
+        var rules = Reference.Model.Document.Rules.Where(r => r.Id != "R14").ToArray();
+        Should.Throw<InvalidDataException>(() => Wexis.Core.Anatomy.RuleData.Read(rules)).Message.ShouldContain("R14");
+    }
+
+    [Fact]
+    public void Strong_effort_brings_overflow_as_the_rule_lists_it()
+    {
+        var map = Reference.Derive(A.Step() with { Acts = [A.Do("close-lids") with { Effort = "maximal" }] }).Map;
+        map.Worked.Where(r => r.Why.Any(w => w.Rule == "R19")).Select(r => (r.Structure, r.Strength)).ShouldContain(("trapezius-descending", "incidental"));
+        Reference.Derive(A.Act("close-lids-gently")).Map.Worked.ShouldNotContain(r => r.Structure == "trapezius-descending");
+    }
+
+    [Fact]
+    public void Dry_skin_is_a_fault_only_where_it_was_told()
+    {
+        var step = A.Hand("stroke", "malar", 3);
+        bool Drags(string? grip) => Reference.Derive(step with { Hands = [step.Hands![0] with { GripOrSlip = grip, Glide = true }] }).Steps[0].Safety.Findings.Any(f => f.Hazard == "dry-drag");
+        Drags("grip").ShouldBeTrue();
+        Drags("slip").ShouldBeFalse();
+        Drags(null).ShouldBeFalse();
+    }
+}
