@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using System.Text.RegularExpressions;
 using Wexis.Core.Anatomy;
 
@@ -58,9 +59,8 @@ public static partial class ClaimWords
         ArgumentNullException.ThrowIfNull(text);
         ArgumentNullException.ThrowIfNull(atlas);
         var lower = text.ToLowerInvariant();
-        var own = atlas.Document.Muscles.SelectMany(m => new[] { m.PlainName, m.NameEn, m.NameLaTa2.Replace("Musculus ", "", StringComparison.OrdinalIgnoreCase), m.Id.Replace('-', ' '), m.Id }.Select(n => (Words: n.ToLowerInvariant(), Structures: new[] { m.Id })));
         // The longest name that the text says is the one meant: "medial pterygoid" before "pterygoid".
-        return Common.Concat(own).Where(n => n.Words.Length > 4).OrderByDescending(n => n.Words.Length).FirstOrDefault(n => Says(lower, n.Words)).Structures ?? [];
+        return Names.GetValue(atlas, NamesOf).FirstOrDefault(n => Says(lower, n.Words))?.Structures ?? [];
     }
 
     /// <summary>Parts of the face that stand for the muscle that moves them, where a claim names no muscle ("works the brow").</summary>
@@ -102,7 +102,31 @@ public static partial class ClaimWords
             .Where(n => Says(lower, n.Name)).OrderByDescending(n => n.Name.Length).Select(n => n.Id).FirstOrDefault();
     }
 
-    private static bool Says(string text, string words) => Regex.IsMatch(text, $@"(?<![\p{{L}}]){Regex.Escape(words)}(?:s|es)?(?![\p{{L}}])", RegexOptions.None, TimeSpan.FromMilliseconds(200));
+    private sealed record Name(string Words, string[] Structures);
+
+    /// <summary>Every name of an atlas, the longest first: made once, the atlas never changes.</summary>
+    private static readonly ConditionalWeakTable<Atlas, Name[]> Names = [];
+
+    private static Name[] NamesOf(Atlas atlas) =>
+    [
+        .. Common.Select(c => new Name(c.Words, c.Structures))
+            .Concat(atlas.Document.Muscles.SelectMany(m => new[] { m.PlainName, m.NameEn, m.NameLaTa2.Replace("Musculus ", "", StringComparison.OrdinalIgnoreCase), m.Id.Replace('-', ' '), m.Id }.Select(n => new Name(n.ToLowerInvariant(), [m.Id]))))
+            .Where(n => n.Words.Length > 4).OrderByDescending(n => n.Words.Length),
+    ];
+
+    /// <summary>Whether a text says a name as words of its own; a plural s or es may follow.</summary>
+    private static bool Says(string text, string words)
+    {
+        for (var at = text.IndexOf(words, StringComparison.Ordinal); at >= 0; at = text.IndexOf(words, at + 1, StringComparison.Ordinal))
+        {
+            if (at > 0 && char.IsLetter(text[at - 1])) continue;
+            var rest = text.AsSpan(at + words.Length);
+            if (Ends(rest) || (rest.StartsWith("es") && Ends(rest[2..])) || (rest.StartsWith("s") && Ends(rest[1..]))) return true;
+        }
+        return false;
+
+        static bool Ends(ReadOnlySpan<char> rest) => rest.IsEmpty || !char.IsLetter(rest[0]);
+    }
 
     [GeneratedRegex(@"\b(?:strengthen\w*|ton(?:e|es|ed|ing)|firm(?:s|ed|ing)?|build(?:s|ing)?\s+up|builds|bulk\w*|harden\w*|makes?\b.*\bstronger|stronger)\b", RegexOptions.IgnoreCase, 200)] private static partial Regex Strengthen();
     [GeneratedRegex(@"\b(?:drain\w*|lymph\w*|(?:moves?|moving|pushes|carries|leads)\b.*\bfluid|fluid\b.*\b(?:moves?|flows?))\b", RegexOptions.IgnoreCase, 200)] private static partial Regex Drain();

@@ -23,7 +23,7 @@ public sealed class StrokePath
         WidthIpd = widthIpd;
         _directionTold = degLeft is not null;
         DirectionDegrees = degLeft ?? Overall(stops);
-        _contacts = [.. Contacts(legs, stops, widthIpd)];
+        _contacts = new(() => [.. Contacts(legs, stops, widthIpd)]);
     }
 
     public IReadOnlyList<StrokeLeg> Legs { get; }
@@ -54,7 +54,7 @@ public sealed class StrokePath
         var area = Area(outline, hole);
         var entered = false;
         var share = 0.0;
-        foreach (var contact in _contacts.Where(c => surface is null || c.Surface == surface))
+        foreach (var contact in _contacts.Value.Where(c => surface is null || c.Surface == surface))
         {
             entered |= Enters(contact.Line, area);
             if (contact.Counts) share = Math.Max(share, ShareOf(contact.Touched, area));
@@ -63,7 +63,7 @@ public sealed class StrokePath
     }
 
     /// <summary>Centre line and touched area of each leg, then of each stop; the areas of stops count only where there is no leg.</summary>
-    private readonly IReadOnlyList<(string Surface, LineString Line, Geometry Touched, bool Counts)> _contacts;
+    private readonly Lazy<IReadOnlyList<(string Surface, LineString Line, Geometry Touched, bool Counts)>> _contacts;
 
     private static IEnumerable<(string Surface, LineString Line, Geometry Touched, bool Counts)> Contacts(IReadOnlyList<StrokeLeg> legs, IReadOnlyList<(string Surface, FacePoint Point)> stops, double width)
     {
@@ -85,7 +85,7 @@ public sealed class StrokePath
         ArgumentNullException.ThrowIfNull(zone);
         if (_directionTold || Legs.Count < 2 || zone.View != "frontal") return DirectionDegrees;
         var area = Area(zone.Polygon, null);
-        var best = Legs.Zip(_contacts).Where(x => x.First.Surface == zone.Surface || x.First.Surface == "edge").Select(x => (Leg: x.First, Over: x.Second.Line.EnvelopeInternal.Intersects(area.EnvelopeInternal) ? x.Second.Line.Intersection(area).Length : 0))
+        var best = Legs.Zip(_contacts.Value).Where(x => x.First.Surface == zone.Surface || x.First.Surface == "edge").Select(x => (Leg: x.First, Over: x.Second.Line.EnvelopeInternal.Intersects(area.EnvelopeInternal) ? x.Second.Line.Intersection(area).Length : 0))
             .Where(x => x.Over > SamePoint).OrderByDescending(x => x.Over).Select(x => x.Leg).FirstOrDefault();
         return best is null ? DirectionDegrees : FaceAngle.Direction(best.From, best.To);
     }
