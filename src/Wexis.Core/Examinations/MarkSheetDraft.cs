@@ -52,7 +52,7 @@ public static class MarkSheetDraft
     private static SheetStep StepOf(DerivedStep step)
     {
         var tempo = step.Completed.Tempo ?? new(1, 0, 0, 0);
-        var counting = step.Completed.Dose?.Unit is "seconds" or "breaths" ? "seconds" : (tempo.HoldS ?? 0) >= 3 ? "hold" : "reps";
+        var counting = step.Completed.Dose?.Unit is "seconds" or "breaths" ? "seconds" : step.Held ? "hold" : "reps";
         var zones = step.Map.ZonesTouched.Concat(step.Map.MustStayQuiet).Distinct().ToList();
         var cycle = (tempo.InS ?? 0) + (tempo.HoldS ?? 0) + (tempo.OutS ?? 0) + (tempo.RestS ?? 0);
         return new(step.Index, step.Title, step.Completed.Cue ?? "", step.Dose.Columns, counting, step.Dose.RepetitionsPerSide, step.Dose.SecondsPerSide, tempo.HoldS ?? 0, cycle,

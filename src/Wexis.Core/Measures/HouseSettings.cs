@@ -23,14 +23,13 @@ namespace Wexis.Core.Measures;
 /// <param name="ExaminationSetupSeconds">Hands, screening, position before an examined demonstration.</param>
 /// <param name="TalkGapCycles">A gap between two taps longer than this many planned cycles is talk, not work.</param>
 /// <param name="TalkGapFloorSeconds">… but never a gap shorter than this.</param>
-/// <param name="SessionsPerDay">Sessions a day from which daily totals are made.</param>
 public sealed record HouseSettings(
     double MinimumShare = 0.6, double FullShare = 1.6, double ChangeOfSideSeconds = 6, double RestBetweenSetsSeconds = 15,
     double BreathInSeconds = 4, double BreathOutSeconds = 6, double FingerBreadthMm = 16, double IpdMm = 63,
     double PassLinePercent = 75, double MeritPercent = 90, double BalanceFine = 0.90, double BalanceRemark = 0.75,
     double BalanceSecondsAllowed = 2, int BalanceRepetitionsAllowed = 1, double TempoToleranceShare = 0.20,
     double BriefWordsPerMinute = 140, double CorrectShare = 0.25, double ExaminationSetupSeconds = 60,
-    double TalkGapCycles = 2.5, double TalkGapFloorSeconds = 5, int SessionsPerDay = 1)
+    double TalkGapCycles = 2.5, double TalkGapFloorSeconds = 5)
 {
     public static HouseSettings Default { get; } = new();
     public double IpdPerBreadth => FingerBreadthMm / IpdMm;

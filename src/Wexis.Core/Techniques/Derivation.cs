@@ -7,7 +7,8 @@ namespace Wexis.Core.Techniques;
 public sealed record DrawnStroke(int Hand, IReadOnlyList<FacePoint> Points, double WidthIpd, string Sides);
 
 /// <summary>All that Wexis derives from one step.</summary>
-public sealed record DerivedStep(int Index, string Title, string? Family, string? FamilyName, string Sides, Step Completed, IReadOnlyList<string> Defaults, DoseSum Dose, WorkMap Map, SafetyReview Safety, IReadOnlyList<string> Classes, IReadOnlyList<DrawnStroke> Strokes);
+/// <param name="Held">Whether a repetition is a hold (R12): it is drawn and counted by press and release.</param>
+public sealed record DerivedStep(int Index, string Title, string? Family, string? FamilyName, string Sides, Step Completed, IReadOnlyList<string> Defaults, DoseSum Dose, WorkMap Map, SafetyReview Safety, IReadOnlyList<string> Classes, IReadOnlyList<DrawnStroke> Strokes, bool Held);
 
 /// <summary>All that Wexis derives from a technique. Nothing in it is typed by anyone.</summary>
 /// <param name="Standing">draft (a question is open), stopped (a step breaks a stop rule: can only be parked), refused (a field is nonsense) or complete.</param>
@@ -33,7 +34,7 @@ public sealed record Derivation(string Standing, IReadOnlyList<DerivedStep> Step
             var safety = SafetyReview.Of(completed, i == 0 ? AlsoSaid(document) : [], atlas, model, settings);
             var map = WorkMap.Of(completed, sum, i, safety, atlas, model, settings);
             steps.Add(new(i, StepWords.Title(completed.Step, atlas, model), completed.Family, completed.Family is { } f ? FamilyDefaults.Get(f).Name : null, completed.Sides, completed.Step, completed.Defaults,
-                sum, map, safety, Screening.Classes(completed, atlas, model), Strokes(completed, atlas, settings)));
+                sum, map, safety, Screening.Classes(completed, atlas, model), Strokes(completed, atlas, settings), completed.Step.Tempo?.HoldS >= model.Rules.HoldSeconds));
             questions.AddRange(map.CannotTell.Where(c => c.StartsWith('“') && !c.Contains("is stopped by", StringComparison.Ordinal)).Select(c => new OpenQuestion($"steps[{i}]", c, [])));
         }
         if (document.AllSteps.Count == 0) questions.Add(new("steps", "No step yet. What happens first?", []));

@@ -73,20 +73,19 @@ public static partial class DoseLine
 
         double? sets = null;
         Levels? count = null, seconds = null, breaths = null;
-        var stated = false;
         if (Take(ref text, SetsTimes()) is { } times)
         {
             sets = Number(times.Groups["sets"]);
-            (count, stated) = Range(times.Groups["n"].Value, settings, issues, path, MostRepetitions, "repetitions");
+            count = Range(times.Groups["n"].Value, settings, issues, path, MostRepetitions, "repetitions");
         }
         if (Take(ref text, SetsWord()) is { } setsWord) sets = Number(setsWord.Groups["n"]);
-        if (Take(ref text, Breaths()) is { } breathsMatch) (breaths, stated) = Range(breathsMatch.Groups["n"].Value, settings, issues, path, MostRepetitions, "breaths");
-        if (Take(ref text, Seconds()) is { } secondsMatch) (seconds, stated) = Range(secondsMatch.Groups["n"].Value, settings, issues, path, MostSeconds, "s", secondsMatch.Groups["unit"].Value.StartsWith('m') ? 60 : 1);
-        if (Take(ref text, CountWord()) is { } word) (count, stated) = (Spread(WordNumber(word.Groups["w"].Value), settings), false);
+        if (Take(ref text, Breaths()) is { } breathsMatch) breaths = Range(breathsMatch.Groups["n"].Value, settings, issues, path, MostRepetitions, "breaths");
+        if (Take(ref text, Seconds()) is { } secondsMatch) seconds = Range(secondsMatch.Groups["n"].Value, settings, issues, path, MostSeconds, "s", secondsMatch.Groups["unit"].Value.StartsWith('m') ? 60 : 1);
+        if (Take(ref text, CountWord()) is { } word) count = Spread(WordNumber(word.Groups["w"].Value), settings);
         var circles = CirclesWord().IsMatch(text);
         if (Take(ref text, Count()) is { } countMatch)
         {
-            if (count is null) (count, stated) = Range(countMatch.Groups["n"].Value, settings, issues, path, MostRepetitions, "repetitions");
+            if (count is null) count = Range(countMatch.Groups["n"].Value, settings, issues, path, MostRepetitions, "repetitions");
             else issues.Add(new(path, IssueCodes.Unreadable, line.Trim(), "one count of repetitions"));
         }
         text = Nouns().Replace(text, " ");
@@ -95,7 +94,7 @@ public static partial class DoseLine
 
         // A bare time beside a count is the hold of each repetition; a bare time alone is the whole dose.
         if (seconds is { } s && count is not null) (hold, seconds) = (hold ?? s.Standard, null);
-        if (hold is not null && count is null && seconds is null && breaths is null) (count, stated) = (Levels.Same(1), true);
+        if (hold is not null && count is null && seconds is null && breaths is null) count = Levels.Same(1);
         foreach (var issue in new[]
                  {
                      Check.Between(hold, 0, MostSeconds, path, "s"), Check.Between(rest, 0, MostSeconds, path, "s"),
@@ -135,7 +134,6 @@ public static partial class DoseLine
         var dose = new Dose(line.Trim(), (int)(sets ?? 1), unit == "reps" ? (int)levels.Standard : null, per, directions, perDirection, both, (int)lanes, extra, demoCounts,
             levels.Minimum, levels.Standard, levels.Full, unit);
         if (breath is { } phase && hold is null && unit == "breaths") hold = phase.Item1 + phase.Item2;
-        _ = stated;
         return new(dose, hold, rest, questions, issues);
     }
 
@@ -181,26 +179,26 @@ public static partial class DoseLine
     private static Levels Spread(double standard, HouseSettings settings, double max = MostRepetitions) =>
         new(Math.Min(standard, Math.Max(1, Math.Ceiling(standard * settings.MinimumShare))), standard, Math.Max(standard, Math.Min(max, Math.Floor(standard * settings.FullShare))));
 
-    /// <summary>"5", "3-5" or "3 / 5 / 8" as levels; the second value says whether all three were told.</summary>
-    private static (Levels Levels, bool Stated) Range(string text, HouseSettings settings, List<Issue> issues, string path, double max, string unit, double factor = 1)
+    /// <summary>"5", "3-5" or "3 / 5 / 8" as levels.</summary>
+    private static Levels Range(string text, HouseSettings settings, List<Issue> issues, string path, double max, string unit, double factor = 1)
     {
         var numbers = NumberPattern().Matches(text).Select(m => double.Parse(m.Value, CultureInfo.InvariantCulture) * factor).ToArray();
         foreach (var n in numbers)
             if (Check.Between(n, 0, max, path, unit) is { } issue)
             {
                 issues.Add(issue);
-                return (default, false);
+                return default;
             }
         if (!numbers.SequenceEqual(numbers.Order()))
         {
             issues.Add(new(path, IssueCodes.NotInOrder, string.Join(" / ", numbers.Select(n => n.ToString("0.##", CultureInfo.InvariantCulture))), "minimum / standard / full, smallest first"));
-            return (default, false);
+            return default;
         }
         return numbers.Length switch
         {
-            1 => (Spread(numbers[0], settings, max), false),
-            2 => (new(numbers[0], Math.Round((numbers[0] + numbers[1]) / 2), numbers[1]), true),
-            _ => (new(numbers[0], numbers[1], numbers[2]), true),
+            1 => Spread(numbers[0], settings, max),
+            2 => new(numbers[0], Math.Round((numbers[0] + numbers[1]) / 2), numbers[1]),
+            _ => new(numbers[0], numbers[1], numbers[2]),
         };
     }
 

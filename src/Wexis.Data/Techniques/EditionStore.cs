@@ -133,13 +133,6 @@ public sealed class EditionStore(NpgsqlDataSource source)
         return (SaveOutcome.Saved, edition, version + 1);
     }
 
-    /// <summary>From now on this edition does not change: it is examined.</summary>
-    public async Task Freeze(Guid id, int edition, DateTimeOffset now, CancellationToken ct)
-    {
-        await using var c = await source.OpenConnectionAsync(ct);
-        await c.ExecuteAsync("UPDATE techniques.edition SET frozen_at = @now WHERE technique_id = @id AND edition = @edition AND frozen_at IS NULL", new { id, edition, now = now.ToUniversalTime() });
-    }
-
     private const string InsertEdition = """
         INSERT INTO techniques.edition (technique_id, edition, name, region, school, family, standing, body, derived, changed_by, changed_at)
         VALUES (@id, @edition, @name, @region, @school, @family, @standing, @body::jsonb, @derived::jsonb, @by, @now)

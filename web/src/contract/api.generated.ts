@@ -681,6 +681,8 @@ export interface components {
       dose: components["schemas"]["DoseSum"];
       family: null | string;
       family_name: null | string;
+      /** @description Whether a repetition is a hold (R12): it is drawn and counted by press and release. */
+      held: boolean;
       /** Format: int32 */
       index: number;
       map: components["schemas"]["WorkMap"];

@@ -2,7 +2,7 @@ import { Button } from "../ui/Button";
 import { TextField } from "../ui/Field";
 import type { TechniqueDocument } from "./techniqueModel";
 
-/** Faults with their cues, IF–THEN adaptations and cautions: the words that a mark sheet and an assessor need. */
+/** Faults with their cues, and IF–THEN adaptations: the words that a mark sheet and an assessor need. */
 export function FaultsAndMore({
   document,
   onChange,
@@ -10,100 +10,82 @@ export function FaultsAndMore({
   document: TechniqueDocument;
   onChange: (to: TechniqueDocument, field: string | null) => void;
 }) {
-  const faults = document.faults ?? [];
-  const adaptations = document.adaptations ?? [];
   return (
     <div className="mt-4 space-y-4">
-      <fieldset>
-        <legend className="mb-1 font-semibold">Faults, and the cue that mends them</legend>
-        {faults.map((f, i) => (
-          <div key={i} className="mb-2 grid grid-cols-[1fr_1fr_auto] items-end gap-2">
-            <TextField
-              label="What you see"
-              value={f.sign ?? ""}
-              onChange={(e) =>
-                onChange(
-                  { ...document, faults: faults.map((x, j) => (j === i ? { ...x, sign: e.target.value } : x)) },
-                  `faults[${i}].sign`,
-                )
-              }
-            />
-            <TextField
-              label="What you say"
-              value={f.fix ?? ""}
-              onChange={(e) =>
-                onChange(
-                  { ...document, faults: faults.map((x, j) => (j === i ? { ...x, fix: e.target.value } : x)) },
-                  `faults[${i}].fix`,
-                )
-              }
-            />
-            <Button
-              size="line"
-              tone="quiet"
-              aria-label={`take out fault ${i + 1}`}
-              onClick={() => onChange({ ...document, faults: faults.filter((_, j) => j !== i) }, null)}
-            >
-              take out
-            </Button>
-          </div>
-        ))}
-        <Button
-          size="line"
-          tone="quiet"
-          onClick={() => onChange({ ...document, faults: [...faults, { sign: "", meaning: null, fix: "" }] }, null)}
-        >
-          add a fault
-        </Button>
-      </fieldset>
-      <fieldset>
-        <legend className="mb-1 font-semibold">If … then</legend>
-        {adaptations.map((a, i) => (
-          <div key={i} className="mb-2 grid grid-cols-[1fr_1fr_auto] items-end gap-2">
-            <TextField
-              label="If"
-              value={a.for ?? ""}
-              onChange={(e) =>
-                onChange(
-                  {
-                    ...document,
-                    adaptations: adaptations.map((x, j) => (j === i ? { ...x, for: e.target.value } : x)),
-                  },
-                  `adaptations[${i}].for`,
-                )
-              }
-            />
-            <TextField
-              label="Then"
-              value={a.change ?? ""}
-              onChange={(e) =>
-                onChange(
-                  {
-                    ...document,
-                    adaptations: adaptations.map((x, j) => (j === i ? { ...x, change: e.target.value } : x)),
-                  },
-                  `adaptations[${i}].change`,
-                )
-              }
-            />
-            <Button
-              size="line"
-              tone="quiet"
-              aria-label={`take out adaptation ${i + 1}`}
-              onClick={() => onChange({ ...document, adaptations: adaptations.filter((_, j) => j !== i) }, null)}
-            >
-              take out
-            </Button>
-          </div>
-        ))}
-        <Button
-          size="line"
-          tone="quiet"
-          onClick={() => onChange({ ...document, adaptations: [...adaptations, { for: "", change: "" }] }, null)}
-        >
-          add an adaptation
-        </Button>
-      </fieldset>
+      <Pairs
+        title="Faults, and the cue that mends them"
+        one="fault"
+        list="faults"
+        first={{ of: "sign", label: "What you see" }}
+        second={{ of: "fix", label: "What you say" }}
+        entries={document.faults ?? []}
+        empty={{ sign: "", meaning: null, fix: "" }}
+        onChange={(faults, field) => onChange({ ...document, faults }, field)}
+      />
+      <Pairs
+        title="If … then"
+        one="adaptation"
+        list="adaptations"
+        first={{ of: "for", label: "If" }}
+        second={{ of: "change", label: "Then" }}
+        entries={document.adaptations ?? []}
+        empty={{ for: "", change: "" }}
+        onChange={(adaptations, field) => onChange({ ...document, adaptations }, field)}
+      />
     </div>
+  );
+}
+
+type Column<T> = { of: keyof T & string; label: string };
+type Props<T> = {
+  title: string;
+  one: string;
+  list: string;
+  first: Column<T>;
+  second: Column<T>;
+  entries: readonly T[];
+  empty: T;
+  onChange: (entries: T[], field: string | null) => void;
+};
+
+/** A list of two texts that belong together, a line each. */
+function Pairs<T extends object>({ title, one, list, first, second, entries, empty, onChange }: Props<T>) {
+  return (
+    <fieldset>
+      <legend className="mb-1 font-semibold">{title}</legend>
+      {entries.map((entry, i) => (
+        <div key={i} className="mb-2 grid grid-cols-[1fr_1fr_auto] items-end gap-2">
+          {[first, second].map((c) => (
+            <TextField
+              key={c.of}
+              label={c.label}
+              value={(entry[c.of] as string | null) ?? ""}
+              onChange={(e) =>
+                onChange(
+                  entries.map((x, j) => (j === i ? { ...x, [c.of]: e.target.value } : x)),
+                  `${list}[${i}].${c.of}`,
+                )
+              }
+            />
+          ))}
+          <Button
+            size="line"
+            tone="quiet"
+            aria-label={`take out ${one} ${i + 1}`}
+            onClick={() =>
+              onChange(
+                entries.filter((_, j) => j !== i),
+                null,
+              )
+            }
+          >
+            take out
+          </Button>
+        </div>
+      ))}
+      <Button size="line" tone="quiet" onClick={() => onChange([...entries, empty], null)}>
+        add {one === "fault" ? "a fault" : "an adaptation"}
+      </Button>
+    </fieldset>
   );
 }

@@ -156,7 +156,7 @@ function Block({ step, lane, y, from, to }: { step: DerivedStep; lane: Lane; y: 
         ? 1
         : null;
   const count = Math.round(step.dose.repetitions_per_side.standard);
-  const holding = (step.completed.tempo?.hold_s ?? 0) >= 3;
+  const holding = step.held;
   return (
     <>
       {halves.map((h, i) => {

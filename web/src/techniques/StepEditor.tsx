@@ -277,7 +277,7 @@ export function StepEditor({ step, index, derived, questions, issues, picking, o
               ))}
             </div>
           </Question>
-          {filled && <StepMore step={step} index={index} derived={derived} onChange={change} />}
+          {filled && <StepMore step={step} derived={derived} onChange={change} />}
         </>
       )}
       {other.map((i) => (

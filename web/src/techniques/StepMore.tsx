@@ -53,19 +53,17 @@ const TEMPO: readonly { part: keyof Tempo; word: string }[] = [
 /** All the rest of the step: grey as its family usually has it, until it is told. */
 export function StepMore({
   step,
-  index,
   derived,
   onChange,
 }: {
   step: Step;
-  index: number;
   derived: DerivedStep;
   onChange: (step: Step, field?: string | null) => void;
 }) {
   const { atlas } = useReference();
   const filled = derived.completed;
   const told = (value: unknown) => value !== null && value !== undefined && value !== "";
-  const number = (text: string) => (text.trim() === "" || Number.isNaN(Number(text)) ? null : Number(text));
+  const number = (input: HTMLInputElement) => (Number.isNaN(input.valueAsNumber) ? null : input.valueAsNumber);
   const second = step.hands?.[1];
   return (
     <details className="ml-[7.0rem]">
@@ -125,12 +123,14 @@ export function StepMore({
               <TextField
                 key={t.part}
                 label={t.word}
-                inputMode="decimal"
-                defaultValue={step.tempo?.[t.part] ?? ""}
+                type="number"
+                min={0}
+                step={0.5}
+                value={step.tempo?.[t.part] ?? ""}
                 placeholder={String(filled.tempo?.[t.part] ?? 0)}
                 onChange={(e) =>
                   onChange(
-                    { ...step, tempo: { ...(step.tempo ?? emptyTempo), [t.part]: number(e.target.value) } },
+                    { ...step, tempo: { ...(step.tempo ?? emptyTempo), [t.part]: number(e.target) } },
                     `tempo.${t.part}`,
                   )
                 }
@@ -233,7 +233,6 @@ export function StepMore({
           )}
         </div>
       </div>
-      <p className="sr-only">Step {index + 1}</p>
     </details>
   );
 }
