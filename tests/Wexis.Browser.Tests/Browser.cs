@@ -33,6 +33,13 @@ public sealed class Browser : IDisposable
     /// <summary>How many things the person did since this was last set: a click, a key, or a text typed into a field.</summary>
     public int Interactions { get; set; }
 
+    /// <summary>Seconds that these acts take by keystroke-level arithmetic (Card, Moran and Newell 1980): key 0.28, point 1.1, press 0.2, home 0.4, think 1.35.</summary>
+    public double KeystrokeSeconds { get; set; }
+    private const double Key = 0.28;
+    private const double PointAndPress = 1.1 + 0.2;
+    private const double Home = 0.4;
+    private const double Think = 1.35;
+
     public string Path => new Uri(_driver.Url).AbsolutePath;
 
     public void Size(int width, int height) =>
@@ -85,6 +92,7 @@ public sealed class Browser : IDisposable
     public void Click(By what)
     {
         Interactions++;
+        KeystrokeSeconds += Think + PointAndPress;
         Try(() =>
         {
             var element = See(what);
@@ -99,6 +107,7 @@ public sealed class Browser : IDisposable
     public void Type(By what, string text)
     {
         Interactions++;
+        KeystrokeSeconds += Think + PointAndPress + (2 * Home) + (text.Length * Key);
         var field = See(what);
         field.SendKeys(Keys.Control + "a");
         field.SendKeys(text.Length == 0 ? Keys.Delete : text);
@@ -107,6 +116,7 @@ public sealed class Browser : IDisposable
     public void Choose(By what, string word)
     {
         Interactions++;
+        KeystrokeSeconds += Think + (2 * PointAndPress);
         Try(() => (See(what).FindElements(By.TagName("option")).FirstOrDefault(o => o.Text.Contains(word, StringComparison.Ordinal)) ?? throw new NoSuchElementException($"No “{word}” in {what}.")).Click());
     }
 
@@ -116,6 +126,7 @@ public sealed class Browser : IDisposable
         foreach (var key in keys)
         {
             Interactions++;
+            KeystrokeSeconds += Key;
             new Actions(_driver).SendKeys(key).Perform();
         }
     }
@@ -138,8 +149,31 @@ public sealed class Browser : IDisposable
     public void Touch(string landmark)
     {
         Interactions++;
+        KeystrokeSeconds += Think + PointAndPress;
         Try(() => new Actions(_driver).MoveToElement(See(By.CssSelector($"[data-landmark='{landmark}'] circle"))).Click().Perform());
     }
+
+    /// <summary>Draws a line over the plate through places of the subject's left half, with the pointer kept down.</summary>
+    public void DrawOver(params string[] landmarks)
+    {
+        Interactions++;
+        KeystrokeSeconds += Think + (landmarks.Length * PointAndPress);
+        var actions = new Actions(_driver).MoveToElement(Place(landmarks[0])).ClickAndHold();
+        foreach (var next in landmarks.Skip(1)) actions.MoveToElement(Place(next));
+        actions.Release().Perform();
+
+        IWebElement Place(string landmark) => See(By.CssSelector($"[id='plate-{landmark}'] circle"));
+    }
+
+    /// <summary>Pulls something sideways by so many pixels.</summary>
+    public void Pull(By what, int pixels)
+    {
+        Interactions++;
+        ScrollTo(what);
+        new Actions(_driver).MoveToElement(See(what)).ClickAndHold().MoveByOffset(pixels / 2, 0).MoveByOffset(pixels - (pixels / 2), 0).Release().Perform();
+    }
+
+    public void Focus(By what) => ((IJavaScriptExecutor)_driver).ExecuteScript("arguments[0].focus()", See(what));
 
     public void TouchMuscle(string structure)
     {

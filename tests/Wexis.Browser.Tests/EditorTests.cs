@@ -7,11 +7,15 @@ public class EditorTests(DemoHouse demo) : IClassFixture<DemoHouse>
 {
     private const int MostInteractionsPerStep = 15;
 
+    /// <summary>A technique is entered in five minutes at most, by keystroke-level arithmetic.</summary>
+    private const double MostSeconds = 300;
+
     private Browser New(string name)
     {
         var b = demo.Browser;
         if (!b.Has(By.XPath("//nav[@aria-label='The order of the work']"))) b.SignInAs("Maren Lindqvay");
         b.Go("/techniques");
+        b.KeystrokeSeconds = 0;
         b.Click("Write a technique");
         b.Type(Browser.Labelled("Name of the technique"), name);
         return b;
@@ -37,6 +41,7 @@ public class EditorTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         b.Click(Browser.Named("button", "the technique"));
         b.Until(() => b.Has(By.XPath("//*[@role='status'][normalize-space()='saved']")), "saved");
+        b.KeystrokeSeconds.ShouldBeLessThan(MostSeconds);
         b.Errors().ShouldBeEmpty();
     }
 
@@ -284,5 +289,76 @@ public class EditorTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.SeeText("Brought in: 1.");
         b.SeeText("From a file: complete");
         b.Errors().ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void A_stroke_drawn_over_the_face_is_named_by_its_places()
+    {
+        var b = New("Drawn along the jaw");
+        BeginStep(b, "glide along");
+        b.Click("from");
+        b.DrawOver("menton", "jaw_mid", "antegonial_notch", "gonion", "below_lobe", "lobe");
+        b.Until(() => b.Has(By.XPath("//button[contains(., 'lowest point of the chin')]")) && b.Has(By.XPath("//button[contains(., 'ear lobe')]")), "from chin to ear lobe");
+        b.Has(By.XPath("//button[span[normalize-space()='over']]")).ShouldBeFalse("the jaw itself leads there");
+        Word(b, "light");
+        b.Click("from");
+        Word(b, "below");
+        b.SeeText("one breadth below the lowest point of the chin");
+        EndStep(b);
+        Save(b);
+    }
+
+    [Fact]
+    public void A_rhythm_tapped_once_sets_count_hold_and_tempo()
+    {
+        var b = New("Tapped");
+        BeginStep(b, "corners up and out, lips together");
+        b.Click("or tap the rhythm");
+        for (var i = 0; i < 3; i++)
+        {
+            b.HoldKey(" ", TimeSpan.FromMilliseconds(1100));
+            Thread.Sleep(300);
+        }
+        b.SeeText("3 repetitions");
+        b.Click("Take it");
+        b.Until(() => b.See(Browser.Labelled("As you would say it")).GetAttribute("value")?.StartsWith("3, hold 1", StringComparison.Ordinal) == true, "three holds of about a second");
+        Save(b);
+    }
+
+    [Fact]
+    public void The_score_is_edited_by_hand_and_by_keys_and_undone()
+    {
+        var b = New("Scored");
+        BeginStep(b, "both brows up, free");
+        Dose(b, "10");
+        BeginStep(b, "corners up and out, lips together");
+        Dose(b, "10");
+        By Block(int i) => By.CssSelector($"[data-score-step='{i}']");
+        string Says(int i) => b.See(Block(i)).GetAttribute("aria-valuetext") ?? "";
+        b.Until(() => Says(1).StartsWith("10,", StringComparison.Ordinal), "two blocks");
+        b.Focus(Block(0));
+        b.Press(Keys.ArrowUp, Keys.ArrowUp);
+        b.Until(() => Says(0).StartsWith("12,", StringComparison.Ordinal), "two more by keys");
+        b.Pull(By.CssSelector("[data-score-end='1']"), -120);
+        b.Until(() => !Says(1).StartsWith("10,", StringComparison.Ordinal), "shorter by the hand");
+        b.Chord(Keys.Control, "z");
+        b.Until(() => Says(1).StartsWith("10,", StringComparison.Ordinal), "undone");
+        b.Focus(Block(0));
+        b.Press(Keys.ArrowRight);
+        b.Until(() => Says(1).StartsWith("12,", StringComparison.Ordinal), "the brow step comes second now");
+        Save(b);
+    }
+
+    [Fact]
+    public void Same_as_another_except_says_what_differs()
+    {
+        var b = New("Slower smile");
+        b.Choose(Browser.Labelled("same as another technique"), "Small smile");
+        b.Until(() => b.Has(By.CssSelector("[data-score-step='0']")), "its steps are there");
+        b.SeeText("nothing yet");
+        b.Focus(By.CssSelector("[data-score-step='0']"));
+        b.Press(Keys.ArrowUp);
+        b.Until(() => b.Has(By.XPath("//table[@data-differences]//td[normalize-space()='dose']")), "the dose differs");
+        Save(b);
     }
 }

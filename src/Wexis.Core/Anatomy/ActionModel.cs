@@ -1,3 +1,5 @@
+using System.Security.Cryptography;
+using System.Text;
 using System.Text.Json;
 
 namespace Wexis.Core.Anatomy;
@@ -31,14 +33,18 @@ public sealed class ActionModel
 
     private readonly Dictionary<string, string> _ruleText;
 
-    private ActionModel(ActionModelDocument document)
+    private ActionModel(ActionModelDocument document, string dataVersion)
     {
         Document = document;
+        DataVersion = dataVersion;
         Rules = RuleData.Read(document.Rules);
         _ruleText = document.Rules.ToDictionary(r => r.Id, r => r.Text, StringComparer.Ordinal);
     }
 
     public ActionModelDocument Document { get; }
+
+    /// <summary>Changes with a single letter of the model or of the atlas it was read with.</summary>
+    public string DataVersion { get; }
 
     /// <summary>The rules' own numbers and words.</summary>
     public RuleData Rules { get; }
@@ -53,7 +59,7 @@ public sealed class ActionModel
             .Concat(document.Bases.SelectMany(b => b.Value.Rows.Where(r => !document.Moves.ContainsKey(r)).Select(r => $"base {b.Key} names {r}")))
             .Concat(document.ManualVerbs.Where(v => !atlas.Document.ControlledLists.Modes.ContainsKey(v.Value.ModeWhenMuscleReached)).Select(v => $"verb {v.Key} has mode {v.Value.ModeWhenMuscleReached}"))
             .ToList();
-        return faults.Count == 0 ? new(document) : throw new InvalidDataException("The action model is not consistent: " + string.Join("; ", faults.Take(10)));
+        return faults.Count == 0 ? new(document, atlas.DataVersion + Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(json)))) : throw new InvalidDataException("The action model is not consistent: " + string.Join("; ", faults.Take(10)));
     }
 
     /// <summary>The rule in its own words, or the id when it is a house rule.</summary>

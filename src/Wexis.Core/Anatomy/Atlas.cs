@@ -1,3 +1,5 @@
+using System.Security.Cryptography;
+using System.Text;
 using System.Text.Json;
 using System.Text.Json.Serialization;
 
@@ -80,11 +82,14 @@ public sealed record FeatureSet(string? Note, Dictionary<string, FeatureLine[]> 
 public sealed record ControlledLists(Dictionary<string, FaceAction> Actions, Dictionary<string, string> Modes, Dictionary<string, string> Strengths,
     Dictionary<string, string> Depths, Dictionary<string, string> Pressures, Dictionary<string, string> Handling, string[] TechniqueClasses);
 
+/// <summary>An edge of the face that a stroke follows when both its places lie on it. Front view, the subject's left; closed ones are rings.</summary>
+public sealed record FaceCurve(string Id, string Name, bool Closed, string[] Landmarks, double[][] Points);
+
 /// <summary>The whole reference, as stored in <c>data/anatomy/anatomy.json</c>. Outlines are schematic and from memory, good to about 0.1 IPD.</summary>
 public sealed record AtlasDocument(
     Dictionary<string, string> Sources, ControlledLists ControlledLists, Dictionary<string, Landmark> Landmarks, Muscle[] Muscles, Tissue[] Tissues,
     Zone[] Zones, LymphGroup[] Lymph, Hazard[] Hazards, Exclusion[] Contraindications, PressPoint[] Points, Region[] Regions, School[] Schools,
-    Contact[] Contacts, Channel[] Channels, Concern[] Concerns, FeatureSet Features, Dictionary<string, string> LandmarkCodes);
+    Contact[] Contacts, Channel[] Channels, Concern[] Concerns, FeatureSet Features, Dictionary<string, string> LandmarkCodes, FaceCurve[] Curves);
 
 /// <summary>The atlas with its look-ups. Immutable; one per process.</summary>
 public sealed class Atlas
@@ -95,9 +100,10 @@ public sealed class Atlas
         NumberHandling = JsonNumberHandling.Strict,
     };
 
-    private Atlas(AtlasDocument document)
+    private Atlas(AtlasDocument document, string dataVersion)
     {
         Document = document;
+        DataVersion = dataVersion;
         Muscles = document.Muscles.ToDictionary(m => m.Id, StringComparer.Ordinal);
         Tissues = document.Tissues.ToDictionary(t => t.Id, StringComparer.Ordinal);
         Zones = document.Zones.ToDictionary(z => z.Id, StringComparer.Ordinal);
@@ -111,6 +117,9 @@ public sealed class Atlas
     }
 
     public AtlasDocument Document { get; }
+
+    /// <summary>Changes with a single letter of the atlas.</summary>
+    public string DataVersion { get; }
     public IReadOnlyDictionary<string, Muscle> Muscles { get; }
     public IReadOnlyDictionary<string, Tissue> Tissues { get; }
     public IReadOnlyDictionary<string, Zone> Zones { get; }
@@ -128,7 +137,7 @@ public sealed class Atlas
     public static Atlas Read(string json)
     {
         var document = JsonSerializer.Deserialize<AtlasDocument>(json, Json) ?? throw new InvalidDataException("The atlas is empty.");
-        var atlas = new Atlas(document);
+        var atlas = new Atlas(document, Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(json))));
         var faults = atlas.Faults().ToList();
         return faults.Count == 0 ? atlas : throw new InvalidDataException("The atlas is not consistent: " + string.Join("; ", faults.Take(10)));
     }
@@ -160,6 +169,8 @@ public sealed class Atlas
         }
         foreach (var r in Document.Regions)
             foreach (var id in r.Zones.Where(id => !Zones.ContainsKey(id))) yield return $"region {r.Id} names {id}";
+        foreach (var c in Document.Curves)
+            foreach (var id in c.Landmarks.Where(id => !Landmarks.ContainsKey(id))) yield return $"curve {c.Id} names {id}";
         foreach (var h in Document.Hazards)
             foreach (var id in h.RuleData.Select(r => r.When.Person).OfType<string>().Where(id => !Exclusions.ContainsKey(id))) yield return $"hazard {h.Id} names {id}";
     }

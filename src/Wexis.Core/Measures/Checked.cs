@@ -11,6 +11,16 @@ public sealed record Issue(string Path, string Code, string Got, string Allowed)
     public string Text => IssueText.Of(this);
 }
 
+/// <summary>A whole thing, or everything that is wrong with what was given for it; never both.</summary>
+public sealed record Checked<T>(T? Value, IReadOnlyList<Issue> Issues) where T : class;
+
+/// <summary>Makes a <see cref="Checked{T}"/>.</summary>
+public static class Checked
+{
+    public static Checked<T> Yes<T>(T value) where T : class => new(value, []);
+    public static Checked<T> No<T>(params IReadOnlyList<Issue> issues) where T : class => new(null, issues);
+}
+
 /// <summary>The kinds of slip a person can make. The one list of codes.</summary>
 public static class IssueCodes
 {

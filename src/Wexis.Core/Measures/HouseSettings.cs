@@ -21,6 +21,11 @@ namespace Wexis.Core.Measures;
 /// <param name="BriefWordsPerMinute">Speed of a briefing (Tauroza and Allison 1990: lectures about 140 words a minute).</param>
 /// <param name="CorrectShare">Corrections while leading, as a share of the dose.</param>
 /// <param name="ExaminationSetupSeconds">Hands, screening, position before an examined demonstration.</param>
+/// <param name="OilSeconds">Seconds to oil, going from grip to slip (house ruling 9).</param>
+/// <param name="WipeSeconds">Seconds to wipe the fingertips, going from slip to grip (house ruling 9).</param>
+/// <param name="ToolChangeSeconds">Seconds to take, change or lay down a tool.</param>
+/// <param name="HandChangeSeconds">Seconds to place other fingers or the other hand.</param>
+/// <param name="ScreeningDays">Answers of a screening hold for so many days.</param>
 /// <param name="TalkGapCycles">A gap between two taps longer than this many planned cycles is talk, not work.</param>
 /// <param name="TalkGapFloorSeconds">… but never a gap shorter than this.</param>
 public sealed record HouseSettings(
@@ -29,6 +34,8 @@ public sealed record HouseSettings(
     double PassLinePercent = 75, double MeritPercent = 90, double BalanceFine = 0.90, double BalanceRemark = 0.75,
     double BalanceSecondsAllowed = 2, int BalanceRepetitionsAllowed = 1, double TempoToleranceShare = 0.20,
     double BriefWordsPerMinute = 140, double CorrectShare = 0.25, double ExaminationSetupSeconds = 60,
+    double OilSeconds = 10, double WipeSeconds = 10, double ToolChangeSeconds = 5, double HandChangeSeconds = 2,
+    int ScreeningDays = 90,
     double TalkGapCycles = 2.5, double TalkGapFloorSeconds = 5)
 {
     public static HouseSettings Default { get; } = new();

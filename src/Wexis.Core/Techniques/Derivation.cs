@@ -1,10 +1,13 @@
+using System.Text.Json.Serialization;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 
 namespace Wexis.Core.Techniques;
 
-/// <summary>Where a hand goes, as computed: stops in the face frame (IPD, the subject's left), contact width in IPD, the sides it works.</summary>
-public sealed record DrawnStroke(int Hand, IReadOnlyList<FacePoint> Points, double WidthIpd, string Sides);
+/// <summary>Where a hand goes, as computed: places in the face frame (IPD, the subject's left), those along an edge included; contact width in IPD; the sides it works.</summary>
+/// <param name="SidePoints">The told places as the side view shows them, x holding z; empty when one of them is not known there.</param>
+/// <param name="Stops">The told places in words.</param>
+public sealed record DrawnStroke(int Hand, IReadOnlyList<FacePoint> Points, IReadOnlyList<FacePoint> SidePoints, IReadOnlyList<string> Stops, double WidthIpd, string Sides);
 
 /// <summary>All that Wexis derives from one step.</summary>
 /// <param name="Held">Whether a repetition is a hold (R12): it is drawn and counted by press and release.</param>
@@ -15,6 +18,9 @@ public sealed record DerivedStep(int Index, string Title, string? Family, string
 public sealed record Derivation(string Standing, IReadOnlyList<DerivedStep> Steps, WorkMap Map, Levels TotalSeconds, string? Family, string? FamilyName, string SafetyVerdict,
     IReadOnlyList<ExclusionNote> Exclusions, string ClinicianFirst, IReadOnlyList<OpenQuestion> Questions, IReadOnlyList<Issue> Issues, IReadOnlyList<ClaimVerdict> Claims, TechniqueTimes Times)
 {
+    /// <summary>Classes that its steps fall into, each once.</summary>
+    [JsonIgnore] public IReadOnlyList<string> Classes => [.. Steps.SelectMany(s => s.Classes).Distinct()];
+
     /// <summary>The recipe: fill each step, unroll its dose, map its work, review its safety; then the union.</summary>
     public static Derivation Of(TechniqueDocument document, Atlas atlas, ActionModel model, HouseSettings settings)
     {
@@ -44,7 +50,7 @@ public sealed record Derivation(string Standing, IReadOnlyList<DerivedStep> Step
         var derived = new Derivation(
             issues.Count > 0 ? "refused" : worst == "stop" ? "stopped" : questions.Count > 0 ? "draft" : "complete",
             steps, WorkMap.Union(steps.Select(s => s.Map)), steps.Aggregate(default(Levels), (t, s) => t + s.Dose.TotalSeconds), family, family is null ? null : FamilyDefaults.Get(family).Name, worst,
-            Screening.Exclusions(classes, atlas), Screening.ClinicianFirst, questions, issues, [], TechniqueTimes.Of(document, steps, settings));
+            Screening.Exclusions(classes, atlas), Screening.ClinicianFirst, questions, issues, [], TechniqueTimes.Of(document, steps, atlas, settings));
         // Last, and over what is derived already: a claim never changes the map.
         return derived with { Claims = ClaimReview.Of(document, derived, atlas, model) };
     }
@@ -55,7 +61,7 @@ public sealed record Derivation(string Standing, IReadOnlyList<DerivedStep> Step
     private static IReadOnlyList<DrawnStroke> Strokes(CompletedStep completed, Atlas atlas, HouseSettings settings) =>
     [
         .. completed.Step.AllHands.Select((h, i) => (Hand: h, Index: i, Path: StrokePath.Of(h, atlas, settings))).Where(x => x.Path.HasPlace)
-            .Select(x => new DrawnStroke(x.Index, [.. x.Path.Stops.Select(s => s.Point)], x.Path.WidthIpd, x.Hand.Sides ?? completed.Sides)),
+            .Select(x => new DrawnStroke(x.Index, x.Path.Places, StrokePath.SidePlaces(x.Hand, atlas, settings), [.. x.Hand.AllPath.Select(p => StrokeReading.PlaceWords(p, atlas)), .. x.Hand.AllPoints], x.Path.WidthIpd, x.Hand.Sides ?? completed.Sides)),
     ];
 
     /// <summary>The step without words that validation has already refused, so that the rest can still be derived while it is mended.</summary>

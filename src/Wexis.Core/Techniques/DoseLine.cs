@@ -137,6 +137,20 @@ public static partial class DoseLine
         return new(dose, hold, rest, questions, issues);
     }
 
+    /// <summary>The line of the same dose with another count or another hold, as when a block of the score is pulled longer. Minimum and full keep their shares.</summary>
+    /// <param name="standard">Repetitions, seconds or breaths, as the dose counts.</param>
+    public static string Stretched(Dose dose, double standard, double? holdSeconds)
+    {
+        ArgumentNullException.ThrowIfNull(dose);
+        var was = dose.Standard ?? dose.Reps ?? 0;
+        double? Scaled(double? level) => level is null || was <= 0 ? null : Math.Max(1, Math.Round(level.Value / was * standard));
+        // Levels that only the house's shares gave are not written down.
+        var told = ThreeLevels().IsMatch(dose.Line ?? "");
+        return Format(dose with { Standard = standard, Reps = null, Min = told ? Scaled(dose.Min) : null, Full = told ? Scaled(dose.Full) : null }, holdSeconds);
+    }
+
+    [GeneratedRegex(@"\d\s*/\s*\d", RegexOptions.None, 200)] private static partial Regex ThreeLevels();
+
     /// <summary>Words a structured dose as a line that reads back to the same dose.</summary>
     public static string Format(Dose dose, double? holdSeconds)
     {

@@ -23,12 +23,12 @@ public sealed partial record PersonScreen(string Response, IReadOnlyList<Conditi
     private const string AskFirst = "I cannot judge that; please ask the person who treated you. Until then we leave this technique out.";
 
     /// <param name="today">The day of the check: windows are counted to it. The longer end counts, through its last day (R104).</param>
-    public static PersonScreen Of(Derivation derivation, PersonNote person, DateOnly today, Atlas atlas)
+    /// <param name="classes">The classes that the technique's steps fall into.</param>
+    public static PersonScreen Of(IReadOnlyList<string> classes, PersonNote person, DateOnly today, Atlas atlas)
     {
-        ArgumentNullException.ThrowIfNull(derivation);
+        ArgumentNullException.ThrowIfNull(classes);
         ArgumentNullException.ThrowIfNull(person);
         ArgumentNullException.ThrowIfNull(atlas);
-        var classes = derivation.Steps.SelectMany(s => s.Classes).Distinct().ToList();
         var hits = new List<ConditionHit>();
         foreach (var id in person.Conditions ?? [])
             if (atlas.Exclusions.TryGetValue(id, out var exclusion)) hits.Add(Hit(exclusion, classes, null));
@@ -44,9 +44,9 @@ public sealed partial record PersonScreen(string Response, IReadOnlyList<Conditi
         return new(hits.Select(h => h.Response).OrderBy(Rank).FirstOrDefault() ?? "allow", hits);
     }
 
-    private static ConditionHit Hit(Exclusion exclusion, List<string> classes, DateOnly? freeFrom)
+    private static ConditionHit Hit(Exclusion exclusion, IReadOnlyList<string> classes, DateOnly? freeFrom)
     {
-        var handling = classes.Select(c => exclusion.ByClass.GetValueOrDefault(c, "ok")).OrderBy(HandlingRank).FirstOrDefault() ?? "ok";
+        var handling = classes.Select(c => exclusion.ByClass.GetValueOrDefault(c, "ok")).OrderBy(Screening.Rank).FirstOrDefault() ?? "ok";
         if (exclusion.RedFlag && handling != "ok") return new(exclusion.Id, exclusion.Name, handling, "stop-and-refer", "This is a warning sign: stop, and send the person to a doctor today.", freeFrom);
         var (response, says) = handling switch
         {
@@ -59,7 +59,6 @@ public sealed partial record PersonScreen(string Response, IReadOnlyList<Conditi
     }
 
     private static int Rank(string response) => response switch { "stop-and-refer" => 0, "refuse" => 1, "ask-clinician" => 2, "allow-modified" => 3, _ => 4 };
-    private static int HandlingRank(string handling) => handling switch { "avoid" => 0, "ask" => 1, "modify" => 2, _ => 3 };
 
     [GeneratedRegex(@"\b(?:sharp\s+pain|flash\w*|double|dizz\w*|numb\w*|faint\w*|locked|tingl\w*|(?:new\s+)?droop\w*|floaters?|loss\s+of\s+vision)\b", RegexOptions.IgnoreCase, 200)] private static partial Regex StopSigns();
 }

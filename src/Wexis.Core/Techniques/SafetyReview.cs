@@ -44,6 +44,10 @@ internal static class ContactHazards
         var path = StrokePath.Of(hand, atlas, settings);
         var zones = (hand.AllZones.Count > 0 ? hand.AllZones : path.Zones(atlas)).Where(atlas.Zones.ContainsKey).Select(z => atlas.Zones[z]).ToList();
         var contact = hand.Contact is { } c ? atlas.Contacts.GetValueOrDefault(c) : null;
+        // Inside the rim by the line of the stroke where only that was told: a finger on the bone overlaps the lid's outline without pressing on it.
+        var insideRim = hand.AllZones.Count > 0 || !path.HasPlace
+            ? zones.Any(z => z.Id is "upper-lid" or "lower-lid")
+            : atlas.Document.Hazards.Any(h => h.RimFront is { } rim && InsideRim(path, rim));
         foreach (var hazard in atlas.Document.Hazards)
         {
             var listed = zones.Where(z => z.Hazards.Contains(hazard.Id)).ToList();
@@ -56,7 +60,7 @@ internal static class ContactHazards
             var level = hand.Pressure ?? (near ? 2 : 3);
             foreach (var rule in hazard.RuleData)
             {
-                if (!Holds(rule.When, hand, contact, zones, completed, model, level, touched, listed.Count > 0 || touched)) continue;
+                if (!Holds(rule.When, hand, contact, zones, insideRim, completed, model, level, touched, listed.Count > 0 || touched)) continue;
                 findings.Add(new(hazard.Id, hazard.Name, rule.Then, $"{Because(rule.When, level, hand)} here risks: {hazard.Risk}.", Capital(hazard.UsualCaution) + ".",
                     new("R100", model.RuleText("R100"), [new("zone", hazard.Name), new("pressure", $"{level} ({StepWords.Feel(level)})"), new("share of the contact", $"{share:P0}"), new("rule", hazard.Rule)],
                         hazard.Source.Length > 0 ? hazard.Source[0].Id : "action model")));
@@ -74,7 +78,7 @@ internal static class ContactHazards
     private static double Share(Zone zone, Hazard hazard) =>
         zone.HazardShares is { } shares && shares.TryGetValue(hazard.Id, out var share) ? share ?? hazard.MinContactShare : 0;
 
-    private static bool Holds(HazardWhen when, Hand hand, Contact? contact, List<Zone> zones, CompletedStep completed, ActionModel model, int level, bool touched, bool listed)
+    private static bool Holds(HazardWhen when, Hand hand, Contact? contact, List<Zone> zones, bool insideRim, CompletedStep completed, ActionModel model, int level, bool touched, bool listed)
     {
         // A person's own conditions are screened when somebody is there, not while a technique is written.
         if (when.Person is not null) return false;
@@ -86,7 +90,7 @@ internal static class ContactHazards
             && (when.Bilateral is not true || IsBilateral(hand, contact, completed))
             && (when.ToolEdge is not true || contact?.ToolEdge == true)
             && (when.MinHoldS is not { } hold || (hand.HoldS ?? completed.Step.Tempo?.HoldS ?? 0) >= hold)
-            && (when.Direction is not { } d || Direction(hand, zones).Contains(d))
+            && (when.Direction is not { } d || Direction(hand, zones, insideRim).Contains(d))
             && (when.Class is not { } k || Classes(hand, contact, verb, zones, $"{completed.Step.Cue} {completed.Step.EndPoint}").Contains(k));
     }
 
@@ -96,11 +100,10 @@ internal static class ContactHazards
         contact?.Bilateral == true || (hand.Which == "both" && (hand.Sides ?? completed.Sides) is "both") || hand.Sides == "both";
 
     /// <summary>The told direction, and what the pressure's axis means at this place (rule language: pressure_axis_to_direction).</summary>
-    private static HashSet<string> Direction(Hand hand, List<Zone> zones)
+    private static HashSet<string> Direction(Hand hand, List<Zone> zones, bool insideRim)
     {
         var words = new HashSet<string>(StringComparer.Ordinal);
         if (hand.Direction is not null) words.Add(hand.Direction);
-        var insideRim = zones.Any(z => z.Id is "upper-lid" or "lower-lid");
         var atRim = zones.Any(z => z.Id is "brow" or "inner-eye-corner" or "outer-eye-corner" or "medial-cheek");
         if (hand.Axis == "back") words.Add(insideRim ? "into-orbit" : atRim ? "behind-rim" : "backward");
         if (hand.Axis == "up" && hand.Glide != true && zones.Any(z => z.Id is "upper-lid" or "brow")) words.Add("under-rim-up");

@@ -67,7 +67,8 @@ public static class Screening
         ];
     }
 
-    private static int Rank(string handling) => handling switch { "avoid" => 0, "ask" => 1, "modify" => 2, _ => 3 };
+    /// <summary>0 is the strictest handling.</summary>
+    internal static int Rank(string handling) => handling switch { "avoid" => 0, "ask" => 1, "modify" => 2, _ => 3 };
 
     private static string Says(string handling) => handling switch { "avoid" => "leave out", "ask" => "ask a licensed clinician first", _ => "only in the milder form" };
 }

@@ -13,9 +13,10 @@ public sealed record UnderStroke(string Structure, string Name, double Share, bo
 public sealed record HazardUnderStroke(string Hazard, string Name, bool Entered, double Share);
 
 /// <summary>The geometry of one hand track, on the front surface, for the subject's left.</summary>
-/// <param name="LegDegrees">Direction of each leg, counter-clockwise from the subject's left.</param>
+/// <param name="LegDegrees">Direction of each leg from end to end, counter-clockwise from the subject's left.</param>
+/// <param name="Edges">The edge that each leg follows (rim, jaw, hairline); null where it runs straight.</param>
 /// <param name="LengthIpd">Length of the path in pupil distances.</param>
-public sealed record StrokeGeometry(int Step, int Hand, IReadOnlyList<double> LegDegrees, double LengthIpd, double WidthIpd, IReadOnlyList<UnderStroke> Structures, IReadOnlyList<HazardUnderStroke> Hazards)
+public sealed record StrokeGeometry(int Step, int Hand, IReadOnlyList<double> LegDegrees, IReadOnlyList<string?> Edges, double LengthIpd, double WidthIpd, IReadOnlyList<UnderStroke> Structures, IReadOnlyList<HazardUnderStroke> Hazards)
 {
     /// <summary>Less than this share of a contact is the edge of a finger, not work: 2 %.</summary>
     private const double LeastShare = 0.02;
@@ -41,7 +42,7 @@ public sealed record StrokeGeometry(int Step, int Hand, IReadOnlyList<double> Le
             });
         var hazards = atlas.Document.Hazards.Where(h => h.View == "frontal").Select(h => (Hazard: h, Over: path.Over(h.Polygon, h.Hole, h.Surface))).Where(x => x.Over.Entered || x.Over.Share >= LeastShare)
             .Select(x => new HazardUnderStroke(x.Hazard.Id, x.Hazard.Name, x.Over.Entered, x.Over.Share));
-        return new(step.Index, index, [.. path.Legs.Select(l => FaceAngle.Direction(l.From, l.To))], path.Legs.Sum(l => l.From.DistanceTo(l.To)), path.WidthIpd, [.. structures], [.. hazards]);
+        return new(step.Index, index, [.. path.Legs.Select(l => FaceAngle.Direction(l.From, l.To))], [.. path.Legs.Select(l => l.Edge)], path.Legs.Sum(l => l.LengthIpd), path.WidthIpd, [.. structures], [.. hazards]);
     }
 
     /// <summary>Zones of a region that no contact of the technique touches; empty when the region is not told or nothing is touched by hand.</summary>

@@ -23,7 +23,7 @@ public sealed record TechniqueCheck(
     {
         ArgumentNullException.ThrowIfNull(document);
         var d = Derivation.Of(document, atlas, model, settings);
-        var screen = person is null ? null : PersonScreen.Of(d, person, today, atlas);
+        var screen = person is null ? null : PersonScreen.Of(d.Classes, person, today, atlas);
         var hazards = d.Steps.SelectMany(s => s.Safety.Findings.Select(f => new CheckedHazard(s.Index, f.Hazard, f.Verdict, f.Because, f.Instead, f.Why.Rule)))
             .Concat(PersonHazards(d, person, atlas)).ToList();
         var stopped = hazards.Any(h => h.Then == "stop");

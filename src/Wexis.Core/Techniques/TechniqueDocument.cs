@@ -9,12 +9,15 @@ namespace Wexis.Core.Techniques;
 public sealed record TechniqueDocument(
     string? Schema, string? Id, string? Name, string? Region, string? School, IReadOnlyList<string>? Concerns, string? Aim,
     IReadOnlyList<Step>? Steps, IReadOnlyList<Fault>? Faults, IReadOnlyList<Adaptation>? Adaptations, IReadOnlyList<string>? Cautions,
-    IReadOnlyList<Claim>? Claims, IReadOnlyList<string>? Materials, IReadOnlyList<string>? Prerequisites)
+    IReadOnlyList<Claim>? Claims, IReadOnlyList<string>? Materials, IReadOnlyList<string>? Prerequisites, IReadOnlyList<RelatedTechnique>? Related = null)
 {
     public const string CurrentSchema = "wexis.technique/1";
     public static TechniqueDocument Empty { get; } = new(CurrentSchema, null, null, null, null, [], null, [], [], [], [], [], [], []);
     [JsonIgnore] public IReadOnlyList<Step> AllSteps => Steps ?? [];
 }
+
+/// <summary>Another technique, by its id, and what it is to this one: an easier or harder version, or what this one was made from (<c>same-except</c>).</summary>
+public sealed record RelatedTechnique(string? Id, string? As);
 
 /// <summary>One step: any number of acts, up to two hand tracks, gaze, breath, what stays still, one dose.</summary>
 public sealed record Step(
@@ -82,6 +85,7 @@ public sealed record Claim(string? Text, string? Kind, string? Structure, string
 public static class TechniqueWords
 {
     public static readonly IReadOnlyList<string> ActSides = ["left", "right", "both", "alternating"];
+    public static readonly IReadOnlyList<string> RelatedAs = ["easier", "harder", "same-except"];
     public static readonly IReadOnlyList<string> Efforts = ["slight", "moderate", "strong", "maximal"];
     public static readonly IReadOnlyList<string> Resists = ["none", "finger", "air", "tooth", "tongue", "gravity", "partner"];
     public static readonly IReadOnlyList<string> HoldBy = ["palm", "finger", "attention"];

@@ -106,6 +106,7 @@ public static class TechniqueSchema
         ["Dose.per_direction"] = TechniqueWords.DosePerDirection,
         ["Dose.both"] = TechniqueWords.DoseBoth,
         ["Dose.unit"] = TechniqueWords.DoseUnits,
+        ["RelatedTechnique.as"] = TechniqueWords.RelatedAs,
         ["Claim.kind"] = TechniqueWords.ClaimKinds,
         ["PersonNote.conditions"] = [.. atlas.Exclusions.Keys],
         ["Procedure.kind"] = [.. atlas.Exclusions.Keys],

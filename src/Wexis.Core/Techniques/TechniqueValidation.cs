@@ -24,6 +24,12 @@ public static class TechniqueValidation
         };
         var concerns = atlas.Document.Concerns.Select(c => c.Id).ToList();
         found.AddRange((document.Concerns ?? []).Select((c, i) => Check.OneOf(c, concerns, $"concerns[{i}]")));
+        for (var i = 0; i < (document.Related?.Count ?? 0); i++)
+        {
+            found.Add(Check.Given(document.Related![i].Id, $"related[{i}].id", "the id of a technique"));
+            found.Add(document.Related[i].As is { } word ? Check.OneOf(word, TechniqueWords.RelatedAs, $"related[{i}].as") : new($"related[{i}].as", IssueCodes.Missing, "", string.Join(", ", TechniqueWords.RelatedAs)));
+            if (document.Related[i].Id is { } other && other == document.Id) found.Add(new($"related[{i}].id", IssueCodes.Contradiction, other, "a version of itself"));
+        }
         for (var i = 0; i < document.AllSteps.Count; i++) StepIssues(found, document.AllSteps[i], $"steps[{i}]", atlas, model);
         for (var i = 0; i < (document.Claims?.Count ?? 0); i++)
         {

@@ -9,13 +9,10 @@ public sealed record StoredEdition(Guid TechniqueId, string Code, int Edition, i
 
 /// <summary>A line of the library: what is searched, without the body.</summary>
 /// <param name="Standing">draft, complete or parked.</param>
-public sealed record EditionLine(Guid TechniqueId, string Code, int Edition, string Name, string? Region, string? School, string? Family, string Standing, double Seconds, string Primary, string SafetyVerdict, int Questions, int Contradicted, IReadOnlyList<string> Concerns, DateTimeOffset ChangedAt);
-
-/// <summary>What the library needs to know of a derivation, kept with the edition so that no page derives it again.</summary>
-public sealed record DerivedBrief(double Seconds, string Primary, string SafetyVerdict, int Questions, int Contradicted = 0, IReadOnlyList<string>? Concerns = null);
+public sealed record EditionLine(Guid TechniqueId, string Code, int Edition, string Name, string? Region, string? School, string? Family, string Standing, DateTimeOffset ChangedAt, TechniqueBrief Brief);
 
 /// <summary>A technique that is about to be added.</summary>
-public sealed record NewTechnique(Guid Id, string Code, TechniqueDocument Body, string Standing, string? Family, DerivedBrief Brief);
+public sealed record NewTechnique(Guid Id, string Code, TechniqueDocument Body, string Standing, string? Family, TechniqueBrief Brief);
 
 public sealed class EditionStore(NpgsqlDataSource source)
 {
@@ -37,11 +34,7 @@ public sealed class EditionStore(NpgsqlDataSource source)
         public bool Frozen { get; init; }
         public StoredEdition ToEdition() => new(TechniqueId, Code, Edition, Version, Name, Standing, WexisJson.Read<TechniqueDocument>(Body), ChangedAt, ChangedBy, Frozen);
 
-        public EditionLine ToLine()
-        {
-            var brief = WexisJson.Read<DerivedBrief>(Derived);
-            return new(TechniqueId, Code, Edition, Name, Region, School, Family, Standing, brief.Seconds, brief.Primary, brief.SafetyVerdict, brief.Questions, brief.Contradicted, brief.Concerns ?? [], ChangedAt);
-        }
+        public EditionLine ToLine() => new(TechniqueId, Code, Edition, Name, Region, School, Family, Standing, ChangedAt, WexisJson.Read<TechniqueBrief>(Derived));
     }
 
     private const string Newest = """
@@ -71,6 +64,30 @@ public sealed class EditionStore(NpgsqlDataSource source)
         return (await c.QuerySingleOrDefaultAsync<Row>(Newest + " AND t.technique_id = @id", new { id }))?.ToEdition();
     }
 
+    /// <summary>Newest editions whose brief was made by other rules than these.</summary>
+    public async Task<IReadOnlyList<StoredEdition>> MadeByOthers(string rules, CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        return [.. (await c.QueryAsync<Row>(Newest + " AND e.derived ->> 'made_by' IS DISTINCT FROM @rules", new { rules })).Select(r => r.ToEdition())];
+    }
+
+    /// <summary>Puts a brief beside a body that has not changed since; what it says is derived, so nobody's work is touched.</summary>
+    public async Task MadeAnew(StoredEdition edition, string standing, string? family, TechniqueBrief brief, CancellationToken ct)
+    {
+        ArgumentNullException.ThrowIfNull(edition);
+        await using var c = await source.OpenConnectionAsync(ct);
+        await c.ExecuteAsync(
+            "UPDATE techniques.edition SET derived = @derived::jsonb, standing = @standing, family = @family WHERE technique_id = @id AND edition = @edition AND version = @version",
+            new { id = edition.TechniqueId, edition = edition.Edition, version = edition.Version, standing, family, derived = WexisJson.Write(brief) });
+    }
+
+    /// <summary>Newest editions that call this technique an easier, harder or like version of theirs.</summary>
+    public async Task<IReadOnlyList<StoredEdition>> RelatedTo(string code, CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        return [.. (await c.QueryAsync<Row>(Newest + " AND e.body -> 'related' @> jsonb_build_array(jsonb_build_object('id', @code::text)) ORDER BY e.name", new { code })).Select(r => r.ToEdition())];
+    }
+
     /// <summary>Adds techniques with their first editions, all or none.</summary>
     /// <returns>The codes that are taken; when there is one, nothing was added.</returns>
     public async Task<IReadOnlyList<string>> AddAll(IReadOnlyList<NewTechnique> techniques, Guid by, DateTimeOffset now, CancellationToken ct)
@@ -90,7 +107,7 @@ public sealed class EditionStore(NpgsqlDataSource source)
     }
 
     /// <summary>Adds a technique with its first edition; false when the code is taken.</summary>
-    public async Task<bool> Add(Guid id, string code, TechniqueDocument body, string standing, string? family, DerivedBrief brief, Guid by, DateTimeOffset now, CancellationToken ct)
+    public async Task<bool> Add(Guid id, string code, TechniqueDocument body, string standing, string? family, TechniqueBrief brief, Guid by, DateTimeOffset now, CancellationToken ct)
     {
         ArgumentNullException.ThrowIfNull(body);
         await using var c = await source.OpenConnectionAsync(ct);
@@ -103,7 +120,7 @@ public sealed class EditionStore(NpgsqlDataSource source)
     }
 
     /// <summary>Saves the newest edition, or the next one when the newest is frozen. Stale when somebody else saved first.</summary>
-    public async Task<(SaveOutcome Outcome, int Edition, int Version)> Save(Guid id, int edition, int version, TechniqueDocument body, string standing, string? family, DerivedBrief brief, Guid by, DateTimeOffset now, CancellationToken ct)
+    public async Task<(SaveOutcome Outcome, int Edition, int Version)> Save(Guid id, int edition, int version, TechniqueDocument body, string standing, string? family, TechniqueBrief brief, Guid by, DateTimeOffset now, CancellationToken ct)
     {
         ArgumentNullException.ThrowIfNull(body);
         await using var c = await source.OpenConnectionAsync(ct);
@@ -138,7 +155,7 @@ public sealed class EditionStore(NpgsqlDataSource source)
         VALUES (@id, @edition, @name, @region, @school, @family, @standing, @body::jsonb, @derived::jsonb, @by, @now)
         """;
 
-    private static object EditionValues(Guid id, int edition, TechniqueDocument body, string standing, string? family, DerivedBrief brief, Guid by, DateTimeOffset now, int version = 1) => new
+    private static object EditionValues(Guid id, int edition, TechniqueDocument body, string standing, string? family, TechniqueBrief brief, Guid by, DateTimeOffset now, int version = 1) => new
     {
         id,
         edition,

@@ -27,6 +27,13 @@ public sealed class Problems(ILogger<Problems> log) : IExceptionHandler
     public static ValidationProblem Of(IEnumerable<Issue> issues, string title) =>
         TypedResults.ValidationProblem(issues.GroupBy(i => i.Path).ToDictionary(g => g.Key, g => g.Select(i => i.Text).ToArray(), StringComparer.Ordinal), title: title);
 
+    /// <summary>The whole thing, or everything that is wrong.</summary>
+    public static Results<Ok<T>, ValidationProblem> Answer<T>(Checked<T> read, string title) where T : class
+    {
+        ArgumentNullException.ThrowIfNull(read);
+        return read.Value is { } value ? TypedResults.Ok(value) : Of(read.Issues, title);
+    }
+
     public static ValidationProblem Of(string path, string says, string title) => TypedResults.ValidationProblem(new Dictionary<string, string[]>(StringComparer.Ordinal) { [path] = [says] }, title: title);
 
     public static Conflict<ProblemDetails> Stale(string what) =>

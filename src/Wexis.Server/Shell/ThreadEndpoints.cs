@@ -31,7 +31,7 @@ public static class ThreadEndpoints
         var open = (await demonstrations.All(ct)).Count(d => d.SubmittedAt is null);
         var unreleased = (await results.Visible(null, ct)).Count(r => r.ReleasedAt is null);
         var drafts = lines.Count(l => l.Standing == "draft");
-        var claims = lines.Where(l => l.Standing != "parked").Sum(l => l.Contradicted);
+        var claims = lines.Where(l => l.Standing != "parked").Sum(l => l.Brief.Contradicted);
         return TypedResults.Ok<IReadOnlyList<ThreadStop>>(
         [
             new("anatomy", ""), new("techniques", claims > 0 ? $"{Count(claims, "claim")} to answer" : Count(drafts, "draft")), new("programme", Count(gaps, "gap")), new("examination", Count(stations, "station")),

@@ -51,7 +51,7 @@ public static class WexisHost
         services.AddSingleton(TimeProvider.System);
         services.AddSingleton(HouseSettings.Default);
         AddReference(services, builder.Configuration["Wexis:Data"] ?? Path.Combine(AppContext.BaseDirectory, "data"));
-        services.AddSingleton<PersonStore>().AddSingleton<EditionStore>().AddSingleton<ProgrammeStore>().AddSingleton<ExaminationStore>().AddSingleton<DemonstrationStore>().AddSingleton<ResultStore>();
+        services.AddSingleton<PersonStore>().AddSingleton<ScreeningStore>().AddSingleton<EditionStore>().AddSingleton<ProgrammeStore>().AddSingleton<ExaminationStore>().AddSingleton<DemonstrationStore>().AddSingleton<ResultStore>();
         services.AddSingleton<IPasswordHasher<StoredPerson>, PasswordHasher<StoredPerson>>();
         services.AddSingleton<TechniqueDesk>();
         services.AddSingleton<DemoSeed>();
@@ -88,6 +88,7 @@ public static class WexisHost
         ArgumentNullException.ThrowIfNull(app);
         if (WritesContract) return;
         await Database.Migrate(app.Services.GetRequiredService<NpgsqlDataSource>(), app.Services.GetRequiredService<DatabaseAddress>().ConnectionString, ct);
+        await app.Services.GetRequiredService<TechniqueDesk>().MakeBriefsAnew(app.Services.GetRequiredService<EditionStore>(), ct);
         if (app.Configuration.GetValue<bool>("Wexis:Demo")) await app.Services.GetRequiredService<DemoSeed>().Fill(ct);
     }
 
@@ -97,6 +98,7 @@ public static class WexisHost
         api.MapGet("/health", () => TypedResults.Ok(new Health("ready"))).AllowAnonymous().WithTags("Shell");
         SessionEndpoints.Map(api);
         PeopleEndpoints.Map(api);
+        ScreeningEndpoints.Map(api);
         AnatomyEndpoints.Map(api);
         TechniqueEndpoints.Map(api);
         ProgrammeEndpoints.Map(api);

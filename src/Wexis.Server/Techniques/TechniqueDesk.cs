@@ -1,3 +1,5 @@
+using System.Security.Cryptography;
+using System.Text;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 using Wexis.Core.Techniques;
@@ -21,11 +23,19 @@ public sealed class TechniqueDesk(Atlas atlas, ActionModel model, HouseSettings 
         return derivation.Standing switch { "stopped" => "parked", "complete" => "complete", _ => "draft" };
     }
 
-    public DerivedBrief Brief(Derivation derivation, TechniqueDocument document)
+    /// <summary>Changes with the rules' code and with their data: what an older version made is made anew.</summary>
+    public string RulesVersion { get; } = Convert.ToHexStringLower(SHA256.HashData([.. typeof(Derivation).Module.ModuleVersionId.ToByteArray(), .. Encoding.UTF8.GetBytes(model.DataVersion)]))[..16];
+
+    public TechniqueBrief Brief(Derivation derivation, TechniqueDocument document) => TechniqueBrief.Of(document, derivation, RulesVersion, atlas);
+
+    /// <summary>Derives what other rules had derived, so that the library never shows yesterday's reading. Bodies are not touched.</summary>
+    public async Task MakeBriefsAnew(EditionStore editions, CancellationToken ct)
     {
-        ArgumentNullException.ThrowIfNull(derivation);
-        ArgumentNullException.ThrowIfNull(document);
-        var primary = derivation.Map.Worked.Where(r => r.Strength == "primary" && r.Structure is not "superficial-lymph").Select(r => $"{atlas.PlainName(r.Structure)} ({Modes.Plain(r.Mode)})").Distinct().Take(3);
-        return new(derivation.TotalSeconds.Standard, string.Join(", ", primary), derivation.SafetyVerdict, derivation.Questions.Count, derivation.Claims.Count(c => !c.Stands), [.. document.Concerns ?? []]);
+        ArgumentNullException.ThrowIfNull(editions);
+        await Parallel.ForEachAsync(await editions.MadeByOthers(RulesVersion, ct), ct, async (edition, stop) =>
+        {
+            var derived = Derive(edition.Body);
+            await editions.MadeAnew(edition, Standing(derived), derived.Family, Brief(derived, edition.Body), stop);
+        });
     }
 }

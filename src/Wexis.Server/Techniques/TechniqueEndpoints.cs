@@ -1,6 +1,7 @@
 using System.Security.Claims;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
+using Wexis.Core.Measures;
 using Wexis.Core.People;
 using Wexis.Core.Techniques;
 using Wexis.Data;
@@ -11,7 +12,18 @@ using Wexis.Server.Shell;
 namespace Wexis.Server.Techniques;
 
 /// <summary>A technique as opened: its newest edition and all that is derived from it.</summary>
-public sealed record TechniqueView(Guid Id, string Code, int Edition, int Version, string Standing, bool Frozen, string ChangedBy, DateTimeOffset ChangedAt, TechniqueDocument Document, Derivation Derivation);
+public sealed record TechniqueView(Guid Id, string Code, int Edition, int Version, string Standing, bool Frozen, string ChangedBy, DateTimeOffset ChangedAt, TechniqueDocument Document, Derivation Derivation, IReadOnlyList<RelatedLine> Related);
+
+/// <summary>A technique that belongs to this one, seen from here: told by either of the two.</summary>
+/// <param name="As">easier, harder, or same-except: what the other is to this one.</param>
+public sealed record RelatedLine(Guid? Id, string Code, string Name, string Standing, string As, bool ToldHere);
+
+/// <summary>A dose that is to be longer or shorter, in what it counts, with its hold.</summary>
+public sealed record DoseStretch(Dose Dose, double Standard, double? HoldSeconds);
+public sealed record DoseWords(string Line);
+
+/// <summary>Two bodies to be told apart in words.</summary>
+public sealed record DifferenceAsked(TechniqueDocument Before, TechniqueDocument After);
 public sealed record TechniqueSave(int Edition, int Version, TechniqueDocument Document);
 public sealed record TechniqueAdd(Guid Id, TechniqueDocument Document);
 public sealed record TechniqueSaved(Guid Id, int Edition, int Version, string Standing);
@@ -30,6 +42,10 @@ public static class TechniqueEndpoints
         var group = api.MapGroup("/techniques").WithTags("Techniques");
         group.MapGet("", List).WithName("listTechniques");
         group.MapPost("/derive", Derive).RequireAuthorization(Policies.Staff).WithName("deriveTechnique");
+        group.MapPost("/stroke", ReadStroke).RequireAuthorization(Policies.Staff).WithName("readStroke");
+        group.MapPost("/rhythm", ReadRhythm).RequireAuthorization(Policies.Staff).WithName("readRhythm");
+        group.MapPost("/dose", StretchDose).RequireAuthorization(Policies.Staff).WithName("stretchDose");
+        group.MapPost("/difference", TellApart).RequireAuthorization(Policies.Staff).WithName("tellApart");
         group.MapPost("", Add).RequireAuthorization(Policies.Lead).WithName("addTechnique");
         group.MapPost("/import", Import).RequireAuthorization(Policies.Lead).WithName("importTechniques");
         group.MapGet("/export", Export).RequireAuthorization(Policies.Staff).WithName("exportTechniques");
@@ -37,16 +53,46 @@ public static class TechniqueEndpoints
         group.MapPut("/{id:guid}", Save).RequireAuthorization(Policies.Lead).WithName("saveTechnique");
     }
 
+    /// <summary>A trainee learns from what is complete; drafts and parked ones are for those who write and examine.</summary>
+    private static bool Readable(ClaimsPrincipal user, string standing) => !user.IsInRole(Roles.Trainee) || standing == "complete";
+
     private static async Task<Ok<IReadOnlyList<EditionLine>>> List(ClaimsPrincipal user, EditionStore editions, CancellationToken ct) =>
-        TypedResults.Ok<IReadOnlyList<EditionLine>>([.. (await editions.Lines(ct)).Where(l => !user.IsInRole(Roles.Trainee) || l.Standing == "complete")]);
+        TypedResults.Ok<IReadOnlyList<EditionLine>>([.. (await editions.Lines(ct)).Where(l => Readable(user, l.Standing))]);
 
     private static Ok<Derivation> Derive(TechniqueDocument document, TechniqueDesk desk) => TypedResults.Ok(desk.Derive(document));
+
+    /// <summary>A line drawn on the plate, as places of the face.</summary>
+    private static Results<Ok<StrokeReading>, ValidationProblem> ReadStroke(StrokeDrawing drawing, TechniqueDesk desk) =>
+        Problems.Answer(StrokeReading.Of(drawing, desk.Atlas, desk.Settings), "This line cannot be read.");
+
+    /// <summary>A rhythm tapped once, as count, hold and tempo.</summary>
+    private static Results<Ok<TappedRhythm>, ValidationProblem> ReadRhythm(TappedPresses tapped) => Problems.Answer(TappedRhythm.Of(tapped), "This rhythm cannot be read.");
+
+    /// <summary>The dose line after a block of the score was pulled longer or shorter.</summary>
+    private static Results<Ok<DoseWords>, ValidationProblem> StretchDose(DoseStretch given)
+    {
+        var slips = new[] { Check.Between(given.Standard, 1, 600, "standard"), Check.Between(given.HoldSeconds, 0, 600, "hold_seconds", "s") }.OfType<Issue>().ToList();
+        return slips.Count > 0 ? Problems.Of(slips, "The dose cannot be like this.") : TypedResults.Ok(new DoseWords(DoseLine.Stretched(given.Dose, given.Standard, given.HoldSeconds)));
+    }
+
+    private static Ok<IReadOnlyList<Difference>> TellApart(DifferenceAsked given, TechniqueDesk desk) =>
+        TypedResults.Ok(TechniqueDifference.Of(given.Before, desk.Derive(given.Before), given.After, desk.Derive(given.After), desk.Atlas));
 
     private static async Task<Results<Ok<TechniqueView>, NotFound>> Get(Guid id, ClaimsPrincipal user, EditionStore editions, TechniqueDesk desk, CancellationToken ct)
     {
         var stored = await editions.NewestOf(id, ct);
-        if (stored is null || (user.IsInRole(Roles.Trainee) && stored.Standing != "complete")) return TypedResults.NotFound();
-        return TypedResults.Ok(new TechniqueView(id, stored.Code, stored.Edition, stored.Version, stored.Standing, stored.Frozen, stored.ChangedBy, stored.ChangedAt, stored.Body, desk.Derive(stored.Body)));
+        if (stored is null || !Readable(user, stored.Standing)) return TypedResults.NotFound();
+        return TypedResults.Ok(new TechniqueView(id, stored.Code, stored.Edition, stored.Version, stored.Standing, stored.Frozen, stored.ChangedBy, stored.ChangedAt, stored.Body, desk.Derive(stored.Body), [.. (await RelatedTo(stored, editions, ct)).Where(r => Readable(user, r.Standing))]));
+    }
+
+    /// <summary>What either technique says of the two: whoever calls me easier is harder to me.</summary>
+    private static async Task<IReadOnlyList<RelatedLine>> RelatedTo(StoredEdition stored, EditionStore editions, CancellationToken ct)
+    {
+        var lines = (await editions.Lines(ct)).ToDictionary(l => l.Code, StringComparer.Ordinal);
+        var here = (stored.Body.Related ?? []).Select(r => new RelatedLine(lines.GetValueOrDefault(r.Id!)?.TechniqueId, r.Id!, lines.GetValueOrDefault(r.Id!)?.Name ?? r.Id!, lines.GetValueOrDefault(r.Id!)?.Standing ?? "draft", r.As!, true)).ToList();
+        var there = (await editions.RelatedTo(stored.Code, ct)).Where(o => here.All(h => h.Code != o.Code))
+            .Select(o => new RelatedLine(o.TechniqueId, o.Code, o.Name, o.Standing, o.Body.Related!.First(r => r.Id == stored.Code).As switch { "easier" => "harder", "harder" => "easier", var other => other! }, false));
+        return [.. here, .. there];
     }
 
     private static async Task<Results<Ok<TechniqueSaved>, ValidationProblem>> Add(TechniqueAdd given, ClaimsPrincipal user, EditionStore editions, TechniqueDesk desk, TimeProvider clock, CancellationToken ct)

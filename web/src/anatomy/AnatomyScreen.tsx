@@ -45,7 +45,7 @@ export function AnatomyScreen() {
 }
 
 function Intro({ reference }: { reference: Reference }) {
-  const seen = reference.muscles.filter((m) => m.depth <= 4).length;
+  const seen = reference.muscles.front.filter((m) => m.depth <= 4).length;
   return (
     <>
       <h1 className="mb-2">Anatomy</h1>

@@ -311,6 +311,54 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/screenings": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["listScreenings"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/screenings/{id}": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["getScreening"];
+    put: operations["keepScreening"];
+    post?: never;
+    delete: operations["eraseScreening"];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/screenings/questions": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["getScreeningQuestions"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/session": {
     parameters: {
       query?: never;
@@ -375,6 +423,38 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/techniques/difference": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["tellApart"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/techniques/dose": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["stretchDose"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/techniques/export": {
     parameters: {
       query?: never;
@@ -401,6 +481,38 @@ export interface paths {
     get?: never;
     put?: never;
     post: operations["importTechniques"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/techniques/rhythm": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["readRhythm"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/techniques/stroke": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["readStroke"];
     delete?: never;
     options?: never;
     head?: never;
@@ -457,6 +569,7 @@ export interface components {
       depths: {
         [key: string]: string;
       };
+      exclusions: components["schemas"]["Exclusion"][];
       families: components["schemas"]["Family"][];
       features: {
         [key: string]: components["schemas"]["FeatureLine"][];
@@ -471,6 +584,7 @@ export interface components {
       plain_names: {
         [key: string]: string;
       };
+      points: components["schemas"]["PressPoint"][];
       regions: components["schemas"]["Region"][];
       schools: components["schemas"]["School"][];
       sources: {
@@ -479,6 +593,25 @@ export interface components {
       tissues: components["schemas"]["Tissue"][];
       verbs: components["schemas"]["VerbWord"][];
       zones: components["schemas"]["Zone"][];
+    };
+    /** @description One structure worked, as the library searches it. */
+    BriefWork: {
+      mode: string;
+      strength: string;
+      structure: string;
+    };
+    /** @description What has to be done between two steps, with its seconds: oil, wipe, take or lay down a tool, change hands. */
+    Changeover: {
+      /**
+       * Format: int32
+       * @description Step (from 0) it precedes.
+       */
+      before_step: number;
+      /** @description oil, wipe, tool, side or hands. */
+      kind: string;
+      /** Format: double */
+      seconds: number;
+      words: string;
     };
     Channel: {
       blocks: null | string[];
@@ -516,6 +649,32 @@ export interface components {
       id: string;
       name: string;
       regions: null | string[];
+    };
+    /** @description One state of the person and what it means for this technique. */
+    ConditionHit: {
+      condition: string;
+      /**
+       * Format: date
+       * @description First day on which a window no longer counts; null without one.
+       */
+      free_from: null | string;
+      handling: string;
+      name: string;
+      /** @description allow, allow-modified, ask-clinician, refuse or stop-and-refer. */
+      response: string;
+      says: string;
+    };
+    /** @description A person's word that answers about their health may be kept: for what, since when. */
+    Consent: {
+      /** @description Whether the person said yes, in so many words. */
+      given: null | boolean;
+      /**
+       * Format: date
+       * @description Day of the consent.
+       */
+      on: null | string;
+      /** @description What the answers are for. */
+      purpose: null | string;
     };
     /** @description The part of the hand, or tool, that touches. Width in mm. */
     Contact: {
@@ -691,6 +850,27 @@ export interface components {
       strokes: components["schemas"]["DrawnStroke"][];
       title: string;
     };
+    /** @description One difference between two techniques, or two editions of one, in words. */
+    Difference: {
+      /** @description As it is; null when there is none. */
+      after: null | string;
+      /** @description As it was; null when there was none. */
+      before: null | string;
+      /**
+       * Format: int32
+       * @description Step (from 0) of the later one, for showing it on the score; null when it belongs to none.
+       */
+      step: null | number;
+      /** @description What differs: dose, pressure, place …; “new” or “gone” for a whole step. */
+      what: string;
+      /** @description “name”, “step 2”, “what it works” …; steps count as in the later one, or in the earlier where they are gone. */
+      where: string;
+    };
+    /** @description Two bodies to be told apart in words. */
+    DifferenceAsked: {
+      after: components["schemas"]["TechniqueDocument"];
+      before: components["schemas"]["TechniqueDocument"];
+    };
     DomainScore: {
       domain: string;
       /** Format: double */
@@ -724,6 +904,14 @@ export interface components {
       standard: null | number;
       unit: null | string;
     };
+    /** @description A dose that is to be longer or shorter, in what it counts, with its hold. */
+    DoseStretch: {
+      dose: components["schemas"]["Dose"];
+      /** Format: double */
+      hold_seconds: null | number;
+      /** Format: double */
+      standard: number;
+    };
     /** @description A dose unrolled: what one side gets, what the whole step takes. Levels are minimum, standard, full. */
     DoseSum: {
       /** @description Which columns a counter shows: left and right, or one. */
@@ -740,12 +928,19 @@ export interface components {
       /** @description Seconds of the step with side changes and rests between sets. */
       total_seconds: components["schemas"]["Levels"];
     };
-    /** @description Where a hand goes, as computed: stops in the face frame (IPD, the subject's left), contact width in IPD, the sides it works. */
+    DoseWords: {
+      line: string;
+    };
+    /** @description Where a hand goes, as computed: places in the face frame (IPD, the subject's left), those along an edge included; contact width in IPD; the sides it works. */
     DrawnStroke: {
       /** Format: int32 */
       hand: number;
       points: components["schemas"]["FacePoint"][];
+      /** @description The told places as the side view shows them, x holding z; empty when one of them is not known there. */
+      side_points: components["schemas"]["FacePoint"][];
       sides: string;
+      /** @description The told places in words. */
+      stops: string[];
       /** Format: double */
       width_ipd: number;
     };
@@ -758,24 +953,16 @@ export interface components {
     };
     /** @description A line of the library: what is searched, without the body. */
     EditionLine: {
+      brief: components["schemas"]["TechniqueBrief"];
       /** Format: date-time */
       changed_at: string;
       code: string;
-      concerns: string[];
-      /** Format: int32 */
-      contradicted: number;
       /** Format: int32 */
       edition: number;
       family: null | string;
       name: string;
-      primary: string;
-      /** Format: int32 */
-      questions: number;
       region: null | string;
-      safety_verdict: string;
       school: null | string;
-      /** Format: double */
-      seconds: number;
       /** @description draft, complete or parked. */
       standing: string;
       /** Format: uuid */
@@ -800,6 +987,19 @@ export interface components {
       /** Format: uuid */
       programme_id: null | string;
       stations: components["schemas"]["StationLine"][];
+    };
+    /** @description A state of the person that excludes or changes work, by technique class. */
+    Exclusion: {
+      by_class: {
+        [key: string]: string;
+      };
+      id: string;
+      name: string;
+      reason: null | string;
+      red_flag: boolean;
+      source: components["schemas"]["SourceRef"][];
+      window: null | string;
+      window_days: null | (null | number)[];
     };
     /** @description A state of the person that excludes or changes this technique, with its usual handling. */
     ExclusionNote: {
@@ -1215,6 +1415,15 @@ export interface components {
       name: string;
       role: string;
     };
+    /** @description What is known of the person a technique is meant for. Health data: given for one check, never kept with a technique. */
+    PersonNote: {
+      /** @description Exclusion ids of the atlas. */
+      conditions: null | string[];
+      /** @description Procedures with their day. */
+      procedures: null | components["schemas"]["Procedure"][];
+      /** @description What the person says while or after doing it. */
+      reports: null | string[];
+    };
     /** @description The state of the rest of the face. */
     PoseState: {
       gaze: null | string;
@@ -1225,6 +1434,27 @@ export interface components {
       shoulders: null | string;
       tongue: null | string;
     };
+    /** @description One press of a key or finger, in seconds of one clock. */
+    Press: {
+      /** Format: double */
+      down_s: number;
+      /** Format: double */
+      up_s: number;
+    };
+    PressPoint: {
+      caution: null | string;
+      code: string;
+      frontal: number[];
+      /** Format: double */
+      lateral_z: null | number;
+      location_paraphrase: string;
+      /** Format: int32 */
+      max_pressure: null | number;
+      midline: boolean;
+      pinyin: string;
+      source: components["schemas"]["SourceRef"][];
+      surface: string;
+    };
     ProblemDetails: {
       detail?: null | string;
       instance?: null | string;
@@ -1232,6 +1462,12 @@ export interface components {
       status?: null | number;
       title?: null | string;
       type?: null | string;
+    };
+    Procedure: {
+      /** Format: date */
+      date: null | string;
+      /** @description An exclusion id with a window. */
+      kind: null | string;
     };
     ProgrammeAdd: {
       document: components["schemas"]["ProgrammeDocument"];
@@ -1291,6 +1527,11 @@ export interface components {
       label: string;
       value: string;
     };
+    /** @description The questions that the techniques at hand call for: warning signs first, then treatments with their day, then the rest. */
+    Questionnaire: {
+      clinician_first: string;
+      questions: components["schemas"]["ScreeningQuestion"][];
+    };
     /** @description Why a computed value is what it is: the rule, what went in, and where the rule is explained. */
     Reason: {
       /** @description What the rule was applied to. */
@@ -1311,6 +1552,22 @@ export interface components {
       id: string;
       name: string;
       zones: string[];
+    };
+    /** @description A technique that belongs to this one, seen from here: told by either of the two. */
+    RelatedLine: {
+      /** @description easier, harder, or same-except: what the other is to this one. */
+      as: string;
+      code: string;
+      /** Format: uuid */
+      id: null | string;
+      name: string;
+      standing: string;
+      told_here: boolean;
+    };
+    /** @description Another technique, by its id, and what it is to this one: an easier or harder version, or what this one was made from (`same-except`). */
+    RelatedTechnique: {
+      as: null | string;
+      id: null | string;
     };
     Release: {
       results: string[];
@@ -1418,6 +1675,94 @@ export interface components {
        * @description The measured value, when there is one.
        */
       value: null | number;
+    };
+    /** @description What one technique means for one person today. */
+    ScreenedTechnique: {
+      /** @description allowed, modified, avoided, ask, stop, or not-asked where a question it calls for was never put. */
+      answer: string;
+      /**
+       * Format: date
+       * @description The first day on which every window is over; null without one.
+       */
+      free_from: null | string;
+      hits: components["schemas"]["ConditionHit"][];
+      id: string;
+      name: string;
+      /** @description Questions that this technique calls for and that were not put. */
+      not_asked: string[];
+      /** @description The sentence to say to the person. */
+      says: string;
+    };
+    /** @description What a person answered on one day. Health data. */
+    ScreeningAnswers: {
+      /** @description Exclusion ids that were asked; what was not asked is not a no. */
+      asked: null | string[];
+      note: null | components["schemas"]["PersonNote"];
+    };
+    ScreeningDraft: {
+      about_name: null | string;
+      /**
+       * Format: uuid
+       * @description The person of the house it is about; null for somebody without an account.
+       */
+      about_person: null | string;
+      answers: null | components["schemas"]["ScreeningAnswers"];
+      consent: null | components["schemas"]["Consent"];
+      seen_by: null | string[];
+    };
+    ScreeningLine: {
+      about: string;
+      /** Format: date */
+      answered_on: string;
+      /** Format: date */
+      good_until: string;
+      /** Format: uuid */
+      id: string;
+      standing: string;
+      taken_by: string;
+    };
+    /** @description One question of a screening: a state of the person that matters for the techniques at hand. */
+    ScreeningQuestion: {
+      /** @description Whether the day matters, since a window is counted from it. */
+      asks_day: boolean;
+      group: string;
+      id: string;
+      red_flag: boolean;
+      /**
+       * Format: int32
+       * @description How many of the techniques at hand it touches.
+       */
+      techniques: number;
+      text: string;
+      /** @description The usual advice, in words; null when there is none. */
+      usual: null | string;
+      /** @description Worst handling over them: avoid, ask or modify. */
+      worst: string;
+    };
+    /** @description A screening as it stands today. Answers hold for 90 days; after that nothing is allowed on them. */
+    ScreeningStanding: {
+      clinician_first: string;
+      /** Format: date */
+      good_until: string;
+      /** @description good, or expired. */
+      standing: string;
+      techniques: components["schemas"]["ScreenedTechnique"][];
+    };
+    /** @description A screening and what it means today, technique by technique. */
+    ScreeningView: {
+      about: string;
+      /** Format: uuid */
+      about_person: null | string;
+      /** Format: date */
+      answered_on: string;
+      answers: components["schemas"]["ScreeningAnswers"];
+      consent: components["schemas"]["Consent"];
+      /** Format: uuid */
+      id: string;
+      schema: string;
+      seen_by: string[];
+      taken_by: string;
+      today: components["schemas"]["ScreeningStanding"];
     };
     /** @description Who is signed in, and what the sign-in page needs to know. */
     Session: {
@@ -1545,16 +1890,83 @@ export interface components {
       still: null | string[];
       tempo: null | components["schemas"]["Tempo"];
     };
+    /** @description A line drawn on the face plate. Places in the face frame (IPD), in the order drawn, on either half of the face. */
+    StrokeDrawing: {
+      places: null | components["schemas"]["FacePoint"][];
+    };
+    /** @description A drawn line as a technique stores it: places named by landmarks, for the subject's left. */
+    StrokeReading: {
+      /** @description The half of the face it was drawn on: left or right. */
+      half: string;
+      /**
+       * Format: double
+       * @description How far the named places lie from the line at most, in mm: what naming them cost.
+       */
+      off_mm: number;
+      /** @description From, via, to: a landmark, or a landmark with a direction and finger-breadths. */
+      path: components["schemas"]["PathPoint"][];
+      /** @description The path in words. */
+      words: string;
+    };
     /** @description What a programme promises about one structure. */
     StructurePromise: {
       /** @description actively (tightened, held against or let out slowly) or any (worked in some way). */
       how: string;
       structure: string;
     };
+    /** @description A rhythm tapped once, and what it is to fit: the tempo of the family and the sides of the step. */
+    TappedPresses: {
+      presses: null | components["schemas"]["Press"][];
+      sides: null | string;
+      tempo: null | components["schemas"]["Tempo"];
+    };
+    /** @description What a tapped rhythm says: how many, how long held, how fast. */
+    TappedRhythm: {
+      /** Format: double */
+      cycle_seconds: null | number;
+      /** Format: double */
+      hold_seconds: null | number;
+      /** @description The dose line it makes. */
+      line: string;
+      /** Format: int32 */
+      repetitions: number;
+      /** @description Seconds of one repetition, to the half second; in, out and rest keep the family's proportions. */
+      tempo: components["schemas"]["Tempo"];
+      /**
+       * Format: double
+       * @description Largest deviation of a cycle from the middle one, as a share of it; null with fewer than three presses.
+       */
+      uneven_share: null | number;
+    };
     TechniqueAdd: {
       document: components["schemas"]["TechniqueDocument"];
       /** Format: uuid */
       id: string;
+    };
+    /** @description What the library knows of an edition without deriving it again: all that is searched, filtered and compared. */
+    TechniqueBrief: {
+      channels: string[];
+      /** @description Technique classes, from which the exclusions follow. */
+      classes: string[];
+      concerns: string[];
+      contacts: string[];
+      /** Format: int32 */
+      contradicted: number;
+      grade: null | string;
+      /** @description Version of rules and data that made it; an older one is made anew when the house starts. */
+      made_by: string;
+      /** @description What it consists of, for comparing techniques: see TechniqueLikeness. */
+      marks: string[];
+      /** @description The structures mainly worked, in words. */
+      primary: string;
+      /** Format: int32 */
+      questions: number;
+      safety_verdict: string;
+      /** @description At home, minimum to full, changes between steps included. */
+      seconds: components["schemas"]["Levels"];
+      /** @description Primary and secondary rows, each structure and mode once with its strongest strength. */
+      works: components["schemas"]["BriefWork"][];
+      zones: string[];
     };
     /**
      * @description A technique as it is exchanged and stored: schema `wexis.technique/1`. A null field was not told;
@@ -1572,6 +1984,7 @@ export interface components {
       name: null | string;
       prerequisites: null | string[];
       region: null | string;
+      related?: null | components["schemas"]["RelatedTechnique"][];
       schema: null | string;
       school: null | string;
       steps: null | components["schemas"]["Step"][];
@@ -1615,6 +2028,8 @@ export interface components {
        * @description Talk before the eyes close and the hands are busy.
        */
       brief_seconds: number;
+      /** @description What has to be done between the steps, with its seconds; part of all three. */
+      changeovers: components["schemas"]["Changeover"][];
       examination: components["schemas"]["Levels"];
       home: components["schemas"]["Levels"];
       led: components["schemas"]["Levels"];
@@ -1638,6 +2053,7 @@ export interface components {
       frozen: boolean;
       /** Format: uuid */
       id: string;
+      related: components["schemas"]["RelatedLine"][];
       standing: string;
       /** Format: int32 */
       version: number;
@@ -2495,6 +2911,139 @@ export interface operations {
       };
     };
   };
+  listScreenings: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ScreeningLine"][];
+        };
+      };
+    };
+  };
+  getScreening: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ScreeningView"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  keepScreening: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["ScreeningDraft"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ScreeningLine"];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+    };
+  };
+  eraseScreening: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  getScreeningQuestions: {
+    parameters: {
+      query?: {
+        technique?: string[];
+      };
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["Questionnaire"];
+        };
+      };
+    };
+  };
   getSession: {
     parameters: {
       query?: never;
@@ -2723,6 +3272,63 @@ export interface operations {
       };
     };
   };
+  tellApart: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["DifferenceAsked"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["Difference"][];
+        };
+      };
+    };
+  };
+  stretchDose: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["DoseStretch"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["DoseWords"];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+    };
+  };
   exportTechniques: {
     parameters: {
       query?: never;
@@ -2763,6 +3369,72 @@ export interface operations {
         };
         content: {
           "application/json": components["schemas"]["TechniquesImported"];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+    };
+  };
+  readRhythm: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["TappedPresses"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["TappedRhythm"];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+    };
+  };
+  readStroke: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["StrokeDrawing"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["StrokeReading"];
         };
       };
       /** @description Bad Request */

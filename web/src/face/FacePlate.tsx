@@ -1,18 +1,54 @@
 import { useId, useMemo, useState, type KeyboardEvent, type ReactNode } from "react";
 import { isKey, plateKeys } from "../shell/keys";
 import { DEEPEST_SHOWN, useReference, type PlateMuscle, type Reference } from "./atlas";
-import { centroid, mirrored, pointsOf, toPixel, type FacePoint, type Frame } from "./frame";
+import {
+  centroid,
+  mirrored,
+  pointsOf,
+  rightwards,
+  toPixel,
+  type FacePoint,
+  type Frame,
+  type View,
+  type Viewer,
+} from "./frame";
 import { placeLabels, type LabelWish } from "./labels";
-import { HALVES, MuscleFigure, type Half } from "./MuscleFigure";
-import { Contours, Features, Hazards, Landmarks, LostZones, StrokeLine, ZoneWash } from "./PlateLayers";
+import { halvesIn, MuscleFigure, type Half } from "./MuscleFigure";
+import {
+  Contours,
+  Features,
+  Hazards,
+  Landmarks,
+  LostZones,
+  LymphChains,
+  placeOf,
+  PointMarks,
+  seenLandmarks,
+  StrokeLine,
+  ZoneWash,
+} from "./PlateLayers";
 import { usePlateView } from "./plateView";
+import { useDrawing } from "./useDrawing";
+import { cn } from "../ui/cn";
 import { tones, weightOf, type ToneId } from "./tones";
 
 /** A structure lit on the plate, and how. */
 export type Lit = { structure: string; side: string; tone: ToneId; strength: string; label?: string };
 /** A stroke through places of the face, for the subject's left; drawn on the sides it works. */
-export type Stroke = { id: string; points: readonly FacePoint[]; widthIpd: number; sides: string };
-export type Picking = { asks: string; onPick: (landmark: string) => void };
+export type Stroke = {
+  id: string;
+  points: readonly FacePoint[];
+  /** The same places in the side view; empty when they are not known there. */
+  sidePoints: readonly FacePoint[];
+  widthIpd: number;
+  sides: string;
+};
+/** A place is asked for: by a touch, or by a line drawn over the front of the face. */
+export type Picking = {
+  asks: string;
+  onPick: (landmark: string) => void;
+  onDraw?: (places: readonly FacePoint[]) => void;
+};
 
 export type PlateContent = {
   lit?: readonly Lit[];
@@ -30,32 +66,39 @@ export type PlateContent = {
 
 const WIDTH = 430;
 
-type Crop = { top: number; bottom: number; pixelsPerIpd: number };
-const FACE: Crop = { top: 1.92, bottom: -2.75, pixelsPerIpd: 127 };
-const BUST: Crop = { top: 1.92, bottom: -3.95, pixelsPerIpd: 86 };
+type Crop = { top: number; bottom: number; pixelsPerIpd: number; middle: number };
+const FACE: Crop = { top: 1.92, bottom: -2.75, pixelsPerIpd: 127, middle: 0 };
+const BUST: Crop = { top: 1.92, bottom: -3.95, pixelsPerIpd: 86, middle: 0 };
+const SIDE: Crop = { top: 1.92, bottom: -3.55, pixelsPerIpd: 104, middle: -1.2 };
+const BACK: Crop = { top: 1.92, bottom: -3.6, pixelsPerIpd: 104, middle: 0 };
+
+function frameOf(view: View, viewer: Viewer, bust: boolean): { frame: Frame; height: number } {
+  const crop = view === "side" ? SIDE : view === "back" ? BACK : bust ? BUST : FACE;
+  const frame = { view, viewer, pixelsPerIpd: crop.pixelsPerIpd, centre: { x: 0, y: crop.top * crop.pixelsPerIpd } };
+  const x = WIDTH / 2 - rightwards(frame) * crop.middle * crop.pixelsPerIpd;
+  return {
+    frame: { ...frame, centre: { ...frame.centre, x } },
+    height: Math.round((crop.top - crop.bottom) * crop.pixelsPerIpd),
+  };
+}
 
 /** The engraved plate: contours, muscles, what is lit, strokes, names in the margin. One drawing for screen, paper and picture. */
 export function FacePlate({ content, compact = false }: { content: PlateContent; compact?: boolean }) {
   const uid = useId();
   const reference = useReference();
-  const { viewer, layers } = usePlateView();
+  const { view, viewer, layers } = usePlateView();
   const [active, setActive] = useState<string | null>(null);
   const lit = useMemo(() => strongestOf(content.lit ?? []), [content.lit]);
-  const crop = needsNeck(reference, lit, content) ? BUST : FACE;
-  const height = Math.round((crop.top - crop.bottom) * crop.pixelsPerIpd);
-  const frame: Frame = {
-    viewer,
-    pixelsPerIpd: crop.pixelsPerIpd,
-    centre: { x: WIDTH / 2, y: crop.top * crop.pixelsPerIpd },
-  };
+  const { frame, height } = frameOf(view, viewer, needsNeck(reference, lit, content));
+  const muscles = reference.muscles[view];
+  const halves = halvesIn(view);
   const picking = content.picking ?? null;
+  const drawing = useDrawing(view === "front" ? picking?.onDraw : undefined, frame);
 
   const chosen = content.selected ?? null;
   const choices: readonly { id: string; name: string; at: FacePoint }[] = picking
-    ? reference.atlas.landmarks
-        .filter((l) => l.surface !== "back")
-        .map((l) => ({ id: l.id, name: l.name, at: { x: l.x, y: l.y } }))
-    : reference.muscles
+    ? seenLandmarks(reference, view).map((l) => ({ id: l.id, name: l.name, at: placeOf(l, view) }))
+    : muscles
         .filter((m) => visible(m, lit, layers.has("deep"), chosen))
         .map((m) => ({ id: m.id, name: m.name, at: centroid(m.shape.outline) }));
   const order = [...choices].sort((a, b) => b.at.y - a.at.y || a.at.x - b.at.x);
@@ -86,7 +129,8 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${height}`}
-      className="block h-auto w-full select-none"
+      className={cn("block h-auto w-full select-none", drawing.ready && "cursor-crosshair touch-none")}
+      {...drawing.handlers}
       role="listbox"
       aria-label={picking ? `Face plate: ${picking.asks}` : "Face plate: structures"}
       tabIndex={compact ? -1 : 0}
@@ -113,10 +157,10 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
           <ZoneWash reference={reference} frame={frame} zones={reference.atlas.zones.map((z) => z.id)} flow={[]} />
         )}
         {layers.has("muscles") &&
-          reference.muscles
+          muscles
             .filter((m) => visible(m, lit, layers.has("deep"), chosen))
             .flatMap((m) =>
-              HALVES.map((half) => {
+              halves.map((half) => {
                 const here =
                   chosen === m.id
                     ? ({ tone: "chosen", strength: "primary" } as const)
@@ -156,9 +200,23 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
             alarms={content.alarms ?? []}
           />
         )}
+        {layers.has("lymph") && <LymphChains reference={reference} frame={frame} />}
+        {layers.has("points") && <PointMarks reference={reference} frame={frame} />}
         {(content.strokes ?? []).map((s) => (
           <StrokeLine key={s.id} stroke={s} frame={frame} />
         ))}
+        {drawing.line && (
+          <path
+            d={`M${drawing.line.map((p) => `${p.x} ${p.y}`).join("L")}`}
+            fill="none"
+            stroke="var(--color-now)"
+            strokeWidth={3}
+            strokeLinecap="round"
+            strokeLinejoin="round"
+            pointerEvents="none"
+            data-drawing
+          />
+        )}
         {(picking !== null || layers.has("landmarks")) && (
           <Landmarks reference={reference} frame={frame} picking={picking} active={active} />
         )}
@@ -222,7 +280,7 @@ function needsNeck(reference: Reference, lit: ReadonlyMap<string, readonly Lit[]
   if (content.strokes?.some((s) => s.points.some((p) => low(p.y)))) return true;
   const structures = [...lit.entries()].filter(([, l]) => l.some((x) => x.strength !== "incidental")).map(([id]) => id);
   if (content.selected) structures.push(content.selected);
-  if (reference.muscles.some((m) => structures.includes(m.id) && centroid(m.shape.outline).y < -2)) return true;
+  if (reference.muscles.front.some((m) => structures.includes(m.id) && centroid(m.shape.outline).y < -2)) return true;
   return [...(content.zones ?? []), ...(content.lostZones ?? []).map((z) => z.zone)].some((z) =>
     low(centroid(pointsOf(reference.zoneById.get(z)?.polygon ?? [])).y),
   );
@@ -238,9 +296,9 @@ function labelWishes(
 ): LabelWish[] {
   if (picking) {
     const place = active ? reference.landmarkById.get(active) : undefined;
-    return place ? [{ id: place.id, text: place.name, anchors: [toPixel({ x: place.x, y: place.y }, frame)] }] : [];
+    return place ? [{ id: place.id, text: place.name, anchors: [toPixel(placeOf(place, frame.view), frame)] }] : [];
   }
-  const named = reference.muscles.filter(
+  const named = reference.muscles[frame.view].filter(
     (m) => chosen === m.id || active === m.id || lit.get(m.id)?.some((l) => l.strength !== "incidental"),
   );
   const strongest = named
@@ -252,7 +310,7 @@ function labelWishes(
   return strongest.map((m) => {
     const sides = lit.get(m.id);
     const middle = centroid(m.shape.outline);
-    const halves = HALVES.filter((h) => !sides || chosen === m.id || sides.some((l) => isOn(l.side, h)));
+    const halves = halvesIn(frame.view).filter((h) => !sides || chosen === m.id || sides.some((l) => isOn(l.side, h)));
     return {
       id: m.id,
       text: sides?.[0]?.label ?? m.name,

@@ -1,8 +1,18 @@
 import { memo } from "react";
-import { between, centroid, facePath, mirrored, pointsOf, toPixel, type FacePoint, type Frame } from "./frame";
+import {
+  between,
+  centroid,
+  facePath,
+  mirrored,
+  pointsOf,
+  toPixel,
+  type FacePoint,
+  type Frame,
+  type View,
+} from "./frame";
 import { tones, type ToneId } from "./tones";
 
-/** A muscle in the front view: the subject's left half as stored; the right is its mirror. */
+/** A muscle in one view: the subject's left half as stored; in front and behind the right is its mirror. */
 export type Shape = {
   readonly outline: readonly FacePoint[];
   readonly fibres: readonly (readonly FacePoint[])[];
@@ -10,6 +20,10 @@ export type Shape = {
 };
 export type Half = "left" | "right";
 export const HALVES: readonly Half[] = ["left", "right"];
+const LEFT_ONLY: readonly Half[] = ["left"];
+
+/** The side view shows the subject's left side alone. */
+export const halvesIn = (view: View) => (view === "side" ? LEFT_ONLY : HALVES);
 
 export function shapeOf(view: {
   polygon: null | number[][];

@@ -1,23 +1,42 @@
+import { Fragment } from "react";
 import type { Picking, Stroke } from "./FacePlate";
-import type { Reference } from "./atlas";
-import { centroid, facePath, mirrored, pointsOf, toPixel, type FacePoint, type Frame } from "./frame";
-import { HALVES, onHalf } from "./MuscleFigure";
+import { VIEW_IDS, type Atlas, type Reference } from "./atlas";
+import {
+  centroid,
+  facePath,
+  mirrored,
+  pointsOf,
+  rightwards,
+  toPixel,
+  type FacePoint,
+  type Frame,
+  type View,
+} from "./frame";
+import { halvesIn, onHalf } from "./MuscleFigure";
 
 const SOLID = new Set(["eye-opening", "iris", "pupil", "brow", "nostril"]);
+/** Drawn under the muscles, as the body they lie on. */
+const UNDER: Readonly<Record<View, ReadonlySet<string>>> = {
+  front: new Set(["head-contour", "neck", "shoulder", "collarbone", "jugular-notch", "hairline", "ear", "ear-inner"]),
+  side: new Set(["profile", "under-chin-neck", "back-contour", "hairline", "hairline-nape", "shoulder", "collarbone"]),
+  back: new Set(["head-contour", "neck", "shoulder", "hairline", "spine", "shoulder-blade"]),
+};
+const DOTTED = new Set(["hairline", "hairline-nape", "spine"]);
+type Line = Atlas["features"][string][number];
 
 export function Contours({ reference, frame }: { reference: Reference; frame: Frame }) {
-  const lines = reference.atlas.features["front"] ?? [];
-  const head = lines.find((l) => l.id === "head-contour");
-  const below = lines.filter((l) =>
-    ["neck", "shoulder", "collarbone", "jugular-notch", "hairline", "ear", "ear-inner"].includes(l.id),
+  const lines = (reference.atlas.features[frame.view] ?? []).filter((l) => UNDER[frame.view].has(l.id));
+  const skin = skinOf(frame.view, lines);
+  const filled = (ring: readonly FacePoint[], opacity: number) => (
+    <path d={facePath(ring, frame, true)} fill="var(--color-skin)" fillOpacity={opacity} />
   );
   return (
     <g strokeLinejoin="round">
-      <NeckFill frame={frame} />
-      {below
+      {skin.neck && filled(skin.neck, 0.75)}
+      {lines
         .filter((l) => l.id === "ear")
         .flatMap((l) =>
-          both(l).map((p, i) => (
+          both(l, frame).map((p, i) => (
             <path
               key={i}
               d={facePath(p, frame, true)}
@@ -27,26 +46,19 @@ export function Contours({ reference, frame }: { reference: Reference; frame: Fr
             />
           )),
         )}
-      {head && (
-        <path
-          d={facePath(pointsOf(head.points), frame, true)}
-          fill="var(--color-skin)"
-          stroke="var(--color-contour)"
-          strokeWidth={1.3}
-        />
-      )}
-      {below
+      {filled(skin.head, 1)}
+      {lines
         .filter((l) => l.id !== "ear")
         .flatMap((l) =>
-          both(l).map((p, i) => (
+          both(l, frame).map((p, i) => (
             <path
               key={`${l.id}-${i}`}
               d={facePath(p, frame, l.closed)}
               fill="none"
               stroke="var(--color-contour)"
-              strokeOpacity={l.id === "hairline" ? 0.45 : 0.9}
-              strokeWidth={1}
-              strokeDasharray={l.id === "hairline" ? "1 3" : undefined}
+              strokeOpacity={DOTTED.has(l.id) ? 0.45 : 0.9}
+              strokeWidth={l.id.endsWith("contour") || l.id === "profile" ? 1.3 : 1}
+              strokeDasharray={DOTTED.has(l.id) ? "1 3" : undefined}
             />
           )),
         )}
@@ -54,52 +66,45 @@ export function Contours({ reference, frame }: { reference: Reference; frame: Fr
   );
 }
 
-/** The neck's skin, so that the head does not float: from below the ears down to the collarbones. */
-function NeckFill({ frame }: { frame: Frame }) {
-  const side: FacePoint[] = [
-    { x: 0.8, y: -1.3 },
-    { x: 0.83, y: -2.2 },
-    { x: 1.25, y: -3 },
-    { x: 3, y: -3.9 },
-    { x: 3, y: -4.6 },
-  ];
-  const ring = [...side, ...side.map(mirrored).reverse()].map((p) => toPixel(p, frame));
-  return <path d={`M${ring.map((p) => `${p.x} ${p.y}`).join("L")}Z`} fill="var(--color-skin)" fillOpacity={0.75} />;
+/** The skin, so that no part floats: the head, and the neck down to the shoulders behind it. */
+function skinOf(view: View, lines: readonly Line[]): { head: FacePoint[]; neck: FacePoint[] | null } {
+  const of = (id: string) => pointsOf(lines.find((l) => l.id === id)?.points ?? []);
+  if (view === "side")
+    return { head: [...of("profile"), ...of("under-chin-neck"), ...of("back-contour").reverse()], neck: null };
+  const side: FacePoint[] =
+    view === "front"
+      ? [
+          { x: 0.8, y: -1.3 },
+          { x: 0.83, y: -2.2 },
+          { x: 1.25, y: -3 },
+          { x: 3, y: -3.9 },
+          { x: 3, y: -4.6 },
+        ]
+      : [...of("neck"), ...of("shoulder"), { x: 3.05, y: -4.6 }];
+  return { head: of("head-contour"), neck: [...side, ...side.map(mirrored).reverse()] };
 }
 
-function both(l: { paired: boolean | null; points: number[][] }): FacePoint[][] {
+function both(l: Line, frame: Frame): FacePoint[][] {
   const points = pointsOf(l.points);
-  return l.paired ? [points, points.map(mirrored)] : [points];
+  return l.paired && frame.view !== "side" ? [points, points.map(mirrored)] : [points];
 }
 
 export function Features({ reference, frame }: { reference: Reference; frame: Frame }) {
-  const skip = new Set([
-    "head-contour",
-    "neck",
-    "shoulder",
-    "collarbone",
-    "jugular-notch",
-    "hairline",
-    "ear",
-    "ear-inner",
-  ]);
   return (
     <g pointerEvents="none" fill="none" stroke="var(--color-contour)" strokeLinecap="round">
-      {(reference.atlas.features["front"] ?? [])
-        .filter((l) => !skip.has(l.id))
+      {(reference.atlas.features[frame.view] ?? [])
+        .filter((l) => !UNDER[frame.view].has(l.id))
         .flatMap((l) =>
-          both(l).map((p, i) => (
+          both(l, frame).map((p, i) => (
             <path
               key={`${l.id}-${i}`}
               d={facePath(p, frame, l.closed)}
               fill={
                 l.id === "eye-opening"
                   ? "var(--color-field)"
-                  : l.id === "pupil" || l.id === "nostril"
+                  : l.id === "pupil" || l.id === "nostril" || l.id === "brow"
                     ? "var(--color-contour)"
-                    : l.id === "brow"
-                      ? "var(--color-contour)"
-                      : "none"
+                    : "none"
               }
               fillOpacity={l.id === "brow" ? 0.35 : l.id === "nostril" ? 0.7 : 1}
               strokeWidth={l.light ? 0.6 : SOLID.has(l.id) ? 0.9 : 1}
@@ -107,6 +112,127 @@ export function Features({ reference, frame }: { reference: Reference; frame: Fr
             />
           )),
         )}
+    </g>
+  );
+}
+
+type Landmark = Atlas["landmarks"][number];
+
+/** Landmarks that can be seen, and touched, in a view. */
+export const seenLandmarks = (reference: Reference, view: View): readonly Landmark[] =>
+  reference.atlas.landmarks.filter((l) =>
+    view === "front"
+      ? l.surface !== "back"
+      : view === "side"
+        ? l.z !== null && l.id !== "axilla"
+        : l.surface === "back",
+  );
+
+/** Where a place lies in a view: at the side, z takes the place of x. */
+export const placeOf = (l: { x: number; y: number; z: number | null }, view: View): FacePoint =>
+  view === "side" ? { x: l.z ?? 0, y: l.y } : { x: l.x, y: l.y };
+
+/** Chains of lymph: node groups, and the way from each to the next, down to the angle of the veins. */
+export function LymphChains({ reference, frame }: { reference: Reference; frame: Frame }) {
+  const groups = reference.atlas.lymph.filter((g) =>
+    frame.view === "back" ? g.surface === "back" : frame.view === "front" ? g.surface !== "back" : true,
+  );
+  const at = (g: (typeof groups)[number]) =>
+    placeOf({ x: Math.abs(g.frontal[0] ?? 0), y: g.frontal[1] ?? 0, z: g.lateral_z }, frame.view);
+  const byId = new Map(groups.map((g) => [g.id, g]));
+  return (
+    <g pointerEvents="none">
+      {halvesIn(frame.view).map((half) => (
+        <Fragment key={half}>
+          {groups.flatMap((g) =>
+            (g.efferent_to ?? []).flatMap((to) => {
+              const next = byId.get(to);
+              if (!next) return [];
+              return (
+                <path
+                  key={`${g.id}-${to}`}
+                  d={facePath(onHalf([at(g), at(next)], half), frame, false)}
+                  fill="none"
+                  stroke="var(--color-skin-only)"
+                  strokeWidth={1.6}
+                  className="lymph-flow"
+                />
+              );
+            }),
+          )}
+          {groups.map((g) => {
+            const [p] = onHalf([at(g)], half);
+            const pixel = p && toPixel(p, frame);
+            return (
+              pixel && (
+                <g key={g.id} data-lymph={g.id}>
+                  <title>{g.name_en}</title>
+                  {[
+                    [-2.6, -1.6],
+                    [2.4, -1.2],
+                    [0, 2.6],
+                  ].map(([dx = 0, dy = 0], i) => (
+                    <ellipse
+                      key={i}
+                      cx={pixel.x + dx}
+                      cy={pixel.y + dy}
+                      rx={2.5}
+                      ry={1.8}
+                      fill="var(--color-field)"
+                      stroke="var(--color-skin-only)"
+                      strokeWidth={1.1}
+                    />
+                  ))}
+                </g>
+              )
+            );
+          })}
+        </Fragment>
+      ))}
+    </g>
+  );
+}
+
+/** Points of the traditions, with their codes on the subject's left. */
+export function PointMarks({ reference, frame }: { reference: Reference; frame: Frame }) {
+  return (
+    <g pointerEvents="none">
+      {reference.atlas.points
+        .filter((p) =>
+          frame.view === "front"
+            ? p.surface !== "back"
+            : frame.view === "side"
+              ? p.lateral_z !== null
+              : p.surface === "back",
+        )
+        .flatMap((p) => {
+          const here = placeOf({ x: Math.abs(p.frontal[0] ?? 0), y: p.frontal[1] ?? 0, z: p.lateral_z }, frame.view);
+          return halvesIn(frame.view)
+            .filter((half) => !(p.midline && half === "right"))
+            .map((half) => {
+              const at = toPixel(onHalf([here], half)[0] ?? here, frame);
+              return (
+                <g key={`${p.code}-${half}`} data-point={p.code}>
+                  <path
+                    d={`M${at.x - 2.6} ${at.y}h5.2M${at.x} ${at.y - 2.6}v5.2`}
+                    stroke="var(--color-ink)"
+                    strokeWidth={1.1}
+                  />
+                  {half === "left" && (
+                    <text
+                      x={at.x + 4}
+                      y={at.y - 2}
+                      fontSize={7.5}
+                      fill="var(--color-ink)"
+                      fontFamily="var(--font-sans)"
+                    >
+                      {p.code}
+                    </text>
+                  )}
+                </g>
+              );
+            });
+        })}
     </g>
   );
 }
@@ -126,15 +252,15 @@ export function ZoneWash({
     <g pointerEvents="none">
       {zones.flatMap((id) => {
         const zone = reference.zoneById.get(id);
-        if (!zone || zone.view !== "frontal") return [];
+        if (!zone || zone.view !== VIEW_IDS[frame.view]) return [];
         const outline = pointsOf(zone.polygon);
-        return HALVES.map((half) => {
+        return halvesIn(frame.view).map((half) => {
           const at = toPixel(centroid(onHalf(outline, half)), frame);
           const deg = zone.drain_dir_deg_left;
           const flows =
-            flow.includes(id) && deg !== null && (zone.drain_dir_view === null || zone.drain_dir_view === "frontal");
+            flow.includes(id) && deg !== null && (zone.drain_dir_view ?? "frontal") === VIEW_IDS[frame.view];
           const turn = half === "left" ? (deg ?? 0) : 180 - (deg ?? 0);
-          const drawn = frame.viewer === "facing" ? turn : 180 - turn;
+          const drawn = rightwards(frame) === 1 || frame.view === "side" ? turn : 180 - turn;
           return (
             <g key={`${id}-${half}`} data-zone={id}>
               <path
@@ -178,7 +304,8 @@ export function LostZones({
   return (
     <g pointerEvents="none">
       {zones.flatMap(({ zone, weight }) =>
-        HALVES.map((half) => {
+        halvesIn(frame.view).flatMap((half) => {
+          if (reference.zoneById.get(zone)?.view !== VIEW_IDS[frame.view]) return [];
           const outline = pointsOf(reference.zoneById.get(zone)?.polygon ?? []);
           return (
             <path
@@ -211,9 +338,9 @@ export function Hazards({
   return (
     <g pointerEvents="none">
       {reference.atlas.hazards
-        .filter((h) => h.view === "frontal" && (only === null || only.includes(h.id)))
+        .filter((h) => h.view === VIEW_IDS[frame.view] && (only === null || only.includes(h.id)))
         .flatMap((h) =>
-          HALVES.map((half) => (
+          halvesIn(frame.view).map((half) => (
             <path
               key={`${h.id}-${half}`}
               data-hazard={h.id}
@@ -245,16 +372,10 @@ export function Landmarks({
 }) {
   return (
     <g>
-      {reference.atlas.landmarks
-        .filter((l) => l.surface !== "back")
+      {seenLandmarks(reference, frame.view)
+        .map((l) => ({ ...l, at: placeOf(l, frame.view) }))
         .flatMap((l) =>
-          (l.midline || l.x === 0
-            ? [{ x: l.x, y: l.y }]
-            : [
-                { x: l.x, y: l.y },
-                { x: -l.x, y: l.y },
-              ]
-          ).map((p, i) => {
+          (l.midline || frame.view === "side" ? [l.at] : [l.at, mirrored(l.at)]).map((p, i) => {
             const at = toPixel(p, frame);
             const first = i === 0;
             if (!picking)
@@ -302,10 +423,11 @@ export function Landmarks({
 }
 
 export function StrokeLine({ stroke, frame }: { stroke: Stroke; frame: Frame }) {
-  const { points, sides, widthIpd } = stroke;
+  const { sides, widthIpd } = stroke;
+  const points = frame.view === "side" ? stroke.sidePoints : frame.view === "front" ? stroke.points : [];
   if (points.length === 0) return null;
   const halves =
-    sides === "left" || sides === "midline"
+    frame.view === "side" || sides === "left" || sides === "midline"
       ? [points]
       : sides === "right"
         ? [points.map(mirrored)]

@@ -1,6 +1,7 @@
 import type { ReactNode } from "react";
 import { cn } from "../ui/cn";
 import { FacePlate, type PlateContent } from "./FacePlate";
+import type { View, Viewer } from "./frame";
 import { usePlateView, type Layer } from "./plateView";
 import { tones, type ToneId } from "./tones";
 
@@ -8,9 +9,33 @@ const LAYERS: readonly { id: Layer; word: string }[] = [
   { id: "muscles", word: "muscles" },
   { id: "deep", word: "deep ones" },
   { id: "landmarks", word: "landmarks" },
+  { id: "points", word: "points" },
+  { id: "lymph", word: "lymph" },
   { id: "zones", word: "zones" },
   { id: "hazards", word: "hazards" },
 ];
+
+const VIEWS: readonly { id: View; word: string }[] = [
+  { id: "front", word: "front" },
+  { id: "side", word: "side" },
+  { id: "back", word: "back" },
+];
+
+/** For whom left and right are drawn. */
+const CAPTIONS: Readonly<Record<View, Readonly<Record<Viewer, string>>>> = {
+  front: {
+    facing: "Drawn as you face the subject: their left is on your right.",
+    mirror: "Drawn as in the subject’s mirror: their left is on the left.",
+  },
+  side: {
+    facing: "The subject’s left side, the face to the left.",
+    mirror: "The same side as its mirror image: the face to the right.",
+  },
+  back: {
+    facing: "Seen from behind: the subject’s left is on the left.",
+    mirror: "Seen from behind in a mirror: the subject’s left is on the right.",
+  },
+};
 
 /** The bench with a face on it: the plate on the left, never scrolled away; the work to its right. */
 export function Stage({
@@ -72,10 +97,21 @@ export function Stage({
                   ))}
                 </div>
               )}
+              <div className="no-print flex gap-1" role="group" aria-label="Seen from">
+                {VIEWS.map((v) => (
+                  <button
+                    key={v.id}
+                    type="button"
+                    aria-pressed={view.view === v.id}
+                    onClick={() => view.look(v.id)}
+                    className="min-h-6 rounded-mark px-1.5 text-now aria-pressed:bg-now-wash aria-pressed:font-semibold aria-pressed:text-ink"
+                  >
+                    {v.word}
+                  </button>
+                ))}
+              </div>
               <p className="text-faded">
-                {view.viewer === "facing"
-                  ? "Drawn as you face the subject: their left is on your right."
-                  : "Drawn as in the subject’s mirror: their left is on the left."}{" "}
+                {CAPTIONS[view.view][view.viewer]}{" "}
                 <button
                   type="button"
                   onClick={view.turn}

@@ -1,41 +1,43 @@
 import { queryOptions, useQuery } from "@tanstack/react-query";
 import { api, said, type Schemas } from "../shell/api";
+import type { View } from "./frame";
 import { shapeOf, type Shape } from "./MuscleFigure";
 
 export type Atlas = Schemas["AtlasView"];
 export type Muscle = Schemas["Muscle"];
 
-/** A muscle as the front view draws it. */
+/** A muscle as one view draws it. */
 export type PlateMuscle = { readonly id: string; readonly name: string; readonly depth: number; readonly shape: Shape };
 export type Reference = {
   atlas: Atlas;
-  muscles: readonly PlateMuscle[];
+  /** Deep ones first, so that superficial ones lie over them. */
+  muscles: Readonly<Record<View, readonly PlateMuscle[]>>;
   byId: ReadonlyMap<string, Muscle>;
   landmarkById: ReadonlyMap<string, Atlas["landmarks"][number]>;
   zoneById: ReadonlyMap<string, Atlas["zones"][number]>;
 };
 
-/** Deeper than this is not seen or felt from the front; drawn only when lit or asked for. */
+/** Deeper than this is not seen or felt from outside; drawn only when lit or asked for. */
 export const DEEPEST_SHOWN = 4;
 
-function prepare(atlas: Atlas): Reference {
-  const muscles = atlas.muscles
-    .flatMap((m) =>
-      m.views["frontal"]
-        ? [
-            {
-              id: m.id,
-              name: atlas.plain_names[m.id] ?? m.id,
-              depth: Number(m.depth.slice(1)),
-              shape: shapeOf(m.views["frontal"]),
-            },
-          ]
-        : [],
-    )
+/** The atlas's own names for the views. */
+export const VIEW_IDS = { front: "frontal", side: "lateral", back: "posterior" } as const;
+
+function musclesSeen(atlas: Atlas, view: View): readonly PlateMuscle[] {
+  return atlas.muscles
+    .flatMap((m) => {
+      const drawn = m.views[VIEW_IDS[view]];
+      return drawn?.polygon
+        ? [{ id: m.id, name: atlas.plain_names[m.id] ?? m.id, depth: Number(m.depth.slice(1)), shape: shapeOf(drawn) }]
+        : [];
+    })
     .sort((a, b) => b.depth - a.depth);
+}
+
+function prepare(atlas: Atlas): Reference {
   return {
     atlas,
-    muscles,
+    muscles: { front: musclesSeen(atlas, "front"), side: musclesSeen(atlas, "side"), back: musclesSeen(atlas, "back") },
     byId: new Map(atlas.muscles.map((m) => [m.id, m])),
     landmarkById: new Map(atlas.landmarks.map((l) => [l.id, l])),
     zoneById: new Map(atlas.zones.map((z) => [z.id, z])),

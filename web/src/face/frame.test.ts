@@ -1,7 +1,12 @@
 import { describe, expect, it } from "vitest";
-import { between, facePath, toPixel, type Frame } from "./frame";
+import { between, facePath, toFace, toPixel, type Frame, type View } from "./frame";
 
-const frame = (viewer: Frame["viewer"]): Frame => ({ viewer, pixelsPerIpd: 100, centre: { x: 200, y: 200 } });
+const frame = (viewer: Frame["viewer"], view: View = "front"): Frame => ({
+  view,
+  viewer,
+  pixelsPerIpd: 100,
+  centre: { x: 200, y: 200 },
+});
 
 describe("the face frame on paper", () => {
   it("up on the face is up on the screen", () => {
@@ -11,6 +16,20 @@ describe("the face frame on paper", () => {
   it("the subject's left is on the right when you face them, and on the left in their mirror", () => {
     expect(toPixel({ x: 0.5, y: 0 }, frame("facing")).x).toBe(250);
     expect(toPixel({ x: 0.5, y: 0 }, frame("mirror")).x).toBe(150);
+  });
+
+  it("from the side the face looks to the left, from behind the subject's left is on the left", () => {
+    expect(toPixel({ x: 0.4, y: 0 }, frame("facing", "side")).x).toBe(160);
+    expect(toPixel({ x: 0.5, y: 0 }, frame("facing", "back")).x).toBe(150);
+  });
+
+  it("a pixel leads back to the place it shows, from wherever it is seen", () => {
+    for (const view of ["front", "side", "back"] as const)
+      for (const viewer of ["facing", "mirror"] as const) {
+        const there = toFace(toPixel({ x: 0.3, y: -1.2 }, frame(viewer, view)), frame(viewer, view));
+        expect(there.x).toBeCloseTo(0.3);
+        expect(there.y).toBeCloseTo(-1.2);
+      }
   });
 
   it("a closed outline ends where it began", () => {

@@ -7,12 +7,29 @@ export type Pixel = { readonly x: number; readonly y: number };
 /** For whom the plate is drawn. Facing: the subject's left is on the picture's right. Mirror: as the subject sees themselves. */
 export type Viewer = "facing" | "mirror";
 
+/** From where the head is seen. In the side view x holds z, forward; it shows the subject's left side. */
+export type View = "front" | "side" | "back";
+
 /** Where the face frame lies on the paper: pixels, y down. */
-export type Frame = { readonly viewer: Viewer; readonly pixelsPerIpd: number; readonly centre: Pixel };
+export type Frame = {
+  readonly view: View;
+  readonly viewer: Viewer;
+  readonly pixelsPerIpd: number;
+  readonly centre: Pixel;
+};
+
+/** Which way +x runs on the paper: the subject's left in front, forward at the side, the subject's left seen from behind. */
+export const rightwards = (frame: Frame) => (frame.view === "front" ? 1 : -1) * (frame.viewer === "facing" ? 1 : -1);
 
 export const toPixel = (p: FacePoint, frame: Frame): Pixel => ({
-  x: frame.centre.x + (frame.viewer === "facing" ? 1 : -1) * p.x * frame.pixelsPerIpd,
+  x: frame.centre.x + rightwards(frame) * p.x * frame.pixelsPerIpd,
   y: frame.centre.y - p.y * frame.pixelsPerIpd,
+});
+
+/** The place of the face under a pixel of the paper. */
+export const toFace = (p: Pixel, frame: Frame): FacePoint => ({
+  x: ((p.x - frame.centre.x) / frame.pixelsPerIpd) * rightwards(frame),
+  y: (frame.centre.y - p.y) / frame.pixelsPerIpd,
 });
 
 export const mirrored = (p: FacePoint): FacePoint => ({ x: -p.x, y: p.y });

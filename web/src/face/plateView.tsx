@@ -1,10 +1,12 @@
 import { createContext, useContext, useMemo, useState, type ReactNode } from "react";
-import type { Viewer } from "./frame";
+import type { View, Viewer } from "./frame";
 
-export type Layer = "muscles" | "deep" | "landmarks" | "hazards" | "zones";
+export type Layer = "muscles" | "deep" | "landmarks" | "points" | "lymph" | "hazards" | "zones";
 
 /** How the plate is looked at: kept while walking from stop to stop. */
 type PlateView = {
+  view: View;
+  look: (view: View) => void;
   viewer: Viewer;
   turn: () => void;
   folded: boolean;
@@ -16,11 +18,14 @@ type PlateView = {
 const Context = createContext<PlateView | null>(null);
 
 export function PlateViewProvider({ children }: { children: ReactNode }) {
+  const [from, look] = useState<View>("front");
   const [viewer, setViewer] = useState<Viewer>("facing");
   const [folded, setFolded] = useState(false);
   const [layers, setLayers] = useState<ReadonlySet<Layer>>(new Set<Layer>(["muscles"]));
   const view = useMemo<PlateView>(
     () => ({
+      view: from,
+      look,
       viewer,
       turn: () => setViewer((v) => (v === "facing" ? "mirror" : "facing")),
       folded,
@@ -33,7 +38,7 @@ export function PlateViewProvider({ children }: { children: ReactNode }) {
           return next;
         }),
     }),
-    [viewer, folded, layers],
+    [from, viewer, folded, layers],
   );
   return <Context value={view}>{children}</Context>;
 }

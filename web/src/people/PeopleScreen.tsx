@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
+import { Link } from "react-router";
 import { toast } from "sonner";
 import { Stage } from "../face/Stage";
 import { api, problemOf, said } from "../shell/api";
@@ -32,7 +33,10 @@ export function PeopleScreen() {
   });
   return (
     <Stage plate={{}}>
-      <h1>People</h1>
+      <div className="flex items-baseline justify-between gap-4">
+        <h1>People</h1>
+        <Link to="/screening">Screening: what suits whom</Link>
+      </div>
       {people.isPending && <Waiting what="the people" />}
       {people.isError && <Problem error={people.error} again={() => people.refetch()} />}
       <ul className="mt-3 max-w-xl">

@@ -14,6 +14,9 @@ import { PeopleScreen } from "../people/PeopleScreen";
 import { ProgrammeScreen } from "../programme/ProgrammeScreen";
 import { ResultListScreen } from "../results/ResultListScreen";
 import { ResultScreen } from "../results/ResultScreen";
+import { NewScreeningScreen } from "../screening/NewScreeningScreen";
+import { ScreeningListScreen } from "../screening/ScreeningListScreen";
+import { ScreeningScreen } from "../screening/ScreeningScreen";
 import { LibraryScreen } from "../techniques/LibraryScreen";
 import { TechniqueScreen } from "../techniques/TechniqueScreen";
 import { Problem, Waiting } from "../ui/States";
@@ -75,6 +78,9 @@ function House() {
           <Route path="/grading/:id" element={<GradingScreen />} />
           <Route path="/results" element={<ResultListScreen />} />
           <Route path="/results/:id" element={<ResultScreen />} />
+          <Route path="/screening" element={<ScreeningListScreen />} />
+          <Route path="/screening/new/:id" element={<NewScreeningScreen />} />
+          <Route path="/screening/:id" element={<ScreeningScreen />} />
           <Route path="/people" element={<PeopleScreen />} />
           <Route
             path="*"

@@ -1,11 +1,12 @@
 import { Dialog } from "radix-ui";
 import { Button } from "../ui/Button";
-import { editorKeys, gradingKeys, plateKeys, shellKeys, type KeyLine } from "./keys";
+import { editorKeys, gradingKeys, plateKeys, scoreKeys, shellKeys, type KeyLine } from "./keys";
 
 const GROUPS: readonly { title: string; keys: readonly KeyLine[] }[] = [
   { title: "Everywhere", keys: Object.values(shellKeys) },
   { title: "On the face plate", keys: Object.values(plateKeys) },
   { title: "Writing a technique", keys: Object.values(editorKeys) },
+  { title: "On the score", keys: Object.values(scoreKeys) },
   { title: "Grading, left hand on the keys", keys: Object.values(gradingKeys.left) },
   { title: "Grading, right hand on the keys", keys: Object.values(gradingKeys.right) },
 ];

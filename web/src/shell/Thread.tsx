@@ -92,6 +92,9 @@ export function Thread({ role, onKeys }: { role: string; onKeys: () => void }) {
             People
           </NavLink>
         )}
+        <NavLink to="/screening" className="hover:text-now hover:underline">
+          Screening
+        </NavLink>
         <button type="button" onClick={turnLight} className="hover:text-now hover:underline">
           {dim ? "Day light" : "Dim light"}
         </button>

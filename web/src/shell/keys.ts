@@ -40,6 +40,16 @@ export const editorKeys = {
   redo: line("y", "Ctrl Y", "redo", { ctrl: true }),
 } as const;
 
+export const scoreKeys = {
+  open: line("Enter", "Enter", "on a block of the score: open the step"),
+  longer: line("ArrowUp", "↑", "on a block of the score: one more"),
+  shorter: line("ArrowDown", "↓", "on a block of the score: one less"),
+  holdLonger: line("+", "+", "on a block of the score: hold a second longer"),
+  holdShorter: line("-", "−", "on a block of the score: hold a second shorter"),
+  earlier: line("ArrowLeft", "←", "on a block of the score: move the step before the one before"),
+  later: line("ArrowRight", "→", "on a block of the score: move the step after the next"),
+} as const;
+
 type GradingAct =
   | "count"
   | "otherSide"

@@ -39,9 +39,9 @@ export function LibraryScreen() {
   const wanted = search.trim().toLowerCase();
   const found = library.data.filter(
     (t) =>
-      `${t.name} ${t.primary} ${t.family ?? ""}`.toLowerCase().includes(wanted) &&
-      (!name || t.primary.includes(name)) &&
-      (!concern || t.concerns.includes(concern)),
+      `${t.name} ${t.brief.primary} ${t.family ?? ""}`.toLowerCase().includes(wanted) &&
+      (!name || t.brief.primary.includes(name)) &&
+      (!concern || t.brief.concerns.includes(concern)),
   );
   const regions = [...atlas.regions.map((r) => r.id), null];
   const write = () => void navigate(`/techniques/${crypto.randomUUID()}?empty`);
@@ -113,22 +113,22 @@ export function LibraryScreen() {
                           }
                         >
                           {STANDING[t.standing]}
-                          {t.questions > 0 && t.standing === "draft" ? `, ${t.questions} open` : ""}
+                          {t.brief.questions > 0 && t.standing === "draft" ? `, ${t.brief.questions} open` : ""}
                         </span>
                       )}
                       <span className="block text-sm text-faded">
-                        {t.primary || "skin and surface fluid"}
-                        {t.contradicted > 0 && person.grades && (
+                        {t.brief.primary || "skin and surface fluid"}
+                        {t.brief.contradicted > 0 && person.grades && (
                           <span className="text-now">
                             {" "}
-                            · {t.contradicted} {t.contradicted === 1 ? "claim" : "claims"} to answer
+                            · {t.brief.contradicted} {t.brief.contradicted === 1 ? "claim" : "claims"} to answer
                           </span>
                         )}
                       </span>
                     </span>
                     <span className="text-right text-sm">
                       <span className="block">{atlas.families.find((f) => f.id === t.family)?.name}</span>
-                      <span className="block text-faded">{seconds(t.seconds)}</span>
+                      <span className="block text-faded">{seconds(t.brief.seconds.standard)}</span>
                     </span>
                   </Link>
                 </li>

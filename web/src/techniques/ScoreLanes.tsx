@@ -1,4 +1,6 @@
 import { scaleLinear } from "d3-scale";
+import { useState, type KeyboardEvent, type PointerEvent } from "react";
+import { isKey, scoreKeys } from "../shell/keys";
 import { seconds, type Derivation, type DerivedStep } from "./techniqueModel";
 
 const LANES = ["right hand", "left hand", "face", "gaze", "still"] as const;
@@ -8,35 +10,105 @@ const HEAD = 18;
 const LEFT = 74;
 const WIDTH = 780;
 const SUM = 96;
+const FOOT = HEAD + LANES.length * LANE_HEIGHT;
 
-/** A technique reads like a score: time runs to the right; a block is as long as it lasts; ticks are repetitions, bars are holds. */
+/** What the score may change: how long a block is, and where it stands. */
+export type ScoreEdits = {
+  /** The dose of a step in what it counts (repetitions, seconds or breaths), with its hold. */
+  onStretch: (index: number, standard: number, holdSeconds: number | null) => void;
+  onMove: (index: number, by: -1 | 1) => void;
+};
+
+/**
+ * A technique reads like a score: time runs to the right; a block is as long as it lasts; ticks are repetitions, bars are holds.
+ * Where it may be edited, a block's right end is pulled to make it longer, the block itself to another place; the same by keys.
+ */
 export function ScoreLanes({
   derivation,
   onStep,
   current,
+  edits,
 }: {
   derivation: Derivation;
   onStep?: (index: number) => void;
   current?: number | null;
+  edits?: ScoreEdits;
 }) {
-  const total = derivation.total_seconds.standard;
+  const total = derivation.times.home.standard;
+  const [pull, setPull] = useState<{ index: number; what: "end" | "block"; from: number; to: number } | null>(null);
+  // Keys may be pressed faster than the core answers: what was wished counts until it did.
+  const [wished, setWished] = useState<{ of: Derivation; standard: ReadonlyMap<number, number> } | null>(null);
+  const wishOf = (step: DerivedStep) =>
+    (wished?.of === derivation ? wished.standard.get(step.index) : undefined) ?? standardOf(step);
+  const wish = (step: DerivedStep, standard: number) => {
+    const before = wished?.of === derivation ? wished.standard : new Map<number, number>();
+    setWished({ of: derivation, standard: new Map(before).set(step.index, standard) });
+    edits?.onStretch(step.index, standard, holdOf(step));
+  };
   if (total <= 0) return <p className="text-sm text-faded">The score appears as soon as a dose is told.</p>;
   const x = scaleLinear([0, total], [LEFT, WIDTH - SUM]);
-  const starts = derivation.steps.map((_, i) =>
-    derivation.steps.slice(0, i).reduce((sum, s) => sum + s.dose.total_seconds.standard, 0),
-  );
-  const height = HEAD + LANES.length * LANE_HEIGHT + 6;
+  const blocks = placed(derivation);
+  const height = FOOT + 6;
+
+  const atX = (e: PointerEvent<SVGElement>) => {
+    const svg = e.currentTarget.ownerSVGElement;
+    return new DOMPoint(e.clientX, e.clientY).matrixTransform(svg?.getScreenCTM()?.inverse()).x;
+  };
+  /** What pulling a block's end to a place of the drawing would make of its dose. */
+  const pulled = (b: PlacedStep, to: number) => {
+    const ratio = Math.max(0.02, (to - x(b.start)) / Math.max(1, x(b.end) - x(b.start)));
+    return Math.max(1, Math.round(standardOf(b.step) * ratio));
+  };
+  const handlers = (b: PlacedStep, what: "end" | "block") =>
+    edits && {
+      onPointerDown: (e: PointerEvent<SVGElement>) => {
+        if (e.button !== 0) return;
+        e.stopPropagation();
+        e.currentTarget.setPointerCapture(e.pointerId);
+        setPull({ index: b.step.index, what, from: atX(e), to: atX(e) });
+      },
+      onPointerMove: (e: PointerEvent<SVGElement>) => {
+        if (pull?.index === b.step.index && pull.what === what) setPull({ ...pull, to: atX(e) });
+      },
+      onPointerUp: () => {
+        if (!pull || pull.index !== b.step.index || pull.what !== what) return;
+        setPull(null);
+        const far = pull.to - pull.from;
+        if (what === "end") {
+          const standard = pulled(b, pull.to);
+          if (standard !== standardOf(b.step)) edits.onStretch(b.step.index, standard, holdOf(b.step));
+        } else if (Math.abs(far) > (x(b.end) - x(b.start)) / 2 + 12) edits.onMove(b.step.index, far > 0 ? 1 : -1);
+        else if (Math.abs(far) < 6) onStep?.(b.step.index);
+      },
+      onPointerCancel: () => setPull(null),
+    };
+  const onKey = (b: PlacedStep) => (e: KeyboardEvent<SVGElement>) => {
+    const { step } = b;
+    const [standard, hold] = [wishOf(step), holdOf(step)];
+    if (isKey(e, scoreKeys.open)) onStep?.(step.index);
+    else if (!edits) return;
+    else if (isKey(e, scoreKeys.longer)) wish(step, standard + 1);
+    else if (isKey(e, scoreKeys.shorter)) wish(step, Math.max(1, standard - 1));
+    else if (isKey(e, scoreKeys.holdLonger) && hold) edits.onStretch(step.index, standard, hold + 1);
+    else if (isKey(e, scoreKeys.holdShorter) && hold) edits.onStretch(step.index, standard, Math.max(1, hold - 1));
+    else if (isKey(e, scoreKeys.later)) edits.onMove(step.index, 1);
+    else if (isKey(e, scoreKeys.earlier)) edits.onMove(step.index, -1);
+    else return;
+    e.preventDefault();
+    e.stopPropagation();
+  };
+
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${height}`}
-      className="block w-full"
-      role="img"
+      className="block w-full select-none"
+      role={edits ? "group" : "img"}
       aria-label={`Score of ${derivation.steps.length} steps, ${seconds(total)}`}
       fontFamily="var(--font-sans)"
       fontSize={11}
     >
       <path
-        d={breath(x(0), x(total), HEAD + LANES.length * LANE_HEIGHT)}
+        d={breath(x(0), x(total), FOOT)}
         fill="none"
         stroke="var(--color-skin-only)"
         strokeOpacity={0.35}
@@ -44,11 +116,7 @@ export function ScoreLanes({
       />
       {x.ticks(Math.min(8, Math.max(2, Math.round(total / 10)))).map((t) => (
         <g key={t}>
-          <path
-            d={`M${x(t)} ${HEAD - 3}V${HEAD + LANES.length * LANE_HEIGHT}`}
-            stroke="var(--color-line)"
-            strokeWidth={0.7}
-          />
+          <path d={`M${x(t)} ${HEAD - 3}V${FOOT}`} stroke="var(--color-line)" strokeWidth={0.7} />
           <text x={x(t)} y={HEAD - 6} textAnchor="middle" fill="var(--color-faded)">
             {t} s
           </text>
@@ -66,48 +134,163 @@ export function ScoreLanes({
           />
         </g>
       ))}
-      {derivation.steps.map((s, i) => (
-        <g
-          key={s.index}
-          onClick={() => onStep?.(s.index)}
-          className={onStep ? "cursor-pointer" : undefined}
-          data-score-step={s.index}
-          opacity={current === undefined || current === null || current === s.index ? 1 : 0.6}
-        >
-          {LANES.map((lane, row) => (
-            <Block
-              key={lane}
-              step={s}
-              lane={lane}
-              y={HEAD + row * LANE_HEIGHT + 3}
-              from={x(starts[i] ?? 0)}
-              to={x((starts[i] ?? 0) + s.dose.total_seconds.standard)}
-            />
-          ))}
-        </g>
-      ))}
-      <g transform={`translate(${WIDTH - 4} ${HEAD})`} textAnchor="end">
-        <path d={`M${-SUM + 14} 0V${LANES.length * LANE_HEIGHT}`} stroke="var(--color-ink)" strokeWidth={0.8} />
-        <text y={20} fontSize={16} fontWeight={600} fill="var(--color-ink)">
-          {seconds(total)}
-        </text>
-        <text y={36} fill="var(--color-faded)">
-          standard
-        </text>
-        <text y={62} fill="var(--color-ink)">
-          {seconds(derivation.total_seconds.minimum)}
-        </text>
-        <text y={75} fill="var(--color-faded)">
-          minimum
-        </text>
-        <text y={99} fill="var(--color-ink)">
-          {seconds(derivation.total_seconds.full)}
-        </text>
-        <text y={112} fill="var(--color-faded)">
-          full
-        </text>
-      </g>
+      {blocks.map((b) => {
+        const mine = pull?.index === b.step.index ? pull : null;
+        const shift = mine?.what === "block" ? mine.to - mine.from : 0;
+        return (
+          <g key={b.step.index}>
+            {b.changes.map((c) => (
+              <Between
+                key={c.kind}
+                from={x(c.start)}
+                to={x(c.start + c.seconds)}
+                words={`${c.words}, ${c.seconds} s`}
+              />
+            ))}
+            <g
+              onClick={edits ? undefined : () => onStep?.(b.step.index)}
+              className={
+                edits
+                  ? "cursor-grab outline-offset-2 focus-visible:outline-2 focus-visible:outline-now"
+                  : onStep && "cursor-pointer"
+              }
+              data-score-step={b.step.index}
+              opacity={current === undefined || current === null || current === b.step.index ? 1 : 0.6}
+              transform={shift ? `translate(${shift} 0)` : undefined}
+              {...(edits && {
+                tabIndex: 0,
+                role: "slider",
+                "aria-label": `Step ${b.step.index + 1}, ${b.step.title}`,
+                "aria-valuenow": standardOf(b.step),
+                "aria-valuemin": 1,
+                "aria-valuemax": 600,
+                "aria-valuetext": `${b.step.completed.dose?.line ?? ""}, ${seconds(b.end - b.start)}`,
+                onKeyDown: onKey(b),
+                ...handlers(b, "block"),
+              })}
+            >
+              {edits && (
+                <rect x={x(b.start)} y={HEAD} width={x(b.end) - x(b.start)} height={FOOT - HEAD} fill="transparent" />
+              )}
+              {LANES.map((lane, row) => (
+                <Block
+                  key={lane}
+                  step={b.step}
+                  lane={lane}
+                  y={HEAD + row * LANE_HEIGHT + 3}
+                  from={x(b.start)}
+                  to={x(b.end)}
+                />
+              ))}
+            </g>
+            {edits && (
+              <g className="cursor-ew-resize" data-score-end={b.step.index} {...handlers(b, "end")}>
+                <title>Pull to make it longer or shorter</title>
+                <rect x={x(b.end) - 7} y={HEAD} width={10} height={FOOT - HEAD} fill="transparent" />
+                <path
+                  d={`M${x(b.end) - 1.5} ${HEAD + 3}V${FOOT - 3}`}
+                  stroke="var(--color-now)"
+                  strokeOpacity={mine?.what === "end" ? 1 : 0.35}
+                  strokeWidth={2}
+                />
+              </g>
+            )}
+            {mine?.what === "end" && (
+              <g pointerEvents="none">
+                <rect
+                  x={x(b.start)}
+                  y={HEAD}
+                  width={Math.max(4, mine.to - x(b.start))}
+                  height={FOOT - HEAD}
+                  fill="var(--color-now)"
+                  fillOpacity={0.1}
+                  stroke="var(--color-now)"
+                  strokeDasharray="4 3"
+                />
+                <text x={mine.to + 4} y={HEAD + 14} fontSize={15} fontWeight={600} fill="var(--color-now)">
+                  {pulled(b, mine.to)} {countWord(b.step)}
+                </text>
+              </g>
+            )}
+          </g>
+        );
+      })}
+      <Totals derivation={derivation} />
     </svg>
+  );
+}
+
+type PlacedStep = {
+  step: DerivedStep;
+  start: number;
+  end: number;
+  changes: readonly { kind: string; words: string; start: number; seconds: number }[];
+};
+
+/** Steps one after the other, with what has to be done between them. Seconds from the start, at the standard dose. */
+function placed(derivation: Derivation): PlacedStep[] {
+  let now = 0;
+  return derivation.steps.map((step) => {
+    const changes = derivation.times.changeovers
+      .filter((c) => c.before_step === step.index)
+      .map((c) => {
+        const start = now;
+        now += c.seconds;
+        return { kind: c.kind, words: c.words, start, seconds: c.seconds };
+      });
+    const start = now;
+    now += step.dose.total_seconds.standard;
+    return { step, start, end: now, changes };
+  });
+}
+
+const standardOf = (step: DerivedStep) => step.completed.dose?.standard ?? 1;
+const holdOf = (step: DerivedStep) => (step.completed.tempo?.hold_s ? step.completed.tempo.hold_s : null);
+const countWord = (step: DerivedStep) =>
+  step.completed.dose?.unit === "seconds" ? "s" : step.completed.dose?.unit === "breaths" ? "breaths" : "×";
+
+/** What lies between two steps: oil, a wipe, other hands. */
+function Between({ from, to, words }: { from: number; to: number; words: string }) {
+  return (
+    <g data-score-between>
+      <title>{words}</title>
+      <rect x={from + 1} y={HEAD} width={Math.max(2, to - from - 2)} height={FOOT - HEAD} fill="var(--color-linen)" />
+      <text
+        transform={`translate(${(from + to) / 2 + 3} ${FOOT - 4}) rotate(-90)`}
+        fontSize={9.5}
+        fill="var(--color-faded)"
+      >
+        {words}
+      </text>
+    </g>
+  );
+}
+
+/** The sum under a column, at the right end. */
+function Totals({ derivation }: { derivation: Derivation }) {
+  const { standard, minimum, full } = derivation.times.home;
+  return (
+    <g transform={`translate(${WIDTH - 4} ${HEAD})`} textAnchor="end">
+      <path d={`M${-SUM + 14} 0V${LANES.length * LANE_HEIGHT}`} stroke="var(--color-ink)" strokeWidth={0.8} />
+      <text y={20} fontSize={16} fontWeight={600} fill="var(--color-ink)">
+        {seconds(standard)}
+      </text>
+      <text y={36} fill="var(--color-faded)">
+        standard
+      </text>
+      <text y={62} fill="var(--color-ink)">
+        {seconds(minimum)}
+      </text>
+      <text y={75} fill="var(--color-faded)">
+        minimum
+      </text>
+      <text y={99} fill="var(--color-ink)">
+        {seconds(full)}
+      </text>
+      <text y={112} fill="var(--color-faded)">
+        full
+      </text>
+    </g>
   );
 }
 

@@ -4,6 +4,7 @@ import type { Schemas } from "../shell/api";
 import { Button } from "../ui/Button";
 import { Choice, Pick, TextField } from "../ui/Field";
 import { DoseTable } from "./DoseTable";
+import { RhythmPad } from "./RhythmPad";
 import { StepMore } from "./StepMore";
 import {
   toggled,
@@ -11,6 +12,7 @@ import {
   withAct,
   withDoseLine,
   withHand,
+  withOffset,
   withPlace,
   withResist,
   withSides,
@@ -83,6 +85,7 @@ export function StepEditor({ step, index, derived, questions, issues, picking, o
   );
   const stillWord = (id: string) => zoneById.get(id)?.name ?? id;
 
+  const told = derived?.strokes.find((x) => x.hand === 0)?.stops;
   const place = (slot: number, word: string) => {
     const id = hand?.path?.[slot]?.at ?? hand?.path?.[slot]?.from;
     const on = picking?.hand === 0 && picking.slot === slot;
@@ -95,7 +98,7 @@ export function StepEditor({ step, index, derived, questions, issues, picking, o
         onClick={() => onPicking(on ? null : { hand: 0, slot })}
       >
         <span className="text-sm opacity-80">{word}</span>
-        <span>{on ? "touch the face …" : id ? (landmarkById.get(id)?.name ?? id) : "not told"}</span>
+        <span>{on ? "touch the face …" : id ? (told?.[slot] ?? landmarkById.get(id)?.name ?? id) : "not told"}</span>
       </Button>
     );
   };
@@ -132,13 +135,20 @@ export function StepEditor({ step, index, derived, questions, issues, picking, o
             {picking?.hand === 0 && (
               <div className="mt-2 max-w-sm">
                 <Pick
-                  label="Touch a place on the face, or take it from the list"
+                  label="Draw the stroke over the face, touch its places, or take this one from the list"
                   options={atlas.landmarks
                     .filter((l) => l.surface !== "back")
                     .map((l) => ({ value: l.id, word: l.name }))}
                   value={null}
                   onChange={(id) => id && change(withHand(step, 0, withPlace(hand, picking.slot, id)))}
                 />
+                {hand.path?.[picking.slot] && (
+                  <Offset
+                    place={hand.path[picking.slot]}
+                    words={told?.[picking.slot]}
+                    onChange={(offset) => change(withHand(step, 0, withOffset(hand, picking.slot, offset)))}
+                  />
+                )}
               </div>
             )}
             {derived && derived.map.zones_touched.length > 0 && (
@@ -236,6 +246,10 @@ export function StepEditor({ step, index, derived, questions, issues, picking, o
               onChange={(e) => change(withDoseLine(step, e.target.value), "dose.line")}
               error={issueAt("dose")}
             />
+            <RhythmPad
+              derived={derived}
+              onRead={(r) => change({ ...withDoseLine(step, r.line), tempo: r.tempo }, null)}
+            />
             {questions
               .filter((q) => q.path.includes(".dose"))
               .map((q) => (
@@ -285,6 +299,55 @@ export function StepEditor({ step, index, derived, questions, issues, picking, o
           {i.text}
         </p>
       ))}
+    </div>
+  );
+}
+
+const AWAY = [
+  { value: "none", word: "on it" },
+  { value: "up", word: "above" },
+  { value: "down", word: "below" },
+  { value: "medial", word: "inwards" },
+  { value: "lateral", word: "outwards" },
+  { value: "back", word: "behind" },
+] as const;
+
+/** "One breadth below the outer rim": a direction and finger-breadths from the landmark. */
+function Offset({
+  place,
+  words,
+  onChange,
+}: {
+  place: Schemas["PathPoint"] | undefined;
+  words: string | undefined;
+  onChange: (offset: Schemas["PathOffset"] | null) => void;
+}) {
+  const breadths = place?.offset?.breadths ?? 1;
+  const dir = (place?.offset?.dir ?? "none") as (typeof AWAY)[number]["value"];
+  return (
+    <div className="mt-2 flex flex-wrap items-end gap-2">
+      <Choice
+        label="From there"
+        options={AWAY}
+        value={dir}
+        onChange={(to) => onChange(to === "none" ? null : { dir: to, breadths })}
+      />
+      {dir !== "none" && (
+        <TextField
+          label="finger-breadths"
+          type="number"
+          min={0.5}
+          max={6}
+          step={0.5}
+          className="w-28"
+          value={breadths}
+          onChange={(e) => {
+            const n = e.target.valueAsNumber;
+            if (Number.isFinite(n)) onChange({ dir, breadths: n });
+          }}
+        />
+      )}
+      {dir !== "none" && <p className="basis-full text-sm text-faded">{words}</p>}
     </div>
   );
 }

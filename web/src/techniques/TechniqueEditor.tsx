@@ -7,7 +7,6 @@ import { api, problemOf, Refusal, said } from "../shell/api";
 import { editorKeys, isKey } from "../shell/keys";
 import { useDraft } from "../shell/useDraft";
 import { Button } from "../ui/Button";
-import { cn } from "../ui/cn";
 import { Pick, TextField } from "../ui/Field";
 import { Stale } from "../ui/Stale";
 import { Problem } from "../ui/States";
@@ -17,16 +16,19 @@ import { FaultsAndMore } from "./FaultsAndMore";
 import { SafetyNotes } from "./SafetyNotes";
 import { Times } from "./Times";
 import { ScoreLanes } from "./ScoreLanes";
-import { StepEditor, type PickPlace } from "./StepEditor";
+import type { FacePoint } from "../face/frame";
+import type { PickPlace } from "./StepEditor";
+import { StepList } from "./StepList";
+import { SameExcept, Versions } from "./Versions";
 import {
   draftPlace,
   emptyStep,
-  mirroredStep,
   moved,
   seconds,
-  whatOf,
+  withDoseLine,
   withHand,
   withPlace,
+  withStroke,
   type Derivation,
   type Step,
   type TechniqueDocument,
@@ -57,12 +59,10 @@ export function TechniqueEditor({ id, stored, edition, version, frozen }: Props)
     change({ ...document, steps: steps.map((s, i) => (i === index ? step : s)) }, field);
   const add = () => {
     change({ ...document, steps: [...steps, emptyStep] });
-    setOpenStep(steps.length);
-    setPicking(null);
+    openAt(steps.length);
   };
-  const insertAfter = (index: number, step: Step) => {
-    change({ ...document, steps: [...steps.slice(0, index + 1), step, ...steps.slice(index + 1)] });
-    setOpenStep(index + 1);
+  const openAt = (index: number | null) => {
+    setOpenStep(index);
     setPicking(null);
   };
   const onPick = (landmark: string) => {
@@ -73,6 +73,35 @@ export function TechniqueEditor({ id, stored, edition, version, frozen }: Props)
     // After the start of a stroke its end is asked for; a second touch at another place answers.
     setPicking(picking.slot === 0 && MOVES_ALONG.has(hand.verb ?? "") ? { ...picking, slot: 1 } : null);
   };
+
+  const drawn = useMutation({
+    mutationFn: (places: readonly FacePoint[]) =>
+      said(api.POST("/api/techniques/stroke", { body: { places: [...places] } })),
+    onSuccess: (reading) => {
+      const step = openStep === null ? undefined : steps[openStep];
+      if (openStep === null || !step || !picking) return;
+      changeStep(openStep, withHand(step, picking.hand, withStroke(reading.path)));
+      setPicking(null);
+      if (reading.off_mm >= FAR_OFF_MM)
+        toast.info(`Read as ${reading.words}. It lies up to ${Math.round(reading.off_mm)} mm off your line.`);
+    },
+    onError: (error) => toast.error(problemOf(error).title),
+  });
+  const stretch = useMutation({
+    mutationFn: async (to: { index: number; standard: number; hold: number | null }) => {
+      const dose = derivation?.steps[to.index]?.completed.dose;
+      if (!dose) throw new Error("This step has no dose yet.");
+      const { line } = await said(
+        api.POST("/api/techniques/dose", { body: { dose, standard: to.standard, hold_seconds: to.hold } }),
+      );
+      return { ...to, line };
+    },
+    onSuccess: ({ index, line }) => {
+      const step = steps[index];
+      if (step) changeStep(index, withDoseLine(step, line));
+    },
+    onError: (error) => toast.error(problemOf(error).lines[0] ?? problemOf(error).title),
+  });
 
   const stale = editor.behind || (save.error instanceof Refusal && save.error.status === 409);
   const freshest = () => queries.fetchQuery({ ...techniqueQuery(id), staleTime: 0 });
@@ -99,9 +128,10 @@ export function TechniqueEditor({ id, stored, edition, version, frozen }: Props)
       ? {
           asks:
             picking.slot === 0
-              ? "Touch where it starts. Arrow keys and Enter work too."
+              ? "Draw the stroke, or touch where it starts. Arrow keys and Enter work too."
               : "Now touch where it ends, or press the button again if it stays in place.",
           onPick,
+          onDraw: drawn.mutate,
         }
       : null,
   };
@@ -178,105 +208,22 @@ export function TechniqueEditor({ id, stored, edition, version, frozen }: Props)
       {derivation && <Standing derivation={derivation} />}
       <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_17rem]">
         <div className="min-w-0">
-          <ol>
-            {steps.map((step, i) => {
-              const d = derivation?.steps[i];
-              const open = openStep === i;
-              return (
-                <li key={i} className={cn("border-t border-line", open && "border-t-2 border-now")} data-step={i}>
-                  <div className="flex items-baseline gap-3 py-1.5">
-                    <button
-                      type="button"
-                      aria-expanded={open}
-                      className="min-w-0 flex-1 text-left"
-                      onClick={() => {
-                        setOpenStep(open ? null : i);
-                        setPicking(null);
-                      }}
-                    >
-                      <span className="mr-2 font-semibold text-now">{i + 1}</span>
-                      <span className="font-serif text-[1.05rem] font-medium">
-                        {d && whatOf(step) ? d.title : "a step that is still empty"}
-                      </span>
-                      {d && d.dose.total_seconds.standard > 0 && (
-                        <span className="ml-2 text-sm text-faded">
-                          {d.completed.dose?.line} · {seconds(d.dose.total_seconds.standard)}
-                        </span>
-                      )}
-                    </button>
-                    <span className="flex shrink-0 gap-1">
-                      <Button
-                        size="line"
-                        tone="quiet"
-                        disabled={i === 0}
-                        aria-label={`Move step ${i + 1} up`}
-                        onClick={() => {
-                          change({ ...document, steps: moved(steps, i, -1) });
-                          setOpenStep(open ? i - 1 : openStep);
-                        }}
-                      >
-                        ↑
-                      </Button>
-                      <Button
-                        size="line"
-                        tone="quiet"
-                        disabled={i === steps.length - 1}
-                        aria-label={`Move step ${i + 1} down`}
-                        onClick={() => {
-                          change({ ...document, steps: moved(steps, i, 1) });
-                          setOpenStep(open ? i + 1 : openStep);
-                        }}
-                      >
-                        ↓
-                      </Button>
-                      <Button
-                        size="line"
-                        tone="quiet"
-                        aria-label={`again: step ${i + 1} once more`}
-                        onClick={() => insertAfter(i, step)}
-                      >
-                        again
-                      </Button>
-                      <Button
-                        size="line"
-                        tone="quiet"
-                        aria-label={`mirror step ${i + 1} to the other side`}
-                        onClick={() => insertAfter(i, mirroredStep(step))}
-                      >
-                        mirror
-                      </Button>
-                      <Button
-                        size="line"
-                        tone="quiet"
-                        aria-label={`take out step ${i + 1}`}
-                        onClick={() => {
-                          change({ ...document, steps: steps.filter((_, j) => j !== i) });
-                          setOpenStep(null);
-                          setPicking(null);
-                        }}
-                      >
-                        take out
-                      </Button>
-                    </span>
-                  </div>
-                  {open && (
-                    <StepEditor
-                      step={step}
-                      index={i}
-                      derived={d}
-                      questions={(derivation?.questions ?? []).filter((q) => q.path.startsWith(`steps[${i}]`))}
-                      issues={(derivation?.issues ?? []).filter((x) => x.path.startsWith(`steps[${i}]`))}
-                      picking={picking}
-                      onPicking={setPicking}
-                      onChange={(next, field) => changeStep(i, next, field)}
-                    />
-                  )}
-                </li>
-              );
-            })}
-          </ol>
+          <StepList
+            steps={steps}
+            derivation={derivation}
+            open={openStep}
+            picking={picking}
+            onOpen={openAt}
+            onPicking={setPicking}
+            onStep={changeStep}
+            onSteps={(next, opens) => {
+              change({ ...document, steps: next });
+              openAt(opens);
+            }}
+          />
           <div className="border-t border-line pt-3">
             <Button onClick={add}>{steps.length === 0 ? "Write the first step" : "Add a step"}</Button>
+            {steps.length === 0 && <SameExcept own={id} onTake={(from) => change(from)} document={document} />}
           </div>
         </div>
         <div>
@@ -311,9 +258,13 @@ export function TechniqueEditor({ id, stored, edition, version, frozen }: Props)
           <ScoreLanes
             derivation={derivation}
             current={openStep}
-            onStep={(i) => {
-              setOpenStep(i);
-              setPicking(null);
+            onStep={openAt}
+            edits={{
+              onStretch: (index, standard, hold) => stretch.mutate({ index, standard, hold }),
+              onMove: (index, by) => {
+                change({ ...document, steps: moved(steps, index, by) });
+                openAt(openStep === index ? index + by : openStep);
+              },
             }}
           />
           <Times times={derivation.times} />
@@ -347,11 +298,14 @@ export function TechniqueEditor({ id, stored, edition, version, frozen }: Props)
         </div>
         <ConcernPicks document={document} onChange={change} />
         <FaultsAndMore document={document} onChange={change} />
+        <Versions document={document} own={id} onChange={change} />
       </section>
     </Stage>
   );
 }
 
+/** From here on it is worth saying that naming the places moved the line: half a finger-breadth. */
+const FAR_OFF_MM = 8;
 const MOVES_ALONG = new Set(["stroke", "tool-stroke", "roll", "pinch-roll", "friction", "stretch-apart", "lift-hold"]);
 const FLOW: Readonly<Record<string, string>> = {
   with: "with the flow",

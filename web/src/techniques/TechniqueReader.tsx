@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { Link } from "react-router";
 import { Stage } from "../face/Stage";
 import type { Schemas } from "../shell/api";
 import { SafetyNotes } from "./SafetyNotes";
@@ -6,6 +7,7 @@ import { Times } from "./Times";
 import { ScoreLanes } from "./ScoreLanes";
 import { seconds } from "./techniqueModel";
 import { techniquePlate } from "./techniquePlate";
+import { VERSION_WORDS } from "./Versions";
 import { WorkList } from "./WorkList";
 
 /** A technique as trainees and assessors read it. */
@@ -45,6 +47,16 @@ export function TechniqueReader({ technique }: { technique: Schemas["TechniqueVi
             ))}
           </ul>
         </>
+      )}
+      {technique.related.length > 0 && (
+        <p className="mt-4">
+          {technique.related.map((r) => (
+            <span key={r.code} className="mr-4">
+              <span className="text-faded">{VERSION_WORDS[r.as] ?? r.as}:</span>{" "}
+              {r.id ? <Link to={`/techniques/${r.id}`}>{r.name}</Link> : r.name}
+            </span>
+          ))}
+        </p>
       )}
       <SafetyNotes derivation={derivation} />
     </Stage>

@@ -26,6 +26,7 @@ export const emptyDocument: TechniqueDocument = {
   claims: [],
   materials: [],
   prerequisites: [],
+  related: [],
 };
 export const emptyStep: Step = {
   acts: [],
@@ -194,6 +195,28 @@ export function withPlace(hand: Hand, slot: number, landmark: string): Partial<H
   path[slot] = { at: landmark, from: null, surface: null, offset: null };
   return { path: path.filter(Boolean), zones: [], points: [], deg_left: null, direction: null };
 }
+
+/** The same place, or so many finger-breadths away from it. */
+export function withOffset(hand: Hand, slot: number, offset: Schemas["PathOffset"] | null): Partial<Hand> {
+  return {
+    path: (hand.path ?? []).map((p, i) =>
+      i !== slot
+        ? p
+        : offset
+          ? { ...p, at: null, from: p.at ?? p.from, offset }
+          : { ...p, at: p.at ?? p.from, from: null, offset: null },
+    ),
+  };
+}
+
+/** A stroke as it was read from a drawn line. One half alone was drawn: which sides it works is told elsewhere. */
+export const withStroke = (path: readonly Schemas["PathPoint"][]): Partial<Hand> => ({
+  path: [...path],
+  zones: [],
+  points: [],
+  deg_left: null,
+  direction: null,
+});
 
 export const moved = <T>(list: readonly T[], from: number, by: number): T[] => {
   const to = from + by;

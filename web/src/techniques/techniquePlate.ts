@@ -20,7 +20,13 @@ export function techniquePlate(derivation: Derivation | undefined, step: number 
     zones: skinWorked && !muscleWorked ? map.zones_touched : [],
     flow: light ? map.flow.filter((f) => f.verdict !== "against").map((f) => f.zone) : [],
     strokes: steps.flatMap((s) =>
-      s.strokes.map((d) => ({ id: `${s.index}-${d.hand}`, points: d.points, widthIpd: d.width_ipd, sides: d.sides })),
+      s.strokes.map((d) => ({
+        id: `${s.index}-${d.hand}`,
+        points: d.points,
+        sidePoints: d.side_points,
+        widthIpd: d.width_ipd,
+        sides: d.sides,
+      })),
     ),
     alarms: steps.flatMap((s) => s.safety.findings.filter((f) => f.verdict === "stop").map((f) => f.hazard)),
   };

@@ -1,0 +1,80 @@
+using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
+
+namespace Wexis.Core.Techniques;
+
+/// <summary>One structure worked, as the library searches it.</summary>
+public sealed record BriefWork(string Structure, string Mode, string Strength);
+
+/// <summary>
+/// What the library knows of an edition without deriving it again: all that is searched, filtered and compared.
+/// </summary>
+/// <param name="MadeBy">Version of rules and data that made it; an older one is made anew when the house starts.</param>
+/// <param name="Seconds">At home, minimum to full, changes between steps included.</param>
+/// <param name="Primary">The structures mainly worked, in words.</param>
+/// <param name="Works">Primary and secondary rows, each structure and mode once with its strongest strength.</param>
+/// <param name="Classes">Technique classes, from which the exclusions follow.</param>
+/// <param name="Marks">What it consists of, for comparing techniques: see <see cref="TechniqueLikeness"/>.</param>
+public sealed record TechniqueBrief(
+    string MadeBy, Levels Seconds, string Primary, string SafetyVerdict, int Questions, int Contradicted, IReadOnlyList<string> Concerns, IReadOnlyList<BriefWork> Works,
+    IReadOnlyList<string> Classes, IReadOnlyList<string> Contacts, IReadOnlyList<string> Channels, IReadOnlyList<string> Zones, IReadOnlyList<string> Marks, string? Grade)
+{
+    public static TechniqueBrief Of(TechniqueDocument document, Derivation derivation, string madeBy, Atlas atlas)
+    {
+        ArgumentNullException.ThrowIfNull(document);
+        ArgumentNullException.ThrowIfNull(derivation);
+        ArgumentNullException.ThrowIfNull(atlas);
+        var steps = derivation.Steps;
+        var primary = derivation.Map.Worked.Where(r => r.Strength == "primary" && r.Structure is not "superficial-lymph").Select(r => $"{atlas.PlainName(r.Structure)} ({Modes.Plain(r.Mode)})").Distinct().Take(3);
+        return new(madeBy, derivation.Times.Home, string.Join(", ", primary), derivation.SafetyVerdict, derivation.Questions.Count, derivation.Claims.Count(c => !c.Stands), [.. document.Concerns ?? []],
+            [.. derivation.Map.Worked.Where(r => r.Strength is "primary" or "secondary").GroupBy(r => (r.Structure, r.Mode)).Select(g => new BriefWork(g.Key.Structure, g.Key.Mode, g.Any(r => r.Strength == "primary") ? "primary" : "secondary"))],
+            derivation.Classes, Once(steps.SelectMany(s => s.Completed.AllHands.Where(h => h.Verb is not null).Select(h => h.Contact))), Once(steps.SelectMany(s => s.Completed.Channels ?? [])),
+            derivation.Map.ZonesTouched, TechniqueLikeness.Marks(steps), derivation.Claims.Select(c => c.Grade).OfType<string>().Order(StringComparer.Ordinal).LastOrDefault());
+    }
+
+    private static IReadOnlyList<string> Once(IEnumerable<string?> words) => [.. words.OfType<string>().Distinct().Order(StringComparer.Ordinal)];
+}
+
+/// <summary>How alike two techniques are by what they consist of, never by their names.</summary>
+public static class TechniqueLikeness
+{
+    /// <summary>From here two techniques are near-duplicates: four of five marks in common.</summary>
+    public const double NearDuplicate = 0.8;
+
+    /// <summary>One mark for each thing that a step does: movement, hold, verb with contact and pressure, zone, sides.</summary>
+    public static IReadOnlyList<string> Marks(IReadOnlyList<DerivedStep> steps)
+    {
+        ArgumentNullException.ThrowIfNull(steps);
+        var marks = new SortedSet<string>(StringComparer.Ordinal);
+        foreach (var step in steps)
+        {
+            foreach (var act in step.Completed.AllActs.Where(a => a.Do is not null))
+            {
+                marks.Add($"act {act.Do}");
+                marks.Add($"act {act.Do} {(step.Held ? "held" : "moving")}{(act.Resist is null or "none" ? "" : $" against {act.Resist}")}");
+                foreach (var still in act.AllHoldStill) marks.Add($"still {still.Zone}");
+            }
+            foreach (var hand in step.Completed.AllHands.Where(h => h.Verb is not null))
+            {
+                marks.Add($"hand {hand.Verb}");
+                marks.Add($"hand {hand.Verb} {hand.Contact} {hand.Pressure}");
+                foreach (var point in hand.AllPath) marks.Add($"place {point.Landmark}");
+                foreach (var point in hand.AllPoints) marks.Add($"point {point}");
+            }
+            foreach (var zone in step.Map.ZonesTouched) marks.Add($"zone {zone}");
+            foreach (var still in step.Completed.AllStill) marks.Add($"still {still}");
+            marks.Add($"sides {step.Sides}");
+        }
+        return [.. marks];
+    }
+
+    /// <summary>Marks in common / marks of either (Jaccard 1901), in [0, 1]; 0 when neither has any.</summary>
+    public static double Of(IReadOnlyList<string> a, IReadOnlyList<string> b)
+    {
+        ArgumentNullException.ThrowIfNull(a);
+        ArgumentNullException.ThrowIfNull(b);
+        var both = a.Intersect(b, StringComparer.Ordinal).Count();
+        var either = a.Count + b.Count - both;
+        return either == 0 ? 0 : (double)both / either;
+    }
+}

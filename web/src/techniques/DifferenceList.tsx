@@ -1,0 +1,41 @@
+import type { Schemas } from "../shell/api";
+
+/** Differences in words: where, what, before and after. */
+export function DifferenceList({
+  differences,
+  same,
+  onStep,
+}: {
+  differences: readonly Schemas["Difference"][];
+  same: string;
+  onStep?: (step: number) => void;
+}) {
+  if (differences.length === 0) return <p className="text-faded">{same}</p>;
+  return (
+    <table className="w-full text-sm" data-differences>
+      <tbody>
+        {differences.map((d, i) => (
+          <tr key={i} className="border-t border-line align-baseline">
+            <th scope="row" className="w-28 py-1 pr-3 text-left font-normal text-faded">
+              {d.where === differences[i - 1]?.where ? (
+                ""
+              ) : onStep && d.step !== null ? (
+                <button type="button" className="text-now underline" onClick={() => onStep(d.step ?? 0)}>
+                  {d.where}
+                </button>
+              ) : (
+                d.where
+              )}
+            </th>
+            <td className="w-36 py-1 pr-3 font-semibold">{d.what}</td>
+            <td className="py-1">
+              {d.before !== null && <del className="text-faded">{d.before}</del>}
+              {d.before !== null && d.after !== null && " → "}
+              {d.after !== null && <ins className="no-underline">{d.after}</ins>}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
