@@ -20,6 +20,9 @@ public sealed record ClaimVerdict(int Claim, string Text, string Kind, IReadOnly
 /// </summary>
 public static partial class ClaimReview
 {
+    /// <summary>Whether a sentence speaks of illness, healing or diagnosis.</summary>
+    internal static bool IsMedical(string text) => Medical().IsMatch(text);
+
     public static IReadOnlyList<ClaimVerdict> Of(TechniqueDocument document, Derivation derivation, Atlas atlas, ActionModel model)
     {
         ArgumentNullException.ThrowIfNull(document);

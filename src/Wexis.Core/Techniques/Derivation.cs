@@ -11,12 +11,13 @@ public sealed record DrawnStroke(int Hand, IReadOnlyList<FacePoint> Points, IRea
 
 /// <summary>All that Wexis derives from one step.</summary>
 /// <param name="Held">Whether a repetition is a hold (R12): it is drawn and counted by press and release.</param>
-public sealed record DerivedStep(int Index, string Title, string? Family, string? FamilyName, string Sides, Step Completed, IReadOnlyList<string> Defaults, DoseSum Dose, WorkMap Map, SafetyReview Safety, IReadOnlyList<string> Classes, IReadOnlyList<DrawnStroke> Strokes, bool Held);
+/// <param name="ArmsCross">A hand works on the other half of the face.</param>
+public sealed record DerivedStep(int Index, string Title, string? Family, string? FamilyName, string Sides, Step Completed, IReadOnlyList<string> Defaults, DoseSum Dose, WorkMap Map, SafetyReview Safety, IReadOnlyList<string> Classes, IReadOnlyList<DrawnStroke> Strokes, bool Held, bool ArmsCross);
 
 /// <summary>All that Wexis derives from a technique. Nothing in it is typed by anyone.</summary>
 /// <param name="Standing">draft (a question is open), stopped (a step breaks a stop rule: can only be parked), refused (a field is nonsense) or complete.</param>
 public sealed record Derivation(string Standing, IReadOnlyList<DerivedStep> Steps, WorkMap Map, Levels TotalSeconds, string? Family, string? FamilyName, string SafetyVerdict,
-    IReadOnlyList<ExclusionNote> Exclusions, string ClinicianFirst, IReadOnlyList<OpenQuestion> Questions, IReadOnlyList<Issue> Issues, IReadOnlyList<ClaimVerdict> Claims, TechniqueTimes Times)
+    IReadOnlyList<ExclusionNote> Exclusions, string ClinicianFirst, IReadOnlyList<OpenQuestion> Questions, IReadOnlyList<Issue> Issues, IReadOnlyList<ClaimVerdict> Claims, TechniqueTimes Times, IReadOnlyList<AdviceNote> Advice)
 {
     /// <summary>Classes that its steps fall into, each once.</summary>
     [JsonIgnore] public IReadOnlyList<string> Classes => [.. Steps.SelectMany(s => s.Classes).Distinct()];
@@ -40,7 +41,8 @@ public sealed record Derivation(string Standing, IReadOnlyList<DerivedStep> Step
             var safety = SafetyReview.Of(completed, i == 0 ? AlsoSaid(document) : [], atlas, model, settings);
             var map = WorkMap.Of(completed, sum, i, safety, atlas, model, settings);
             steps.Add(new(i, StepWords.Title(completed.Step, atlas, model), completed.Family, completed.Family is { } f ? FamilyDefaults.Get(f).Name : null, completed.Sides, completed.Step, completed.Defaults,
-                sum, map, safety, Screening.Classes(completed, atlas, model), Strokes(completed, atlas, settings), completed.Step.Tempo?.HoldS >= model.Rules.HoldSeconds));
+                sum, map, safety, Screening.Classes(completed, atlas, model), Strokes(completed, atlas, settings), completed.Step.Tempo?.HoldS >= model.Rules.HoldSeconds,
+                completed.Step.AllHands.Any(h => h.Verb is not null && (h.Which, h.Sides) is ("left", "right") or ("right", "left"))));
             questions.AddRange(map.CannotTell.Where(c => c.StartsWith('“') && !c.Contains("is stopped by", StringComparison.Ordinal)).Select(c => new OpenQuestion($"steps[{i}]", c, [])));
         }
         if (document.AllSteps.Count == 0) questions.Add(new("steps", "No step yet. What happens first?", []));
@@ -50,7 +52,7 @@ public sealed record Derivation(string Standing, IReadOnlyList<DerivedStep> Step
         var derived = new Derivation(
             issues.Count > 0 ? "refused" : worst == "stop" ? "stopped" : questions.Count > 0 ? "draft" : "complete",
             steps, WorkMap.Union(steps.Select(s => s.Map)), steps.Aggregate(default(Levels), (t, s) => t + s.Dose.TotalSeconds), family, family is null ? null : FamilyDefaults.Get(family).Name, worst,
-            Screening.Exclusions(classes, atlas), Screening.ClinicianFirst, questions, issues, [], TechniqueTimes.Of(document, steps, atlas, settings));
+            Screening.Exclusions(classes, atlas), Screening.ClinicianFirst, questions, issues, [], TechniqueTimes.Of(document, steps, atlas, settings), AdviceReview.Of(document));
         // Last, and over what is derived already: a claim never changes the map.
         return derived with { Claims = ClaimReview.Of(document, derived, atlas, model) };
     }

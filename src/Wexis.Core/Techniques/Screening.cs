@@ -1,3 +1,4 @@
+using System.Text.RegularExpressions;
 using Wexis.Core.Anatomy;
 
 namespace Wexis.Core.Techniques;
@@ -8,7 +9,7 @@ namespace Wexis.Core.Techniques;
 public sealed record ExclusionNote(string Id, string Name, string Handling, string Says, string? Window, string? Reason, bool RedFlag, IReadOnlyList<string> Classes);
 
 /// <summary>Which exclusions belong to a technique: by the classes its steps fall into, the worst handling first (R103).</summary>
-public static class Screening
+public static partial class Screening
 {
     /// <summary>Above every list of exclusions, always.</summary>
     public const string ClinicianFirst = "These are usual cautions, from memory. The word of the licensed clinician who treats the person, and local codes, come first. When in doubt, leave the technique out and ask.";
@@ -26,6 +27,7 @@ public static class Screening
             classes.Add(hand.Verb == "heat-cold" ? "heat-cold" : model.Verbs[hand.Verb!].TechniqueClass);
             var contact = hand.Contact is { } c ? atlas.Contacts.GetValueOrDefault(c) : null;
             if (contact?.Kind == "tool") classes.Add(contact.Class == "suction" ? "suction" : "tool");
+            if (hand.Tool is { } tool && WarmOrCold().IsMatch(tool)) classes.Add("heat-cold");
             if (hand.AllPoints.Count > 0 && hand.Glide != true) classes.Add("points");
             if (hand.AllZones.Any(z => z is "upper-lid" or "lower-lid" or "inner-eye-corner")) classes.Add("eye");
             if (hand.AllZones.Any(z => atlas.RegionOfZone.GetValueOrDefault(z) == "neck")) classes.Add("neck");
@@ -71,4 +73,7 @@ public static class Screening
     internal static int Rank(string handling) => handling switch { "avoid" => 0, "ask" => 1, "modify" => 2, _ => 3 };
 
     private static string Says(string handling) => handling switch { "avoid" => "leave out", "ask" => "ask a licensed clinician first", _ => "only in the milder form" };
+
+    /// <summary>A tool out of the fridge or the warm water is heat or cold too.</summary>
+    [GeneratedRegex(@"\b(?:chill\w*|cold|ice\w*|frozen|fridge|cool(?:ed)?|warm\w*|hot|heat\w*)\b", RegexOptions.IgnoreCase, 200)] private static partial Regex WarmOrCold();
 }

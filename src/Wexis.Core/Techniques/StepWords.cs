@@ -64,7 +64,7 @@ public static class StepWords
 
     private static string Place(Hand hand, Atlas atlas)
     {
-        var stops = hand.AllPath.Select(p => p.Landmark is { } l && atlas.Landmarks.TryGetValue(l, out var landmark) ? landmark.Name : p.Landmark).OfType<string>().ToList();
+        var stops = hand.AllPath.Where(p => p.Landmark is not null).Select(p => StrokeReading.PlaceWords(p, atlas)).ToList();
         if (stops.Count > 1) return $", {stops[0]} to {stops[^1]}";
         if (stops.Count == 1) return $" at {stops[0]}";
         return hand.AllZones.Count > 0 ? $" over the {string.Join(" and ", hand.AllZones.Take(2).Select(z => ZoneWord(z, atlas)))}" : "";

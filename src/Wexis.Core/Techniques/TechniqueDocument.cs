@@ -6,10 +6,11 @@ namespace Wexis.Core.Techniques;
 /// A technique as it is exchanged and stored: schema <c>wexis.technique/1</c>. A null field was not told;
 /// it is shown in grey with the default of its family (<see cref="FamilyDefaults"/>) and never counts as zero.
 /// </summary>
+/// <param name="Advice">What is advised beside it (water, sleep, sun): kept apart from the technique, and never part of its map.</param>
 public sealed record TechniqueDocument(
     string? Schema, string? Id, string? Name, string? Region, string? School, IReadOnlyList<string>? Concerns, string? Aim,
     IReadOnlyList<Step>? Steps, IReadOnlyList<Fault>? Faults, IReadOnlyList<Adaptation>? Adaptations, IReadOnlyList<string>? Cautions,
-    IReadOnlyList<Claim>? Claims, IReadOnlyList<string>? Materials, IReadOnlyList<string>? Prerequisites, IReadOnlyList<RelatedTechnique>? Related = null)
+    IReadOnlyList<Claim>? Claims, IReadOnlyList<string>? Materials, IReadOnlyList<string>? Prerequisites, IReadOnlyList<RelatedTechnique>? Related = null, IReadOnlyList<string>? Advice = null)
 {
     public const string CurrentSchema = "wexis.technique/1";
     public static TechniqueDocument Empty { get; } = new(CurrentSchema, null, null, null, null, [], null, [], [], [], [], [], [], []);

@@ -24,6 +24,7 @@ public static class TechniqueValidation
         };
         var concerns = atlas.Document.Concerns.Select(c => c.Id).ToList();
         found.AddRange((document.Concerns ?? []).Select((c, i) => Check.OneOf(c, concerns, $"concerns[{i}]")));
+        found.AddRange((document.Advice ?? []).Select((a, i) => Check.NoLongerThan(a, 400, $"advice[{i}]")));
         for (var i = 0; i < (document.Related?.Count ?? 0); i++)
         {
             found.Add(Check.Given(document.Related![i].Id, $"related[{i}].id", "the id of a technique"));

@@ -558,6 +558,14 @@ export interface components {
       change: null | string;
       for: null | string;
     };
+    /** @description A piece of advice beside a technique, and whether a trainer may give it. */
+    AdviceNote: {
+      /** @description False where it belongs to a licensed clinician. */
+      in_scope: boolean;
+      /** @description What to do with it; null when it may stand. */
+      says: null | string;
+      text: string;
+    };
     /** @description All that the face plate and the choosers need, from the data that the computation uses. */
     AtlasView: {
       actions: {
@@ -817,6 +825,7 @@ export interface components {
     };
     /** @description All that Wexis derives from a technique. Nothing in it is typed by anyone. */
     Derivation: {
+      advice: components["schemas"]["AdviceNote"][];
       claims: components["schemas"]["ClaimVerdict"][];
       clinician_first: string;
       exclusions: components["schemas"]["ExclusionNote"][];
@@ -834,6 +843,8 @@ export interface components {
     };
     /** @description All that Wexis derives from one step. */
     DerivedStep: {
+      /** @description A hand works on the other half of the face. */
+      arms_cross: boolean;
       classes: string[];
       completed: components["schemas"]["Step"];
       defaults: string[];
@@ -1974,6 +1985,8 @@ export interface components {
      */
     TechniqueDocument: {
       adaptations: null | components["schemas"]["Adaptation"][];
+      /** @description What is advised beside it (water, sleep, sun): kept apart from the technique, and never part of its map. */
+      advice?: null | string[];
       aim: null | string;
       cautions: null | string[];
       claims: null | components["schemas"]["Claim"][];

@@ -1,13 +1,16 @@
+import type { Schemas } from "../shell/api";
 import { Button } from "../ui/Button";
 import { TextField } from "../ui/Field";
 import type { TechniqueDocument } from "./techniqueModel";
 
-/** Faults with their cues, and IF–THEN adaptations: the words that a mark sheet and an assessor need. */
+/** Faults with their cues, IF–THEN adaptations, cautions; and advice, which is kept apart from the technique. */
 export function FaultsAndMore({
   document,
+  advice,
   onChange,
 }: {
   document: TechniqueDocument;
+  advice: readonly Schemas["AdviceNote"][];
   onChange: (to: TechniqueDocument, field: string | null) => void;
 }) {
   return (
@@ -32,7 +35,73 @@ export function FaultsAndMore({
         empty={{ for: "", change: "" }}
         onChange={(adaptations, field) => onChange({ ...document, adaptations }, field)}
       />
+      <Texts
+        title="Cautions"
+        one="caution"
+        entries={document.cautions ?? []}
+        onChange={(cautions, field) => onChange({ ...document, cautions }, field && `cautions${field}`)}
+      />
+      <Texts
+        title="Advice beside it: water, sleep, sun"
+        one="piece of advice"
+        entries={document.advice ?? []}
+        notes={advice.map((a) => a.says)}
+        onChange={(to, field) => onChange({ ...document, advice: to }, field && `advice${field}`)}
+      />
     </div>
+  );
+}
+
+/** Sentences, a line each; a note under one says why it may not stand. */
+function Texts({
+  title,
+  one,
+  entries,
+  notes = [],
+  onChange,
+}: {
+  title: string;
+  one: string;
+  entries: readonly string[];
+  notes?: readonly (string | null)[];
+  onChange: (entries: string[], field: string | null) => void;
+}) {
+  return (
+    <fieldset>
+      <legend className="mb-1 font-semibold">{title}</legend>
+      {entries.map((text, i) => (
+        <div key={i} className="mb-2 grid grid-cols-[1fr_auto] items-start gap-2">
+          <TextField
+            label={`${one} ${i + 1}`}
+            value={text}
+            error={notes[i] ?? undefined}
+            onChange={(e) =>
+              onChange(
+                entries.map((x, j) => (j === i ? e.target.value : x)),
+                `[${i}]`,
+              )
+            }
+          />
+          <Button
+            size="line"
+            tone="quiet"
+            className="mt-6"
+            aria-label={`take out ${one} ${i + 1}`}
+            onClick={() =>
+              onChange(
+                entries.filter((_, j) => j !== i),
+                null,
+              )
+            }
+          >
+            take out
+          </Button>
+        </div>
+      ))}
+      <Button size="line" tone="quiet" onClick={() => onChange([...entries, ""], null)}>
+        add a {one}
+      </Button>
+    </fieldset>
   );
 }
 

@@ -50,6 +50,19 @@ const TEMPO: readonly { part: keyof Tempo; word: string }[] = [
   { part: "rest_s", word: "rest, s" },
 ];
 
+const AXES = [
+  { value: "in", word: "straight in, onto the bone" },
+  { value: "up", word: "towards the crown" },
+  { value: "down", word: "downwards" },
+  { value: "medial", word: "towards the midline" },
+  { value: "lateral", word: "away from the midline" },
+  { value: "back", word: "backwards" },
+];
+
+/** The second hand's side; the first takes the other, since one hand is never in two places. */
+const withHands = (step: Step, second: string): Step =>
+  withHand(withHand(step, 1, { hand: second }), 0, { hand: second === "left" ? "right" : "left" });
+
 /** All the rest of the step: grey as its family usually has it, until it is told. */
 export function StepMore({
   step,
@@ -65,6 +78,8 @@ export function StepMore({
   const told = (value: unknown) => value !== null && value !== undefined && value !== "";
   const number = (input: HTMLInputElement) => (Number.isNaN(input.valueAsNumber) ? null : input.valueAsNumber);
   const second = step.hands?.[1];
+  const contact = step.hands?.[0]?.contact;
+  const isTool = atlas.contacts.find((c) => c.id === contact)?.kind === "tool";
   return (
     <details className="ml-[7.0rem]">
       <summary className="cursor-pointer text-sm font-medium text-now">
@@ -138,6 +153,35 @@ export function StepMore({
             ))}
           </div>
         </fieldset>
+        {isTool && (
+          <>
+            <TextField
+              label="Tool, and its state"
+              value={step.hands?.[0]?.tool ?? ""}
+              placeholder="stone, chilled"
+              onChange={(e) => onChange(withHand(step, 0, { tool: e.target.value || null }), "hands[0].tool")}
+            />
+            <TextField
+              label="Angle to the skin, degrees"
+              type="number"
+              min={0}
+              max={90}
+              step={5}
+              value={step.hands?.[0]?.angle_deg ?? ""}
+              placeholder="10 to 45"
+              onChange={(e) => onChange(withHand(step, 0, { angle_deg: number(e.target) }), "hands[0].angle_deg")}
+            />
+          </>
+        )}
+        {(step.hands?.length ?? 0) > 0 && (
+          <Pick
+            label="Pressed"
+            options={AXES}
+            value={step.hands?.[0]?.axis ?? filled.hands?.[0]?.axis ?? null}
+            defaulted={!told(step.hands?.[0]?.axis)}
+            onChange={(axis) => onChange(withHand(step, 0, { axis }))}
+          />
+        )}
         {(step.hands?.length ?? 0) > 0 && (
           <Choice
             label="Fingers"
@@ -199,6 +243,23 @@ export function StepMore({
                 value={second.zones?.[0] ?? null}
                 onChange={(zone) => onChange(withHand(step, 1, { zones: zone ? [zone] : [] }))}
               />
+              <Pick
+                label="It is the"
+                options={[
+                  { value: "left", word: "own left hand" },
+                  { value: "right", word: "own right hand" },
+                ]}
+                value={second.hand}
+                onChange={(hand) => hand && onChange(withHands(step, hand))}
+              />
+              <Pick
+                label="On the"
+                options={words("left", "right", "midline", "both")}
+                value={second.sides ?? filled.hands?.[1]?.sides ?? null}
+                defaulted={second.sides === null}
+                onChange={(sides) => onChange(withHand(step, 1, { sides }))}
+              />
+              {derived.arms_cross && <p className="text-sm text-faded sm:col-span-2">The arms cross.</p>}
               <Button
                 size="line"
                 tone="quiet"

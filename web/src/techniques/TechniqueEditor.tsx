@@ -297,7 +297,7 @@ export function TechniqueEditor({ id, stored, edition, version, frozen }: Props)
           />
         </div>
         <ConcernPicks document={document} onChange={change} />
-        <FaultsAndMore document={document} onChange={change} />
+        <FaultsAndMore document={document} advice={derivation?.advice ?? []} onChange={change} />
         <Versions document={document} own={id} onChange={change} />
       </section>
     </Stage>

@@ -27,6 +27,7 @@ export const emptyDocument: TechniqueDocument = {
   materials: [],
   prerequisites: [],
   related: [],
+  advice: [],
 };
 export const emptyStep: Step = {
   acts: [],
