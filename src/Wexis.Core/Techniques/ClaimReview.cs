@@ -36,6 +36,8 @@ public static partial class ClaimReview
     {
         private IReadOnlyList<WorkedRow> Rows => derivation.Map.Worked;
 
+        private bool HandsOnly => derivation.Steps.All(s => s.Completed.AllActs.Count == 0);
+
         public ClaimVerdict Judge(Claim claim, int index)
         {
             var text = claim.Text!;
@@ -126,8 +128,7 @@ public static partial class ClaimReview
             }
             var tableQuiet = mine.Any(r => r.Mode == "inhibited" && r.Why.Any(w => w.Rule is "R10" or "R32"));
             if (tableQuiet || Opposes(structure, text)) return new(["antagonist-confused"], $"The {name} does the opposite: it {Does(structure)}. Here it is kept quiet.", Correction(name, structure), "X", "R121");
-            var handsOnly = derivation.Steps.All(s => s.Completed.AllActs.Count == 0);
-            if (mine.Any(r => r.Mode is "kneaded" or "compressed" or "stretched" or "skin-lymph") || (verb == ClaimVerb.Strengthens && handsOnly && Under(structure)))
+            if (mine.Any(r => r.Mode is "kneaded" or "compressed" or "stretched" or "skin-lymph") || (verb == ClaimVerb.Strengthens && HandsOnly && Under(structure)))
                 return new(verb == ClaimVerb.Strengthens || kind == "mode" ? ["wrong-mode", "unsupported-effect"] : ["wrong-mode"], $"The {name} is {(mine.Count > 0 ? Ways(mine) : "under the hand")}: nothing in it contracts, so nothing trains it.", $"Say: {(mine.Count > 0 ? Ways(mine) : "touched")}, not trained.", "X", "R122");
             return Missing(structure, name);
         }
@@ -142,7 +143,7 @@ public static partial class ClaimReview
                 var level = atlas.Muscles.TryGetValue(structure, out var m) ? m.MinPressureToReach : 9;
                 return new(["wrong-extent"], level >= 9 ? $"The {name} cannot be reached from outside." : $"The {name} is reached from pressure {level} ({StepWords.Feel(level)}); the hand stays above it.", $"Say: {MainWork()}.", "X", "R40");
             }
-            if (atlas.Muscles.TryGetValue(structure, out var deep) && deep.MinPressureToReach >= 9 && derivation.Steps.All(s => s.Completed.AllActs.Count == 0))
+            if (atlas.Muscles.TryGetValue(structure, out var deep) && deep.MinPressureToReach >= 9 && HandsOnly)
                 return new(["wrong-extent"], $"The {name} cannot be reached by a hand from outside.", $"Say: {MainWork()}.", "X", "R40");
             return new(["wrong-structure"], $"{Capital(MainWork())}; the {name} was named. It {Does(structure)}.", Correction(name, structure), "X", "R121");
         }
@@ -209,17 +210,44 @@ public static partial class ClaimReview
             if (glides.Count == 0 || !Rows.Any(r => r.Structure == "superficial-lymph")) return new(["wrong-mode"], "No hand moves the skin here; fluid is not moved by it.", null, "X", "R60");
             if (glides.All(h => (h.Pressure ?? 2) > model.Rules.LymphLevels.Max())) return new(["wrong-mode"], "At this pressure the muscle is kneaded; drainage is light, at pressure 1 or 2.", "Say: kneads; or lighten to pressure 1 to 2.", "X", "R60");
             if (Toxins().IsMatch(text)) return Effect(text);
-            var flow = derivation.Map.Flow;
+            var flow = FlowOf(text);
             if (flow.FirstOrDefault(f => f.Verdict == "against") is { } against) return new(["wrong-direction"], $"Over the {against.ZoneName} the stroke runs against the flow ({against.AngleDegrees:0}°).", "Turn the stroke towards its nodes, or call it a comfort stroke.", "X", "R61");
             if (flow.Any(f => f.Verdict == "with")) return Stands("The strokes run with the flow, lightly: surface fluid moves for a while.", "R61", "C");
             if (flow.Count > 0) return new(["partly-right"], "The strokes run across the flow.", "Say: moves skin; for drainage turn the stroke towards its nodes.", "C", "R61");
             return glides.Any(h => h.Verb == "lymph-pump") ? Stands("Light pumping at a node group moves surface fluid.", "R60", "C") : new(["partly-right"], "No direction is told, so no drainage can be claimed.", "Say where the stroke begins and ends.", "C", "R61");
         }
 
+        /// <summary>The flow that a claim speaks of: of the part it names where the strokes cross one, and always of the neck. Reaching the nodes is no stroke against them (R63).</summary>
+        private List<FlowVerdict> FlowOf(string text)
+        {
+            var lower = text.ToLowerInvariant();
+            var named = FluidParts.Where(p => Regex.IsMatch(lower, $@"\b(?:under-?)?{p.Word}", RegexOptions.None, TimeSpan.FromMilliseconds(200))).SelectMany(p => atlas.Regions[p.Region].Zones).ToHashSet(StringComparer.Ordinal);
+            var neck = atlas.Regions["neck"].Zones;
+            var all = derivation.Map.Flow.Where(f => !(f.Verdict == "against" && Arrives(f))).ToList();
+            var part = all.Where(f => named.Contains(f.Zone) || (named.Count > 0 && neck.Contains(f.Zone))).ToList();
+            return part.Count > 0 ? part : all;
+        }
+
+        /// <summary>The stroke ends over the nodes that the skin it came from drains to.</summary>
+        private bool Arrives(FlowVerdict flow)
+        {
+            var nodes = atlas.Document.Lymph.Where(g => flow.DrainsTo.Contains(g.Id) && StrokePath.Nearest(new(Math.Abs(g.Frontal[0]), g.Frontal[1]), g.Surface, atlas).Contains(flow.Zone)).Select(g => g.Id).ToList();
+            return nodes.Count > 0 && derivation.Map.Flow.Any(f => f.Zone != flow.Zone && f.Verdict == "with" && f.DrainsTo.Any(nodes.Contains));
+        }
+
+        private static readonly (string Word, string Region)[] FluidParts =
+        [
+            ("forehead", "forehead-brows"), ("brow", "forehead-brows"), ("eye", "eyes"), ("lid", "eyes"), ("bag", "eyes"), ("temple", "temples-scalp-ears"), ("nose", "nose"), ("cheek", "cheeks"), ("mouth", "mouth-chin"), ("lip", "mouth-chin"), ("chin", "mouth-chin"),
+            ("jaw", "jaw"), ("neck", "neck"), ("chest", "shoulders-chest"),
+        ];
+
         // Effect claims (R123): the table of effects, by the words they are said in.
 
         private Finding Effect(string text)
         {
+            // Strength out of hands, rollers or taps is the wrong kind of work first, and an effect nobody saw second (R122).
+            if (HandsOnly && ClaimWords.Verb(null, text) == ClaimVerb.Strengthens && EffectWords.FirstOrDefault(e => e.Words.IsMatch(text)).Id is (null or "ef-massage-tone" or "ef-muscle-size") && derivation.Steps.Any(s => s.Completed.AllHands.Any(h => h.Verb is not null)))
+                return new(["wrong-mode", "unsupported-effect"], "Hands and tools press, knead and move skin: nothing contracts here, so nothing grows stronger.", Instead("ef-massage-tone"), "X", "R122");
             foreach (var (id, words) in EffectWords)
             {
                 if (!words.IsMatch(text)) continue;

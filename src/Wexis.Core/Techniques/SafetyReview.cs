@@ -70,7 +70,8 @@ internal static class ContactHazards
             findings.Add(new("tool-angle", "Tool angle", "caution", $"A tool at {degrees:0.#}° to the skin is outside 10° to 45°: too flat it drags, edge-on it scrapes.", "Lay it at about 15° for fluid, 30° to 45° to lift.", new("R45", model.RuleText("R45"), [new("angle", $"{degrees:0.#}°")], "common practice")));
         // Dry is a fault only where it was told: nobody is warned of a default.
         var dryTold = hand.GripOrSlip == "grip" && !completed.Defaults.Any(d => d.EndsWith($".hands[{index}].grip_or_slip", StringComparison.Ordinal));
-        if (dryTold && hand.Glide == true && (hand.Pressure ?? 3) >= model.Rules.DryDragLevel)
+        // A pinch, a rub or a knead needs the dry grip: the skin moves with the finger there, the finger does not travel over it.
+        if (dryTold && hand.Glide == true && hand.Verb is not ("pinch-roll" or "knead" or "friction") && (hand.Pressure ?? 3) >= model.Rules.DryDragLevel)
             findings.Add(new("dry-drag", "Dry drag", "caution", "A firm glide on dry skin drags it.", "Use a slip product, or lighten to level 2.", new("R48", model.RuleText("R48"), [], "action model")));
     }
 

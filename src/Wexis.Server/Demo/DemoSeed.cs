@@ -72,7 +72,8 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
     {
         var store = services.GetRequiredService<EditionStore>();
         var desk = services.GetRequiredService<TechniqueDesk>();
-        foreach (var document in Read<DemoTechniques>("techniques.json").Techniques)
+        var shipped = TechniqueDesk.Shipped(folder);
+        foreach (var document in Read<DemoTechniques>("techniques.json").Techniques.Concat(shipped))
         {
             var derived = desk.Derive(document);
             if (derived.Issues.Count > 0) throw new InvalidDataException($"Demo technique {document.Id}: {derived.Issues[0].Text}");

@@ -3,7 +3,9 @@ using System.Text;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 using Wexis.Core.Techniques;
+using Wexis.Data;
 using Wexis.Data.Techniques;
+using Wexis.Server.Shell;
 
 namespace Wexis.Server.Techniques;
 
@@ -15,6 +17,13 @@ public sealed class TechniqueDesk(Atlas atlas, ActionModel model, HouseSettings 
     public HouseSettings Settings => settings;
 
     public Derivation Derive(TechniqueDocument document) => Derivation.Of(document, atlas, model, settings);
+
+    /// <summary>The techniques that ship with Wexis, for a house that wants to begin with more than an empty shelf.</summary>
+    public static IReadOnlyList<TechniqueDocument> Shipped(DataFolder folder)
+    {
+        ArgumentNullException.ThrowIfNull(folder);
+        return WexisJson.Read<TechniqueList>(File.ReadAllText(Path.Combine(folder.Path, "library", "techniques.json"))).Techniques;
+    }
 
     /// <summary>draft while a question is open, parked when a step breaks a stop rule, else complete.</summary>
     public static string Standing(Derivation derivation)

@@ -1956,12 +1956,20 @@ export interface components {
     };
     /** @description What the library knows of an edition without deriving it again: all that is searched, filtered and compared. */
     TechniqueBrief: {
+      /**
+       * Format: int32
+       * @description Claims that the map contradicts and the author answered; they stay visible.
+       */
+      answered: number;
       channels: string[];
       /** @description Technique classes, from which the exclusions follow. */
       classes: string[];
       concerns: string[];
       contacts: string[];
-      /** Format: int32 */
+      /**
+       * Format: int32
+       * @description Claims that the map contradicts and nobody answered.
+       */
       contradicted: number;
       grade: null | string;
       /** @description Version of rules and data that made it; an older one is made anew when the house starts. */
