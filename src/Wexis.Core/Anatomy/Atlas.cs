@@ -85,11 +85,14 @@ public sealed record ControlledLists(Dictionary<string, FaceAction> Actions, Dic
 /// <summary>An edge of the face that a stroke follows when both its places lie on it. Front view, the subject's left; closed ones are rings.</summary>
 public sealed record FaceCurve(string Id, string Name, bool Closed, string[] Landmarks, double[][] Points);
 
+/// <summary>How a learner can feel a structure working: what to do, and what tells. Common practice.</summary>
+public sealed record FeelTest(string Structure, string Test, string Sign);
+
 /// <summary>The whole reference, as stored in <c>data/anatomy/anatomy.json</c>. Outlines are schematic and from memory, good to about 0.1 IPD.</summary>
 public sealed record AtlasDocument(
     Dictionary<string, string> Sources, ControlledLists ControlledLists, Dictionary<string, Landmark> Landmarks, Muscle[] Muscles, Tissue[] Tissues,
     Zone[] Zones, LymphGroup[] Lymph, Hazard[] Hazards, Exclusion[] Contraindications, PressPoint[] Points, Region[] Regions, School[] Schools,
-    Contact[] Contacts, Channel[] Channels, Concern[] Concerns, FeatureSet Features, Dictionary<string, string> LandmarkCodes, FaceCurve[] Curves);
+    Contact[] Contacts, Channel[] Channels, Concern[] Concerns, FeatureSet Features, Dictionary<string, string> LandmarkCodes, FaceCurve[] Curves, FeelTest[] FeelTests);
 
 /// <summary>The atlas with its look-ups. Immutable; one per process.</summary>
 public sealed class Atlas
@@ -169,6 +172,7 @@ public sealed class Atlas
         }
         foreach (var r in Document.Regions)
             foreach (var id in r.Zones.Where(id => !Zones.ContainsKey(id))) yield return $"region {r.Id} names {id}";
+        foreach (var t in Document.FeelTests.Where(t => !Muscles.ContainsKey(t.Structure))) yield return $"a feel test names {t.Structure}";
         foreach (var c in Document.Curves)
             foreach (var id in c.Landmarks.Where(id => !Landmarks.ContainsKey(id))) yield return $"curve {c.Id} names {id}";
         foreach (var h in Document.Hazards)

@@ -60,6 +60,10 @@ public static partial class ClaimWords
         ("floor of the mouth", ["mylohyoid"]), ("tongue muscle", ["intrinsic-tongue", "genioglossus"]), ("pterygoid", ["lateral-pterygoid", "medial-pterygoid"]), ("trapezius", ["trapezius-descending"]),
     ];
 
+    /// <summary>What people call each structure beside its proper names, misnomers included.</summary>
+    public static IReadOnlyDictionary<string, IReadOnlyList<string>> CommonNames() =>
+        Common.SelectMany(c => c.Structures.Select(s => (s, c.Words))).GroupBy(x => x.s, StringComparer.Ordinal).ToDictionary(g => g.Key, g => (IReadOnlyList<string>)[.. g.Select(x => x.Words).Distinct()], StringComparer.Ordinal);
+
     /// <summary>Structures that a text names; alternatives of one name stand together. Empty when it names none.</summary>
     public static IReadOnlyList<string> Structures(string text, Atlas atlas)
     {

@@ -8,7 +8,7 @@ namespace Wexis.Data.Techniques;
 public sealed record StoredEdition(Guid TechniqueId, string Code, int Edition, int Version, string Name, string Standing, TechniqueDocument Body, DateTimeOffset ChangedAt, string ChangedBy, bool Frozen);
 
 /// <summary>A line of the library: what is searched, without the body.</summary>
-/// <param name="Standing">draft, complete or parked.</param>
+/// <param name="Standing">draft, complete, reviewed, approved, parked or retired.</param>
 public sealed record EditionLine(Guid TechniqueId, string Code, int Edition, string Name, string? Region, string? School, string? Family, string Standing, DateTimeOffset ChangedAt, TechniqueBrief Brief);
 
 /// <summary>A technique that is about to be added.</summary>
@@ -27,22 +27,27 @@ public sealed class EditionStore(NpgsqlDataSource source)
         public string? School { get; init; }
         public string? Family { get; init; }
         public string Standing { get; init; } = "";
+        public string? Review { get; init; }
         public string Body { get; init; } = "";
         public string Derived { get; init; } = "";
         public DateTimeOffset ChangedAt { get; init; }
         public string ChangedBy { get; init; } = "";
         public bool Frozen { get; init; }
-        public StoredEdition ToEdition() => new(TechniqueId, Code, Edition, Version, Name, Standing, WexisJson.Read<TechniqueDocument>(Body), ChangedAt, ChangedBy, Frozen);
+        public StoredEdition ToEdition() => new(TechniqueId, Code, Edition, Version, Name, EditionStanding.Of(Standing, Review), WexisJson.Read<TechniqueDocument>(Body), ChangedAt, ChangedBy, Frozen);
 
-        public EditionLine ToLine() => new(TechniqueId, Code, Edition, Name, Region, School, Family, Standing, ChangedAt, WexisJson.Read<TechniqueBrief>(Derived));
+        public EditionLine ToLine() => new(TechniqueId, Code, Edition, Name, Region, School, Family, EditionStanding.Of(Standing, Review), ChangedAt, WexisJson.Read<TechniqueBrief>(Derived));
     }
 
-    private const string Newest = """
-        SELECT t.technique_id, t.code, e.edition, e.version, e.name, e.region, e.school, e.family, e.standing, e.body::text AS body,
+    private const string AllEditions = """
+        SELECT t.technique_id, t.code, e.edition, e.version, e.name, e.region, e.school, e.family, e.standing, e.review, e.body::text AS body,
                e.derived::text AS derived, e.changed_at, p.name AS changed_by, e.frozen_at IS NOT NULL AS frozen
           FROM techniques.technique t
           JOIN techniques.edition e ON e.technique_id = t.technique_id
           JOIN people.person p ON p.person_id = e.changed_by
+        """;
+
+    private const string Newest = AllEditions + """
+
          WHERE e.edition = (SELECT max(n.edition) FROM techniques.edition n WHERE n.technique_id = t.technique_id)
         """;
 
@@ -62,6 +67,31 @@ public sealed class EditionStore(NpgsqlDataSource source)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return (await c.QuerySingleOrDefaultAsync<Row>(Newest + " AND t.technique_id = @id", new { id }))?.ToEdition();
+    }
+
+    /// <summary>The edition that trainees learn from: the newest approved one; null while none was approved.</summary>
+    public async Task<StoredEdition?> ApprovedOf(Guid id, CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        return (await c.QuerySingleOrDefaultAsync<Row>(AllEditions + " WHERE t.technique_id = @id AND e.review = 'approved' AND e.standing = 'complete' ORDER BY e.edition DESC LIMIT 1", new { id }))?.ToEdition();
+    }
+
+    public async Task<StoredEdition?> ByNumber(Guid id, int edition, CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        return (await c.QuerySingleOrDefaultAsync<Row>(AllEditions + " WHERE t.technique_id = @id AND e.edition = @edition", new { id, edition }))?.ToEdition();
+    }
+
+    /// <summary>How many techniques stand how, and how many of their claims wait for an answer: cheap counts for the thread.</summary>
+    public async Task<(int Drafts, int ClaimsToAnswer)> Counts(CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        return await c.QuerySingleAsync<(int, int)>(
+            """
+            SELECT count(*) FILTER (WHERE e.standing = 'draft')::int, coalesce(sum((e.derived ->> 'contradicted')::int) FILTER (WHERE e.standing <> 'parked'), 0)::int
+              FROM techniques.edition e
+             WHERE e.edition = (SELECT max(n.edition) FROM techniques.edition n WHERE n.technique_id = e.technique_id) AND e.review IS DISTINCT FROM 'retired'
+            """);
     }
 
     /// <summary>Newest editions whose brief was made by other rules than these.</summary>
@@ -95,58 +125,76 @@ public sealed class EditionStore(NpgsqlDataSource source)
         ArgumentNullException.ThrowIfNull(techniques);
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
-        var taken = new List<string>();
-        foreach (var n in techniques)
-        {
-            var added = await c.ExecuteAsync("INSERT INTO techniques.technique (technique_id, code, added_by, added_at) VALUES (@Id, @Code, @by, @now) ON CONFLICT (code) DO NOTHING", new { n.Id, n.Code, by, now = now.ToUniversalTime() }, t);
-            if (added == 0) taken.Add(n.Code);
-            else await c.ExecuteAsync(InsertEdition, EditionValues(n.Id, 1, n.Body, n.Standing, n.Family, n.Brief, by, now), t);
-        }
+        var taken = await AddAll(c, t, techniques, by, now);
         if (taken.Count == 0) await t.CommitAsync(ct);
         return taken;
     }
 
     /// <summary>Adds a technique with its first edition; false when the code is taken.</summary>
-    public async Task<bool> Add(Guid id, string code, TechniqueDocument body, string standing, string? family, TechniqueBrief brief, Guid by, DateTimeOffset now, CancellationToken ct)
-    {
-        ArgumentNullException.ThrowIfNull(body);
-        await using var c = await source.OpenConnectionAsync(ct);
-        await using var t = await c.BeginTransactionAsync(ct);
-        var added = await c.ExecuteAsync("INSERT INTO techniques.technique (technique_id, code, added_by, added_at) VALUES (@id, @code, @by, @now) ON CONFLICT (code) DO NOTHING", new { id, code, by, now = now.ToUniversalTime() }, t);
-        if (added == 0) return false;
-        await c.ExecuteAsync(InsertEdition, EditionValues(id, 1, body, standing, family, brief, by, now), t);
-        await t.CommitAsync(ct);
-        return true;
-    }
+    public async Task<bool> Add(NewTechnique technique, Guid by, DateTimeOffset now, CancellationToken ct) => (await AddAll([technique], by, now, ct)).Count == 0;
 
     /// <summary>Saves the newest edition, or the next one when the newest is frozen. Stale when somebody else saved first.</summary>
-    public async Task<(SaveOutcome Outcome, int Edition, int Version)> Save(Guid id, int edition, int version, TechniqueDocument body, string standing, string? family, TechniqueBrief brief, Guid by, DateTimeOffset now, CancellationToken ct)
+    public async Task<(SaveOutcome Outcome, int Edition, int Version)> Save(NewTechnique technique, int edition, int version, Guid by, DateTimeOffset now, CancellationToken ct)
     {
-        ArgumentNullException.ThrowIfNull(body);
+        ArgumentNullException.ThrowIfNull(technique);
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
+        var saved = await Save(c, t, technique, edition, version, by, now);
+        if (saved.Outcome == SaveOutcome.Saved) await t.CommitAsync(ct);
+        return saved;
+    }
+
+    /// <summary>Saves and adds together, all or none.</summary>
+    /// <returns>The code of the first that was stale or taken; null when everything was saved.</returns>
+    public async Task<string?> SaveAll(IReadOnlyList<(StoredEdition Before, NewTechnique After)> changes, IReadOnlyList<NewTechnique> added, Guid by, DateTimeOffset now, CancellationToken ct)
+    {
+        ArgumentNullException.ThrowIfNull(changes);
+        ArgumentNullException.ThrowIfNull(added);
+        await using var c = await source.OpenConnectionAsync(ct);
+        await using var t = await c.BeginTransactionAsync(ct);
+        foreach (var (before, after) in changes)
+            if ((await Save(c, t, after, before.Edition, before.Version, by, now)).Outcome != SaveOutcome.Saved) return before.Code;
+        if ((await AddAll(c, t, added, by, now)) is { Count: > 0 } taken) return taken[0];
+        await t.CommitAsync(ct);
+        return null;
+    }
+
+    private static async Task<IReadOnlyList<string>> AddAll(NpgsqlConnection c, NpgsqlTransaction t, IReadOnlyList<NewTechnique> techniques, Guid by, DateTimeOffset now)
+    {
+        var taken = new List<string>();
+        foreach (var n in techniques)
+        {
+            var added = await c.ExecuteAsync("INSERT INTO techniques.technique (technique_id, code, added_by, added_at) VALUES (@Id, @Code, @by, @now) ON CONFLICT DO NOTHING", new { n.Id, n.Code, by, now = now.ToUniversalTime() }, t);
+            if (added == 0) taken.Add(n.Code);
+            else await c.ExecuteAsync(InsertEdition, EditionValues(n, 1, by, now), t);
+        }
+        return taken;
+    }
+
+    private static async Task<(SaveOutcome Outcome, int Edition, int Version)> Save(NpgsqlConnection c, NpgsqlTransaction t, NewTechnique technique, int edition, int version, Guid by, DateTimeOffset now)
+    {
         // The technique's row is the lock of all its editions.
         var newest = await c.QuerySingleOrDefaultAsync<(int Edition, int Version, bool Frozen)?>(
             """
             SELECT e.edition, e.version, e.frozen_at IS NOT NULL
               FROM techniques.technique t JOIN techniques.edition e ON e.technique_id = t.technique_id
-             WHERE t.technique_id = @id ORDER BY e.edition DESC LIMIT 1 FOR UPDATE OF t
-            """, new { id }, t);
+             WHERE t.technique_id = @Id ORDER BY e.edition DESC LIMIT 1 FOR UPDATE OF t
+            """, new { technique.Id }, t);
         if (newest is not { } n) return (SaveOutcome.NotThere, 0, 0);
         if (n.Edition != edition || n.Version != version) return (SaveOutcome.Stale, n.Edition, n.Version);
         if (n.Frozen)
         {
-            await c.ExecuteAsync(InsertEdition, EditionValues(id, edition + 1, body, standing, family, brief, by, now), t);
-            await t.CommitAsync(ct);
+            await c.ExecuteAsync(InsertEdition, EditionValues(technique, edition + 1, by, now), t);
             return (SaveOutcome.Saved, edition + 1, 1);
         }
+        // Whoever looked it through looked at other words: the review falls away.
         await c.ExecuteAsync(
             """
             UPDATE techniques.edition
-               SET version = version + 1, name = @name, region = @region, school = @school, family = @family, standing = @standing, body = @body::jsonb, derived = @derived::jsonb, changed_by = @by, changed_at = @now
+               SET version = version + 1, name = @name, region = @region, school = @school, family = @family, standing = @standing, body = @body::jsonb, derived = @derived::jsonb, changed_by = @by, changed_at = @now,
+                   review = NULL, reviewed_by = NULL, reviewed_at = NULL
              WHERE technique_id = @id AND edition = @edition AND version = @version
-            """, EditionValues(id, edition, body, standing, family, brief, by, now, version), t);
-        await t.CommitAsync(ct);
+            """, EditionValues(technique, edition, by, now, version), t);
         return (SaveOutcome.Saved, edition, version + 1);
     }
 
@@ -155,18 +203,18 @@ public sealed class EditionStore(NpgsqlDataSource source)
         VALUES (@id, @edition, @name, @region, @school, @family, @standing, @body::jsonb, @derived::jsonb, @by, @now)
         """;
 
-    private static object EditionValues(Guid id, int edition, TechniqueDocument body, string standing, string? family, TechniqueBrief brief, Guid by, DateTimeOffset now, int version = 1) => new
+    private static object EditionValues(NewTechnique t, int edition, Guid by, DateTimeOffset now, int version = 1) => new
     {
-        id,
+        id = t.Id,
         edition,
         version,
-        name = body.Name ?? "",
-        region = body.Region,
-        school = body.School,
-        family,
-        standing,
-        body = WexisJson.Write(body),
-        derived = WexisJson.Write(brief),
+        name = t.Body.Name ?? "",
+        region = t.Body.Region,
+        school = t.Body.School,
+        family = t.Family,
+        standing = t.Standing,
+        body = WexisJson.Write(t.Body),
+        derived = WexisJson.Write(t.Brief),
         by,
         now = now.ToUniversalTime(),
     };

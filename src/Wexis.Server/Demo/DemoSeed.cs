@@ -77,7 +77,7 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
         {
             var derived = desk.Derive(document);
             if (derived.Issues.Count > 0) throw new InvalidDataException($"Demo technique {document.Id}: {derived.Issues[0].Text}");
-            await store.Add(Id(document.Id!), document.Id!, document, TechniqueDesk.Standing(derived), derived.Family, desk.Brief(derived, document), by, Opened, ct);
+            await store.Add(desk.New(Id(document.Id!), document, derived), by, Opened, ct);
         }
     }
 

@@ -1,3 +1,4 @@
+using Wexis.Core.Techniques;
 using System.Security.Claims;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
@@ -53,7 +54,7 @@ public static class ExaminationEndpoints
     {
         if (await editions.NewestOf(given.TechniqueId, ct) is not { } edition) return TypedResults.NotFound();
         var derived = desk.Derive(edition.Body);
-        if (edition.Standing != "complete")
+        if (!EditionStanding.Teachable(edition.Standing))
             return Problems.Of("technique_id", edition.Standing == "parked" ? $"“{edition.Name}” is parked: it breaks a stop rule and is not examined." : $"“{edition.Name}” is a draft with {derived.Questions.Count} open questions. Answer them first.", "No station was added.");
         var sheet = MarkSheetDraft.Of(edition.Code, edition.Edition, edition.Body, derived, desk.Atlas, desk.Model, desk.Settings);
         if (!await examinations.AddStation(given.Id, id, edition.TechniqueId, edition.Edition, sheet, user.PersonId(), clock.GetUtcNow(), ct)) return TypedResults.NotFound();

@@ -25,13 +25,11 @@ public static class ThreadEndpoints
             var mine = await results.Visible(user.PersonId(), ct);
             return TypedResults.Ok<IReadOnlyList<ThreadStop>>([new("anatomy", ""), new("techniques", ""), new("results", Count(mine.Count, "result"))]);
         }
-        var lines = await editions.Lines(ct);
         var gaps = (await programmes.All(ct)).Sum(p => p.Gaps);
         var stations = (await examinations.All(ct)).Sum(e => e.Stations.Count);
         var open = (await demonstrations.All(ct)).Count(d => d.SubmittedAt is null);
         var unreleased = (await results.Visible(null, ct)).Count(r => r.ReleasedAt is null);
-        var drafts = lines.Count(l => l.Standing == "draft");
-        var claims = lines.Where(l => l.Standing != "parked").Sum(l => l.Brief.Contradicted);
+        var (drafts, claims) = await editions.Counts(ct);
         return TypedResults.Ok<IReadOnlyList<ThreadStop>>(
         [
             new("anatomy", ""), new("techniques", claims > 0 ? $"{Count(claims, "claim")} to answer" : Count(drafts, "draft")), new("programme", Count(gaps, "gap")), new("examination", Count(stations, "station")),

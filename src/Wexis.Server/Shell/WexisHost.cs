@@ -9,7 +9,9 @@ using Npgsql;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 using Wexis.Core.People;
+using Wexis.Core.Techniques;
 using Wexis.Data;
+using Wexis.Data.Anatomy;
 using Wexis.Data.Examinations;
 using Wexis.Data.Grading;
 using Wexis.Data.People;
@@ -51,7 +53,8 @@ public static class WexisHost
         services.AddSingleton(TimeProvider.System);
         services.AddSingleton(HouseSettings.Default);
         AddReference(services, builder.Configuration["Wexis:Data"] ?? Path.Combine(AppContext.BaseDirectory, "data"));
-        services.AddSingleton<PersonStore>().AddSingleton<ScreeningStore>().AddSingleton<EditionStore>().AddSingleton<ProgrammeStore>().AddSingleton<ExaminationStore>().AddSingleton<DemonstrationStore>().AddSingleton<ResultStore>();
+        services.AddSingleton<PersonStore>().AddSingleton<ScreeningStore>().AddSingleton<EditionStore>().AddSingleton<EditionHistoryStore>().AddSingleton<LibraryReasonStore>().AddSingleton<ProgrammeStore>().AddSingleton<ExaminationStore>().AddSingleton<DemonstrationStore>().AddSingleton<ResultStore>();
+        services.AddSingleton(sp => new StructureCheckStore(sp.GetRequiredService<NpgsqlDataSource>(), sp.GetRequiredService<Atlas>().DataVersion));
         services.AddSingleton<IPasswordHasher<StoredPerson>, PasswordHasher<StoredPerson>>();
         services.AddSingleton<TechniqueDesk>();
         services.AddSingleton<DemoSeed>();
@@ -100,7 +103,12 @@ public static class WexisHost
         PeopleEndpoints.Map(api);
         ScreeningEndpoints.Map(api);
         AnatomyEndpoints.Map(api);
+        StructureEndpoints.Map(api);
         TechniqueEndpoints.Map(api);
+        EnteringEndpoints.Map(api);
+        TechniqueFileEndpoints.Map(api);
+        EditionEndpoints.Map(api);
+        LibraryEndpoints.Map(api);
         ProgrammeEndpoints.Map(api);
         ExaminationEndpoints.Map(api);
         DemonstrationEndpoints.Map(api);
@@ -115,6 +123,7 @@ public static class WexisHost
     {
         services.AddSingleton(new DataFolder(folder));
         services.AddSingleton(sp => Atlas.Read(File.ReadAllText(Path.Combine(sp.GetRequiredService<DataFolder>().Path, "anatomy", "anatomy.json"))));
+        services.AddSingleton(sp => SchoolProfiles.Read(File.ReadAllText(Path.Combine(sp.GetRequiredService<DataFolder>().Path, "library", "schools.json")), sp.GetRequiredService<Atlas>()));
         services.AddSingleton(sp => ActionModel.Read(File.ReadAllText(Path.Combine(sp.GetRequiredService<DataFolder>().Path, "anatomy", "action-rules.json")), sp.GetRequiredService<Atlas>()));
     }
 

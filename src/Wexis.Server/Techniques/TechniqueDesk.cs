@@ -29,13 +29,22 @@ public sealed class TechniqueDesk(Atlas atlas, ActionModel model, HouseSettings 
     public static string Standing(Derivation derivation)
     {
         ArgumentNullException.ThrowIfNull(derivation);
-        return derivation.Standing switch { "stopped" => "parked", "complete" => "complete", _ => "draft" };
+        return derivation.Standing switch { "stopped" => EditionStanding.Parked, "complete" => EditionStanding.Complete, _ => EditionStanding.Draft };
     }
 
     /// <summary>Changes with the rules' code and with their data: what an older version made is made anew.</summary>
     public string RulesVersion { get; } = Convert.ToHexStringLower(SHA256.HashData([.. typeof(Derivation).Module.ModuleVersionId.ToByteArray(), .. Encoding.UTF8.GetBytes(model.DataVersion)]))[..16];
 
     public TechniqueBrief Brief(Derivation derivation, TechniqueDocument document) => TechniqueBrief.Of(document, derivation, RulesVersion, atlas);
+
+    /// <summary>A technique as it is stored: its body with its id, and what is derived from it.</summary>
+    public NewTechnique New(Guid id, TechniqueDocument document, Derivation? derivation = null)
+    {
+        ArgumentNullException.ThrowIfNull(document);
+        var derived = derivation ?? Derive(document);
+        var code = document.Id ?? $"tq-{id:N}";
+        return new(id, code, document with { Schema = TechniqueDocument.CurrentSchema, Id = code }, Standing(derived), derived.Family, Brief(derived, document));
+    }
 
     /// <summary>Derives what other rules had derived, so that the library never shows yesterday's reading. Bodies are not touched.</summary>
     public async Task MakeBriefsAnew(EditionStore editions, CancellationToken ct)

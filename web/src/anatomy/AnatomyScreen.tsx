@@ -1,8 +1,10 @@
 import { useMemo, useState } from "react";
-import { useNavigate, useParams } from "react-router";
+import { Link, useNavigate, useParams } from "react-router";
 import { useReference, type Muscle, type Reference } from "../face/atlas";
 import { Stage } from "../face/Stage";
 import { TextField } from "../ui/Field";
+import { PAGES } from "./AtlasPages";
+import { StructureUse } from "./StructureUse";
 
 /** Front plate with its layers; choosing a structure shows all that the atlas says of it. */
 export function AnatomyScreen() {
@@ -62,14 +64,11 @@ function Intro({ reference }: { reference: Reference }) {
           </div>
         ))}
       </dl>
-      <h2 className="mt-6 mb-1">Where pressure can hurt</h2>
-      <p className="mb-2 max-w-prose text-sm text-faded">
-        Turn on “hazards” under the face to see them. Every step of every technique is checked against them.
-      </p>
-      <ul className="max-w-prose text-sm">
-        {reference.atlas.hazards.map((h) => (
-          <li key={h.id} className="border-b border-line py-1">
-            <span className="font-semibold">{h.name}.</span> {h.usual_caution}.
+      <h2 className="mt-6 mb-1">More of the atlas</h2>
+      <ul className="flex flex-wrap gap-x-6">
+        {PAGES.map((p) => (
+          <li key={p.id}>
+            <Link to={`/anatomy/pages/${p.id}`}>{p.word}</Link>
           </li>
         ))}
       </ul>
@@ -90,13 +89,15 @@ function StructureList({
 }) {
   const wanted = search.trim().toLowerCase();
   const groups = useMemo(() => {
+    const misnomers = new Map(Object.entries(reference.atlas.common_names));
     const found = reference.atlas.muscles.filter((m) => {
       const acts = m.actions.map((a) => reference.atlas.actions[a.verb] ?? a.verb).join(" ");
       return (
         wanted === "" ||
         `${m.name_en} ${m.name_la_ta2} ${m.name_gray_1918 ?? ""} ${acts} ${(m.confused_with ?? []).join(" ")}`
           .toLowerCase()
-          .includes(wanted)
+          .includes(wanted) ||
+        misnomers.get(m.id)?.some((name) => name.includes(wanted))
       );
     });
     return Map.groupBy(found, (m) => m.group);
@@ -143,6 +144,7 @@ function StructurePage({
   onSelect: (id: string) => void;
 }) {
   const { atlas } = reference;
+  const feel = atlas.feel_tests.find((f) => f.structure === muscle.id);
   const others = (ids: readonly string[]) =>
     ids.length === 0 ? (
       "–"
@@ -194,10 +196,21 @@ function StructurePage({
         ? muscle.facs_au.map((u) => `action unit ${u.au}${u.note ? ` (${u.note})` : ""}`).join(", ")
         : "no action unit of the face",
     ],
+    [
+      "How to feel it",
+      feel ? (
+        <>
+          {feel.test}: <span className="font-semibold">{feel.sign}</span>
+        </>
+      ) : (
+        "no test that a learner could do"
+      ),
+    ],
     ["Creases", muscle.creases ?? "–"],
     ["At will", muscle.voluntary + (muscle.isolable ? `; alone: ${muscle.isolable}` : "")],
     ["To teach", muscle.teaching_note ?? "–"],
     ["Mixed up with", (muscle.confused_with ?? []).map((c) => atlas.plain_names[c] ?? c).join(", ") || "–"],
+    ["How sure", muscle.confidence ?? "not told"],
     [
       "Source",
       <ul key="source">
@@ -226,6 +239,7 @@ function StructurePage({
           </div>
         ))}
       </dl>
+      <StructureUse structure={muscle.id} />
     </article>
   );
 }

@@ -20,6 +20,38 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/anatomy/structures/{structure}": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["getStructureUse"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/anatomy/structures/{structure}/checks": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["checkStructure"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/demonstrations": {
     parameters: {
       query?: never;
@@ -191,6 +223,70 @@ export interface paths {
         };
       };
     };
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/library/choices/{question}": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations["chooseBetweenSchools"];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/library/conflicts/{structure}": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations["keepConflict"];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/library/review": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["reviewLibrary"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/library/schools": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["getSchools"];
     put?: never;
     post?: never;
     delete?: never;
@@ -407,6 +503,54 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/techniques/{id}/editions/{edition}": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["getEdition"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/techniques/{id}/editions/{edition}/steps": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["takeEditionStep"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/techniques/{id}/history": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["getTechniqueHistory"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/techniques/derive": {
     parameters: {
       query?: never;
@@ -487,6 +631,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/techniques/notes": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["readNotes"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/techniques/rhythm": {
     parameters: {
       query?: never;
@@ -503,6 +663,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/techniques/shipped": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["bringShippedTechniques"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/techniques/stroke": {
     parameters: {
       query?: never;
@@ -513,6 +689,22 @@ export interface paths {
     get?: never;
     put?: never;
     post: operations["readStroke"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/techniques/table": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["getTechniqueTable"];
+    put?: never;
+    post: operations["bringTechniqueTable"];
     delete?: never;
     options?: never;
     head?: never;
@@ -572,6 +764,9 @@ export interface components {
         [key: string]: string;
       };
       channels: components["schemas"]["Channel"][];
+      common_names: {
+        [key: string]: string[];
+      };
       concerns: components["schemas"]["Concern"][];
       contacts: components["schemas"]["Contact"][];
       depths: {
@@ -582,6 +777,7 @@ export interface components {
       features: {
         [key: string]: components["schemas"]["FeatureLine"][];
       };
+      feel_tests: components["schemas"]["FeelTest"][];
       hazards: components["schemas"]["Hazard"][];
       landmarks: components["schemas"]["LandmarkPlace"][];
       levels: components["schemas"]["LevelWord"][];
@@ -601,6 +797,13 @@ export interface components {
       tissues: components["schemas"]["Tissue"][];
       verbs: components["schemas"]["VerbWord"][];
       zones: components["schemas"]["Zone"][];
+    };
+    /** @description A claim that does not stand, with the structures it names. */
+    BriefClaim: {
+      correction: null | string;
+      structures: string[];
+      text: string;
+      verdict: string;
     };
     /** @description One structure worked, as the library searches it. */
     BriefWork: {
@@ -671,6 +874,14 @@ export interface components {
       /** @description allow, allow-modified, ask-clinician, refuse or stop-and-refer. */
       response: string;
       says: string;
+    };
+    /** @description A conflict, with the reason why it is kept; null while nobody gave one. */
+    ConflictLine: {
+      conflict: components["schemas"]["SameMuscleConflict"];
+      kept: null | components["schemas"]["KeptConflict"];
+    };
+    ConflictReason: {
+      reason: null | string;
     };
     /** @description A person's word that answers about their health may be kept: for what, since when. */
     Consent: {
@@ -823,6 +1034,18 @@ export interface components {
       /** Format: uuid */
       trainee_id: string;
     };
+    /** @description What stands on a technique: a programme that teaches it, a station that examines an edition, a technique that builds on it. */
+    Dependent: {
+      /** Format: int32 */
+      edition: null | number;
+      /** Format: int32 */
+      graded: number;
+      /** Format: uuid */
+      id: string;
+      /** @description programme, station or technique. */
+      kind: string;
+      name: string;
+    };
     /** @description All that Wexis derives from a technique. Nothing in it is typed by anyone. */
     Derivation: {
       advice: components["schemas"]["AdviceNote"][];
@@ -974,10 +1197,45 @@ export interface components {
       name: string;
       region: null | string;
       school: null | string;
-      /** @description draft, complete or parked. */
+      /** @description draft, complete, reviewed, approved, parked or retired. */
       standing: string;
       /** Format: uuid */
       technique_id: string;
+    };
+    EditionShown: {
+      /** Format: date-time */
+      changed_at: string;
+      changed_by: string;
+      /**
+       * Format: int32
+       * @description Contradicted claims of this edition that nobody answered.
+       */
+      claims_to_answer: number;
+      /** Format: int32 */
+      edition: number;
+      frozen: boolean;
+      name: string;
+      /** @description How it differs from the edition before it; empty for the first. */
+      since: components["schemas"]["Difference"][];
+      standing: string;
+      /** Format: int32 */
+      version: number;
+    };
+    EditionStep: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      /** Format: int32 */
+      edition: number;
+      note: string;
+      step: string;
+    };
+    EditionStepTaken: {
+      note: null | string;
+      /** @description reviewed, approved, retired or back-in-use. */
+      step: null | string;
+      /** Format: int32 */
+      version: number;
     };
     EventStored: {
       /** Format: uuid */
@@ -1066,6 +1324,12 @@ export interface components {
       paired: boolean;
       points: number[][];
     };
+    /** @description How a learner can feel a structure working: what to do, and what tells. Common practice. */
+    FeelTest: {
+      sign: string;
+      structure: string;
+      test: string;
+    };
     /** @description Fibre course. Angles in degrees counter-clockwise from +x, for the subject's left side. */
     Fibre: {
       /** Format: double */
@@ -1084,6 +1348,19 @@ export interface components {
       verdict: string;
       zone: string;
       zone_name: string;
+    };
+    /** @description A word that sounds like anatomy, and what it may mean. Never accepted by itself: somebody confirms it. */
+    GarbledWord: {
+      /**
+       * Format: double
+       * @description Jaro and Winkler's likeness of the two spellings, in [0, 1].
+       */
+      likeness: number;
+      /** @description Structure or landmark of the atlas. */
+      means: string;
+      name: string;
+      /** @description As it stands in the notes. */
+      said: string;
     };
     /** @description One hand track. Pressure is a level 0–5 of the one scale; null is unknown. */
     Hand: {
@@ -1154,6 +1431,19 @@ export interface components {
       by: null | string;
       zone: null | string;
     };
+    /** @description What the house does where schools disagree. */
+    HouseChoice: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      choice: string;
+      question: string;
+      reason: string;
+    };
+    HouseChoiceDraft: {
+      choice: null | string;
+      reason: null | string;
+    };
     HttpValidationProblemDetails: {
       detail?: null | string;
       errors?: {
@@ -1187,6 +1477,14 @@ export interface components {
       text?: null | string;
     };
     JsonElement: unknown;
+    /** @description Why one muscle is worked two ways on purpose. */
+    KeptConflict: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      reason: string;
+      structure: string;
+    };
     LandmarkPlace: {
       bony: boolean;
       id: string;
@@ -1214,6 +1512,18 @@ export interface components {
       /** Format: int32 */
       level: number;
       words: string;
+    };
+    /** @description Something the library does not hold. */
+    LibraryLack: {
+      id: string;
+      /** @description structure, mode, region or school. */
+      kind: string;
+      says: string;
+    };
+    LibraryReviewView: {
+      conflicts: components["schemas"]["ConflictLine"][];
+      duplicates: components["schemas"]["NearDuplicate"][];
+      lacks: components["schemas"]["LibraryLack"][];
     };
     LineOfAction: {
       fixed: null | number[];
@@ -1368,9 +1678,43 @@ export interface components {
       role: string;
       verb: string;
     };
+    /** @description Two techniques that consist of nearly the same. */
+    NearDuplicate: {
+      first: string;
+      first_name: string;
+      /**
+       * Format: double
+       * @description Marks in common / marks of either, in [0, 1].
+       */
+      likeness: number;
+      second: string;
+      second_name: string;
+    };
     NerveSupply: {
       branch: null | string;
       nerve: string;
+    };
+    /** @description What one sentence of the notes was read as. */
+    NoteLine: {
+      garbled: components["schemas"]["GarbledWord"][];
+      /** @description step, repeat, still, claim, advice, caution, or unread. */
+      kind: string;
+      /** @description Set where a lost “not” would turn a caution into an instruction: the sentence must be confirmed as it stands. */
+      polarity: null | string;
+      /**
+       * Format: int32
+       * @description Step (from 0) it became, or may repeat.
+       */
+      step: null | number;
+      text: string;
+      /** @description What it leaves open, in words. */
+      unknown: string[];
+    };
+    /** @description Old notes as draft steps: by rules and a glossary, with everything that is unknown named. What stands there twice is asked about and never added up. See docs/method.md#notes. */
+    NoteReading: {
+      /** @description A technique of these steps; it stays a draft until its questions are answered. */
+      draft: components["schemas"]["TechniqueDocument"];
+      lines: components["schemas"]["NoteLine"][];
     };
     /** @description A question that keeps a step a draft, with answers that can be given by one touch. */
     OpenQuestion: {
@@ -1399,6 +1743,10 @@ export interface components {
       modules: string[];
       outcome: string;
       text: string;
+    };
+    /** @description Old notes as pasted. */
+    PastedNotes: {
+      text: null | string;
     };
     PathOffset: {
       /** Format: double */
@@ -1643,11 +1991,54 @@ export interface components {
       stopped_hands: number[];
       verdict: string;
     };
+    /** @description A structure that one technique trains and another lets rest or loosens. */
+    SameMuscleConflict: {
+      loosened: string[];
+      name: string;
+      rested: string[];
+      structure: string;
+      trained: string[];
+    };
     School: {
       id: string;
       idea: string;
       name: string;
       order_default: null | string;
+    };
+    /** @description Where a technique does not do what its declared school does. */
+    SchoolContradiction: {
+      /** @description The question it is about, or `pressure`. */
+      question: string;
+      says: string;
+      /**
+       * Format: int32
+       * @description Step (from 0); null when it is about the whole.
+       */
+      step: null | number;
+    };
+    /** @description One school's usual position. Common practice, never a standard. */
+    SchoolProfile: {
+      /** @description Its answer to each question. */
+      answers: {
+        [key: string]: string;
+      };
+      id: string;
+      /** @description Lowest and highest level it works with. */
+      pressure: number[];
+    };
+    /** @description A question on which schools disagree, and the answers there are. */
+    SchoolQuestion: {
+      asks: string;
+      choices: {
+        [key: string]: string;
+      };
+      id: string;
+    };
+    /** @description How schools answer, what the house chose, and what each has for a region. */
+    SchoolsView: {
+      choices: components["schemas"]["HouseChoice"][];
+      questions: components["schemas"]["SchoolQuestion"][];
+      schools: components["schemas"]["SchoolProfile"][];
     };
     /** @description The score of a demonstration: percent = sum(weight × mark / 3) / sum(weight), unrounded. See docs/method.md#score. */
     Score: {
@@ -1822,6 +2213,15 @@ export interface components {
       title: string;
       zones: string[];
     };
+    ShippedBrought: {
+      /**
+       * Format: int32
+       * @description How many came in.
+       */
+      brought: number;
+      /** @description Ids that were there already; these were left as they are. */
+      taken: string[];
+    };
     SignedIn: {
       /** Format: uuid */
       id: string;
@@ -1919,11 +2319,79 @@ export interface components {
       /** @description The path in words. */
       words: string;
     };
+    /** @description Somebody qualified looked at a structure of the atlas. */
+    StructureCheck: {
+      checked_by: string;
+      /** Format: date */
+      checked_on: string;
+      /** @description False when the atlas was changed since. */
+      current: boolean;
+      qualified_as: string;
+      remark: string;
+      verdict: string;
+    };
+    /** @description A look by somebody qualified. */
+    StructureCheckDraft: {
+      checked_by: null | string;
+      /** Format: date */
+      checked_on: null | string;
+      qualified_as: null | string;
+      remark: null | string;
+      /** @description right, right-with-remarks or wrong. */
+      verdict: null | string;
+    };
+    StructureClaim: {
+      correction: null | string;
+      /** Format: uuid */
+      technique: string;
+      technique_name: string;
+      text: string;
+      verdict: string;
+    };
+    StructureModule: {
+      module: string;
+      /** Format: uuid */
+      programme: string;
+      programme_name: string;
+      techniques: string[];
+    };
     /** @description What a programme promises about one structure. */
     StructurePromise: {
       /** @description actively (tightened, held against or let out slowly) or any (worked in some way). */
       how: string;
       structure: string;
+    };
+    StructureTechnique: {
+      /** Format: uuid */
+      id: string;
+      mode: string;
+      name: string;
+      strength: string;
+    };
+    /** @description What the house does with one structure: who works it and how, which modules teach that, which claims about it are wrong, who checked it. */
+    StructureUse: {
+      checks: components["schemas"]["StructureCheck"][];
+      modules: components["schemas"]["StructureModule"][];
+      techniques: components["schemas"]["StructureTechnique"][];
+      wrong_claims: components["schemas"]["StructureClaim"][];
+      /** @description Names of the zones whose layers hold it. */
+      zones: string[];
+    };
+    TableBrought: {
+      /**
+       * Format: int32
+       * @description New drafts.
+       */
+      added: number;
+      /**
+       * Format: int32
+       * @description Techniques whose facts were changed.
+       */
+      changed: number;
+    };
+    /** @description The table as text (RFC 4180). */
+    TableText: {
+      text: null | string;
     };
     /** @description A rhythm tapped once, and what it is to fit: the tempo of the family and the sides of the step. */
     TappedPresses: {
@@ -1956,11 +2424,14 @@ export interface components {
     };
     /** @description What the library knows of an edition without deriving it again: all that is searched, filtered and compared. */
     TechniqueBrief: {
+      aim: null | string;
       /**
        * Format: int32
        * @description Claims that the map contradicts and the author answered; they stay visible.
        */
       answered: number;
+      /** @description States of a person for whom it is left out. */
+      avoid: string[];
       channels: string[];
       /** @description Technique classes, from which the exclusions follow. */
       classes: string[];
@@ -1985,6 +2456,7 @@ export interface components {
       seconds: components["schemas"]["Levels"];
       /** @description Primary and secondary rows, each structure and mode once with its strongest strength. */
       works: components["schemas"]["BriefWork"][];
+      wrong_claims: components["schemas"]["BriefClaim"][];
       zones: string[];
     };
     /**
@@ -2009,6 +2481,12 @@ export interface components {
       schema: null | string;
       school: null | string;
       steps: null | components["schemas"]["Step"][];
+    };
+    /** @description A technique in time: its editions, newest first, what was decided, and what depends on it. */
+    TechniqueHistory: {
+      dependents: components["schemas"]["Dependent"][];
+      editions: components["schemas"]["EditionShown"][];
+      steps: components["schemas"]["EditionStep"][];
     };
     /** @description A technique file as text: one technique, or a list. */
     TechniqueImport: {
@@ -2075,6 +2553,7 @@ export interface components {
       /** Format: uuid */
       id: string;
       related: components["schemas"]["RelatedLine"][];
+      school: components["schemas"]["SchoolContradiction"][];
       standing: string;
       /** Format: int32 */
       version: number;
@@ -2229,6 +2708,68 @@ export interface operations {
         };
         content: {
           "application/json": components["schemas"]["AtlasView"];
+        };
+      };
+    };
+  };
+  getStructureUse: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        structure: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["StructureUse"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  checkStructure: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        structure: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["StructureCheckDraft"];
+      };
+    };
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
         };
       };
     };
@@ -2636,6 +3177,112 @@ export interface operations {
         };
         content: {
           "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+    };
+  };
+  chooseBetweenSchools: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        question: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["HouseChoiceDraft"];
+      };
+    };
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+    };
+  };
+  keepConflict: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        structure: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["ConflictReason"];
+      };
+    };
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+    };
+  };
+  reviewLibrary: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["LibraryReviewView"];
+        };
+      };
+    };
+  };
+  getSchools: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["SchoolsView"];
         };
       };
     };
@@ -3269,6 +3916,115 @@ export interface operations {
       };
     };
   };
+  getEdition: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        edition: number;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["TechniqueView"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  takeEditionStep: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        edition: number;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["EditionStepTaken"];
+      };
+    };
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Conflict */
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ProblemDetails"];
+        };
+      };
+    };
+  };
+  getTechniqueHistory: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["TechniqueHistory"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
   deriveTechnique: {
     parameters: {
       query?: never;
@@ -3403,6 +4159,39 @@ export interface operations {
       };
     };
   };
+  readNotes: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["PastedNotes"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["NoteReading"];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+    };
+  };
   readRhythm: {
     parameters: {
       query?: never;
@@ -3436,6 +4225,26 @@ export interface operations {
       };
     };
   };
+  bringShippedTechniques: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ShippedBrought"];
+        };
+      };
+    };
+  };
   readStroke: {
     parameters: {
       query?: never;
@@ -3456,6 +4265,57 @@ export interface operations {
         };
         content: {
           "application/json": components["schemas"]["StrokeReading"];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+    };
+  };
+  getTechniqueTable: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  bringTechniqueTable: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["TableText"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["TableBrought"];
         };
       };
       /** @description Bad Request */

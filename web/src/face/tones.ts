@@ -18,6 +18,8 @@ export const tones = {
   "covered-otherwise": { word: "covered, not trained", hue: "var(--color-pressed)", mark: "stipple" },
   gap: { word: "promised, not covered", hue: "var(--color-safety)", mark: "hatch" },
   worked: { word: "worked in this step", hue: "var(--color-now)", mark: "plain" },
+  "two-ways": { word: "worked two ways", hue: "var(--color-now)", mark: "hatch" },
+  "two-ways-kept": { word: "two ways, with a reason", hue: "var(--color-pressed)", mark: "stipple" },
   lost: { word: "marks lost here", hue: "var(--color-now)", mark: "hatch" },
 } as const satisfies Record<string, Tone>;
 

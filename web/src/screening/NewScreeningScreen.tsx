@@ -8,7 +8,7 @@ import { useSignedIn } from "../shell/session";
 import { Button } from "../ui/Button";
 import { Pick, TextField } from "../ui/Field";
 import { Problem, Waiting } from "../ui/States";
-import { today } from "./days";
+import { today } from "../ui/days";
 import { questionsQuery } from "./screeningQueries";
 
 const PURPOSE = "To choose which techniques suit me, and which to leave out or change.";

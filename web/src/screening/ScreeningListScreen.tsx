@@ -4,7 +4,7 @@ import { Stage } from "../face/Stage";
 import { useSignedIn } from "../shell/session";
 import { Button } from "../ui/Button";
 import { Empty, Problem, Waiting } from "../ui/States";
-import { day } from "./days";
+import { day } from "../ui/days";
 import { screeningsQuery } from "./screeningQueries";
 
 /** The screenings that these eyes may see. */

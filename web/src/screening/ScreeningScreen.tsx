@@ -9,7 +9,7 @@ import { api, said, type Schemas } from "../shell/api";
 import { libraryQuery } from "../techniques/techniqueQueries";
 import { Button } from "../ui/Button";
 import { Empty, Problem, Waiting } from "../ui/States";
-import { day } from "./days";
+import { day } from "../ui/days";
 import { screeningQuery } from "./screeningQueries";
 
 type Answer = { id: string; word: string; says: string; tone: string };

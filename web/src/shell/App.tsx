@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Navigate, Route, Routes, useLocation, useNavigate } from "react-router";
 import { Toaster } from "sonner";
+import { AtlasPageScreen } from "../anatomy/AtlasPages";
 import { AnatomyScreen } from "../anatomy/AnatomyScreen";
 import { ExaminationScreen } from "../examination/ExaminationScreen";
 import { SheetScreen } from "../examination/SheetScreen";
@@ -18,6 +19,10 @@ import { NewScreeningScreen } from "../screening/NewScreeningScreen";
 import { ScreeningListScreen } from "../screening/ScreeningListScreen";
 import { ScreeningScreen } from "../screening/ScreeningScreen";
 import { LibraryScreen } from "../techniques/LibraryScreen";
+import { HandOutScreen } from "../techniques/HandOutScreen";
+import { NotesScreen } from "../techniques/NotesScreen";
+import { SchoolsScreen } from "../techniques/SchoolsScreen";
+import { WholeScreen } from "../techniques/WholeScreen";
 import { TechniqueScreen } from "../techniques/TechniqueScreen";
 import { Problem, Waiting } from "../ui/States";
 import { KeySheet } from "./KeySheet";
@@ -68,8 +73,13 @@ function House() {
       ) : (
         <Routes>
           <Route path="/" element={<Navigate replace to={role === "trainee" ? "/results" : "/techniques"} />} />
+          <Route path="/anatomy/pages/:page" element={<AtlasPageScreen />} />
           <Route path="/anatomy/:structure?" element={<AnatomyScreen />} />
           <Route path="/techniques" element={<LibraryScreen />} />
+          <Route path="/techniques/whole" element={<WholeScreen />} />
+          <Route path="/techniques/schools" element={<SchoolsScreen />} />
+          <Route path="/techniques/notes" element={<NotesScreen />} />
+          <Route path="/techniques/:id/print/:kind" element={<HandOutScreen />} />
           <Route path="/techniques/:id" element={<TechniqueScreen />} />
           <Route path="/programme/:id?" element={<ProgrammeScreen />} />
           <Route path="/examination" element={<ExaminationScreen />} />

@@ -64,6 +64,10 @@ export function writing<T>(state: Writing<T>, action: Change<T>): Writing<T> {
 /** A draft, and the version of the saved text that it was begun on. */
 type Kept<T> = { readonly base: string; readonly document: T };
 
+/** Leaves a document to be taken up as a draft, as if it had been typed there. */
+export const keepDraft = <T>(place: string, base: string, document: T) =>
+  localStorage.setItem(place, JSON.stringify({ base, document } satisfies Kept<T>));
+
 /** What was typed and not yet saved, from this browser; null when there is nothing. */
 export function keptDraft<T>(place: string): Kept<T> | null {
   const text = localStorage.getItem(place);
@@ -97,11 +101,7 @@ export function useDraft<T>(place: string, stored: T, base: string) {
   }));
   const dirty = state.now !== state.saved && JSON.stringify(state.now) !== JSON.stringify(state.saved);
   useEffect(() => {
-    if (dirty)
-      localStorage.setItem(
-        place,
-        JSON.stringify({ base: behind && kept ? kept.base : base, document: state.now } satisfies Kept<T>),
-      );
+    if (dirty) keepDraft(place, behind && kept ? kept.base : base, state.now);
     else localStorage.removeItem(place);
   }, [place, state.now, dirty, base, behind, kept]);
   return {

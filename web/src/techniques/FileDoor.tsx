@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useRef } from "react";
+import { toast } from "sonner";
 import { api, problemOf, said } from "../shell/api";
 import { Button } from "../ui/Button";
 import { STANDING_WORDS } from "./techniqueModel";
@@ -10,11 +11,7 @@ export function FileDoor() {
   const queries = useQueryClient();
   const bring = useMutation({
     mutationFn: async (file: File) => said(api.POST("/api/techniques/import", { body: { text: await file.text() } })),
-    onSuccess: () =>
-      Promise.all([
-        queries.invalidateQueries({ queryKey: ["techniques"] }),
-        queries.invalidateQueries({ queryKey: ["thread"] }),
-      ]),
+    onSuccess: () => fresh(),
   });
   const take = useMutation({
     mutationFn: () => said(api.GET("/api/techniques/export")),
@@ -26,7 +23,31 @@ export function FileDoor() {
       URL.revokeObjectURL(link.href);
     },
   });
-  const wrong = bring.isError ? problemOf(bring.error) : null;
+  const fresh = () =>
+    Promise.all([
+      queries.invalidateQueries({ queryKey: ["techniques"] }),
+      queries.invalidateQueries({ queryKey: ["thread"] }),
+    ]);
+  const shipped = useMutation({
+    mutationFn: () => said(api.POST("/api/techniques/shipped")),
+    onSuccess: async (r) => {
+      await fresh();
+      toast.success(
+        r.brought === 0
+          ? "All the techniques that ship with Wexis are here already."
+          : `${r.brought} techniques came in${r.taken.length > 0 ? `, ${r.taken.length} were here already` : ""}.`,
+      );
+    },
+  });
+  const table = useMutation({
+    mutationFn: async (file: File) => said(api.POST("/api/techniques/table", { body: { text: await file.text() } })),
+    onSuccess: async (r) => {
+      await fresh();
+      toast.success(`The table is in: ${r.changed} changed, ${r.added} new drafts.`);
+    },
+  });
+  const failed = bring.error ?? table.error;
+  const wrong = failed ? problemOf(failed) : null;
   return (
     <div className="text-sm">
       <div className="flex flex-wrap gap-x-4">
@@ -36,17 +57,30 @@ export function FileDoor() {
         <Button size="line" tone="quiet" disabled={take.isPending} onClick={() => take.mutate()}>
           take all out as a file
         </Button>
+        <a
+          href="/api/techniques/table"
+          download="techniques.csv"
+          className="px-1.5 font-medium text-now underline-offset-4 hover:underline"
+        >
+          facts as a table
+        </a>
+        <Button size="line" tone="quiet" disabled={shipped.isPending} onClick={() => shipped.mutate()}>
+          bring in what ships with Wexis
+        </Button>
       </div>
       <input
         ref={input}
         type="file"
-        accept="application/json,.json"
+        accept="application/json,.json,text/csv,.csv"
         aria-label="Technique file"
         className="sr-only"
         tabIndex={-1}
         onChange={(e) => {
           const file = e.target.files?.[0];
-          if (file) bring.mutate(file);
+          bring.reset();
+          table.reset();
+          if (file?.name.toLowerCase().endsWith(".csv")) table.mutate(file);
+          else if (file) bring.mutate(file);
           e.target.value = "";
         }}
       />

@@ -1,28 +1,28 @@
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
-import { Link, useNavigate } from "react-router";
+import { useDeferredValue, useMemo } from "react";
+import { Link, NavLink, useNavigate, useSearchParams } from "react-router";
 import { useReference } from "../face/atlas";
 import { Stage } from "../face/Stage";
 import { useSignedIn } from "../shell/session";
 import { Button } from "../ui/Button";
-import { TextField } from "../ui/Field";
+import { Pick, TextField } from "../ui/Field";
 import { Empty, Problem, Waiting } from "../ui/States";
 import { ConcernFilter } from "./Concerns";
 import { FileDoor } from "./FileDoor";
-import { seconds } from "./techniqueModel";
+import { belongs, filterOf, FILTERS, narrowed, type FilterName, type Shelved } from "./libraryFilter";
+import { seconds, STANDING_TAGS } from "./techniqueModel";
 import { libraryQuery } from "./techniqueQueries";
 
-const STANDING: Readonly<Record<string, string>> = { complete: "", draft: "draft", parked: "parked" };
-
-/** Every technique of the house, a line each, grouped by region in the order of the face. */
+/** Every technique of the house, a line each, grouped by region in the order of the face; narrowed by what the address says. */
 export function LibraryScreen() {
   const person = useSignedIn();
   const { atlas } = useReference();
   const library = useQuery(libraryQuery);
   const navigate = useNavigate();
-  const [search, setSearch] = useState("");
-  const [structure, setStructure] = useState<string | null>(null);
-  const [concern, setConcern] = useState<string | null>(null);
+  const [params, setParams] = useSearchParams();
+  const filter = useMemo(() => filterOf(params), [params]);
+  const asked = useDeferredValue(filter);
+  const found = useMemo(() => (library.data ?? []).filter((t) => belongs(t, asked)), [library.data, asked]);
   if (library.isPending)
     return (
       <Stage plate={{}}>
@@ -35,108 +35,235 @@ export function LibraryScreen() {
         <Problem error={library.error} again={() => library.refetch()} />
       </Stage>
     );
+  const set = (name: FilterName, value: string | null) => setParams(narrowed(params, name, value), { replace: true });
+  const structure = filter.structure ?? null;
   const name = structure ? (atlas.plain_names[structure] ?? structure) : null;
-  const wanted = search.trim().toLowerCase();
-  const found = library.data.filter(
-    (t) =>
-      `${t.name} ${t.brief.primary} ${t.family ?? ""}`.toLowerCase().includes(wanted) &&
-      (!name || t.brief.primary.includes(name)) &&
-      (!concern || t.brief.concerns.includes(concern)),
-  );
-  const regions = [...atlas.regions.map((r) => r.id), null];
+  const groups = Map.groupBy(found, (t) => t.region);
+  const regions = [...atlas.regions.map((r) => r.id), null].filter((r) => groups.has(r));
   const write = () => void navigate(`/techniques/${crypto.randomUUID()}?empty`);
+  const narrow = FILTERS.filter((f) => f !== "find" && f !== "concern" && f !== "structure" && filter[f]).length;
   return (
     <Stage
       plate={{
         selected: structure,
-        onSelect: setStructure,
+        onSelect: (id) => set("structure", id),
         legend: (
           <p className="text-faded">
-            {name
-              ? `Techniques that mainly work the ${name}.`
-              : "Choose a muscle to see which techniques mainly work it."}
+            {name ? `Techniques that work the ${name}.` : "Choose a muscle to see which techniques work it."}
           </p>
         ),
       }}
     >
-      <div className="flex flex-wrap items-end justify-between gap-4">
-        <h1>Techniques</h1>
-        {person.leads && (
-          <Button tone="now" onClick={write}>
-            Write a technique
-          </Button>
-        )}
-      </div>
-      <div className="mt-2 mb-4 grid max-w-3xl gap-4 sm:grid-cols-2">
+      <LibraryHead write={person.leads ? write : undefined} staff={person.grades} />
+      <div className="mt-2 mb-2 grid max-w-3xl gap-4 sm:grid-cols-2">
         <TextField
-          label="Find by name, structure or family"
+          label="Find by name, aim, structure or family"
           data-search
-          value={search}
-          onChange={(e) => setSearch(e.target.value)}
+          value={filter.find ?? ""}
+          onChange={(e) => set("find", e.target.value)}
         />
-        <ConcernFilter value={concern} onChange={setConcern} />
+        <ConcernFilter value={filter.concern ?? null} onChange={(v) => set("concern", v)} />
       </div>
+      <details className="mb-4" open={narrow > 0} data-narrow>
+        <summary className="cursor-pointer text-sm font-medium text-now">
+          Narrow further{narrow > 0 ? ` (${narrow})` : ""}
+        </summary>
+        <div className="mt-2 grid gap-x-4 gap-y-2 sm:grid-cols-3">
+          <Pick
+            label="How it works"
+            empty="any"
+            value={filter.mode ?? null}
+            options={atlas.modes.map((m) => ({ value: m.id, word: m.plain }))}
+            onChange={(v) => set("mode", v)}
+          />
+          <Pick
+            label="Region"
+            empty="any"
+            value={filter.region ?? null}
+            options={atlas.regions.map((r) => ({ value: r.id, word: r.name }))}
+            onChange={(v) => set("region", v)}
+          />
+          <Pick
+            label="School"
+            empty="any"
+            value={filter.school ?? null}
+            options={atlas.schools.map((s) => ({ value: s.id, word: s.name }))}
+            onChange={(v) => set("school", v)}
+          />
+          <Pick
+            label="Family"
+            empty="any"
+            value={filter.family ?? null}
+            options={atlas.families.map((f) => ({ value: f.id, word: f.name }))}
+            onChange={(v) => set("family", v)}
+          />
+          <Pick
+            label="At most"
+            empty="any length"
+            value={filter.minutes ?? null}
+            options={[0.5, 1, 2, 3, 5].map((m) => ({ value: String(m), word: m < 1 ? "30 s" : `${m} min` }))}
+            onChange={(v) => set("minutes", v)}
+          />
+          <Pick
+            label="With"
+            empty="any hand or tool"
+            value={filter.contact ?? null}
+            options={[
+              { value: "no-hands", word: "no hands at all" },
+              ...atlas.contacts.map((c) => ({ value: c.id, word: c.name, group: c.kind === "tool" ? "Tool" : "Hand" })),
+            ]}
+            onChange={(v) => set("contact", v)}
+          />
+          <Pick
+            label="Stays free"
+            empty="does not matter"
+            value={filter.free ?? null}
+            options={atlas.channels.map((c) => ({ value: c.id, word: FREE[c.id] ?? c.words }))}
+            onChange={(v) => set("free", v)}
+          />
+          <Pick
+            label="Not left out for"
+            empty="anybody"
+            value={filter.suits ?? null}
+            options={atlas.exclusions.map((e) => ({ value: e.id, word: e.name }))}
+            onChange={(v) => set("suits", v)}
+          />
+          <Pick
+            label="Standing"
+            empty="in use"
+            value={filter.standing ?? null}
+            options={Object.keys(STANDING_TAGS).map((s) => ({ value: s, word: s }))}
+            onChange={(v) => set("standing", v)}
+          />
+        </div>
+      </details>
       {person.leads && <FileDoor />}
       {library.data.length === 0 && (
         <Empty says="No technique yet. Describe a favourite: what happens, where, how hard, how often. Wexis says what it works.">
           {person.leads && <Button onClick={write}>Write the first technique</Button>}
         </Empty>
       )}
-      {library.data.length > 0 && found.length === 0 && (
-        <p className="text-faded">
-          No technique is like that. Clear the search{name ? ", or choose nothing on the face" : ""}.
+      {library.data.length > 0 && (
+        <p className="mb-3 text-sm text-faded" role="status">
+          {found.length === 0
+            ? `No technique is like that. Clear the search${name ? ", or choose nothing on the face" : ""}.`
+            : `${found.length} of ${library.data.length}`}
+          {params.size > 0 && (
+            <Button size="line" tone="quiet" onClick={() => setParams({}, { replace: true })}>
+              show all
+            </Button>
+          )}
         </p>
       )}
-      {regions.map((region) => {
-        const here = found.filter((t) => t.region === region);
-        if (here.length === 0) return null;
-        return (
-          <section key={region} className="mb-5">
-            <h2 className="mb-1 text-base text-faded">
-              {atlas.regions.find((r) => r.id === region)?.name ?? "No region told"}
-            </h2>
-            <ul>
-              {here.map((t) => (
-                <li key={t.technique_id} className="border-t border-line last:border-b">
-                  <Link
-                    to={`/techniques/${t.technique_id}`}
-                    className="grid grid-cols-[1fr_auto] items-baseline gap-x-4 px-1 py-2 hover:bg-linen"
-                  >
-                    <span>
-                      <span className="font-serif text-[1.05rem] font-medium">{t.name}</span>
-                      {STANDING[t.standing] && (
-                        <span
-                          className={
-                            t.standing === "parked"
-                              ? "ml-2 rounded-mark bg-safety px-1.5 text-sm text-on-safety"
-                              : "ml-2 rounded-mark border border-dashed border-faded px-1.5 text-sm text-faded"
-                          }
-                        >
-                          {STANDING[t.standing]}
-                          {t.brief.questions > 0 && t.standing === "draft" ? `, ${t.brief.questions} open` : ""}
-                        </span>
-                      )}
-                      <span className="block text-sm text-faded">
-                        {t.brief.primary || "skin and surface fluid"}
-                        {t.brief.contradicted > 0 && person.grades && (
-                          <span className="text-now">
-                            {" "}
-                            · {t.brief.contradicted} {t.brief.contradicted === 1 ? "claim" : "claims"} to answer
-                          </span>
-                        )}
-                      </span>
-                    </span>
-                    <span className="text-right text-sm">
-                      <span className="block">{atlas.families.find((f) => f.id === t.family)?.name}</span>
-                      <span className="block text-faded">{seconds(t.brief.seconds.standard)}</span>
-                    </span>
-                  </Link>
-                </li>
-              ))}
-            </ul>
-          </section>
-        );
-      })}
+      {regions.map((region) => (
+        <section key={region} className="mb-5">
+          <h2 className="mb-1 text-base text-faded">
+            {atlas.regions.find((r) => r.id === region)?.name ?? "No region told"}
+          </h2>
+          <ul>
+            {(groups.get(region) ?? []).map((t) => (
+              <TechniqueLine
+                key={t.technique_id}
+                technique={t}
+                family={atlas.families.find((f) => f.id === t.family)?.name}
+                showClaims={person.grades}
+              />
+            ))}
+          </ul>
+        </section>
+      ))}
     </Stage>
+  );
+}
+
+const FREE: Readonly<Record<string, string>> = {
+  "eyes-closed": "the eyes",
+  "mouth-busy": "the mouth",
+  "right-hand-busy": "the right hand",
+  "left-hand-busy": "the left hand",
+  "head-fixed": "the head",
+};
+
+/** The head of every page of the library: its name, and the other ways to look at it. */
+export function LibraryHead({ write, staff }: { write?: (() => void) | undefined; staff: boolean }) {
+  const ways = [
+    { to: "/techniques", word: "one by one" },
+    { to: "/techniques/whole", word: "as a whole" },
+    { to: "/techniques/schools", word: "by school" },
+    { to: "/techniques/notes", word: "from old notes" },
+  ];
+  return (
+    <div className="flex flex-wrap items-end justify-between gap-4">
+      <div>
+        <h1>Techniques</h1>
+        {staff && (
+          <nav aria-label="Ways to look at the library" className="flex gap-4 text-sm">
+            {ways.map((w) => (
+              <NavLink
+                key={w.to}
+                to={w.to}
+                end
+                className={({ isActive }) =>
+                  isActive ? "font-semibold text-ink" : "text-now underline underline-offset-4"
+                }
+              >
+                {w.word}
+              </NavLink>
+            ))}
+          </nav>
+        )}
+      </div>
+      {write && (
+        <Button tone="now" onClick={write}>
+          Write a technique
+        </Button>
+      )}
+    </div>
+  );
+}
+
+/** One line of the library. Lines out of sight cost nothing to draw, so that thousands stay quick. */
+function TechniqueLine({
+  technique: t,
+  family,
+  showClaims,
+}: {
+  technique: Shelved;
+  family: string | undefined;
+  showClaims: boolean;
+}) {
+  const tag = STANDING_TAGS[t.standing];
+  const { contradicted, answered } = t.brief;
+  return (
+    <li className="border-t border-line [contain-intrinsic-size:auto_3.4rem] [content-visibility:auto] last:border-b">
+      <Link
+        to={`/techniques/${t.technique_id}`}
+        className="grid grid-cols-[1fr_auto] items-baseline gap-x-4 px-1 py-2 hover:bg-linen"
+      >
+        <span>
+          <span className="font-serif text-[1.05rem] font-medium">{t.name}</span>
+          {tag && (
+            <span className={`ml-2 rounded-mark px-1.5 text-sm ${tag}`}>
+              {t.standing}
+              {t.brief.questions > 0 && t.standing === "draft" ? `, ${t.brief.questions} open` : ""}
+            </span>
+          )}
+          <span className="block text-sm text-faded">
+            {t.brief.primary || "skin and surface fluid"}
+            {showClaims && contradicted > 0 && (
+              <span className="text-now">
+                {" "}
+                · {contradicted} {contradicted === 1 ? "claim" : "claims"} to answer
+              </span>
+            )}
+            {showClaims && answered > 0 && <span> · {answered} contradicted, answered</span>}
+          </span>
+        </span>
+        <span className="text-right text-sm">
+          <span className="block">{family}</span>
+          <span className="block text-faded">{seconds(t.brief.seconds.standard)}</span>
+        </span>
+      </Link>
+    </li>
   );
 }

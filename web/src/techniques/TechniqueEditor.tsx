@@ -3,7 +3,7 @@ import { useEffect, useState } from "react";
 import { toast } from "sonner";
 import { useReference } from "../face/atlas";
 import { Stage } from "../face/Stage";
-import { api, problemOf, Refusal, said } from "../shell/api";
+import { api, problemOf, Refusal, said, type Schemas } from "../shell/api";
 import { editorKeys, isKey } from "../shell/keys";
 import { useDraft } from "../shell/useDraft";
 import { Button } from "../ui/Button";
@@ -12,8 +12,11 @@ import { Stale } from "../ui/Stale";
 import { Problem } from "../ui/States";
 import { Claims } from "./Claims";
 import { ConcernPicks } from "./Concerns";
+import { EditionHistory } from "./EditionHistory";
 import { FaultsAndMore } from "./FaultsAndMore";
+import { HandOutLinks } from "./HandOutScreen";
 import { SafetyNotes } from "./SafetyNotes";
+import { SchoolNotes } from "./SchoolNotes";
 import { Times } from "./Times";
 import { ScoreLanes } from "./ScoreLanes";
 import type { FacePoint } from "../face/frame";
@@ -38,10 +41,17 @@ import { derivationQuery, techniqueQuery } from "./techniqueQueries";
 import { useSettled } from "./useSettled";
 import { WorkList } from "./WorkList";
 
-type Props = { id: string; stored: TechniqueDocument; edition: number; version: number; frozen: boolean };
+type Props = {
+  id: string;
+  stored: TechniqueDocument;
+  edition: number;
+  version: number;
+  frozen: boolean;
+  school: readonly Schemas["SchoolContradiction"][];
+};
 
 /** Writing a technique: seven questions a step on the left of the bench, what follows from them on its right. */
-export function TechniqueEditor({ id, stored, edition, version, frozen }: Props) {
+export function TechniqueEditor({ id, stored, edition, version, frozen, school }: Props) {
   const { atlas } = useReference();
   const editor = useDraft(draftPlace(id), stored, `${edition}.${version}`);
   const { document } = editor;
@@ -300,6 +310,15 @@ export function TechniqueEditor({ id, stored, edition, version, frozen }: Props)
         <FaultsAndMore document={document} advice={derivation?.advice ?? []} onChange={change} />
         <Versions document={document} own={id} onChange={change} />
       </section>
+      {edition > 0 && (
+        <>
+          <SchoolNotes notes={school} onStep={openAt} />
+          <div className="mt-6">
+            <HandOutLinks id={id} />
+          </div>
+          <EditionHistory id={id} dirty={editor.dirty} onStep={openAt} />
+        </>
+      )}
     </Stage>
   );
 }

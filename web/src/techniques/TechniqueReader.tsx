@@ -2,6 +2,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import { Stage } from "../face/Stage";
 import type { Schemas } from "../shell/api";
+import { HandOutLinks } from "./HandOutScreen";
 import { SafetyNotes } from "./SafetyNotes";
 import { Times } from "./Times";
 import { ScoreLanes } from "./ScoreLanes";
@@ -58,6 +59,9 @@ export function TechniqueReader({ technique }: { technique: Schemas["TechniqueVi
           ))}
         </p>
       )}
+      <div className="mt-6">
+        <HandOutLinks id={technique.id} />
+      </div>
       <SafetyNotes derivation={derivation} />
     </Stage>
   );

@@ -43,10 +43,13 @@ export function TechniqueScreen() {
         edition={stored.edition}
         version={stored.version}
         frozen={stored.frozen}
+        school={stored.school}
       />
     );
   if (person.leads && (params.has("empty") || keptDraft(draftPlace(id)) !== null))
-    return <TechniqueEditor key={id} id={id} stored={emptyDocument} edition={0} version={0} frozen={false} />;
+    return (
+      <TechniqueEditor key={id} id={id} stored={emptyDocument} edition={0} version={0} frozen={false} school={[]} />
+    );
   return (
     <Stage plate={{}}>
       <Empty says="This technique is not there, or not for your eyes yet." />

@@ -244,6 +244,15 @@ export const STANDING_WORDS: Readonly<Record<string, string>> = {
   parked: "parked, it breaks a stop rule",
 };
 
+/** How a standing looks as a tag; complete needs none. */
+export const STANDING_TAGS: Readonly<Record<string, string>> = {
+  draft: "border border-dashed border-faded text-faded",
+  reviewed: "border border-line text-faded",
+  approved: "border border-kneaded text-kneaded",
+  parked: "bg-safety text-on-safety",
+  retired: "border border-line text-faded line-through",
+};
+
 const OTHER_SIDE: Readonly<Record<string, string>> = { left: "right", right: "left" };
 const swap = (side: string | null) => (side === null ? null : (OTHER_SIDE[side] ?? side));
 const swapWords = (word: string | null) =>

@@ -29,3 +29,17 @@ export const derivationQuery = (document: TechniqueDocument) =>
     staleTime: Infinity,
     gcTime: 10_000,
   });
+
+/** Editions, decisions and dependents of a technique. */
+export const historyQuery = (id: string) =>
+  queryOptions({
+    queryKey: ["techniques", id, "history"],
+    queryFn: () => said(api.GET("/api/techniques/{id}/history", { params: { path: { id } } })),
+  });
+
+/** One edition as it was saved. */
+export const editionQuery = (id: string, edition: number) =>
+  queryOptions({
+    queryKey: ["techniques", id, "edition", edition],
+    queryFn: () => said(api.GET("/api/techniques/{id}/editions/{edition}", { params: { path: { id, edition } } })),
+  });

@@ -1,0 +1,238 @@
+using System.Text.RegularExpressions;
+using F23.StringSimilarity;
+using Wexis.Core.Anatomy;
+
+namespace Wexis.Core.Techniques;
+
+/// <summary>Words of old notes (common practice): verbs, movements, places, fingers, pressure, doses; and spellings that only sound like anatomy.</summary>
+public sealed partial class NoteGlossary
+{
+    private readonly IReadOnlyList<(string Words, string Landmark)> _places;
+    private readonly IReadOnlyList<(string Words, string Zone)> _zones;
+    private readonly IReadOnlyList<(string Words, string Id, string Name)> _names;
+    private readonly HashSet<string> _known;
+
+    private NoteGlossary(Atlas atlas)
+    {
+        _places =
+        [
+            .. CommonPlaces.Where(p => atlas.Landmarks.ContainsKey(p.Landmark)),
+            .. atlas.Landmarks.Select(l => (l.Value.Name.ToLowerInvariant(), l.Key)),
+        ];
+        _zones = [.. CommonZones, .. atlas.Document.Zones.Select(z => (z.Name.ToLowerInvariant(), z.Id))];
+        _names = [.. GroupNames.Where(g => atlas.Muscles.ContainsKey(g.Id)).Select(g => (g.Words, g.Id, g.Words)), .. atlas.Document.Muscles.SelectMany(m => new[] { m.PlainName, m.NameLaTa2.Replace("Musculus ", "", StringComparison.OrdinalIgnoreCase) }.Distinct(StringComparer.OrdinalIgnoreCase).Select(n => (n.ToLowerInvariant(), m.Id, m.PlainName)))];
+        _known = [.. _names.SelectMany(n => Words(n.Words)), .. _places.SelectMany(p => Words(p.Words)), .. _zones.SelectMany(z => Words(z.Words)), .. PlainWords];
+    }
+
+    public static NoteGlossary Of(Atlas atlas, ActionModel model)
+    {
+        ArgumentNullException.ThrowIfNull(atlas);
+        ArgumentNullException.ThrowIfNull(model);
+        return new(atlas);
+    }
+
+    /// <summary>Sentences in order; a list's numbers and bullets are no words.</summary>
+    public static IReadOnlyList<string> Sentences(string text)
+    {
+        ArgumentNullException.ThrowIfNull(text);
+        return [.. SentenceEnd().Split(text).Select(s => Bullet().Replace(s, "").Trim()).Where(s => s.Any(char.IsLetter))];
+    }
+
+    public static IReadOnlyList<string> Words(string text) => [.. WordPattern().Matches(text.ToLowerInvariant()).Select(m => m.Value)];
+
+    /// <summary>Why the polarity of a sentence matters; null where it does not.</summary>
+    public static string? Polarity(string sentence)
+    {
+        var risky = Risky().Match(sentence);
+        var negative = Negation().Match(sentence);
+        if (negative.Success && (risky.Success || Movement().IsMatch(sentence))) return $"It says “{negative.Value.Trim().ToLowerInvariant()}”. Is that what was meant? A lost or a misheard “not” turns it round.";
+        return risky.Success ? $"“{risky.Value.Trim().ToLowerInvariant()}” stands here without a “not”. Was one lost?" : null;
+    }
+
+    public static bool Forbids(string sentence) => Forbidding().IsMatch(sentence);
+    public static bool IsAdvice(string sentence) => Advice().IsMatch(sentence) && !Movement().IsMatch(sentence);
+
+    public static bool IsClaim(string sentence, NoteGlossary glossary)
+    {
+        ArgumentNullException.ThrowIfNull(glossary);
+        return Claims().IsMatch(sentence) && Dose(sentence) is null;
+    }
+
+    /// <summary>What is taken to hand before: oil, cream, a towel; null when the sentence says none.</summary>
+    public static string? Material(string sentence) => TakeToHand().Match(sentence) is { Success: true } m ? m.Groups["what"].Value.Trim().ToLowerInvariant() : null;
+
+    /// <summary>The dose as the sentence says it; null when it says none.</summary>
+    public static Dose? Dose(string sentence)
+    {
+        var found = DoseWords().Matches(sentence).Select(m => m.Value.Trim()).Where(v => v.Length > 0).ToList();
+        if (found.Count == 0 || !found.Any(f => f.Any(char.IsDigit) || CountWords().IsMatch(f))) return null;
+        return new(string.Join(", ", found), null, null, null, [], null, null, null, null, null, null, null, null, null);
+    }
+
+    /// <summary>Parts that the sentence wants quiet.</summary>
+    public static IReadOnlyList<string> Still(string sentence) =>
+        KeepStill().IsMatch(sentence) ? [.. StillParts.Where(p => Regex.IsMatch(sentence, $@"\b{p.Words}s?\b", RegexOptions.IgnoreCase, TimeSpan.FromMilliseconds(200))).Select(p => p.Zone).Distinct()] : [];
+
+    /// <summary>A step, when the sentence says what happens; what it leaves open is named.</summary>
+    public Step? Step(string sentence, out IReadOnlyList<string> unknown)
+    {
+        var open = new List<string>();
+        unknown = open;
+        var hand = HandVerbs.FirstOrDefault(v => v.Pattern.IsMatch(sentence));
+        var move = Moves.FirstOrDefault(v => v.Pattern.IsMatch(sentence));
+        if (hand.Verb is null && move.Do is null) return null;
+        var dose = Dose(sentence);
+        if (dose is null) open.Add("How many, how long?");
+        if (Here().IsMatch(sentence)) open.Add($"“{Here().Match(sentence).Value.Trim().ToLowerInvariant()}”: where, or how?");
+        var sides = SidesOf(sentence);
+        var empty = new Step([], [], null, null, [.. Still(sentence)], dose, null, null, sentence.Length <= 400 ? sentence : sentence[..400], null, null);
+        // A movement of the face goes before what a hand lends it, unless the hand clearly works.
+        if (move.Do is not null && (hand.Verb is null || move.Pattern.Match(sentence).Index < hand.Pattern.Match(sentence).Index))
+            return empty with { Acts = [new(move.Do, sides is "left" or "right" or "alternating" ? sides : "both", EffortOf(sentence), null, null, null, [], null, null, null, null, null)], Gaze = move.Gaze };
+        var places = PlacesIn(sentence);
+        var zones = places.Count == 0 ? ZonesIn(sentence) : [];
+        if (places.Count == 0 && zones.Count == 0) open.Add("Where: from which place to which?");
+        var pressure = PressureWords.Where(p => p.Pattern.IsMatch(sentence)).Select(p => (int?)p.Level).FirstOrDefault();
+        if (pressure is null) open.Add("How hard?");
+        var contact = Contacts.Where(c => c.Pattern.IsMatch(sentence)).Select(c => c.Contact).FirstOrDefault();
+        if (contact is null) open.Add("With which part of the hand, or which tool?");
+        return empty with
+        {
+            Hands = [new(null, null, hand.Verb, contact, null, null, zones, [], [.. places.Select(p => new PathPoint(p, null, null, null))], null, null, null, pressure, null, null, Slip().IsMatch(sentence) ? "slip" : Dry().IsMatch(sentence) ? "grip" : null, sides, null)],
+        };
+    }
+
+    /// <summary>Words that sound like anatomy and are spelt like nothing in the atlas, with their likeliest meaning.</summary>
+    public IReadOnlyList<GarbledWord> Garbled(string sentence)
+    {
+        const double likely = 0.87;
+        var likeness = new JaroWinkler();
+        var words = Words(sentence);
+        var found = new List<GarbledWord>();
+        for (var i = 0; i < words.Count; i++)
+            for (var n = Math.Min(3, words.Count - i); n >= 1; n--)
+            {
+                var window = words.Skip(i).Take(n).ToList();
+                var said = string.Join(' ', window);
+                if (said.Length < 6 || window.All(Known) || window.Any(w => w.Length < 4)) continue;
+                var (name, score) = _names.Where(x => Math.Abs(x.Words.Length - said.Length) <= 4 && x.Words.Count(c => c == ' ') == n - 1).Select(x => (x, likeness.Similarity(x.Words, said))).DefaultIfEmpty().MaxBy(x => x.Item2);
+                if (name.Words is null || score < likely || name.Words == said) continue;
+                found.Add(new(said, name.Id, name.Name, score));
+                i += n - 1;
+                break;
+            }
+        return found;
+    }
+
+    private bool Known(string word) => _known.Contains(word) || (word.EndsWith('s') && _known.Contains(word[..^1]));
+
+    private List<string> PlacesIn(string sentence)
+    {
+        var lower = sentence.ToLowerInvariant();
+        var taken = new List<(int At, int Length, string Landmark)>();
+        foreach (var (words, landmark) in _places.OrderByDescending(p => p.Words.Length))
+        {
+            var at = Regex.Match(lower, $@"\b{Regex.Escape(words)}s?\b", RegexOptions.None, TimeSpan.FromMilliseconds(200));
+            if (at.Success && !taken.Any(t => at.Index < t.At + t.Length && t.At < at.Index + at.Length)) taken.Add((at.Index, at.Length, landmark));
+        }
+        // A place counts only where the sentence leads to it: "from", "to", "at", "over" …
+        return [.. taken.Where(t => LeadsTo().IsMatch(lower[..t.At])).OrderBy(t => t.At).Select(t => t.Landmark).Distinct().Take(5)];
+    }
+
+    private List<string> ZonesIn(string sentence)
+    {
+        var lower = sentence.ToLowerInvariant();
+        return [.. _zones.Where(z => Regex.IsMatch(lower, $@"\b{Regex.Escape(z.Words)}s?\b", RegexOptions.None, TimeSpan.FromMilliseconds(200))).OrderByDescending(z => z.Words.Length).Select(z => z.Zone).Distinct().Take(2)];
+    }
+
+    private static string? SidesOf(string sentence) =>
+        OneThenOther().IsMatch(sentence) ? "one-then-other" : Alternately().IsMatch(sentence) ? "alternating" : BothHands().IsMatch(sentence) ? "both" : LeftOnly().IsMatch(sentence) ? "left" : RightOnly().IsMatch(sentence) ? "right" : null;
+
+    private static string? EffortOf(string sentence) => Strongly().IsMatch(sentence) ? "strong" : Softly().IsMatch(sentence) ? "slight" : null;
+
+    private static (Regex, string) W(string pattern, string means) => (new Regex($@"\b(?:{pattern})\b", RegexOptions.IgnoreCase, TimeSpan.FromMilliseconds(200)), means);
+
+    private static readonly (Regex Pattern, string Verb)[] HandVerbs =
+    [
+        W(@"gua\s*sha|scrap\w*|draw\w*\s+the\s+stone|stone\w*", "tool-stroke"), W(@"roll\w*\s+(?:with\s+)?the\s+roller|roller", "roll"), W(@"circl\w*|rotat\w*", "circle"), W(@"knead\w*", "knead"), W(@"pinch\w*|pluck\w*", "pinch-roll"), W(@"tap\w*|drum\w*|pat(?:s|ting)?", "tap"),
+        W(@"pump\w*", "lymph-pump"), W(@"stretch\w*|pull\w*\s+apart|draw\w*\s+apart", "stretch-apart"), W(@"rub\w*|friction", "friction"), W(@"press\w*|push\w*|hold\s+the\s+point", "press"), W(@"strok\w*|glid\w*|sweep\w*|smooth\w*|slid\w*|wip\w*|iron\w*|drag\w*|massag\w*", "stroke"),
+    ];
+
+    private static readonly (Regex Pattern, string Do, string? Gaze)[] Moves =
+    [
+        M(@"rais\w*\s+(?:both\s+|the\s+|your\s+)?(?:eye)?brows?|lift\w*\s+(?:both\s+|the\s+|your\s+)?(?:eye)?brows?", "raise-brows"), M(@"frown\w*|knit\w*", "knit-brows"), M(@"(?:squeez|clos|shut)\w*\s+(?:both\s+|the\s+|your\s+)?(?:eyes?|lids?)(?:\s+tight\w*)?", "close-lids"), M(@"open\w*\s+(?:both\s+|the\s+|your\s+)?eyes?\s+wide|widen\w*", "widen-eyes"),
+        M(@"blink\w*", "full-blink"), M(@"look\w*\s+up\w*|eyes\s+up", "gaze-up", "up"), M(@"look\w*\s+down\w*", "gaze-down", "down"), M(@"look\w*\s+(?:to\s+the\s+)?(?:left|right|side)\w*", "gaze-side", "left-right"), M(@"smil\w*", "smile"), M(@"puck\w*|kiss\w*|purs\w*", "pucker"), M(@"puff\w*|fill\w*\s+(?:the\s+|your\s+)?cheeks?", "puff-cheeks"),
+        M(@"suck\w*", "suck-cheeks"), M(@"(?:say|form|make)\w*\s+(?:an?\s+)?(?:long\s+)?['‘“""]?o['’”""]?\b", "funnel-o"), M(@"tongue\b.{0,30}\b(?:palate|roof)", "tongue-press-palate"), M(@"(?:stick|put|push)\w*\s+(?:out\s+)?(?:the\s+|your\s+)?tongue(?:\s+out)?", "tongue-out"), M(@"open\w*\s+(?:the\s+|your\s+)?(?:mouth|jaw)", "open-jaw"), M(@"clench\w*", "clench"),
+        M(@"tuck\w*\s+(?:the\s+|your\s+)?chin|chin\s+tuck", "chin-tuck"), M(@"tilt\w*\s+(?:the\s+|your\s+)?head", "head-tilt-side"), M(@"turn\w*\s+(?:the\s+|your\s+)?head", "head-turn"), M(@"(?:drop|lower|relax)\w*\s+(?:the\s+|your\s+)?shoulders?", "drop-shoulders"), M(@"(?:lift|raise|shrug)\w*\s+(?:the\s+|your\s+)?shoulders?", "shrug"), M(@"breath\w*\s+(?:in|out|deep\w*|slow\w*)", "breathe"),
+        M(@"press\w*\s+(?:the\s+|your\s+)?lips?", "press-lips"), M(@"flar\w*\s+(?:the\s+|your\s+)?nostrils?", "flare-nostrils"),
+    ];
+
+    private static (Regex, string, string?) M(string pattern, string does, string? gaze = null) => (new Regex($@"\b(?:{pattern})", RegexOptions.IgnoreCase, TimeSpan.FromMilliseconds(200)), does, gaze);
+
+    private static readonly (Regex Pattern, int Level)[] PressureWords =
+    [
+        P(@"feather\w*|very\s+light\w*|barely|almost\s+no\s+pressure", 1), P(@"light\w*|gentl\w*|soft\w*", 2), P(@"medium|moderate\w*", 3), P(@"firm\w*|strong\w*", 4), P(@"deep\w*|to\s+the\s+bone|hard", 5),
+    ];
+
+    private static (Regex, int) P(string pattern, int level) => (new Regex($@"\b(?:{pattern})\b", RegexOptions.IgnoreCase, TimeSpan.FromMilliseconds(200)), level);
+
+    private static readonly (Regex Pattern, string Contact)[] Contacts =
+    [
+        W(@"ring\s+fingers?", "fingertip-ring"), W(@"middle\s+fingers?", "fingertip-middle"), W(@"index\s+and\s+middle|two\s+fingers?|2\s+fingers?", "two-fingers"), W(@"index(?:\s+fingers?)?", "fingertip-index"), W(@"three\s+fingers?|3\s+fingers?", "three-fingers"), W(@"four\s+fingers?|4\s+fingers?|flat\s+(?:hands?|fingers?)|fingers", "four-fingers"),
+        W(@"thumbs?", "thumb-pad"), W(@"knuckles?", "knuckles"), W(@"palms?", "whole-palm"), W(@"heels?\s+of\s+the\s+hands?", "heel-thenar"), W(@"edge\s+of\s+the\s+stone", "tool-edge"), W(@"stone|gua\s*sha", "tool-flat"), W(@"roller", "roller-large"),
+    ];
+
+    private static readonly (string Words, string Landmark)[] CommonPlaces =
+    [
+        ("inner corner of the eye", "endocanthion"), ("inner eye corner", "endocanthion"), ("outer corner of the eye", "exocanthion"), ("outer eye corner", "exocanthion"), ("corner of the mouth", "cheilion"), ("corners of the mouth", "cheilion"), ("mouth corner", "cheilion"), ("hairline", "trichion"), ("ear lobe", "lobe"), ("earlobe", "lobe"), ("front of the ear", "ear_front"),
+        ("ear", "ear_front"), ("temple", "temple_hollow"), ("nostril", "alare"), ("side of the nose", "alare"), ("tip of the nose", "pronasale"), ("chin", "pogonion"), ("jaw angle", "gonion"), ("angle of the jaw", "gonion"), ("cheekbone", "zygoma_prominence"), ("collarbone", "supraclavicular_hollow"), ("between the brows", "glabella"), ("between the eyebrows", "glabella"), ("inner brow", "brow_head"),
+        ("outer brow", "brow_tail"), ("jaw joint", "condyle"), ("masseter", "masseter_belly"), ("base of the skull", "occipital_edge"), ("skull base", "occipital_edge"), ("middle of the forehead", "forehead_mid"),
+    ];
+
+    private static readonly (string Words, string Zone)[] CommonZones =
+    [
+        ("forehead", "forehead-central"), ("brow", "brow"), ("eyebrow", "brow"), ("upper lid", "upper-lid"), ("lower lid", "lower-lid"), ("under the eye", "lower-lid"), ("cheek", "buccal-cheek"), ("jawline", "jawline"), ("jaw", "masseter-area"), ("chin", "chin"), ("upper lip", "upper-lip"), ("lower lip", "lower-lip"), ("lip", "upper-lip"), ("throat", "anterior-neck"), ("neck", "lateral-neck"),
+        ("temple", "temple"), ("scalp", "scalp"), ("ear", "ear"), ("nose", "nose-bridge"), ("shoulder", "shoulder-top"), ("collarbone", "supraclavicular"), ("under the chin", "submental"), ("double chin", "submental"), ("eyes", "upper-lid"), ("eyeball", "upper-lid"),
+    ];
+
+    private static readonly (string Words, string Zone)[] StillParts =
+    [
+        ("forehead", "forehead-central"), ("(?:eye)?brow", "brow"), ("lip", "lips"), ("jaw", "jaw"), ("chin", "chin"), ("head", "head"), ("shoulder", "shoulders"), ("tongue", "tongue"), ("eye", "eyes"), ("face", "face"), ("outer\\s+(?:eye\\s+)?corner", "outer-eye-corner"),
+    ];
+
+    /// <summary>Names that stand for more than one part, as notes write them.</summary>
+    private static readonly (string Words, string Id)[] GroupNames =
+    [
+        ("orbicularis oculi", "orbicularis-oculi-orbital"), ("orbicularis oris", "orbicularis-oris"), ("masseter", "masseter-superficial"), ("trapezius", "trapezius-descending"), ("corrugator", "corrugator-supercilii"), ("zygomaticus", "zygomaticus-major"), ("levator palpebrae", "levator-palpebrae"), ("sternocleidomastoid", "sternocleidomastoid"), ("nasalis", "nasalis-transverse"), ("pterygoid", "lateral-pterygoid"),
+    ];
+
+    /// <summary>Everyday words that only look like a muscle's name.</summary>
+    private static readonly string[] PlainWords = ["muscle", "muscles", "massage", "massaging", "temporary", "frontal", "lateral", "medial", "mental", "nasal", "circle", "circles", "before", "fingers", "finger", "hands", "corner", "corners", "gently", "slowly", "repeat", "minor", "major", "little", "orbital", "smile", "lines"];
+
+    private const RegexOptions Free = RegexOptions.IgnoreCase;
+
+    [GeneratedRegex(@"(?<=[.!?;])\s+|[\r\n]+|\s+then\s+|,\s+then\s+|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)", Free, 500)] private static partial Regex SentenceEnd();
+    [GeneratedRegex(@"^\s*(?:[-*•–]|\(?\d{1,2}[.)])\s*", RegexOptions.None, 200)] private static partial Regex Bullet();
+    [GeneratedRegex(@"[\p{L}\p{Nd}]+", RegexOptions.None, 200)] private static partial Regex WordPattern();
+    [GeneratedRegex(@"\b(?:press|push|squeez|pull|rub|massag|knead|grip|dig|scrap)\w*\b(?=.{0,50}\b(?:eye(?:s|ball)?|lids?|globe|socket|throat|windpipe|larynx|neck|pulse|behind\s+the\s+ear)\b)|\bhold\w*\s+(?:your\s+|the\s+)?breath|\b(?:turn|pull|crack|push)\w*\s+(?:the\s+|your\s+)?head\b", Free, 200)] private static partial Regex Risky();
+    [GeneratedRegex(@"\b(?:do\s+not|don'?t|never|not|no|without|avoid|instead\s+of)\b", Free, 200)] private static partial Regex Negation();
+    [GeneratedRegex(@"\b(?:press|push|pull|squeez|smil|frown|clench|lift|rais|turn|tilt|hold|rub|strok|stretch|pinch|tap|knead|massag|open|clos)\w*\b", Free, 200)] private static partial Regex Movement();
+    [GeneratedRegex(@"\b(?:do\s+not|don'?t|never|avoid|must\s+not|should\s+not|shouldn'?t)\b|^\s*no\s", Free, 200)] private static partial Regex Forbidding();
+    [GeneratedRegex(@"\b(?:drink\w*|water|sleep\w*|sun(?:screen|light)?|diet|sugar|salt|alcohol|vitamins?|screen\s+time|pillow)\b", Free, 200)] private static partial Regex Advice();
+    [GeneratedRegex(@"\b(?:strengthen\w*|ton(?:e|es|ing)|works?\s+(?:the|on)|trains?|lifts?\s+the\s+(?:face|cheeks?|skin)|drain(?:s|age)|remov\w*|reduc\w*|improv\w*|boost\w*|stimulat\w*|detox\w*|prevents?|helps?|makes?\s+(?:the|your)|good\s+for|caus\w*|relaxes|this\s+is\s+(?:the|a)\b)", Free, 200)] private static partial Regex Claims();
+    [GeneratedRegex(@"\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|sets?(?:\s+of\s+\d+)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)|\b(?:once|twice|three\s+times|five\s+times|ten\s+times)\b|\b(?:each|per|on\s+each|on\s+both)\s+sides?\b|\beach\s+(?:way|direction)\b|\bboth\s+directions\b", Free, 200)] private static partial Regex DoseWords();
+    [GeneratedRegex(@"\b(?:once|twice|three\s+times|five\s+times|ten\s+times)\b", Free, 200)] private static partial Regex CountWords();
+    [GeneratedRegex(@"\b(?:keep\w*|stay\w*|remain\w*|without\s+(?:moving|lifting|raising|wrinkling|tensing)|do(?:es)?\s+not\s+move|don'?t\s+move|must\s+not\s+move|still|relaxed|quiet)\b", Free, 200)] private static partial Regex KeepStill();
+    [GeneratedRegex(@"\b(?:here|there|like\s+this|like\s+that|this\s+way|this\s+point|that\s+spot|as\s+shown)\b", Free, 200)] private static partial Regex Here();
+    [GeneratedRegex(@"\b(?:from|to|towards?|at|over|on|along|between|below|above|under|beside|up\s+to|into|across|in\s+front\s+of|around)\s+(?:\w+\s+){0,3}$", Free, 200)] private static partial Regex LeadsTo();
+    [GeneratedRegex(@"\b(?:one\s+(?:side\s+)?(?:then|after)\s+the\s+other|(?:each|per|on\s+each)\s+sides?|change\s+sides?|(?:other|second)\s+side)\b", Free, 200)] private static partial Regex OneThenOther();
+    [GeneratedRegex(@"\b(?:alternat\w*|in\s+turn|left\s+and\s+right\s+in\s+turn)\b", Free, 200)] private static partial Regex Alternately();
+    [GeneratedRegex(@"\bboth\s+(?:hands?|sides?|at\s+once|temples|cheeks)\b", Free, 200)] private static partial Regex BothHands();
+    [GeneratedRegex(@"\b(?:left\s+side|on\s+the\s+left)\b(?!.*\bright\b)", Free, 200)] private static partial Regex LeftOnly();
+    [GeneratedRegex(@"\b(?:right\s+side|on\s+the\s+right)\b(?!.*\bleft\b)", Free, 200)] private static partial Regex RightOnly();
+    [GeneratedRegex(@"\b(?:tight\w*|hard|strong\w*|as\s+(?:wide|far|hard)\s+as)\b", Free, 200)] private static partial Regex Strongly();
+    [GeneratedRegex(@"\b(?:gentl\w*|soft\w*|slight\w*|small|light\w*)\b", Free, 200)] private static partial Regex Softly();
+    [GeneratedRegex(@"^\s*(?:apply|use|take|put\s+on)\s+(?:some\s+|a\s+(?:little\s+|few\s+drops\s+of\s+)?|the\s+)?(?<what>oil|face\s+oil|cream|serum|lotion|towel|mirror|stone|roller)\b", Free, 200)] private static partial Regex TakeToHand();
+    [GeneratedRegex(@"\b(?:oil\w*|cream|serum|slip)\b", Free, 200)] private static partial Regex Slip();
+    [GeneratedRegex(@"\b(?:dry|without\s+oil|no\s+oil)\b", Free, 200)] private static partial Regex Dry();
+}

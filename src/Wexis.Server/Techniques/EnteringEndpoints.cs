@@ -1,0 +1,51 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using Wexis.Core.Measures;
+using Wexis.Core.Techniques;
+using Wexis.Server.Shell;
+
+namespace Wexis.Server.Techniques;
+
+/// <summary>A dose that is to be longer or shorter, in what it counts, with its hold.</summary>
+public sealed record DoseStretch(Dose Dose, double Standard, double? HoldSeconds);
+public sealed record DoseWords(string Line);
+
+/// <summary>Two bodies to be told apart in words.</summary>
+public sealed record DifferenceAsked(TechniqueDocument Before, TechniqueDocument After);
+
+/// <summary>Old notes as pasted.</summary>
+public sealed record PastedNotes(string? Text);
+
+/// <summary>What the editor asks of the core while a technique is entered. Nothing here is stored.</summary>
+public static class EnteringEndpoints
+{
+    public static void Map(RouteGroupBuilder api)
+    {
+        var group = api.MapGroup("/techniques").WithTags("Techniques").RequireAuthorization(Policies.Staff);
+        group.MapPost("/stroke", ReadStroke).WithName("readStroke");
+        group.MapPost("/rhythm", ReadRhythm).WithName("readRhythm");
+        group.MapPost("/dose", StretchDose).WithName("stretchDose");
+        group.MapPost("/difference", TellApart).WithName("tellApart");
+        group.MapPost("/notes", ReadNotes).WithName("readNotes");
+    }
+
+    /// <summary>A line drawn on the plate, as places of the face.</summary>
+    private static Results<Ok<StrokeReading>, ValidationProblem> ReadStroke(StrokeDrawing drawing, TechniqueDesk desk) =>
+        Problems.Answer(StrokeReading.Of(drawing, desk.Atlas, desk.Settings), "This line cannot be read.");
+
+    /// <summary>A rhythm tapped once, as count, hold and tempo.</summary>
+    private static Results<Ok<TappedRhythm>, ValidationProblem> ReadRhythm(TappedPresses tapped) => Problems.Answer(TappedRhythm.Of(tapped), "This rhythm cannot be read.");
+
+    /// <summary>The dose line after a block of the score was pulled longer or shorter.</summary>
+    private static Results<Ok<DoseWords>, ValidationProblem> StretchDose(DoseStretch given)
+    {
+        var slips = new[] { Check.Between(given.Standard, 1, 600, "standard"), Check.Between(given.HoldSeconds, 0, 600, "hold_seconds", "s") }.OfType<Issue>().ToList();
+        return slips.Count > 0 ? Problems.Of(slips, "The dose cannot be like this.") : TypedResults.Ok(new DoseWords(DoseLine.Stretched(given.Dose, given.Standard, given.HoldSeconds)));
+    }
+
+    private static Ok<IReadOnlyList<Difference>> TellApart(DifferenceAsked given, TechniqueDesk desk) =>
+        TypedResults.Ok(TechniqueDifference.Of(given.Before, desk.Derive(given.Before), given.After, desk.Derive(given.After), desk.Atlas));
+
+    /// <summary>Pasted prose as draft steps, with everything that is unknown in it.</summary>
+    private static Results<Ok<NoteReading>, ValidationProblem> ReadNotes(PastedNotes notes, TechniqueDesk desk) =>
+        Problems.Answer(NoteReading.Of(notes.Text ?? "", desk.Atlas, desk.Model), "These notes cannot be read.");
+}

@@ -1,0 +1,217 @@
+import { useState, type ReactNode } from "react";
+import { Link, NavLink, useParams } from "react-router";
+import { useReference, type Atlas } from "../face/atlas";
+import { Stage } from "../face/Stage";
+import { Empty } from "../ui/States";
+
+/** Pages of the atlas beside its structures. */
+export const PAGES = [
+  { id: "hazards", word: "Where pressure can hurt" },
+  { id: "exclusions", word: "Who is left out, and when" },
+  { id: "lymph", word: "Lymph" },
+  { id: "points", word: "Points" },
+  { id: "tissues", word: "Skin, fat, joints, nerves" },
+] as const;
+
+export function AtlasPageScreen() {
+  const { page = "" } = useParams();
+  const { atlas } = useReference();
+  const [chosen, setChosen] = useState<string | null>(null);
+  const shown: Readonly<Record<string, ReactNode>> = {
+    hazards: <Hazards atlas={atlas} chosen={chosen} onChoose={setChosen} />,
+    exclusions: <Exclusions atlas={atlas} />,
+    lymph: <Lymph atlas={atlas} />,
+    points: <Points atlas={atlas} />,
+    tissues: <Tissues atlas={atlas} />,
+  };
+  return (
+    <Stage plate={page === "hazards" && chosen ? { alarms: [chosen] } : {}} layers>
+      <nav aria-label="Pages of the atlas" className="mb-3 flex flex-wrap gap-x-5 text-sm">
+        <Link to="/anatomy">Structures</Link>
+        {PAGES.map((p) => (
+          <NavLink
+            key={p.id}
+            to={`/anatomy/pages/${p.id}`}
+            className={({ isActive }) =>
+              isActive ? "font-semibold text-ink" : "text-now underline underline-offset-4"
+            }
+          >
+            {p.word}
+          </NavLink>
+        ))}
+      </nav>
+      {shown[page] ?? <Empty says="The atlas has no such page." />}
+    </Stage>
+  );
+}
+
+const Source = ({ atlas, source }: { atlas: Atlas; source: readonly { id: string; basis: string }[] }) => (
+  <span className="block text-xs text-faded">
+    {source.map((s) => `${atlas.sources[s.id] ?? s.id} (${s.basis})`).join("; ")}
+  </span>
+);
+
+function Hazards({
+  atlas,
+  chosen,
+  onChoose,
+}: {
+  atlas: Atlas;
+  chosen: string | null;
+  onChoose: (id: string | null) => void;
+}) {
+  return (
+    <>
+      <h1>Where pressure can hurt</h1>
+      <p className="mb-3 max-w-prose text-faded">
+        Every step of every technique is checked against these places, imported ones too. No author and no school can
+        switch them off.
+      </p>
+      <ul>
+        {atlas.hazards.map((h) => (
+          <li key={h.id} className="border-t border-line py-2">
+            <button
+              type="button"
+              aria-pressed={chosen === h.id}
+              onClick={() => onChoose(chosen === h.id ? null : h.id)}
+              className="text-left font-semibold underline-offset-4 hover:underline aria-pressed:bg-safety-wash"
+            >
+              {h.name}
+            </button>
+            <p className="font-serif">{h.usual_caution}.</p>
+            <p className="text-sm">
+              <span className="text-faded">Risk:</span> {h.risk}. <span className="text-faded">Rule:</span> {h.rule}.
+            </p>
+            <Source atlas={atlas} source={h.source} />
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+const HANDLING: Readonly<Record<string, string>> = { avoid: "leave out", ask: "ask first", modify: "milder" };
+
+function Exclusions({ atlas }: { atlas: Atlas }) {
+  const classes = [...new Set(atlas.exclusions.flatMap((e) => Object.keys(e.by_class)))];
+  return (
+    <>
+      <h1>Who is left out, and when</h1>
+      <p className="mb-3 max-w-prose text-faded">
+        Usual cautions, from memory. The word of the licensed clinician who treats the person, and local codes, come
+        first.
+      </p>
+      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Exclusions">
+        <table className="w-full text-sm">
+          <thead>
+            <tr className="text-left align-bottom text-faded">
+              <th className="py-1 pr-3 font-medium">State</th>
+              {classes.map((c) => (
+                <th key={c} className="px-1 py-1 font-medium">
+                  {c.replaceAll("-", " ")}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {atlas.exclusions.map((e) => (
+              <tr key={e.id} className="border-t border-line align-top">
+                <th scope="row" className="max-w-80 min-w-56 py-1 pr-3 text-left font-medium">
+                  {e.name}
+                  {e.red_flag && <span className="ml-1 rounded-mark bg-safety px-1 text-xs text-on-safety">sign</span>}
+                  {e.window && <span className="block font-serif font-normal text-faded">{e.window}</span>}
+                </th>
+                {classes.map((c) => {
+                  const handling = e.by_class[c] ?? "ok";
+                  return (
+                    <td key={c} className={`px-1 py-1 ${handling === "avoid" ? "font-semibold text-safety" : ""}`}>
+                      {HANDLING[handling] ?? ""}
+                    </td>
+                  );
+                })}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </>
+  );
+}
+
+function Lymph({ atlas }: { atlas: Atlas }) {
+  const name = new Map(atlas.lymph.map((g) => [g.id, g.name_en]));
+  return (
+    <>
+      <h1>Lymph</h1>
+      <p className="mb-3 max-w-prose text-faded">
+        From the skin to the node groups, and from group to group down to the angle of the veins behind the collarbone.
+        Turn on “lymph” under the face to see the chains. The face never drains to the armpit.
+      </p>
+      <ul>
+        {atlas.lymph.map((g) => (
+          <li key={g.id} className="border-t border-line py-1.5">
+            <span className="font-semibold">{g.name_en}</span>{" "}
+            <span className="font-serif text-faded italic" lang="la">
+              {g.name_la_ta2}
+            </span>
+            {g.drains && <p className="font-serif">Collects from {g.drains}.</p>}
+            {(g.efferent_to ?? []).length > 0 && (
+              <p className="text-sm">On to {(g.efferent_to ?? []).map((id) => name.get(id) ?? id).join("; ")}.</p>
+            )}
+            <Source atlas={atlas} source={g.source} />
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+function Points({ atlas }: { atlas: Atlas }) {
+  return (
+    <>
+      <h1>Points</h1>
+      <p className="mb-3 max-w-prose text-faded">
+        Names and codes of a tradition, with where they lie. What the tradition says they do is told as tradition; no
+        organ is treated by them. Turn on “points” under the face to see them.
+      </p>
+      <table className="w-full text-sm">
+        <tbody>
+          {atlas.points.map((p) => (
+            <tr key={p.code} className="border-t border-line align-baseline">
+              <th scope="row" className="w-16 py-1 text-left font-semibold">
+                {p.code}
+              </th>
+              <td className="w-32 py-1 font-serif italic" lang="zh-Latn">
+                {p.pinyin}
+              </td>
+              <td className="py-1">
+                {p.location_paraphrase}
+                {p.caution && <span className="block text-safety">{p.caution}</span>}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </>
+  );
+}
+
+function Tissues({ atlas }: { atlas: Atlas }) {
+  return (
+    <>
+      <h1>Skin, fat, joints, nerves</h1>
+      <ul>
+        {atlas.tissues.map((t) => (
+          <li key={t.id} className="border-t border-line py-1.5">
+            <span className="font-semibold">{t.name_en}</span>{" "}
+            <span className="font-serif text-faded italic" lang="la">
+              {t.name_la_ta2}
+            </span>
+            {t.note && <p className="font-serif">{t.note}</p>}
+            <Source atlas={atlas} source={t.source} />
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
