@@ -18,6 +18,8 @@ public class CoreBenchmarks
     private readonly TechniqueDocument _one;
     private readonly MarkSheet _sheet;
     private readonly MarkEvent[] _events;
+    private readonly ShelvedTechnique[] _library;
+    private readonly StrokeDrawing _drawn = new([.. Enumerable.Range(0, 60).Select(i => new FacePoint(0.4 + (i * 0.01), -1.06 + (i * 0.012)))]);
 
     public CoreBenchmarks()
     {
@@ -30,6 +32,8 @@ public class CoreBenchmarks
         _technique = TechniqueDocument.Empty with { Name = "A technique of six steps", Steps = [glide, gaze, glide, gaze, glide, gaze] };
         _one = _technique with { Steps = [glide, gaze], Claims = [new("strengthens the cheek muscle", null, null, null), new("drains the face", null, null, null), new("removes wrinkles", null, null, null)] };
         _sheet = MarkSheetDraft.Of("t", 1, _technique, Derive(), _atlas, _model, HouseSettings.Default);
+        var shipped = TechniqueFile.Read(File.ReadAllText(Path.Combine(data, "..", "library", "techniques.json")), _atlas, _model).Techniques.Select(t => (t.Document, Brief: TechniqueBrief.Of(t.Document, Derivation.Of(t.Document, _atlas, _model, HouseSettings.Default), "bench", _atlas))).ToList();
+        _library = [.. Enumerable.Range(0, 2000).Select(i => (i, t: shipped[i % shipped.Count])).Select(x => new ShelvedTechnique($"{x.i}", $"{x.t.Document.Name} {x.i}", x.t.Document.Region, x.t.Document.School, "complete", x.t.Brief with { Marks = [.. x.t.Brief.Marks, $"own {x.i}", $"own {x.i % 7}"] }))];
         _events = [.. Enumerable.Range(0, 300).Select(i => new MarkEvent(new Guid(i, 0, 0, new byte[8]), "rep", "d", i, i * 900L, 0, i % 2 == 0 ? "left" : "right", null, null, null, i + 1))];
     }
 
@@ -38,6 +42,12 @@ public class CoreBenchmarks
 
     [Benchmark(Description = "derive one technique of two steps with three claims")]
     public Derivation DeriveOne() => Derivation.Of(_one, _atlas, _model, HouseSettings.Default);
+
+    [Benchmark(Description = "review a library of 2,000: duplicates, conflicts, lacks")]
+    public LibraryReview ReviewLibrary() => LibraryReview.Of(_library, _atlas);
+
+    [Benchmark(Description = "read a drawn stroke of 60 places")]
+    public object? ReadStroke() => StrokeReading.Of(_drawn, _atlas, HouseSettings.Default).Value;
 
     [Benchmark(Description = "draft a mark sheet of six steps")]
     public MarkSheet Draft() => MarkSheetDraft.Of("t", 1, _technique, Derive(), _atlas, _model, HouseSettings.Default);
