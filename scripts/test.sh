@@ -57,11 +57,11 @@ run_tests() {
       step server-tests dotnet_tests Wexis.Server.Tests || true
       wait "$web" || true
       step types-of-contract contract_is_fresh || true
-      step web-build bash -c 'cd web && npm run --silent build' && { printf '%s' "$(web_fingerprint)" > "$STATE/web.built"; step browser-tests dotnet_tests Wexis.Browser.Tests -trait- category=shots || true; }
+      step web-build bash -c 'cd web && npm run --silent build' && { printf '%s' "$(web_fingerprint)" > "$STATE/web.built"; step browser-tests dotnet_tests Wexis.Browser.Tests -trait- category=shots -trait- category=bench || true; }
       step format dotnet format Wexis.slnx --verify-no-changes --no-restore || true ;;
     core)    step core-tests dotnet_tests Wexis.Core.Tests "${@:2}" || true ;;
     server)  step server-tests dotnet_tests Wexis.Server.Tests "${@:2}" || true ;;
-    browser) build_web; step browser-tests dotnet_tests Wexis.Browser.Tests -trait- category=shots "${@:2}" || true ;;
+    browser) build_web; step browser-tests dotnet_tests Wexis.Browser.Tests -trait- category=shots -trait- category=bench "${@:2}" || true ;;
     *) fail "There is no part '$what' to test." "./wexis test, or one of: core, server, browser, web." ;;
   esac
   stop_cluster "$TESTPG"
@@ -99,6 +99,22 @@ run_shots() {
   WEXIS_SHOTS="$ROOT/docs/screenshots" step shots dotnet_tests Wexis.Browser.Tests -trait category=shots || exit 1
   stop_cluster "$TESTPG"
   ls docs/screenshots
+}
+
+# The core by itself, then a library of 2,000 in a real browser.
+run_bench() {
+  ensure_dotnet
+  dotnet run --project benchmarks/Wexis.Benchmarks -c Release -- "$@" || exit 1
+  [ "$#" -eq 0 ] || return 0
+  ensure_postgres; ensure_packages chromium chromium-driver fonts-liberation
+  build_web
+  rm -rf "$REPORTS"; mkdir -p "$REPORTS"; : > "$REPORTS/broken"; : > "$REPORTS/bench.txt"
+  test_database
+  step build dotnet build tests/Wexis.Browser.Tests -c Release -v quiet -p:OpenApiGenerateDocumentsOnBuild=false || exit 1
+  WEXIS_BENCH="$REPORTS/bench.txt" step browser dotnet_tests Wexis.Browser.Tests -trait category=bench || exit 1
+  stop_cluster "$TESTPG"
+  say "A library of 2,000 techniques:"
+  cat "$REPORTS/bench.txt"
 }
 
 run_drill() {

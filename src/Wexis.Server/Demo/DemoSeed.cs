@@ -25,6 +25,8 @@ namespace Wexis.Server.Demo;
 public sealed record DemoAccount(string Login, string Password, string Name, string Role);
 
 internal sealed record DemoTechniques(IReadOnlyList<TechniqueDocument> Techniques);
+internal sealed record DemoChoice(string Question, string Choice, string Reason);
+internal sealed record DemoDecisions(IReadOnlyList<string> Approved, IReadOnlyDictionary<string, string> Conflicts, IReadOnlyList<DemoChoice> Choices);
 internal sealed record DemoTaps(int Step, string Side, int Count, double EveryS);
 internal sealed record DemoHolds(int Step, string Side, int Count, double HoldS, double EveryS);
 
@@ -54,6 +56,8 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
         if (await demonstrations.ById(Id($"demonstration {examination.Demonstrations[^1].Trainee}"), ct) is { Events: > 0 }) return;
         var people = await FillPeople(ct);
         await FillTechniques(people["maren"], ct);
+        await FillDecisions(people["maren"], ct);
+        await FillScreening(people, ct);
         await FillProgrammes(people["maren"], ct);
         await FillExamination(examination, people["maren"], ct);
         foreach (var shown in examination.Demonstrations) await FillDemonstration(shown, people, ct);
@@ -79,6 +83,33 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
             if (derived.Issues.Count > 0) throw new InvalidDataException($"Demo technique {document.Id}: {derived.Issues[0].Text}");
             await store.Add(desk.New(Id(document.Id!), document, derived), by, Opened, ct);
         }
+    }
+
+    /// <summary>What Maren decided: editions she approved, a conflict she keeps, a choice between schools.</summary>
+    private async Task FillDecisions(Guid by, CancellationToken ct)
+    {
+        var decisions = Read<DemoDecisions>("decisions.json");
+        var (editions, history, reasons, desk) = (services.GetRequiredService<EditionStore>(), services.GetRequiredService<EditionHistoryStore>(), services.GetRequiredService<LibraryReasonStore>(), services.GetRequiredService<TechniqueDesk>());
+        foreach (var code in decisions.Approved)
+        {
+            var edition = await editions.NewestOf(Id(code), ct) ?? throw new InvalidDataException($"Demo decision on {code}: no such technique.");
+            if (edition.Standing != EditionStanding.Complete) continue;
+            var derived = desk.Derive(edition.Body);
+            await history.Take(edition.TechniqueId, edition.Edition, edition.Version, EditionStanding.Reviewed, null, null, by, Opened.AddDays(1), ct);
+            await history.Take(edition.TechniqueId, edition.Edition, edition.Version, EditionStanding.Approved, "for the first level", new(desk.RulesVersion, derived.Map, derived.Times), by, Opened.AddDays(2), ct);
+        }
+        foreach (var kept in decisions.Conflicts) await reasons.KeepConflict(kept.Key, kept.Value, by, Opened.AddDays(2), ct);
+        foreach (var choice in decisions.Choices) await reasons.Choose(choice.Question, choice.Choice, choice.Reason, by, Opened.AddDays(2), ct);
+    }
+
+    /// <summary>A client who was asked ten days ago: the days follow the calendar, so that the picture stays a living one.</summary>
+    private async Task FillScreening(Dictionary<string, Guid> people, CancellationToken ct)
+    {
+        var (atlas, clock) = (services.GetRequiredService<TechniqueDesk>().Atlas, services.GetRequiredService<TimeProvider>());
+        var asked = clock.GetUtcNow().AddDays(-10);
+        var day = DateOnly.FromDateTime(asked.Date);
+        await services.GetRequiredService<ScreeningStore>().Add(new(Id("screening Odile Farrant"), null, "Odile Farrant",
+            new([.. atlas.Exclusions.Keys], new(["ci-tmd"], [new("ci-filler", day.AddDays(-4))], [])), new(true, "To choose which techniques suit me, and which to leave out or change.", day), people["maren"], "", asked, [people["benno"]]), ct);
     }
 
     private async Task FillProgrammes(Guid by, CancellationToken ct)

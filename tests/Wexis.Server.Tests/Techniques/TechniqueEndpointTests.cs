@@ -76,7 +76,7 @@ public class TechniqueEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var trainee = await demo.As("tobin");
         using var lead = await demo.As("maren");
         var parked = (await lead.Get<Wexis.Data.Techniques.EditionLine[]>("/api/techniques")).First(t => t.Standing == "parked");
-        (await trainee.Get<Wexis.Data.Techniques.EditionLine[]>("/api/techniques")).ShouldAllBe(t => t.Standing == "complete");
+        (await trainee.Get<Wexis.Data.Techniques.EditionLine[]>("/api/techniques")).ShouldAllBe(t => EditionStanding.Teachable(t.Standing));
         (await trainee.Ask($"/api/techniques/{parked.TechniqueId}")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
     }
 

@@ -86,11 +86,11 @@ function frameOf(view: View, viewer: Viewer, bust: boolean): { frame: Frame; hei
 export function FacePlate({ content, compact = false }: { content: PlateContent; compact?: boolean }) {
   const uid = useId();
   const reference = useReference();
-  const { view, viewer, layers } = usePlateView();
+  const { view, viewer, layers, peeled, nearness } = usePlateView();
   const [active, setActive] = useState<string | null>(null);
   const lit = useMemo(() => strongestOf(content.lit ?? []), [content.lit]);
   const { frame, height } = frameOf(view, viewer, needsNeck(reference, lit, content));
-  const muscles = reference.muscles[view];
+  const muscles = reference.muscles[view].filter((m) => m.depth > peeled || lit.has(m.id) || content.selected === m.id);
   const halves = halvesIn(view);
   const picking = content.picking ?? null;
   const drawing = useDrawing(view === "front" ? picking?.onDraw : undefined, frame);
@@ -128,7 +128,7 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
   });
   return (
     <svg
-      viewBox={`0 0 ${WIDTH} ${height}`}
+      viewBox={looked(height, compact ? 1 : nearness, focusOf(reference, view, lit, chosen), frame)}
       className={cn("block h-auto w-full select-none", drawing.ready && "cursor-crosshair touch-none")}
       {...drawing.handlers}
       role="listbox"
@@ -257,6 +257,28 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
       </g>
     </svg>
   );
+}
+
+/** The part of the paper that is looked at, as a view box: nearer round what is chosen or lit, never beyond the edge. */
+function looked(height: number, nearness: number, focus: FacePoint, frame: Frame): string {
+  const [w, h] = [WIDTH / nearness, height / nearness];
+  const at = toPixel(focus, frame);
+  const x = Math.min(WIDTH - w, Math.max(0, at.x - w / 2));
+  const y = Math.min(height - h, Math.max(0, at.y - h / 2));
+  return `${x} ${y} ${w} ${h}`;
+}
+
+/** What the eye goes to: the chosen structure, else the middle of what is lit, else the middle of the face. */
+function focusOf(
+  reference: Reference,
+  view: View,
+  lit: ReadonlyMap<string, readonly Lit[]>,
+  chosen: string | null,
+): FacePoint {
+  const wanted = reference.muscles[view].filter((m) => (chosen ? m.id === chosen : lit.has(m.id)));
+  if (wanted.length === 0) return { x: view === "side" ? -0.4 : 0, y: -0.4 };
+  const middle = centroid(wanted.map((m) => centroid(m.shape.outline)));
+  return chosen || view === "side" ? middle : { x: 0, y: middle.y };
 }
 
 const isOn = (side: string, half: Half) => side !== (half === "left" ? "right" : "left");

@@ -2,7 +2,7 @@ import type { ReactNode } from "react";
 import { cn } from "../ui/cn";
 import { FacePlate, type PlateContent } from "./FacePlate";
 import type { View, Viewer } from "./frame";
-import { usePlateView, type Layer } from "./plateView";
+import { DEEPEST_PEELED, usePlateView, type Layer } from "./plateView";
 import { tones, type ToneId } from "./tones";
 
 const LAYERS: readonly { id: Layer; word: string }[] = [
@@ -14,6 +14,19 @@ const LAYERS: readonly { id: Layer; word: string }[] = [
   { id: "zones", word: "zones" },
   { id: "hazards", word: "hazards" },
 ];
+
+function PlateButton({ word, disabled, onClick }: { word: string; disabled: boolean; onClick: () => void }) {
+  return (
+    <button
+      type="button"
+      disabled={disabled}
+      onClick={onClick}
+      className="min-h-6 rounded-mark px-1 text-now underline-offset-4 hover:underline disabled:text-faded disabled:no-underline"
+    >
+      {word}
+    </button>
+  );
+}
 
 const VIEWS: readonly { id: View; word: string }[] = [
   { id: "front", word: "front" },
@@ -97,7 +110,7 @@ export function Stage({
                   ))}
                 </div>
               )}
-              <div className="no-print flex gap-1" role="group" aria-label="Seen from">
+              <div className="no-print flex flex-wrap gap-x-1" role="group" aria-label="How the plate is seen">
                 {VIEWS.map((v) => (
                   <button
                     key={v.id}
@@ -109,6 +122,24 @@ export function Stage({
                     {v.word}
                   </button>
                 ))}
+                <span className="mx-1 border-l border-line" />
+                <PlateButton word="nearer" disabled={view.nearness > 2} onClick={() => view.near(1)} />
+                <PlateButton word="farther" disabled={view.nearness === 1} onClick={() => view.near(-1)} />
+                {layers && (
+                  <>
+                    <span className="mx-1 border-l border-line" />
+                    <PlateButton
+                      word="peel a layer"
+                      disabled={view.peeled >= DEEPEST_PEELED}
+                      onClick={() => view.peel(1)}
+                    />
+                    <PlateButton
+                      word={view.peeled === 0 ? "put back" : `put back (off: to D${view.peeled})`}
+                      disabled={view.peeled === 0}
+                      onClick={() => view.peel(-1)}
+                    />
+                  </>
+                )}
               </div>
               <p className="text-faded">
                 {CAPTIONS[view.view][view.viewer]}{" "}

@@ -13,7 +13,17 @@ type PlateView = {
   fold: () => void;
   layers: ReadonlySet<Layer>;
   toggle: (layer: Layer) => void;
+  /** Muscles down to this depth are taken off; 0 leaves all of them. */
+  peeled: number;
+  peel: (by: 1 | -1) => void;
+  /** How near the plate is looked at: 1 is the whole of it. */
+  nearness: number;
+  near: (by: 1 | -1) => void;
 };
+
+/** Depth of the deepest layer that can be peeled off. */
+export const DEEPEST_PEELED = 4;
+const STEPS = [1, 1.6, 2.4] as const;
 
 const Context = createContext<PlateView | null>(null);
 
@@ -21,6 +31,8 @@ export function PlateViewProvider({ children }: { children: ReactNode }) {
   const [from, look] = useState<View>("front");
   const [viewer, setViewer] = useState<Viewer>("facing");
   const [folded, setFolded] = useState(false);
+  const [peeled, setPeeled] = useState(0);
+  const [nearness, setNearness] = useState(0);
   const [layers, setLayers] = useState<ReadonlySet<Layer>>(new Set<Layer>(["muscles"]));
   const view = useMemo<PlateView>(
     () => ({
@@ -30,6 +42,13 @@ export function PlateViewProvider({ children }: { children: ReactNode }) {
       turn: () => setViewer((v) => (v === "facing" ? "mirror" : "facing")),
       folded,
       fold: () => setFolded((f) => !f),
+      peeled,
+      peel: (by) =>
+        setPeeled((p) =>
+          Math.min(DEEPEST_PEELED, Math.max(0, p === 0 && by === 1 ? 2 : p === 2 && by === -1 ? 0 : p + by)),
+        ),
+      nearness: STEPS[nearness] ?? 1,
+      near: (by) => setNearness((n) => Math.min(STEPS.length - 1, Math.max(0, n + by))),
       layers,
       toggle: (layer) =>
         setLayers((now) => {
@@ -38,7 +57,7 @@ export function PlateViewProvider({ children }: { children: ReactNode }) {
           return next;
         }),
     }),
-    [from, viewer, folded, layers],
+    [from, viewer, folded, layers, peeled, nearness],
   );
   return <Context value={view}>{children}</Context>;
 }

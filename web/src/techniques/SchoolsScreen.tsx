@@ -82,7 +82,7 @@ export function SchoolsScreen() {
                           <Button
                             size="line"
                             tone="quiet"
-                            aria-label={`choose: ${q.asks}`}
+                            aria-label={`${choice ? "change" : "choose"}: ${q.asks}`}
                             onClick={() => setQuestion(question === q.id ? null : q.id)}
                           >
                             {choice ? "change" : "choose"}

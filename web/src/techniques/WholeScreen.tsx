@@ -130,7 +130,7 @@ function Conflict({ line, mayKeep }: { line: Schemas["ConflictLine"]; mayKeep: b
           <Button
             size="line"
             tone="quiet"
-            aria-label={`${kept ? "another reason" : "keep it"}: ${conflict.name}`}
+            aria-label={`${kept ? "another reason" : "keep it, with a reason"}: ${conflict.name}`}
             onClick={() => setOpen(!open)}
           >
             {kept ? "another reason" : "keep it, with a reason"}

@@ -1,0 +1,60 @@
+using System.Diagnostics;
+using System.Globalization;
+using System.Text.Json.Nodes;
+using OpenQA.Selenium;
+using Wexis.TestHouse;
+
+namespace Wexis.Browser.Tests;
+
+/// <summary>How long a library of 2,000 takes to open, filter and search, and the plate to draw: figures for <c>./wexis bench</c>, never a timed test.</summary>
+[Trait("category", "bench")]
+public class LibraryBenchmark(DemoHouse demo) : IClassFixture<DemoHouse>
+{
+    private const int Techniques = 2000;
+
+    [Fact]
+    public async Task Figures()
+    {
+        using var lead = await demo.House.Visit().SignIn("maren");
+        var shipped = JsonNode.Parse(await File.ReadAllTextAsync(Path.Combine(House.Root, "data", "library", "techniques.json")))!["techniques"]!.AsArray();
+        var here = JsonNode.Parse(await (await lead.Ask("/api/techniques")).Content.ReadAsStringAsync())!.AsArray().Count;
+        var many = new JsonArray([.. Enumerable.Range(0, Techniques - here).Select(i =>
+        {
+            var copy = shipped[i % shipped.Count]!.DeepClone();
+            copy["id"] = $"bench-{i}";
+            copy["name"] = $"{copy["name"]} {i}";
+            copy["prerequisites"] = new JsonArray();
+            copy["related"] = new JsonArray();
+            return copy;
+        })]);
+        var file = new JsonObject { ["schema"] = "wexis.technique-list/1", ["techniques"] = many }.ToJsonString();
+        await Measure($"bring in {many.Count} techniques", async () => (await lead.Post("/api/techniques/import", new { text = file })).EnsureSuccessStatusCode());
+        await Measure("list of 2,000, server", async () => (await lead.Ask("/api/techniques")).EnsureSuccessStatusCode());
+        await Measure("library as a whole, server", async () => (await lead.Ask("/api/library/review")).EnsureSuccessStatusCode());
+
+        var b = demo.Browser;
+        b.SignInAs("Maren Lindqvay");
+        await Measure("open the library in the browser", () =>
+        {
+            b.Go("/techniques");
+            b.SeeText($"{Techniques} of {Techniques}");
+            return Task.CompletedTask;
+        });
+        Say("type one letter into the search, until it is drawn", b.Painted("const i=document.querySelector('[data-search]');const s=Object.getOwnPropertyDescriptor(HTMLInputElement.prototype,'value').set;s.call(i,'s');i.dispatchEvent(new Event('input',{bubbles:true}))"));
+        Say("type a word into the search, until it is drawn", b.Painted("const i=document.querySelector('[data-search]');const s=Object.getOwnPropertyDescriptor(HTMLInputElement.prototype,'value').set;s.call(i,'smile');i.dispatchEvent(new Event('input',{bubbles:true}))"));
+        b.Go("/anatomy");
+        b.See(By.CssSelector("aside svg[role='listbox']"));
+        foreach (var view in new[] { "side", "back", "front" })
+            Say($"draw the plate: {view}", b.Painted($"[...document.querySelectorAll('aside button')].find(x=>x.textContent.trim()==='{view}').click()"));
+    }
+
+    private static async Task Measure(string what, Func<Task> act)
+    {
+        var watch = Stopwatch.StartNew();
+        await act();
+        Say(what, watch.Elapsed.TotalMilliseconds);
+    }
+
+    private static void Say(string what, double milliseconds) =>
+        File.AppendAllText(Environment.GetEnvironmentVariable("WEXIS_BENCH") ?? throw new InvalidOperationException("WEXIS_BENCH is not set. Run ./wexis bench."), string.Create(CultureInfo.InvariantCulture, $"  {what,-52} {milliseconds,8:0} ms\n"));
+}

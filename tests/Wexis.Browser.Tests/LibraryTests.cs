@@ -1,0 +1,134 @@
+using OpenQA.Selenium;
+
+namespace Wexis.Browser.Tests;
+
+/// <summary>The library through the screen: found, narrowed, kept with reasons, approved, printed, begun from old notes.</summary>
+public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
+{
+    private Browser Lead()
+    {
+        var b = demo.Browser;
+        b.SignInAs("Maren Lindqvay");
+        return b;
+    }
+
+    [Fact]
+    public void Narrowed_by_several_things_and_the_address_brings_it_back()
+    {
+        var b = Lead();
+        b.Go("/techniques");
+        b.SeeText("of 65");
+        b.Click(By.CssSelector("[data-narrow] summary"));
+        b.Choose(Browser.Labelled("School"), "Contraction-led");
+        b.Choose(Browser.Labelled("How it works"), "holds against");
+        b.Choose(Browser.Labelled("Stays free"), "the right hand");
+        b.SeeText("Quiet lip seal");
+        b.Until(() => !b.Text.Contains("Kiss against two fingers", StringComparison.Ordinal), "what needs a hand is left out");
+        b.Go("/techniques?school=contraction-led&mode=isometric&free=right-hand-busy");
+        b.SeeText("Quiet lip seal");
+        b.Until(() => !b.Text.Contains("Kiss against two fingers", StringComparison.Ordinal), "the same from the address");
+        b.TouchMuscle("buccinator");
+        b.SeeText("Techniques that work the buccinator.");
+        b.Click("show all");
+        b.SeeText("65 of 65");
+    }
+
+    [Fact]
+    public void A_conflict_is_kept_with_a_reason_and_near_duplicates_stand_side_by_side()
+    {
+        var b = Lead();
+        b.Go("/techniques/whole");
+        b.Click(By.CssSelector("[data-conflict='ciliary'] button"));
+        b.Click(Browser.Named("button", "Keep it"));
+        b.SeeText("reason: nothing is given.");
+        b.Type(Browser.Labelled("Why both are meant"), "near work needs both");
+        b.Press(Keys.Enter);
+        b.SeeText("near work needs both");
+        b.Click("side by side");
+        b.See(By.CssSelector("[data-differences]"));
+    }
+
+    [Fact]
+    public void An_edition_is_looked_through_approved_and_the_next_one_tells_its_differences()
+    {
+        var b = Lead();
+        b.Go("/techniques");
+        b.Click(Browser.Named("a", "Quiet lip seal"));
+        b.Click("I have looked it through");
+        b.Click("Approve this edition");
+        b.SeeText("never changes");
+        b.Type(Browser.Labelled("Aim: what you want by it"), "an even seal");
+        b.Click("Save the technique");
+        b.SeeText("Edition 2");
+        b.Click("difference to the one before");
+        b.Until(() => b.See(By.CssSelector("[data-history] [data-differences]")).Text.Contains("an even seal", StringComparison.Ordinal), "the aim differs");
+        b.Errors().ShouldBeEmpty();
+    }
+
+    [Theory]
+    [InlineData("card")]
+    [InlineData("wall")]
+    [InlineData("pocket")]
+    public void A_hand_out_fits_one_sheet_and_names_its_edition(string kind)
+    {
+        var b = Lead();
+        b.Go("/techniques");
+        b.Click(Browser.Named("a", "Ear-to-collarbone glide"));
+        b.Click(By.XPath($"//a[contains(@href, '/print/{kind}')]"));
+        b.See(By.CssSelector($"[data-hand-out='{kind}']"));
+        b.SeeText("Ear-to-collarbone glide, edition 1 (approved)");
+        b.PrintedPages().ShouldBe(1);
+        b.Axe().ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void Old_notes_become_a_draft_only_after_the_doubtful_sentences_were_confirmed()
+    {
+        var b = Lead();
+        b.Go("/techniques/notes");
+        b.Type(Browser.Labelled("Old notes"), "With two fingers press firmly beside the nostrils for 10 seconds. Never press on the eyeball. It works the zygomaticus mayor.");
+        b.Click("Read the notes");
+        b.SeeText("meant is perhaps zygomaticus major");
+        b.See(Browser.Named("button", "Begin a technique from 1 steps")).Enabled.ShouldBeFalse();
+        b.Click(By.XPath("//label[contains(., 'It is meant as it stands')]"));
+        b.Click("Begin a technique from 1 steps");
+        b.See(Browser.Labelled("Name of the technique"));
+        b.SeeText("press at widest point of the ala");
+        b.Errors().ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void A_check_by_somebody_qualified_is_kept_with_the_structure()
+    {
+        var b = Lead();
+        b.Go("/anatomy/risorius");
+        b.SeeText("By nobody yet.");
+        b.Click("record a check");
+        b.Click("Keep the check");
+        b.SeeText("checked_by: nothing is given.");
+        b.Type(Browser.Labelled("Who looked at it"), "Dr. Ada Quillfeather");
+        b.Type(Browser.Labelled("Qualified as"), "anatomist");
+        b.Type(Browser.Labelled("On"), "11032026");
+        b.Choose(Browser.Labelled("It is"), "right, with remarks");
+        b.Type(Browser.Labelled("Remark"), "often missing: say so first");
+        b.Click("Keep the check");
+        b.SeeText("often missing: say so first");
+    }
+
+    [Fact]
+    public void The_plate_is_turned_to_the_side_peeled_and_looked_at_nearer()
+    {
+        var b = Lead();
+        b.Go("/anatomy/temporalis");
+        b.Click(By.XPath("//button[normalize-space()='side']"));
+        b.SeeText("The subject’s left side, the face to the left.");
+        b.See(By.CssSelector("[data-structure='temporalis']"));
+        b.Until(() => b.Count(By.CssSelector("[data-structure='auricularis-superior']")) > 0, "the ear muscle lies over it");
+        for (var i = 0; i < 3 && b.Count(By.CssSelector("[data-structure='auricularis-superior']")) > 0; i++) b.Click("peel a layer");
+        b.Count(By.CssSelector("[data-structure='auricularis-superior']")).ShouldBe(0);
+        b.Click(By.XPath("//button[normalize-space()='nearer']"));
+        b.Until(() => !b.See(By.CssSelector("aside svg[role='listbox']")).GetDomAttribute("viewBox")!.StartsWith("0 0 430", StringComparison.Ordinal), "nearer");
+        b.Click(By.XPath("//button[normalize-space()='back']"));
+        b.SeeText("Seen from behind: the subject’s left is on the left.");
+    }
+}
