@@ -238,9 +238,9 @@ public sealed class Browser : IDisposable
     /// <summary>Pixels by which the page is wider than its window.</summary>
     public long SideScroll() => Convert.ToInt64(((IJavaScriptExecutor)_driver).ExecuteScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth"));
 
-    /// <summary>Milliseconds from an act of script until the page was laid out and painted twice.</summary>
-    public double Painted(string script) =>
-        Convert.ToDouble(((IJavaScriptExecutor)_driver).ExecuteAsyncScript($"const done = arguments[arguments.length - 1]; const t = performance.now(); {script}; requestAnimationFrame(() => setTimeout(() => done(performance.now() - t)));"), System.Globalization.CultureInfo.InvariantCulture);
+    /// <summary>Milliseconds from an act of script until a condition of script holds and the page was painted.</summary>
+    public double Painted(string act, string until = "true") =>
+        Convert.ToDouble(((IJavaScriptExecutor)_driver).ExecuteAsyncScript($"const done = arguments[arguments.length - 1]; const t = performance.now(); {act}; const look = () => ({until}) ? setTimeout(() => done(performance.now() - t)) : requestAnimationFrame(look); requestAnimationFrame(look);"), System.Globalization.CultureInfo.InvariantCulture);
 
     public void Picture(string file)
     {

@@ -58,9 +58,13 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Click("Approve this edition");
         b.SeeText("never changes");
         b.Type(Browser.Labelled("Aim: what you want by it"), "an even seal");
+        b.Focus(By.CssSelector("[data-score-step='0']"));
+        b.Press(Keys.ArrowUp);
+        b.Until(() => b.See(By.CssSelector("[data-score-step='0']")).GetDomAttribute("aria-valuenow") == "4", "one more on the score");
         b.Click("Save the technique");
         b.SeeText("Edition 2");
-        b.Click("difference to the one before");
+        b.Click("to the one before");
+        b.See(By.CssSelector("[data-score-changed='0']"));
         b.Until(() => b.See(By.CssSelector("[data-history] [data-differences]")).Text.Contains("an even seal", StringComparison.Ordinal), "the aim differs");
         b.Errors().ShouldBeEmpty();
     }

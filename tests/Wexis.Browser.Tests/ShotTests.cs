@@ -46,6 +46,7 @@ public class ShotTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Click(By.XPath("//a[contains(@href, '/print/card')]"));
         b.See(By.CssSelector("[data-hand-out='card']"));
         Shot("hand-out");
+        b.Go("/techniques");
         b.Click(Browser.Named("a", "Eyes wide, brow asleep"));
         b.See(By.CssSelector("[data-worked='frontalis']"));
         Shot("technique");

@@ -45,7 +45,7 @@ public class StoryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Stop("Programme");
         b.SeeText("Light glide and exits");
         b.Click(By.CssSelector("[data-module='glide'] button[aria-expanded]"));
-        b.Click(By.XPath("//label[contains(., 'Cheek sweep to the ear')]//input"));
+        b.Choose(Browser.Labelled("Teach another one here"), "Cheek sweep to the ear");
         b.Click("Save the programme");
         b.SeeText("Programme saved.");
 

@@ -20,7 +20,8 @@ public sealed record ProgrammeModule(string Id, string Name, string Kind, int Mi
 }
 
 /// <summary>A programme: modules in the order in which they are taught, and what it promises.</summary>
-public sealed record ProgrammeDocument(string? Name, IReadOnlyList<ProgrammeModule>? Modules, IReadOnlyList<StructurePromise>? Structures, IReadOnlyList<Outcome>? Outcomes)
+/// <param name="Schools">The schools it declares; none declared means that nothing is compared.</param>
+public sealed record ProgrammeDocument(string? Name, IReadOnlyList<ProgrammeModule>? Modules, IReadOnlyList<StructurePromise>? Structures, IReadOnlyList<Outcome>? Outcomes, IReadOnlyList<string>? Schools = null)
 {
     [JsonIgnore] public IReadOnlyList<ProgrammeModule> AllModules => Modules ?? [];
     [JsonIgnore] public IReadOnlyList<StructurePromise> AllStructures => Structures ?? [];
@@ -33,6 +34,7 @@ public sealed record ProgrammeDocument(string? Name, IReadOnlyList<ProgrammeModu
     {
         ArgumentNullException.ThrowIfNull(atlas);
         var found = new List<Issue?> { Check.Given(Name, "name", "what the certificate is called"), Check.NoLongerThan(Name, 120, "name") };
+        found.AddRange((Schools ?? []).Select((s, i) => Check.OneOf(s, atlas.Schools.Keys, $"schools[{i}]")));
         for (var i = 0; i < AllModules.Count; i++)
         {
             var m = AllModules[i];

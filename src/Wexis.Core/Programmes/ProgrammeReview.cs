@@ -4,7 +4,11 @@ using Wexis.Core.Techniques;
 namespace Wexis.Core.Programmes;
 
 /// <summary>What a programme needs to know of a technique it teaches: an edition's name, standing and derived map.</summary>
-public sealed record TaughtTechnique(string Id, string Name, string Standing, IReadOnlyList<string> Prerequisites, WorkMap Map);
+/// <param name="AgainstItsSchool">Where it does not do what its declared school does, in words.</param>
+public sealed record TaughtTechnique(string Id, string Name, string Standing, IReadOnlyList<string> Prerequisites, WorkMap Map, string? School = null, IReadOnlyList<string>? AgainstItsSchool = null);
+
+/// <summary>Where a taught technique does not agree with the schools that the programme declares. A note, never a gap.</summary>
+public sealed record SchoolNote(string Module, string Technique, string Says);
 
 /// <summary>Something that stands in the way of the order, said in one sentence.</summary>
 /// <param name="Kind">prerequisite-after, prerequisite-circle, technique-prerequisite, parked, draft, unknown-technique.</param>
@@ -23,7 +27,7 @@ public sealed record CoverageLine(string Structure, string Name, string? Promise
 public sealed record OutcomeLine(string Outcome, string Text, bool Covered, IReadOnlyList<string> Modules);
 
 /// <summary>What Wexis says about a programme the moment it changes. See docs/method.md#coverage.</summary>
-public sealed record ProgrammeReview(IReadOnlyList<OrderFault> OrderFaults, IReadOnlyList<CoverageLine> Coverage, IReadOnlyList<OutcomeLine> Outcomes, int ContactMinutes, int Gaps)
+public sealed record ProgrammeReview(IReadOnlyList<OrderFault> OrderFaults, IReadOnlyList<CoverageLine> Coverage, IReadOnlyList<OutcomeLine> Outcomes, int ContactMinutes, int Gaps, IReadOnlyList<SchoolNote> SchoolNotes)
 {
     /// <summary>Covered means primary or secondary in a taught technique; actively when tightened, held against or let out slowly.</summary>
     public static ProgrammeReview Of(ProgrammeDocument programme, IReadOnlyDictionary<string, TaughtTechnique> techniques, Atlas atlas)
@@ -44,7 +48,20 @@ public sealed record ProgrammeReview(IReadOnlyList<OrderFault> OrderFaults, IRea
             var modules = programme.AllModules.Where(m => m.AllOutcomes.Contains(o.Id)).Select(m => m.Name).ToList();
             return new OutcomeLine(o.Id, o.Text, modules.Count > 0, modules);
         }).ToList();
-        return new(faults, lines, outcomes, programme.AllModules.Sum(m => m.Minutes), lines.Count(l => l.Kept == false) + outcomes.Count(o => !o.Covered));
+        return new(faults, lines, outcomes, programme.AllModules.Sum(m => m.Minutes), lines.Count(l => l.Kept == false) + outcomes.Count(o => !o.Covered), [.. NotesOf(programme, techniques, atlas)]);
+    }
+
+    private static IEnumerable<SchoolNote> NotesOf(ProgrammeDocument programme, IReadOnlyDictionary<string, TaughtTechnique> techniques, Atlas atlas)
+    {
+        if (programme.Schools is not { Count: > 0 } declared) yield break;
+        var names = string.Join(" and ", declared.Where(atlas.Schools.ContainsKey).Select(s => atlas.Schools[s].Name));
+        foreach (var module in programme.AllModules)
+            foreach (var technique in module.AllTechniques.Where(techniques.ContainsKey).Select(t => techniques[t]))
+            {
+                if (technique.School is { } school && !declared.Contains(school) && !declared.Contains("mixed"))
+                    yield return new(module.Id, technique.Name, $"“{technique.Name}” is {atlas.Schools[school].Name}; the programme declares {names}.");
+                foreach (var says in technique.AgainstItsSchool ?? []) yield return new(module.Id, technique.Name, $"“{technique.Name}”: {says}");
+            }
     }
 
     private static CoverageLine Line(string structure, string? promised, IReadOnlyList<(ProgrammeModule Module, TaughtTechnique Technique, WorkedRow Row)> rows, ProgrammeDocument programme, Atlas atlas)

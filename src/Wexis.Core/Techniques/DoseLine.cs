@@ -47,6 +47,8 @@ public static partial class DoseLine
             return new(EmptyDose(line), null, null, questions, issues);
         }
 
+        var timesADay = Take(ref text, TimesADay()) is { } daily ? daily.Groups["w"].Success ? (int)WordNumber(daily.Groups["w"].Value) : 1 : (int?)null;
+        var daysAWeek = Take(ref text, DaysAWeek()) is { } weekly ? weekly.Groups["n"].Success ? (int)Number(weekly.Groups["n"]) : 7 : (int?)null;
         var rest = Take(ref text, RestPattern()) is { } restMatch ? Number(restMatch.Groups["n"]) : (double?)null;
         var breath = Take(ref text, BreathPhases()) is { } phases ? (Number(phases.Groups["in"]), Number(phases.Groups["out"])) : ((double, double)?)null;
         var lanes = Take(ref text, Lanes()) is { } lanesMatch ? Number(lanesMatch.Groups["n"]) : 1;
@@ -98,7 +100,7 @@ public static partial class DoseLine
         foreach (var issue in new[]
                  {
                      Check.Between(hold, 0, MostSeconds, path, "s"), Check.Between(rest, 0, MostSeconds, path, "s"),
-                     Check.Between(sets, 1, MostSets, path, "sets"), Check.Between(lanes, 1, MostLanes, path, "lanes"),
+                     Check.Between(timesADay, 1, 50, path, "times a day"), Check.Between(daysAWeek, 1, 7, path, "days a week"), Check.Between(sets, 1, MostSets, path, "sets"), Check.Between(lanes, 1, MostLanes, path, "lanes"),
                  })
             if (issue is not null) issues.Add(issue);
 
@@ -132,7 +134,7 @@ public static partial class DoseLine
         if (per is null && unit == "breaths") per = "side";
 
         var dose = new Dose(line.Trim(), (int)(sets ?? 1), unit == "reps" ? (int)levels.Standard : null, per, directions, perDirection, both, (int)lanes, extra, demoCounts,
-            levels.Minimum, levels.Standard, levels.Full, unit);
+            levels.Minimum, levels.Standard, levels.Full, unit, timesADay, daysAWeek);
         if (breath is { } phase && hold is null && unit == "breaths") hold = phase.Item1 + phase.Item2;
         return new(dose, hold, rest, questions, issues);
     }
@@ -171,6 +173,8 @@ public static partial class DoseLine
         if (dose is { Per: "all", Both: "one-then-other" or "alternating" }) parts.Add("in all");
         if (dose.Both == "alternating") parts.Add("alternating");
         if (dose.Extra is { } extra && Extra().IsMatch(extra)) parts.Add(extra);
+        if (dose.TimesADay is { } times) parts.Add(times == 1 ? "once a day" : string.Create(c, $"{times} times a day"));
+        if (dose.DaysAWeek is { } days) parts.Add(string.Create(c, $"{days} days a week"));
         return string.Join(", ", parts);
     }
 
@@ -226,6 +230,8 @@ public static partial class DoseLine
     [GeneratedRegex(@"(?:\brest\s+(?:of\s+)?(?<n>\d+(?:\.\d+)?)\s*(?:s|sec|secs|seconds?)\b)|(?:(?<n>\d+(?:\.\d+)?)\s*(?:s|sec|secs|seconds?)\s+rest\b)", RegexOptions.None, 200)] private static partial Regex RestPattern();
     [GeneratedRegex(@"\bin\s+(?<in>\d+(?:\.\d+)?)\s*(?:s|sec)?,?\s*(?:and\s+)?out\s+(?<out>\d+(?:\.\d+)?)\s*(?:s|sec)?\b", RegexOptions.None, 200)] private static partial Regex BreathPhases();
     [GeneratedRegex(@"\b(?:in\s+)?(?:each\s+of\s+|x\s*)?(?<n>\d+)\s*(?:lanes?|rows?|lines?|places?|spots?|points?|sections?)\b", RegexOptions.None, 200)] private static partial Regex Lanes();
+    [GeneratedRegex(@"\b(?<w>once|twice|thrice|\d+\s*(?:x|times))\s+(?:a|per|each|every)\s+day\b|\bdaily\b", RegexOptions.None, 200)] private static partial Regex TimesADay();
+    [GeneratedRegex(@"\b(?:on\s+)?(?<n>\d+)\s*(?:days?|x|times)\s+(?:a|per|each)\s+week\b|\bevery\s+day(?:\s+of\s+the\s+week)?\b", RegexOptions.None, 200)] private static partial Regex DaysAWeek();
     [GeneratedRegex(@"\+\s*(?<n>\d+)(?:\s+more)?\b", RegexOptions.None, 200)] private static partial Regex Extra();
     [GeneratedRegex(@"\b(?:the\s+)?demo(?:nstrat(?:ion|ed one))?\s+(?:does\s+not\s+count|counts|not\s+counted|counted)\b", RegexOptions.None, 200)] private static partial Regex DemoCounts();
     [GeneratedRegex(@"\b(?:hold(?:\s+(?:for|of))?\s+(?<n>\d+(?:\.\d+)?)\s*(?:s|sec|secs|seconds?)\b)|(?:\b(?<n>\d+(?:\.\d+)?)\s*(?:s|sec|secs|seconds?)\s+(?:hold|holds|each\s+hold)\b)", RegexOptions.None, 200)] private static partial Regex HoldSeconds();

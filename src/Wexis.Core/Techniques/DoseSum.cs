@@ -8,8 +8,10 @@ namespace Wexis.Core.Techniques;
 /// <param name="SecondsPerSide">Working seconds of each side, rests between its repetitions included.</param>
 /// <param name="TensionSeconds">Seconds under hold, all sides added (both hands at once count once).</param>
 /// <param name="TotalSeconds">Seconds of the step with side changes and rests between sets.</param>
+/// <param name="DaySeconds">Seconds of a day of practice; null when nobody told how often a day.</param>
+/// <param name="WeekSeconds">Seconds of a week; null when nobody told on how many days.</param>
 /// <param name="Columns">Which columns a counter shows: left and right, or one.</param>
-public sealed record DoseSum(Levels RepetitionsPerSide, Levels RepetitionsInAll, Levels SecondsPerSide, Levels TensionSeconds, Levels TotalSeconds, IReadOnlyList<string> Columns, IReadOnlyList<Reason> Reasons)
+public sealed record DoseSum(Levels RepetitionsPerSide, Levels RepetitionsInAll, Levels SecondsPerSide, Levels TensionSeconds, Levels TotalSeconds, IReadOnlyList<string> Columns, IReadOnlyList<Reason> Reasons, Levels? DaySeconds = null, Levels? WeekSeconds = null)
 {
     public static DoseSum None { get; } = new(default, default, default, default, default, [], []);
 
@@ -73,7 +75,8 @@ public sealed record DoseSum(Levels RepetitionsPerSide, Levels RepetitionsInAll,
                 [new("sides", sides), new("change of side", $"{settings.ChangeOfSideSeconds:0.##} s")], "house setting"),
         };
         IReadOnlyList<string> columns = sides switch { "left" => ["left"], "right" => ["right"], "midline" => ["midline"], _ when turns => ["left", "right"], _ => ["both"] };
-        return new(perSide, inAll, perSideSeconds, tension, total, columns, reasons);
+        Levels? day = dose.TimesADay is { } times ? total * times : dose.DaysAWeek is null ? null : total;
+        return new(perSide, inAll, perSideSeconds, tension, total, columns, reasons, day, day is { } d && dose.DaysAWeek is { } days ? d * days : null);
     }
 
     private static string SidesTurn(string sides) => sides is "one-then-other" or "alternating" ? sides : "together";

@@ -36,7 +36,7 @@ public static class StepWords
     public static string Title(Step step, Atlas atlas, ActionModel model)
     {
         ArgumentNullException.ThrowIfNull(step);
-        var acts = step.AllActs.Where(a => a.Do is not null).Select(a => Movement(a.Do!, model) + (a.Resist is not null and not "none" ? $", against {Against(a.Resist)}" : ""));
+        var acts = step.AllActs.Where(a => a.Do is not null).Select(a => (ActRows.Words(a, step, model) ?? Movement(a.Do!, model)) + (a.Resist is not null and not "none" ? $", against {Against(a.Resist)}" : ""));
         var hands = step.AllHands.Where(h => h.Verb is not null && h.Role is not "tool-option").Select(h => $"{Verb(h.Verb)}{Place(h, atlas)}");
         var words = acts.Concat(hands).ToList();
         return words.Count == 0 ? "a step that is still empty" : string.Join("; ", words);

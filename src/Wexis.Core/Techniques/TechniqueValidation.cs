@@ -115,6 +115,8 @@ public static class TechniqueValidation
         found.Add(Check.Between(dose.Sets, 1, 20, $"{path}.sets"));
         found.Add(Check.Between(dose.Reps, 0, 200, $"{path}.reps"));
         found.Add(Check.Between(dose.Lanes, 1, 30, $"{path}.lanes"));
+        found.Add(Check.Between(dose.TimesADay, 1, 50, $"{path}.times_a_day"));
+        found.Add(Check.Between(dose.DaysAWeek, 1, 7, $"{path}.days_a_week"));
         found.Add(Check.OneOf(dose.Per, TechniqueWords.DosePer, $"{path}.per"));
         found.Add(Check.OneOf(dose.PerDirection, TechniqueWords.DosePerDirection, $"{path}.per_direction"));
         found.Add(Check.OneOf(dose.Both, TechniqueWords.DoseBoth, $"{path}.both"));

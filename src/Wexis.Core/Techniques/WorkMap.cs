@@ -140,6 +140,13 @@ internal static class ActRows
         ["head-tilt-side"] = ["sternocleidomastoid", "scalenes", "trapezius-descending", "levator-scapulae", "platysma"],
     };
 
+    /// <summary>The words of the row that is chosen for a movement under its conditions; null when the plain movement is meant, or what resists it says enough.</summary>
+    public static string? Words(Act act, Step step, ActionModel model)
+    {
+        var (baseVerb, forced) = model.Resolve(act.Do!);
+        return baseVerb is not null && model.Choose(baseVerb, new ActContext(act, step, forced, model).Holds) is { } c && c.Move.When.Count > 0 && !c.Move.When.ContainsKey("resist") ? c.Move.Words : null;
+    }
+
     public static void Add(RowSet rows, Act act, CompletedStep completed, List<int> units, List<string> cannotTell, Atlas atlas, ActionModel model)
     {
         var (baseVerb, forced) = model.Resolve(act.Do!);

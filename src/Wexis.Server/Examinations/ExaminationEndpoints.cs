@@ -1,9 +1,9 @@
-using Wexis.Core.Techniques;
 using System.Security.Claims;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 using Wexis.Core.Examinations;
 using Wexis.Core.Measures;
+using Wexis.Core.Techniques;
 using Wexis.Data;
 using Wexis.Data.Examinations;
 using Wexis.Data.Techniques;

@@ -44,15 +44,15 @@ public static class LibraryEndpoints
         return TypedResults.NoContent();
     }
 
-    private static async Task<Ok<SchoolsView>> Schools(SchoolProfiles schools, LibraryReasonStore reasons, CancellationToken ct) =>
-        TypedResults.Ok(new SchoolsView(schools.Questions, schools.Schools, await reasons.Choices(ct)));
+    private static async Task<Ok<SchoolsView>> Schools(TechniqueDesk desk, LibraryReasonStore reasons, CancellationToken ct) =>
+        TypedResults.Ok(new SchoolsView(desk.Schools.Questions, desk.Schools.Schools, await reasons.Choices(ct)));
 
-    private static async Task<Results<NoContent, ValidationProblem>> Choose(string question, HouseChoiceDraft given, ClaimsPrincipal user, SchoolProfiles schools, LibraryReasonStore reasons, TimeProvider clock, CancellationToken ct)
+    private static async Task<Results<NoContent, ValidationProblem>> Choose(string question, HouseChoiceDraft given, ClaimsPrincipal user, TechniqueDesk desk, LibraryReasonStore reasons, TimeProvider clock, CancellationToken ct)
     {
-        var asked = schools.Questions.FirstOrDefault(q => q.Id == question);
+        var asked = desk.Schools.Questions.FirstOrDefault(q => q.Id == question);
         var slips = new[]
         {
-            asked is null ? new Issue("question", IssueCodes.Unknown, question, string.Join(", ", schools.Questions.Select(q => q.Id))) : given.Choice is null ? new("choice", IssueCodes.Missing, "", string.Join(", ", asked.Choices.Keys)) : Check.OneOf(given.Choice, asked.Choices.Keys, "choice"),
+            asked is null ? new Issue("question", IssueCodes.Unknown, question, string.Join(", ", desk.Schools.Questions.Select(q => q.Id))) : given.Choice is null ? new("choice", IssueCodes.Missing, "", string.Join(", ", asked.Choices.Keys)) : Check.OneOf(given.Choice, asked.Choices.Keys, "choice"),
             Check.Given(given.Reason, "reason", "why the house does it like this"), Check.NoLongerThan(given.Reason, 400, "reason"),
         }.OfType<Issue>().ToList();
         if (slips.Count > 0) return Problems.Of(slips, "The house's choice cannot be kept like this.");

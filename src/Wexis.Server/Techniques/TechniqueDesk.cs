@@ -10,11 +10,12 @@ using Wexis.Server.Shell;
 namespace Wexis.Server.Techniques;
 
 /// <summary>Derives with the house's atlas, model and settings; says how an edition stands and what the library keeps of it.</summary>
-public sealed class TechniqueDesk(Atlas atlas, ActionModel model, HouseSettings settings)
+public sealed class TechniqueDesk(Atlas atlas, ActionModel model, SchoolProfiles schools, HouseSettings settings)
 {
     public Atlas Atlas => atlas;
     public ActionModel Model => model;
     public HouseSettings Settings => settings;
+    public SchoolProfiles Schools => schools;
 
     public Derivation Derive(TechniqueDocument document) => Derivation.Of(document, atlas, model, settings);
 
@@ -36,6 +37,9 @@ public sealed class TechniqueDesk(Atlas atlas, ActionModel model, HouseSettings 
     public string RulesVersion { get; } = Convert.ToHexStringLower(SHA256.HashData([.. typeof(Derivation).Module.ModuleVersionId.ToByteArray(), .. Encoding.UTF8.GetBytes(model.DataVersion)]))[..16];
 
     public TechniqueBrief Brief(Derivation derivation, TechniqueDocument document) => TechniqueBrief.Of(document, derivation, RulesVersion, atlas);
+
+    /// <summary>Where a technique does not do what its declared school does.</summary>
+    public IReadOnlyList<SchoolContradiction> AgainstItsSchool(TechniqueDocument document, Derivation derivation) => schools.Contradictions(document, derivation, atlas, settings);
 
     /// <summary>A technique as it is stored: its body with its id, and what is derived from it.</summary>
     public NewTechnique New(Guid id, TechniqueDocument document, Derivation? derivation = null)

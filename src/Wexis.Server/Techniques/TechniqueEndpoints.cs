@@ -41,14 +41,14 @@ public static class TechniqueEndpoints
 
     private static Ok<Derivation> Derive(TechniqueDocument document, TechniqueDesk desk) => TypedResults.Ok(desk.Derive(document));
 
-    private static async Task<Results<Ok<TechniqueView>, NotFound>> Get(Guid id, ClaimsPrincipal user, EditionStore editions, SchoolProfiles schools, TechniqueDesk desk, CancellationToken ct)
+    private static async Task<Results<Ok<TechniqueView>, NotFound>> Get(Guid id, ClaimsPrincipal user, EditionStore editions, TechniqueDesk desk, CancellationToken ct)
     {
         // What was approved stays what trainees read, while the next edition is being written.
         var stored = (user.IsInRole(Roles.Trainee) ? await editions.ApprovedOf(id, ct) : null) ?? await editions.NewestOf(id, ct);
         if (stored is null || !Readable(user, stored.Standing)) return TypedResults.NotFound();
         var derived = desk.Derive(stored.Body);
         return TypedResults.Ok(new TechniqueView(id, stored.Code, stored.Edition, stored.Version, stored.Standing, stored.Frozen, stored.ChangedBy, stored.ChangedAt, stored.Body, derived,
-            [.. (await RelatedTo(stored, editions, ct)).Where(r => Readable(user, r.Standing))], schools.Contradictions(stored.Body, derived, desk.Atlas, desk.Settings)));
+            [.. (await RelatedTo(stored, editions, ct)).Where(r => Readable(user, r.Standing))], desk.AgainstItsSchool(stored.Body, derived)));
     }
 
     /// <summary>What either technique says of the two: whoever calls me easier is harder to me.</summary>

@@ -81,4 +81,16 @@ public class ProgrammeReviewTests
         var techniques = addKnead ? new[] { "smile", "knead" } : ["smile"];
         return Review([Module("a", techniques: techniques)], [Smile, Knead], [new("zygomaticus-major", "actively")]).Coverage.Single(c => c.Promised is not null).Kept == true;
     }
+
+    [Fact]
+    public void A_technique_of_another_school_and_one_against_its_own_are_named_and_count_as_no_gap()
+    {
+        var stone = Knead with { Id = "stone", School = "tool-led", AgainstItsSchool = ["No tool is used."] };
+        var programme = new ProgrammeDocument("P", [Module("a", techniques: ["stone"])], [], [], ["fluid-led"]);
+        var review = ProgrammeReview.Of(programme, new Dictionary<string, TaughtTechnique> { ["stone"] = stone }, Reference.Atlas);
+        review.SchoolNotes.Select(n => n.Says).ShouldBe(["“Technique knead” is Tool-led; the programme declares Fluid-led.", "“Technique knead”: No tool is used."]);
+        review.Gaps.ShouldBe(0);
+        ProgrammeReview.Of(programme with { Schools = [] }, new Dictionary<string, TaughtTechnique> { ["stone"] = stone }, Reference.Atlas).SchoolNotes.ShouldBeEmpty("nothing is declared");
+        (programme with { Schools = ["yogic"] }).Issues(Reference.Atlas).ShouldContain(i => i.Path == "schools[0]");
+    }
 }

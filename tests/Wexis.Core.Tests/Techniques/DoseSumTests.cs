@@ -88,4 +88,29 @@ public class DoseSumTests
         var tempo = new Tempo(1, hold % 20, 1, 1);
         return DoseSum.Of(Of("one-then-other", "side"), tempo, "one-then-other", HouseSettings.Default).TotalSeconds.Standard >= DoseSum.Of(Of("together", "all"), tempo, "both", HouseSettings.Default).TotalSeconds.Standard;
     }
+
+    /// <summary>Worked sums of the trade: 45–90 s, twice a day, 5 days a week is 450–900 s; 12 min a day on 6 days are 72 min a week.</summary>
+    [Theory]
+    [InlineData("45 / 60 / 90 s, twice a day, 5 days a week", 90, 180, 450, 900)]
+    [InlineData("2 min, 6 times a day, 6 days a week", 720, 720, 4320, 4320)]
+    public void A_day_and_a_week_add_up(string line, double dayMin, double dayFull, double weekMin, double weekFull)
+    {
+        var reading = DoseLine.Read(line, new("midline"), Reference.Settings with { MinimumShare = 1, FullShare = 1 }, "dose");
+        reading.Issues.ShouldBeEmpty();
+        var sum = DoseSum.Of(reading.Dose, A.Tempo(1, 0, 0, 0), "midline", Reference.Settings);
+        (sum.DaySeconds!.Value.Minimum, sum.DaySeconds.Value.Full, sum.WeekSeconds!.Value.Minimum, sum.WeekSeconds.Value.Full).ShouldBe((dayMin, dayFull, weekMin, weekFull));
+    }
+
+    [Theory]
+    [InlineData("8, daily", 1, null)]
+    [InlineData("10, each side, 3 times a day", 3, null)]
+    [InlineData("10 s, 6 days a week", null, 6)]
+    [InlineData("10", null, null)]
+    public void How_often_is_read_and_never_guessed(string line, int? times, int? days)
+    {
+        var dose = DoseLine.Read(line, new("both"), Reference.Settings, "dose").Dose;
+        (dose.TimesADay, dose.DaysAWeek).ShouldBe((times, days));
+        var again = DoseLine.Read(DoseLine.Format(dose, null), new("both"), Reference.Settings, "dose").Dose;
+        (again.TimesADay, again.DaysAWeek, again.Standard).ShouldBe((times, days, dose.Standard));
+    }
 }

@@ -25,7 +25,7 @@ public class TechniqueFileEndpointTests(DemoHouse demo) : IClassFixture<DemoHous
         var here = (await lead.Get<EditionLine[]>("/api/techniques")).ToDictionary(t => t.Code);
         var there = await visitor.Get<EditionLine[]>("/api/techniques");
         imported.Techniques.Count.ShouldBe(here.Count);
-        foreach (var t in there) (t.Name, t.Standing, t.Brief.Seconds, t.Brief.Primary).ShouldBe((here[t.Code].Name, here[t.Code].Standing, here[t.Code].Brief.Seconds, here[t.Code].Brief.Primary));
+        foreach (var t in there) (t.Name, t.Brief.Seconds, t.Brief.Primary, Wexis.Core.Techniques.EditionStanding.Teachable(t.Standing)).ShouldBe((here[t.Code].Name, here[t.Code].Brief.Seconds, here[t.Code].Brief.Primary, Wexis.Core.Techniques.EditionStanding.Teachable(here[t.Code].Standing)), "an approval is this house's own and does not travel");
     }
 
     [Fact]

@@ -1118,6 +1118,11 @@ export interface components {
      */
     Dose: {
       both: null | string;
+      /**
+       * Format: int32
+       * @description Days of practice in a week, 1 to 7; null when not told.
+       */
+      days_a_week?: null | number;
       demo_counts: null | boolean;
       directions: null | string[];
       extra: null | string;
@@ -1136,6 +1141,11 @@ export interface components {
       sets: null | number;
       /** Format: double */
       standard: null | number;
+      /**
+       * Format: int32
+       * @description Sessions in which it comes, on a day of practice; null when not told.
+       */
+      times_a_day?: null | number;
       unit: null | string;
     };
     /** @description A dose that is to be longer or shorter, in what it counts, with its hold. */
@@ -1150,6 +1160,7 @@ export interface components {
     DoseSum: {
       /** @description Which columns a counter shows: left and right, or one. */
       columns: string[];
+      day_seconds?: null | components["schemas"]["Levels"];
       reasons: components["schemas"]["Reason"][];
       /** @description Movements made: both hands at once count once. */
       repetitions_in_all: components["schemas"]["Levels"];
@@ -1161,6 +1172,7 @@ export interface components {
       tension_seconds: components["schemas"]["Levels"];
       /** @description Seconds of the step with side changes and rests between sets. */
       total_seconds: components["schemas"]["Levels"];
+      week_seconds?: null | components["schemas"]["Levels"];
     };
     DoseWords: {
       line: string;
@@ -1697,7 +1709,7 @@ export interface components {
     /** @description What one sentence of the notes was read as. */
     NoteLine: {
       garbled: components["schemas"]["GarbledWord"][];
-      /** @description step, repeat, still, claim, advice, caution, or unread. */
+      /** @description step, repeat, still, claim, advice, caution, material, or unread. */
       kind: string;
       /** @description Set where a lost “not” would turn a caution into an instruction: the sentence must be confirmed as it stands. */
       polarity: null | string;
@@ -1838,6 +1850,8 @@ export interface components {
       modules: null | components["schemas"]["ProgrammeModule"][];
       name: null | string;
       outcomes: null | components["schemas"]["Outcome"][];
+      /** @description The schools it declares; none declared means that nothing is compared. */
+      schools?: null | string[];
       structures: null | components["schemas"]["StructurePromise"][];
     };
     ProgrammeLine: {
@@ -1867,6 +1881,7 @@ export interface components {
       gaps: number;
       order_faults: components["schemas"]["OrderFault"][];
       outcomes: components["schemas"]["OutcomeLine"][];
+      school_notes: components["schemas"]["SchoolNote"][];
     };
     ProgrammeSave: {
       document: components["schemas"]["ProgrammeDocument"];
@@ -2015,6 +2030,12 @@ export interface components {
        * @description Step (from 0); null when it is about the whole.
        */
       step: null | number;
+    };
+    /** @description Where a taught technique does not agree with the schools that the programme declares. A note, never a gap. */
+    SchoolNote: {
+      module: string;
+      says: string;
+      technique: string;
     };
     /** @description One school's usual position. Common practice, never a standard. */
     SchoolProfile: {

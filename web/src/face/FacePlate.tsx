@@ -89,7 +89,9 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
   const { view, viewer, layers, peeled, nearness } = usePlateView();
   const [active, setActive] = useState<string | null>(null);
   const lit = useMemo(() => strongestOf(content.lit ?? []), [content.lit]);
-  const { frame, height } = frameOf(view, viewer, needsNeck(reference, lit, content));
+  const bust = needsNeck(reference, lit, content);
+  // One frame as long as nothing turns: figures that did not change are not drawn again.
+  const { frame, height } = useMemo(() => frameOf(view, viewer, bust), [view, viewer, bust]);
   const muscles = reference.muscles[view].filter((m) => m.depth > peeled || lit.has(m.id) || content.selected === m.id);
   const halves = halvesIn(view);
   const picking = content.picking ?? null;

@@ -171,6 +171,7 @@ export function ProgrammeBench({
             chosen={structure}
             onChoose={setStructure}
             onChange={setDocument}
+            schools={atlas.schools.map((x) => ({ value: x.id, word: x.name }))}
             structures={[...atlas.muscles, ...atlas.tissues]
               .map((s) => ({ value: s.id, word: atlas.plain_names[s.id] ?? s.id }))
               .sort((a, b) => a.word.localeCompare(b.word))}
@@ -301,12 +302,24 @@ function ModuleLine({
               onChange={(e) => onChange({ minutes: Number(e.target.value) || 0 })}
             />
           </div>
-          <Toggles
-            label="Techniques taught here"
-            options={library.filter((t) => t.standing !== "draft").map((t) => ({ value: t.code, word: t.name }))}
-            on={m.techniques ?? []}
-            onToggle={(code) => onChange({ techniques: toggled(m.techniques, code) })}
-          />
+          <div>
+            <Toggles
+              label="Techniques taught here"
+              options={library
+                .filter((t) => (m.techniques ?? []).includes(t.code))
+                .map((t) => ({ value: t.code, word: t.name }))}
+              on={m.techniques ?? []}
+              onToggle={(code) => onChange({ techniques: toggled(m.techniques, code) })}
+            />
+            <Pick
+              label="Teach another one here"
+              options={library
+                .filter((t) => !UNTAUGHT.has(t.standing) && !(m.techniques ?? []).includes(t.code))
+                .map((t) => ({ value: t.code, word: t.name, group: t.region ?? "no region" }))}
+              value={null}
+              onChange={(code) => code && onChange({ techniques: [...(m.techniques ?? []), code] })}
+            />
+          </div>
           <Toggles
             label="Only after"
             options={others.filter((o) => o.id !== m.id).map((o) => ({ value: o.id, word: o.name }))}
@@ -329,6 +342,9 @@ function ModuleLine({
     </li>
   );
 }
+
+/** Standings in which a technique is not taught. */
+const UNTAUGHT = new Set(["draft", "parked", "retired"]);
 
 function Toggles({
   label,
@@ -368,11 +384,12 @@ type PromiseProps = {
   canChange: boolean;
   chosen: string | null;
   structures: readonly { value: string; word: string }[];
+  schools: readonly { value: string; word: string }[];
   onChoose: (s: string | null) => void;
   onChange: (d: ProgrammeDocument) => void;
 };
 
-function Promises({ document, review, canChange, chosen, structures, onChoose, onChange }: PromiseProps) {
+function Promises({ document, review, canChange, chosen, structures, schools, onChoose, onChange }: PromiseProps) {
   const [outcome, setOutcome] = useState("");
   const promised = document.structures ?? [];
   const outcomes = document.outcomes ?? [];
@@ -470,6 +487,23 @@ function Promises({ document, review, canChange, chosen, structures, onChoose, o
           );
         })}
       </ul>
+      {canChange && (
+        <Toggles
+          label="Schools it declares"
+          options={schools}
+          on={document.schools ?? []}
+          onToggle={(id) => onChange({ ...document, schools: toggled(document.schools ?? null, id) })}
+        />
+      )}
+      {review.school_notes.length > 0 && (
+        <ul className="mt-2 text-sm" aria-label="Not as its schools do it" data-school-notes>
+          {review.school_notes.map((n) => (
+            <li key={n.module + n.technique + n.says} className="border-t border-line py-1">
+              {n.says}
+            </li>
+          ))}
+        </ul>
+      )}
       {canChange && (
         <form
           className="mt-2 flex items-end gap-2"

@@ -85,7 +85,9 @@ function NewProgramme({ first = false }: { first?: boolean }) {
   const add = useMutation({
     mutationFn: (id: string) =>
       said(
-        api.POST("/api/programmes", { body: { id, document: { name, modules: [], structures: [], outcomes: [] } } }),
+        api.POST("/api/programmes", {
+          body: { id, document: { name, modules: [], structures: [], outcomes: [], schools: [] } },
+        }),
       ),
     onSuccess: async (_, id) => {
       await queries.invalidateQueries({ queryKey: ["programmes"] });

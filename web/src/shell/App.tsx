@@ -55,6 +55,12 @@ function House() {
   const session = useQuery(sessionQuery);
   const role = session.data?.person?.role ?? "trainee";
   const [keySheet, setKeySheet] = useState(false);
+  const { pathname } = useLocation();
+  // Another page begins at its top, wherever the one before was left.
+  useEffect(() => {
+    // Newer browsers answer with a promise; an effect may not.
+    void window.scrollTo(0, 0);
+  }, [pathname]);
   useShellKeys(role, () => setKeySheet(true));
   return (
     <div className="min-h-screen">

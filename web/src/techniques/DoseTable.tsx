@@ -15,6 +15,8 @@ export function DoseTable({ sum, grey }: { sum: Schemas["DoseSum"]; grey: boolea
     [sides ? "work, each side" : "work", sum.seconds_per_side, seconds],
     ...(sum.tension_seconds.standard > 0 ? ([["under hold", sum.tension_seconds, seconds]] as const) : []),
     ["step in total", sum.total_seconds, seconds],
+    ...(sum.day_seconds ? ([["a day", sum.day_seconds, seconds]] as const) : []),
+    ...(sum.week_seconds ? ([["a week", sum.week_seconds, seconds]] as const) : []),
   ];
   return (
     <table className={cn("mt-2 text-sm", grey && "by-default")} data-dose-table>

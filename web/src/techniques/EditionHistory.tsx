@@ -25,7 +25,18 @@ const NEXT: Readonly<Record<string, readonly { step: string; word: string }[]>> 
 };
 
 /** A technique in time: editions and what differs, what was decided and by whom, and what depends on it. */
-export function EditionHistory({ id, dirty, onStep }: { id: string; dirty: boolean; onStep: (step: number) => void }) {
+export function EditionHistory({
+  id,
+  dirty,
+  onStep,
+  onCompare,
+}: {
+  id: string;
+  dirty: boolean;
+  onStep: (step: number) => void;
+  /** Steps to be marked on the score, while the newest edition is compared with the one before. */
+  onCompare: (steps: ReadonlySet<number>) => void;
+}) {
   const history = useQuery(historyQuery(id));
   const [open, setOpen] = useState<number | null>(null);
   if (history.isError) return <Problem error={history.error} again={() => history.refetch()} />;
@@ -51,7 +62,11 @@ export function EditionHistory({ id, dirty, onStep }: { id: string; dirty: boole
                   size="line"
                   tone="quiet"
                   aria-expanded={open === e.edition}
-                  onClick={() => setOpen(open === e.edition ? null : e.edition)}
+                  onClick={() => {
+                    const opens = open !== e.edition;
+                    setOpen(opens ? e.edition : null);
+                    onCompare(new Set(opens && e === newest ? e.since.flatMap((d) => d.step ?? []) : []));
+                  }}
                 >
                   {e.since.length} {e.since.length === 1 ? "difference" : "differences"} to the one before
                 </Button>

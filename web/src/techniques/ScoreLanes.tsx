@@ -27,11 +27,14 @@ export function ScoreLanes({
   derivation,
   onStep,
   current,
+  changed,
   edits,
 }: {
   derivation: Derivation;
   onStep?: (index: number) => void;
   current?: number | null;
+  /** Steps in which this edition differs from the one it is compared with. */
+  changed?: ReadonlySet<number>;
   edits?: ScoreEdits;
 }) {
   const total = derivation.times.home.standard;
@@ -183,6 +186,15 @@ export function ScoreLanes({
                 />
               ))}
             </g>
+            {changed?.has(b.step.index) && (
+              <g data-score-changed={b.step.index}>
+                <title>This step differs from the edition before</title>
+                <path d={`M${x(b.start) + 1} ${HEAD}H${x(b.end) - 1}`} stroke="var(--color-now)" strokeWidth={3} />
+                <text x={x(b.start) + 4} y={HEAD - 4} fontSize={12} fontWeight={700} fill="var(--color-now)">
+                  ≠
+                </text>
+              </g>
+            )}
             {edits && (
               <g className="cursor-ew-resize" data-score-end={b.step.index} {...handlers(b, "end")}>
                 <title>Pull to make it longer or shorter</title>

@@ -59,6 +59,7 @@ export function TechniqueEditor({ id, stored, edition, version, frozen, school }
   const [openStep, setOpenStep] = useState<number | null>(steps.length === 1 ? 0 : null);
   const [picking, setPicking] = useState<PickPlace | null>(null);
   const [structure, setStructure] = useState<string | null>(null);
+  const [changed, setChanged] = useState<ReadonlySet<number>>(new Set());
   const derived = useQuery(derivationQuery(useSettled(document, 180)));
   const derivation = derived.data;
   const queries = useQueryClient();
@@ -268,6 +269,7 @@ export function TechniqueEditor({ id, stored, edition, version, frozen, school }
           <ScoreLanes
             derivation={derivation}
             current={openStep}
+            changed={changed}
             onStep={openAt}
             edits={{
               onStretch: (index, standard, hold) => stretch.mutate({ index, standard, hold }),
@@ -316,7 +318,7 @@ export function TechniqueEditor({ id, stored, edition, version, frozen, school }
           <div className="mt-6">
             <HandOutLinks id={id} />
           </div>
-          <EditionHistory id={id} dirty={editor.dirty} onStep={openAt} />
+          <EditionHistory id={id} dirty={editor.dirty} onStep={openAt} onCompare={setChanged} />
         </>
       )}
     </Stage>

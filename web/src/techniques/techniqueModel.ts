@@ -91,6 +91,8 @@ const emptyDose: Dose = {
   standard: null,
   full: null,
   unit: null,
+  times_a_day: null,
+  days_a_week: null,
 };
 export const emptyTempo: Tempo = { in_s: null, hold_s: null, out_s: null, rest_s: null };
 export const emptyPose: PoseState = {
