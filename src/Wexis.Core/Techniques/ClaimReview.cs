@@ -164,7 +164,7 @@ public static partial class ClaimReview
                 var findings = structures.Where(atlas.Muscles.ContainsKey).Select(s => PullOf(s, up, text)).ToList();
                 return findings.FirstOrDefault(f => f.Verdicts[0] == "supported") ?? findings.FirstOrDefault() ?? Effect(text);
             }
-            var part = Parts.FirstOrDefault(p => Regex.IsMatch(text, $@"\b(?:eye)?{p.Word}", RegexOptions.IgnoreCase, TimeSpan.FromMilliseconds(200)));
+            var part = Parts.FirstOrDefault(p => Mentions(text, p.Word) || Mentions(text, $"eye{p.Word}"));
             if (part.Word is null) return Effect(text);
             var active = Rows.Where(r => Modes.IsActive(r.Mode) && r.Strength != "incidental").Select(r => r.Structure).ToHashSet(StringComparer.Ordinal);
             var (right, wrong) = up ? (part.Lifters, part.Lowerers) : (part.Lowerers, part.Lifters);
@@ -220,12 +220,19 @@ public static partial class ClaimReview
         /// <summary>The flow that a claim speaks of: of the part it names where the strokes cross one, and always of the neck. Reaching the nodes is no stroke against them (R63).</summary>
         private List<FlowVerdict> FlowOf(string text)
         {
-            var lower = text.ToLowerInvariant();
-            var named = FluidParts.Where(p => Regex.IsMatch(lower, $@"\b(?:under-?)?{p.Word}", RegexOptions.None, TimeSpan.FromMilliseconds(200))).SelectMany(p => atlas.Regions[p.Region].Zones).ToHashSet(StringComparer.Ordinal);
+            var named = FluidParts.Where(p => Mentions(text, p.Word)).SelectMany(p => atlas.Regions[p.Region].Zones).ToHashSet(StringComparer.Ordinal);
             var neck = atlas.Regions["neck"].Zones;
             var all = derivation.Map.Flow.Where(f => !(f.Verdict == "against" && Arrives(f))).ToList();
             var part = all.Where(f => named.Contains(f.Zone) || (named.Count > 0 && neck.Contains(f.Zone))).ToList();
             return part.Count > 0 ? part : all;
+        }
+
+        /// <summary>Whether a text says a word, or one that begins with it ("cheeks", "under-eye").</summary>
+        private static bool Mentions(string text, string word)
+        {
+            for (var at = text.IndexOf(word, StringComparison.OrdinalIgnoreCase); at >= 0; at = text.IndexOf(word, at + 1, StringComparison.OrdinalIgnoreCase))
+                if (at == 0 || !char.IsLetter(text[at - 1]) || text[..at].EndsWith("under", StringComparison.OrdinalIgnoreCase)) return true;
+            return false;
         }
 
         /// <summary>The stroke ends over the nodes that the skin it came from drains to.</summary>

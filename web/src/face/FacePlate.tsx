@@ -9,6 +9,7 @@ import {
   toPixel,
   type FacePoint,
   type Frame,
+  type Pixel,
   type View,
   type Viewer,
 } from "./frame";
@@ -124,13 +125,17 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
     e.stopPropagation();
   };
 
-  const labels = placeLabels(labelWishes(reference, lit, chosen, active, picking !== null, frame), WIDTH / 2, {
-    top: 6,
-    bottom: height - 6,
-  });
+  const near = compact ? 1 : nearness;
+  const corner = cornerOf(height, near, focusOf(reference, view, lit, chosen), frame);
+  // Names stand in the margin of what is looked at, in letters of one size however near that is.
+  const wishes = labelWishes(reference, lit, chosen, active, picking !== null, frame).map((w) => ({
+    ...w,
+    anchors: w.anchors.map((a) => ({ x: (a.x - corner.x) * near, y: (a.y - corner.y) * near })),
+  }));
+  const labels = placeLabels(wishes, WIDTH / 2, { top: 6, bottom: height - 6 });
   return (
     <svg
-      viewBox={looked(height, compact ? 1 : nearness, focusOf(reference, view, lit, chosen), frame)}
+      viewBox={`${corner.x} ${corner.y} ${WIDTH / near} ${height / near}`}
       className={cn("block h-auto w-full select-none", drawing.ready && "cursor-crosshair touch-none")}
       {...drawing.handlers}
       role="listbox"
@@ -223,7 +228,13 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
           <Landmarks reference={reference} frame={frame} picking={picking} active={active} />
         )}
       </g>
-      <g aria-hidden="true" fontSize={11} fill="var(--color-ink)" fontFamily="var(--font-sans)">
+      <g
+        aria-hidden="true"
+        transform={near === 1 ? undefined : `translate(${corner.x} ${corner.y}) scale(${1 / near})`}
+        fontSize={11}
+        fill="var(--color-ink)"
+        fontFamily="var(--font-sans)"
+      >
         {labels.map((l) => {
           const x = l.margin === "left" ? 4 : WIDTH - 4;
           const middle = l.top + (l.lines.length * 12) / 2;
@@ -261,13 +272,11 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
   );
 }
 
-/** The part of the paper that is looked at, as a view box: nearer round what is chosen or lit, never beyond the edge. */
-function looked(height: number, nearness: number, focus: FacePoint, frame: Frame): string {
+/** The upper left corner of what is looked at: nearer round what is chosen or lit, never beyond the edge of the paper. */
+function cornerOf(height: number, nearness: number, focus: FacePoint, frame: Frame): Pixel {
   const [w, h] = [WIDTH / nearness, height / nearness];
   const at = toPixel(focus, frame);
-  const x = Math.min(WIDTH - w, Math.max(0, at.x - w / 2));
-  const y = Math.min(height - h, Math.max(0, at.y - h / 2));
-  return `${x} ${y} ${w} ${h}`;
+  return { x: Math.min(WIDTH - w, Math.max(0, at.x - w / 2)), y: Math.min(height - h, Math.max(0, at.y - h / 2)) };
 }
 
 /** What the eye goes to: the chosen structure, else the middle of what is lit, else the middle of the face. */
