@@ -24,10 +24,9 @@ public sealed partial class NoteGlossary
         _known = [.. _names.SelectMany(n => Words(n.Words)), .. _places.SelectMany(p => Words(p.Words)), .. _zones.SelectMany(z => Words(z.Words)), .. PlainWords];
     }
 
-    public static NoteGlossary Of(Atlas atlas, ActionModel model)
+    public static NoteGlossary Of(Atlas atlas)
     {
         ArgumentNullException.ThrowIfNull(atlas);
-        ArgumentNullException.ThrowIfNull(model);
         return new(atlas);
     }
 
@@ -52,11 +51,8 @@ public sealed partial class NoteGlossary
     public static bool Forbids(string sentence) => Forbidding().IsMatch(sentence);
     public static bool IsAdvice(string sentence) => Advice().IsMatch(sentence) && !Movement().IsMatch(sentence);
 
-    public static bool IsClaim(string sentence, NoteGlossary glossary)
-    {
-        ArgumentNullException.ThrowIfNull(glossary);
-        return Claims().IsMatch(sentence) && Dose(sentence) is null;
-    }
+    /// <summary>A sentence that says what a technique does; one with a dose says how it is done.</summary>
+    public static bool IsClaim(string sentence) => Claims().IsMatch(sentence) && Dose(sentence) is null;
 
     /// <summary>What is taken to hand before: oil, cream, a towel; null when the sentence says none.</summary>
     public static string? Material(string sentence) => TakeToHand().Match(sentence) is { Success: true } m ? m.Groups["what"].Value.Trim().ToLowerInvariant() : null;

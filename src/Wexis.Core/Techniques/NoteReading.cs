@@ -27,14 +27,13 @@ public sealed record NoteReading(TechniqueDocument Draft, IReadOnlyList<NoteLine
     /// <summary>From here two sentences say the same: four of five words in common.</summary>
     private const double Same = 0.8;
 
-    public static Checked<NoteReading> Of(string text, Atlas atlas, ActionModel model)
+    public static Checked<NoteReading> Of(string text, Atlas atlas)
     {
         ArgumentNullException.ThrowIfNull(text);
         ArgumentNullException.ThrowIfNull(atlas);
-        ArgumentNullException.ThrowIfNull(model);
         if (string.IsNullOrWhiteSpace(text)) return Checked.No<NoteReading>(new Issue("text", IssueCodes.Missing, "", "the notes"));
         if (text.Length > MostLetters) return Checked.No<NoteReading>(new Issue("text", IssueCodes.TooLong, $"{text.Length}", $"{MostLetters}"));
-        var glossary = NoteGlossary.Of(atlas, model);
+        var glossary = NoteGlossary.Of(atlas);
         var lines = new List<NoteLine>();
         var steps = new List<Step>();
         var said = new List<(IReadOnlyList<string> Words, int? Step)>();
@@ -77,7 +76,7 @@ public sealed record NoteReading(TechniqueDocument Draft, IReadOnlyList<NoteLine
             advice.Add(sentence);
             return ("advice", null, []);
         }
-        if (NoteGlossary.IsClaim(sentence, glossary))
+        if (NoteGlossary.IsClaim(sentence))
         {
             claims.Add(new(sentence, null, null, null));
             return ("claim", null, []);

@@ -40,6 +40,7 @@ public static class TechniqueDifference
             ("name", a.Name, b.Name), ("region", Region(a.Region), Region(b.Region)), ("school", School(a.School), School(b.School)), ("aim", a.Aim, b.Aim),
             ("cautions", Joined(a.Cautions), Joined(b.Cautions)), ("faults", Joined(a.Faults?.Select(f => f.Sign)), Joined(b.Faults?.Select(f => f.Sign))),
             ("adaptations", Joined(a.Adaptations?.Select(x => $"{x.For}: {x.Change}")), Joined(b.Adaptations?.Select(x => $"{x.For}: {x.Change}"))),
+            ("materials", Joined(a.Materials), Joined(b.Materials)), ("advice", Joined(a.Advice), Joined(b.Advice)),
             ("claims", Joined(a.Claims?.Select(c => c.Text)), Joined(b.Claims?.Select(c => c.Text))));
     }
 

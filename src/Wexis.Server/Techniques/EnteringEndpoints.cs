@@ -47,5 +47,5 @@ public static class EnteringEndpoints
 
     /// <summary>Pasted prose as draft steps, with everything that is unknown in it.</summary>
     private static Results<Ok<NoteReading>, ValidationProblem> ReadNotes(PastedNotes notes, TechniqueDesk desk) =>
-        Problems.Answer(NoteReading.Of(notes.Text ?? "", desk.Atlas, desk.Model), "These notes cannot be read.");
+        Problems.Answer(NoteReading.Of(notes.Text ?? "", desk.Atlas), "These notes cannot be read.");
 }

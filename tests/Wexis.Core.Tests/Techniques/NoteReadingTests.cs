@@ -5,7 +5,7 @@ namespace Wexis.Core.Tests.Techniques;
 /// <summary>Old notes as draft steps: what is unknown is named, what is garbled is asked about, what is doubled is never added.</summary>
 public class NoteReadingTests
 {
-    private static NoteReading Read(string text) => NoteReading.Of(text, Reference.Atlas, Reference.Model).Value!;
+    private static NoteReading Read(string text) => NoteReading.Of(text, Reference.Atlas).Value!;
     private static NoteLine Line(string text) => Read(text).Lines.ShouldHaveSingleItem();
 
     [Fact]
@@ -82,7 +82,7 @@ public class NoteReadingTests
     [Fact]
     public void Nothing_and_too_much_are_refused()
     {
-        NoteReading.Of(" ", Reference.Atlas, Reference.Model).Issues.Single().Code.ShouldBe("missing");
-        NoteReading.Of(new string('x', 20_001), Reference.Atlas, Reference.Model).Issues.Single().Code.ShouldBe("too-long");
+        NoteReading.Of(" ", Reference.Atlas).Issues.Single().Code.ShouldBe("missing");
+        NoteReading.Of(new string('x', 20_001), Reference.Atlas).Issues.Single().Code.ShouldBe("too-long");
     }
 }

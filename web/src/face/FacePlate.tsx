@@ -21,13 +21,12 @@ import {
   Hazards,
   Landmarks,
   LostZones,
-  LymphChains,
   placeOf,
-  PointMarks,
   seenLandmarks,
   StrokeLine,
   ZoneWash,
 } from "./PlateLayers";
+import { LymphChains, PointMarks } from "./PlateMarks";
 import { usePlateView } from "./plateView";
 import { useDrawing } from "./useDrawing";
 import { cn } from "../ui/cn";

@@ -10,6 +10,7 @@ import { libraryQuery } from "../techniques/techniqueQueries";
 import { Button } from "../ui/Button";
 import { Empty, Problem, Waiting } from "../ui/States";
 import { day } from "../ui/days";
+import { downloadJson } from "../ui/download";
 import { screeningQuery } from "./screeningQueries";
 
 type Answer = { id: string; word: string; says: string; tone: string };
@@ -100,7 +101,7 @@ export function ScreeningScreen() {
           </p>
         </div>
         <div className="no-print flex items-center gap-2">
-          <Button size="line" tone="quiet" onClick={() => download(s)}>
+          <Button size="line" tone="quiet" onClick={() => downloadJson(fileName(s), s)}>
             as a file
           </Button>
           <EraseButton id={id} about={s.about} />
@@ -171,15 +172,8 @@ function reasonsOf(techniques: readonly Schemas["ScreenedTechnique"][]): string[
   return [...new Set(hits.map((h) => `${h.name}${h.free_from ? `, usual window over on ${day(h.free_from)}` : ""}`))];
 }
 
-function download(screening: Schemas["ScreeningView"]) {
-  const url = URL.createObjectURL(new Blob([JSON.stringify(screening, null, 2)], { type: "application/json" }));
-  const link = Object.assign(document.createElement("a"), {
-    href: url,
-    download: `screening-${screening.about.replaceAll(/\W+/g, "-").toLowerCase()}-${screening.answered_on}.json`,
-  });
-  link.click();
-  URL.revokeObjectURL(url);
-}
+const fileName = (s: Schemas["ScreeningView"]) =>
+  `screening-${s.about.replaceAll(/\W+/g, "-").toLowerCase()}-${s.answered_on}.json`;
 
 /** Erasing cannot be undone, so it asks once. */
 function EraseButton({ id, about }: { id: string; about: string }) {

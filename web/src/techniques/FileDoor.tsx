@@ -3,6 +3,7 @@ import { useRef } from "react";
 import { toast } from "sonner";
 import { api, problemOf, said } from "../shell/api";
 import { Button } from "../ui/Button";
+import { downloadJson } from "../ui/download";
 import { STANDING_WORDS } from "./techniqueModel";
 
 /** Techniques come in and go out as open files. A bad file gets a report line by line, and nothing of it comes in. */
@@ -15,13 +16,7 @@ export function FileDoor() {
   });
   const take = useMutation({
     mutationFn: () => said(api.GET("/api/techniques/export")),
-    onSuccess: (list) => {
-      const link = document.createElement("a");
-      link.href = URL.createObjectURL(new Blob([JSON.stringify(list, null, 2)], { type: "application/json" }));
-      link.download = "techniques.json";
-      link.click();
-      URL.revokeObjectURL(link.href);
-    },
+    onSuccess: (list) => downloadJson("techniques.json", list),
   });
   const fresh = () =>
     Promise.all([

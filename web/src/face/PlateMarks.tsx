@@ -1,0 +1,110 @@
+import { Fragment } from "react";
+import type { Reference } from "./atlas";
+import { facePath, toPixel, type Frame } from "./frame";
+import { halvesIn, onHalf } from "./MuscleFigure";
+import { placeOf } from "./PlateLayers";
+
+/** Chains of lymph: node groups, and the way from each to the next, down to the angle of the veins. */
+export function LymphChains({ reference, frame }: { reference: Reference; frame: Frame }) {
+  const groups = reference.atlas.lymph.filter((g) =>
+    frame.view === "back" ? g.surface === "back" : frame.view === "front" ? g.surface !== "back" : true,
+  );
+  const at = (g: (typeof groups)[number]) =>
+    placeOf({ x: Math.abs(g.frontal[0] ?? 0), y: g.frontal[1] ?? 0, z: g.lateral_z }, frame.view);
+  const byId = new Map(groups.map((g) => [g.id, g]));
+  return (
+    <g pointerEvents="none">
+      {halvesIn(frame.view).map((half) => (
+        <Fragment key={half}>
+          {groups.flatMap((g) =>
+            (g.efferent_to ?? []).flatMap((to) => {
+              const next = byId.get(to);
+              if (!next) return [];
+              return (
+                <path
+                  key={`${g.id}-${to}`}
+                  d={facePath(onHalf([at(g), at(next)], half), frame, false)}
+                  fill="none"
+                  stroke="var(--color-skin-only)"
+                  strokeWidth={1.6}
+                  className="lymph-flow"
+                />
+              );
+            }),
+          )}
+          {groups.map((g) => {
+            const [p] = onHalf([at(g)], half);
+            const pixel = p && toPixel(p, frame);
+            return (
+              pixel && (
+                <g key={g.id} data-lymph={g.id}>
+                  <title>{g.name_en}</title>
+                  {[
+                    [-2.6, -1.6],
+                    [2.4, -1.2],
+                    [0, 2.6],
+                  ].map(([dx = 0, dy = 0], i) => (
+                    <ellipse
+                      key={i}
+                      cx={pixel.x + dx}
+                      cy={pixel.y + dy}
+                      rx={2.5}
+                      ry={1.8}
+                      fill="var(--color-field)"
+                      stroke="var(--color-skin-only)"
+                      strokeWidth={1.1}
+                    />
+                  ))}
+                </g>
+              )
+            );
+          })}
+        </Fragment>
+      ))}
+    </g>
+  );
+}
+
+/** Points of the traditions, with their codes on the subject's left. */
+export function PointMarks({ reference, frame }: { reference: Reference; frame: Frame }) {
+  return (
+    <g pointerEvents="none">
+      {reference.atlas.points
+        .filter((p) =>
+          frame.view === "front"
+            ? p.surface !== "back"
+            : frame.view === "side"
+              ? p.lateral_z !== null
+              : p.surface === "back",
+        )
+        .flatMap((p) => {
+          const here = placeOf({ x: Math.abs(p.frontal[0] ?? 0), y: p.frontal[1] ?? 0, z: p.lateral_z }, frame.view);
+          return halvesIn(frame.view)
+            .filter((half) => !(p.midline && half === "right"))
+            .map((half) => {
+              const at = toPixel(onHalf([here], half)[0] ?? here, frame);
+              return (
+                <g key={`${p.code}-${half}`} data-point={p.code}>
+                  <path
+                    d={`M${at.x - 2.6} ${at.y}h5.2M${at.x} ${at.y - 2.6}v5.2`}
+                    stroke="var(--color-ink)"
+                    strokeWidth={1.1}
+                  />
+                  {half === "left" && (
+                    <text
+                      x={at.x + 4}
+                      y={at.y - 2}
+                      fontSize={7.5}
+                      fill="var(--color-ink)"
+                      fontFamily="var(--font-sans)"
+                    >
+                      {p.code}
+                    </text>
+                  )}
+                </g>
+              );
+            });
+        })}
+    </g>
+  );
+}
