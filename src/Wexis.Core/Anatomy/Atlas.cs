@@ -92,7 +92,7 @@ public sealed record FeelTest(string Structure, string Test, string Sign);
 public sealed record AtlasDocument(
     Dictionary<string, string> Sources, ControlledLists ControlledLists, Dictionary<string, Landmark> Landmarks, Muscle[] Muscles, Tissue[] Tissues,
     Zone[] Zones, LymphGroup[] Lymph, Hazard[] Hazards, Exclusion[] Contraindications, PressPoint[] Points, Region[] Regions, School[] Schools,
-    Contact[] Contacts, Channel[] Channels, Concern[] Concerns, FeatureSet Features, Dictionary<string, string> LandmarkCodes, FaceCurve[] Curves, FeelTest[] FeelTests);
+    Contact[] Contacts, Channel[] Channels, Concern[] Concerns, FeatureSet Features, Dictionary<string, string> LandmarkCodes, FaceCurve[] Curves, FeelTest[] FeelTests, Dictionary<string, string[]> PointPrefixAliases, string[] PointPrefixTraps);
 
 /// <summary>The atlas with its look-ups. Immutable; one per process.</summary>
 public sealed class Atlas

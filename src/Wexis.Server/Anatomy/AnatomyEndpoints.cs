@@ -18,7 +18,7 @@ public sealed record AtlasView(
     IReadOnlyList<Muscle> Muscles, IReadOnlyList<Tissue> Tissues, IReadOnlyDictionary<string, string> PlainNames, IReadOnlyList<LandmarkPlace> Landmarks, IReadOnlyList<Zone> Zones, IReadOnlyList<Hazard> Hazards,
     IReadOnlyList<LymphGroup> Lymph, IReadOnlyList<Region> Regions, IReadOnlyList<School> Schools, IReadOnlyList<Contact> Contacts, IReadOnlyList<Concern> Concerns, IReadOnlyDictionary<string, string> Sources,
     IReadOnlyDictionary<string, FeatureLine[]> Features, IReadOnlyDictionary<string, string> Actions, IReadOnlyDictionary<string, string> Depths,
-    IReadOnlyList<MoveWord> Moves, IReadOnlyList<VerbWord> Verbs, IReadOnlyList<ModeWord> Modes, IReadOnlyList<LevelWord> Levels, IReadOnlyList<Family> Families, IReadOnlyList<Channel> Channels, IReadOnlyList<PressPoint> Points, IReadOnlyList<Exclusion> Exclusions, IReadOnlyList<FeelTest> FeelTests, IReadOnlyDictionary<string, IReadOnlyList<string>> CommonNames);
+    IReadOnlyList<MoveWord> Moves, IReadOnlyList<VerbWord> Verbs, IReadOnlyList<ModeWord> Modes, IReadOnlyList<LevelWord> Levels, IReadOnlyList<Family> Families, IReadOnlyList<Channel> Channels, IReadOnlyList<PressPoint> Points, IReadOnlyList<Exclusion> Exclusions, IReadOnlyList<FeelTest> FeelTests, IReadOnlyDictionary<string, IReadOnlyList<string>> CommonNames, IReadOnlyDictionary<string, string[]> PointAliases, IReadOnlyList<string> PointTraps);
 
 public static class AnatomyEndpoints
 {
@@ -35,7 +35,7 @@ public static class AnatomyEndpoints
             [.. model.Document.Moves.Where(m => m.Key != "gaze-diagonal").Select(m => new MoveWord(m.Key, m.Value.Base, m.Value.Words)), .. Diagonals],
             [.. model.Verbs.Select(v => new VerbWord(v.Key, StepWords.Verb(v.Key), v.Value.Words))],
             [.. Modes.All.Select(m => new ModeWord(m, Modes.Plain(m), d.ControlledLists.Modes[m], Modes.IsActive(m)))],
-            [.. Enumerable.Range(1, 5).Select(n => new LevelWord(n, StepWords.Feel(n), d.ControlledLists.Pressures[$"{n}"]))], FamilyDefaults.All, d.Channels, d.Points, d.Contraindications, d.FeelTests, ClaimWords.CommonNames()));
+            [.. Enumerable.Range(1, 5).Select(n => new LevelWord(n, StepWords.Feel(n), d.ControlledLists.Pressures[$"{n}"]))], FamilyDefaults.All, d.Channels, d.Points, d.Contraindications, d.FeelTests, ClaimWords.CommonNames(), d.PointPrefixAliases, d.PointPrefixTraps));
     }
 
     private static readonly MoveWord[] Diagonals =

@@ -183,7 +183,11 @@ function StructurePage({
       "Fibres",
       muscle.fibre.pull_words ?? (muscle.fibre.kind === "circular" ? "a ring: no one direction" : muscle.fibre.kind),
     ],
-    ["Depth", `${muscle.depth}: ${atlas.depths[muscle.depth] ?? ""}`],
+    [
+      "Depth",
+      `${muscle.depth}: ${atlas.depths[muscle.depth] ?? ""}${typeof muscle.mimetic_layer === "number" ? `; layer ${muscle.mimetic_layer} of the muscles of expression` : ""}`,
+    ],
+    ["Sides", muscle.paired],
     [
       "Reached by hand",
       muscle.min_pressure_to_reach >= 9
@@ -206,6 +210,7 @@ function StructurePage({
         "no test that a learner could do"
       ),
     ],
+    ["Seen by a camera", muscle.camera_visible],
     ["Creases", muscle.creases ?? "–"],
     ["At will", muscle.voluntary + (muscle.isolable ? `; alone: ${muscle.isolable}` : "")],
     ["To teach", muscle.teaching_note ?? "–"],

@@ -174,6 +174,13 @@ function Points({ atlas }: { atlas: Atlas }) {
         Names and codes of a tradition, with where they lie. What the tradition says they do is told as tradition; no
         organ is treated by them. Turn on “points” under the face to see them.
       </p>
+      <p className="mb-3 max-w-prose text-sm">
+        Other lists write the same meridians otherwise:{" "}
+        {Object.entries(atlas.point_aliases)
+          .map(([prefix, others]) => `${prefix} = ${others.filter((o) => o !== prefix).join(", ")}`)
+          .join("; ")}
+        . {atlas.point_traps.join(" ")}
+      </p>
       <table className="w-full text-sm">
         <tbody>
           {atlas.points.map((p) => (
@@ -186,6 +193,7 @@ function Points({ atlas }: { atlas: Atlas }) {
               </td>
               <td className="py-1">
                 {p.location_paraphrase}
+                {p.max_pressure !== null && <span className="text-faded"> · at most pressure {p.max_pressure}</span>}
                 {p.caution && <span className="block text-safety">{p.caution}</span>}
               </td>
             </tr>

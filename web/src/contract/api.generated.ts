@@ -788,6 +788,10 @@ export interface components {
       plain_names: {
         [key: string]: string;
       };
+      point_aliases: {
+        [key: string]: string[];
+      };
+      point_traps: string[];
       points: components["schemas"]["PressPoint"][];
       regions: components["schemas"]["Region"][];
       schools: components["schemas"]["School"][];
