@@ -134,5 +134,13 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Until(() => !b.See(By.CssSelector("aside svg[role='listbox']")).GetDomAttribute("viewBox")!.StartsWith("0 0 430", StringComparison.Ordinal), "nearer");
         b.Click(By.XPath("//button[normalize-space()='back']"));
         b.SeeText("Seen from behind: the subject’s left is on the left.");
+        b.Click(By.XPath("//button[normalize-space()='front']"));
+        foreach (var layer in new[] { "landmarks", "points", "lymph", "zones", "hazards", "deep ones" })
+        {
+            b.Click(By.XPath($"//label[contains(., '{layer}')]"));
+            b.SeeText("Drawn as you face the subject");
+            b.Click(By.XPath($"//label[contains(., '{layer}')]"));
+        }
+        b.Errors().ShouldBeEmpty();
     }
 }

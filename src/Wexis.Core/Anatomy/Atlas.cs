@@ -65,7 +65,9 @@ public sealed record Exclusion(
 
 public sealed record LymphGroup(string Id, string NameEn, string NameLaTa2, double[] Frontal, double? LateralZ, string? Drains, string[]? EfferentTo, SourceRef[] Source, string Surface);
 
-public sealed record PressPoint(string Code, string Pinyin, string LocationParaphrase, double[] Frontal, double? LateralZ, bool Midline, string? Caution, int? MaxPressure, string Surface, SourceRef[] Source);
+/// <summary>A point of the traditions.</summary>
+/// <param name="Frontal">Place in the front frame; null for points that lie on neither face nor neck (hand, breastbone).</param>
+public sealed record PressPoint(string Code, string Pinyin, string LocationParaphrase, double[]? Frontal, double? LateralZ, bool Midline, string? Caution, int? MaxPressure, string Surface, SourceRef[] Source);
 
 /// <summary>The part of the hand, or tool, that touches. Width in mm.</summary>
 public sealed record Contact(string Id, string Name, double WidthMm, int DefaultLevel, int MaxLevel, string Kind, bool? Bilateral, bool? Pinch, bool? ToolEdge, int? DepthBonus, string? Class);

@@ -313,7 +313,7 @@ public static partial class ClaimReview
             if (code is not null)
             {
                 var point = atlas.Points[code];
-                var near = zone is not null && StrokePath.Nearest(new(Math.Abs(point.Frontal[0]), point.Frontal[1]), point.Surface, atlas).Contains(zone);
+                var near = zone is not null && point.Frontal is { } at && StrokePath.Nearest(new(Math.Abs(at[0]), at[1]), point.Surface, atlas).Contains(zone);
                 return near ? Stands($"{code} lies {point.LocationParaphrase}.", "R2") : new(["wrong-location"], $"{code} lies {point.LocationParaphrase}.", $"Say: {point.LocationParaphrase}.", "X", "R2");
             }
             if (structures.Count == 0 || zone is null) return new(["wrong-location"], "The place or the structure could not be found in the atlas.", null, "D", "R2");

@@ -56,7 +56,7 @@ public sealed class StrokePath
         foreach (var p in hand.AllPath)
             if (p.Landmark is { } id && atlas.Landmarks.TryGetValue(id, out var landmark)) stops.Add((p.Surface ?? landmark.Surface, Moved(Frontal(landmark), p.Offset, settings)));
         foreach (var code in hand.AllPoints)
-            if (atlas.Points.TryGetValue(code, out var point)) stops.Add((point.Surface, new(Math.Abs(point.Frontal[0]), point.Frontal[1])));
+            if (atlas.Points.TryGetValue(code, out var point) && point.Frontal is { } at) stops.Add((point.Surface, new(Math.Abs(at[0]), at[1])));
         var legs = stops.Zip(stops.Skip(1)).Select(pair => Leg(pair.First, pair.Second, atlas)).ToList();
         var width = hand.Contact is { } c && atlas.Contacts.TryGetValue(c, out var contact) ? contact.WidthMm / settings.IpdMm : 14 / settings.IpdMm;
         return new(legs, stops, width, hand.DegLeft ?? WordDegrees(hand.Direction));
@@ -242,7 +242,7 @@ public sealed class StrokePath
             places.Add(p.Landmark is { } id && atlas.Landmarks.TryGetValue(id, out var l) && l.LateralZ is { } z
                 ? new FacePoint(z - (p.Offset?.Dir == "back" ? (p.Offset.Breadths ?? 1) * settings.IpdPerBreadth : 0), Moved(Frontal(l), p.Offset, settings).Y) : null);
         foreach (var code in hand.AllPoints)
-            places.Add(atlas.Points.TryGetValue(code, out var point) && point.LateralZ is { } z ? new FacePoint(z, point.Frontal[1]) : null);
+            places.Add(atlas.Points.TryGetValue(code, out var point) && point is { LateralZ: { } z, Frontal: { } at } ? new FacePoint(z, at[1]) : null);
         return places.Any(p => p is null) ? [] : [.. places.OfType<FacePoint>()];
     }
 

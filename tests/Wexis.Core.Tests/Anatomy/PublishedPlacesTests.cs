@@ -150,7 +150,7 @@ public class PublishedPlacesTests
     public void A_point_lies_where_it_is_published(string code, string lies, string? landmark)
     {
         var point = Reference.Atlas.Points[code];
-        var (x, y, z) = (Math.Abs(point.Frontal[0]), point.Frontal[1], point.LateralZ ?? double.NaN);
+        var (x, y, z) = (Math.Abs(point.Frontal![0]), point.Frontal[1], point.LateralZ ?? double.NaN);
         var l = landmark is null ? null : Reference.Atlas.Landmarks[landmark];
         var (lx, ly, lz) = (l?.Frontal[0] ?? 0, l?.Frontal[1] ?? 0, l?.LateralZ ?? double.NaN);
         var there = lies switch

@@ -143,4 +143,14 @@ public class ScreeningTests
         Reference.Derive(A.Act("gaze-updown")).Exclusions.ShouldContain(n => n.Name.Contains("eye surgery", StringComparison.OrdinalIgnoreCase) || n.Id.Contains("eye"));
         Reference.Derive(A.Hand("circle", "masseter-area", 4, "knuckles")).Steps[0].Classes.ShouldNotContain("eye");
     }
+
+    [Fact]
+    public void A_point_off_the_face_is_read_and_has_no_place_on_it()
+    {
+        // Once a press on a point of the hand broke the whole derivation.
+        var step = A.Step() with { Hands = [A.Track("press", 3, "thumb-pad") with { Points = ["LI4"], HoldS = 5 }] };
+        var derived = Reference.Derive(step);
+        derived.Steps[0].Strokes.ShouldBeEmpty();
+        derived.Classes.ShouldContain("points");
+    }
 }

@@ -1816,10 +1816,12 @@ export interface components {
       /** Format: double */
       up_s: number;
     };
+    /** @description A point of the traditions. */
     PressPoint: {
       caution: null | string;
       code: string;
-      frontal: number[];
+      /** @description Place in the front frame; null for points that lie on neither face nor neck (hand, breastbone). */
+      frontal: null | number[];
       /** Format: double */
       lateral_z: null | number;
       location_paraphrase: string;

@@ -78,6 +78,8 @@ export function PointMarks({ reference, frame }: { reference: Reference; frame: 
               : p.surface === "back",
         )
         .flatMap((p) => {
+          // A point on the hand or the breastbone has no place on the plate.
+          if (p.frontal === null) return [];
           const here = placeOf({ x: Math.abs(p.frontal[0] ?? 0), y: p.frontal[1] ?? 0, z: p.lateral_z }, frame.view);
           return halvesIn(frame.view)
             .filter((half) => !(p.midline && half === "right"))
