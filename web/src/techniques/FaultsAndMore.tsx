@@ -82,26 +82,31 @@ function Texts({
               )
             }
           />
-          <Button
-            size="line"
-            tone="quiet"
+          <TakeOut
+            what={`${one} ${i + 1}`}
             className="mt-6"
-            aria-label={`take out ${one} ${i + 1}`}
             onClick={() =>
               onChange(
                 entries.filter((_, j) => j !== i),
                 null,
               )
             }
-          >
-            take out
-          </Button>
+          />
         </div>
       ))}
       <Button size="line" tone="quiet" onClick={() => onChange([...entries, ""], null)}>
         add a {one}
       </Button>
     </fieldset>
+  );
+}
+
+/** Takes one line out of a list; the reader hears which. */
+function TakeOut({ what, className, onClick }: { what: string; className?: string; onClick: () => void }) {
+  return (
+    <Button size="line" tone="quiet" className={className} aria-label={`take out ${what}`} onClick={onClick}>
+      take out
+    </Button>
   );
 }
 
@@ -137,19 +142,15 @@ function Pairs<T extends object>({ title, one, list, first, second, entries, emp
               }
             />
           ))}
-          <Button
-            size="line"
-            tone="quiet"
-            aria-label={`take out ${one} ${i + 1}`}
+          <TakeOut
+            what={`${one} ${i + 1}`}
             onClick={() =>
               onChange(
                 entries.filter((_, j) => j !== i),
                 null,
               )
             }
-          >
-            take out
-          </Button>
+          />
         </div>
       ))}
       <Button size="line" tone="quiet" onClick={() => onChange([...entries, empty], null)}>
