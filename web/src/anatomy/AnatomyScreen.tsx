@@ -31,7 +31,7 @@ export function AnatomyScreen() {
             <Intro reference={reference} />
           )}
         </div>
-        <div>
+        <div className="xl:sticky xl:top-[4.6rem] xl:self-start">
           <TextField
             label="Find a structure"
             data-search
@@ -106,7 +106,7 @@ function StructureList({
     return <p className="mt-3 text-sm text-faded">No structure is called that. Try fewer letters.</p>;
   return (
     <div
-      className="mt-3 max-h-[calc(100vh-13rem)] overflow-auto pr-1"
+      className="fades-below mt-3 max-h-[calc(100vh-10rem)] overflow-auto pr-1 pb-8"
       tabIndex={0}
       role="region"
       aria-label="Structures"
@@ -211,9 +211,9 @@ function StructurePage({
       ),
     ],
     ["Seen by a camera", muscle.camera_visible],
-    ["Creases", muscle.creases ?? "–"],
+    ["Creases", muscle.creases || "–"],
     ["At will", muscle.voluntary + (muscle.isolable ? `; alone: ${muscle.isolable}` : "")],
-    ["To teach", muscle.teaching_note ?? "–"],
+    ["To teach", muscle.teaching_note || "–"],
     ["Mixed up with", (muscle.confused_with ?? []).map((c) => atlas.plain_names[c] ?? c).join(", ") || "–"],
     ["How sure", muscle.confidence ?? "not told"],
     [

@@ -27,6 +27,7 @@ import {
   ZoneWash,
 } from "./PlateLayers";
 import { LymphChains, PointMarks } from "./PlateMarks";
+import { ORBIT, OrbitInset } from "./OrbitInset";
 import { usePlateView } from "./plateView";
 import { useDrawing } from "./useDrawing";
 import { cn } from "../ui/cn";
@@ -69,7 +70,8 @@ const WIDTH = 430;
 type Crop = { top: number; bottom: number; pixelsPerIpd: number; middle: number };
 const FACE: Crop = { top: 1.92, bottom: -2.75, pixelsPerIpd: 127, middle: 0 };
 const BUST: Crop = { top: 1.92, bottom: -3.95, pixelsPerIpd: 86, middle: 0 };
-const SIDE: Crop = { top: 1.92, bottom: -3.55, pixelsPerIpd: 104, middle: -1.2 };
+/** The face looks to the narrower side of the paper: room for names in front of the nose. */
+const SIDE: Crop = { top: 1.92, bottom: -3.85, pixelsPerIpd: 98, middle: -1.05 };
 const BACK: Crop = { top: 1.92, bottom: -3.6, pixelsPerIpd: 104, middle: 0 };
 
 function frameOf(view: View, viewer: Viewer, bust: boolean): { frame: Frame; height: number } {
@@ -131,7 +133,18 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
     ...w,
     anchors: w.anchors.map((a) => ({ x: (a.x - corner.x) * near, y: (a.y - corner.y) * near })),
   }));
-  const labels = placeLabels(wishes, WIDTH / 2, { top: 6, bottom: height - 6 });
+  // The sockets stand where the paper is empty: beside the neck, or above the ears when the neck is drawn.
+  const sockets =
+    view === "front" && near === 1 && !picking && showsSockets(reference, lit, chosen, layers.has("deep"));
+  const socketsTop = bust ? 4 : height - ORBIT.height - 4;
+  const labels = placeLabels(wishes, WIDTH / 2, {
+    top: sockets && bust ? socketsTop + ORBIT.height + 4 : 6,
+    bottom: sockets && !bust ? socketsTop - 4 : height - 6,
+  });
+  const figureOf = (id: string, half: Half) =>
+    chosen === id
+      ? ({ tone: "chosen", strength: "primary" } as const)
+      : (lit.get(id)?.find((l) => isOn(l.side, half)) ?? null);
   return (
     <svg
       viewBox={`${corner.x} ${corner.y} ${WIDTH / near} ${height / near}`}
@@ -167,10 +180,7 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
             .filter((m) => visible(m, lit, layers.has("deep"), chosen))
             .flatMap((m) =>
               halves.map((half) => {
-                const here =
-                  chosen === m.id
-                    ? ({ tone: "chosen", strength: "primary" } as const)
-                    : lit.get(m.id)?.find((l) => isOn(l.side, half));
+                const here = figureOf(m.id, half);
                 return (
                   <g
                     key={`${m.id}-${half}`}
@@ -207,7 +217,7 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
           />
         )}
         {layers.has("lymph") && <LymphChains reference={reference} frame={frame} />}
-        {layers.has("points") && <PointMarks reference={reference} frame={frame} />}
+        {layers.has("points") && <PointMarks reference={reference} frame={frame} nearness={near} />}
         {(content.strokes ?? []).map((s) => (
           <StrokeLine key={s.id} stroke={s} frame={frame} />
         ))}
@@ -227,6 +237,16 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
           <Landmarks reference={reference} frame={frame} picking={picking} active={active} />
         )}
       </g>
+      {sockets && (
+        <OrbitInset
+          reference={reference}
+          viewer={viewer}
+          top={socketsTop}
+          width={WIDTH}
+          figureOf={(m, half) => figureOf(m.id, half)}
+          onChoose={content.onSelect ? choose : null}
+        />
+      )}
       <g
         aria-hidden="true"
         transform={near === 1 ? undefined : `translate(${corner.x} ${corner.y}) scale(${1 / near})`}
@@ -306,6 +326,19 @@ function strongestOf(lit: readonly Lit[]): ReadonlyMap<string, readonly Lit[]> {
 function visible(m: PlateMuscle, lit: ReadonlyMap<string, readonly Lit[]>, deep: boolean, chosen: string | null) {
   return m.depth <= DEEPEST_SHOWN || deep || lit.has(m.id) || chosen === m.id;
 }
+
+/** The eye sockets are drawn from above when what moves the eyes is spoken of, or the deep ones are asked for. */
+function showsSockets(
+  reference: Reference,
+  lit: ReadonlyMap<string, readonly Lit[]>,
+  chosen: string | null,
+  deep: boolean,
+): boolean {
+  return deep || reference.fromAbove.some((m) => m.id === chosen || (lit.has(m.id) && !isLid(m.id)));
+}
+
+/** The lid lifter lies in the socket too, but shows from the front. */
+const isLid = (id: string) => id === "levator-palpebrae";
 
 function needsNeck(reference: Reference, lit: ReadonlyMap<string, readonly Lit[]>, content: PlateContent): boolean {
   const low = (y: number) => y < -2.5;

@@ -67,17 +67,15 @@ export const MuscleFigure = memo(function MuscleFigure({ id, shape, half, frame,
           strokeWidth={0.6}
           strokeDasharray={deep ? "2 2" : undefined}
         />
-        {!deep &&
-          fibres.map((f, i) => (
-            <path
-              key={i}
-              d={facePath(f, frame, false)}
-              fill="none"
-              stroke="var(--color-fibre)"
-              strokeOpacity={faint ? 0.35 : 0.65}
-              strokeWidth={0.5}
-            />
-          ))}
+        {!deep && (
+          <path
+            d={fibres.map((f) => facePath(f, frame, false)).join("")}
+            fill="none"
+            stroke="var(--color-fibre)"
+            strokeOpacity={faint ? 0.35 : 0.65}
+            strokeWidth={0.5}
+          />
+        )}
       </>
     );
   const { hue, mark } = tones[tone];
@@ -99,19 +97,17 @@ export const MuscleFigure = memo(function MuscleFigure({ id, shape, half, frame,
         strokeDasharray={mark === "pinned" ? "4 3" : undefined}
       />
       {pattern && <path d={outline} fillRule="evenodd" fill={pattern} fillOpacity={0.12 + 0.88 * weight} />}
-      {mark !== "pinned" &&
-        lines.map((f, i) => (
-          <path
-            key={i}
-            d={facePath(f, frame, false)}
-            fill="none"
-            stroke={hue}
-            strokeLinecap="round"
-            strokeWidth={(mark === "tight" || mark === "held" ? 0.6 : 0.5) + weight * (mark === "held" ? 1.3 : 0.7)}
-            strokeDasharray={mark === "apart" ? "1.5 5" : mark === "loosening" ? "7 3" : undefined}
-            strokeOpacity={pattern ? 0.35 : 0.9}
-          />
-        ))}
+      {mark !== "pinned" && (
+        <path
+          d={lines.map((f) => facePath(f, frame, false)).join("")}
+          fill="none"
+          stroke={hue}
+          strokeLinecap="round"
+          strokeWidth={(mark === "tight" || mark === "held" ? 0.6 : 0.5) + weight * (mark === "held" ? 1.3 : 0.7)}
+          strokeDasharray={mark === "apart" ? "1.5 5" : mark === "loosening" ? "7 3" : undefined}
+          strokeOpacity={pattern ? 0.35 : 0.9}
+        />
+      )}
       {mark === "held" && fibres.map((f, i) => <Bars key={i} fibre={f} frame={frame} hue={hue} />)}
       {mark === "pinned" && (
         <g stroke={hue} fill="none" strokeWidth={1.2}>

@@ -1,6 +1,7 @@
-import { Fragment } from "react";
+import { Fragment, useMemo } from "react";
 import type { Reference } from "./atlas";
 import { facePath, toPixel, type Frame } from "./frame";
+import { placeCodes } from "./labels";
 import { halvesIn, onHalf } from "./MuscleFigure";
 import { placeOf } from "./PlateLayers";
 
@@ -65,48 +66,72 @@ export function LymphChains({ reference, frame }: { reference: Reference; frame:
   );
 }
 
-/** Points of the traditions, with their codes on the subject's left. */
-export function PointMarks({ reference, frame }: { reference: Reference; frame: Frame }) {
+/** Points of the traditions, with their codes on the subject's left; letters of one size however near the plate is looked at. */
+export function PointMarks({ reference, frame, nearness }: { reference: Reference; frame: Frame; nearness: number }) {
+  const size = 8 / nearness;
+  const marks = useMemo(() => {
+    const seen = reference.atlas.points.filter((p) =>
+      frame.view === "front"
+        ? p.surface !== "back"
+        : frame.view === "side"
+          ? p.lateral_z !== null
+          : p.surface === "back",
+    );
+    return seen.flatMap((p) => {
+      // A point on the hand or the breastbone has no place on the plate.
+      if (p.frontal === null) return [];
+      const here = placeOf({ x: Math.abs(p.frontal[0] ?? 0), y: p.frontal[1] ?? 0, z: p.lateral_z }, frame.view);
+      return halvesIn(frame.view)
+        .filter((half) => !(p.midline && half === "right"))
+        .map((half) => ({ id: p.code, half, at: toPixel(onHalf([here], half)[0] ?? here, frame) }));
+    });
+  }, [reference, frame]);
+  const codes = useMemo(
+    () =>
+      placeCodes(
+        marks.filter((m) => m.half === "left"),
+        size,
+      ),
+    [marks, size],
+  );
+  const arm = 2.6 / Math.sqrt(nearness);
   return (
     <g pointerEvents="none">
-      {reference.atlas.points
-        .filter((p) =>
-          frame.view === "front"
-            ? p.surface !== "back"
-            : frame.view === "side"
-              ? p.lateral_z !== null
-              : p.surface === "back",
-        )
-        .flatMap((p) => {
-          // A point on the hand or the breastbone has no place on the plate.
-          if (p.frontal === null) return [];
-          const here = placeOf({ x: Math.abs(p.frontal[0] ?? 0), y: p.frontal[1] ?? 0, z: p.lateral_z }, frame.view);
-          return halvesIn(frame.view)
-            .filter((half) => !(p.midline && half === "right"))
-            .map((half) => {
-              const at = toPixel(onHalf([here], half)[0] ?? here, frame);
-              return (
-                <g key={`${p.code}-${half}`} data-point={p.code}>
-                  <path
-                    d={`M${at.x - 2.6} ${at.y}h5.2M${at.x} ${at.y - 2.6}v5.2`}
-                    stroke="var(--color-ink)"
-                    strokeWidth={1.1}
-                  />
-                  {half === "left" && (
-                    <text
-                      x={at.x + 4}
-                      y={at.y - 2}
-                      fontSize={7.5}
-                      fill="var(--color-ink)"
-                      fontFamily="var(--font-sans)"
-                    >
-                      {p.code}
-                    </text>
-                  )}
-                </g>
-              );
-            });
-        })}
+      {codes
+        .filter((c) => c.leads)
+        .map((c) => (
+          <path
+            key={`lead-${c.id}`}
+            d={`M${c.at.x} ${c.at.y}L${c.text.x} ${c.text.y}`}
+            stroke="var(--color-contour)"
+            strokeWidth={0.5 / nearness}
+          />
+        ))}
+      {marks.map((m) => (
+        <path
+          key={`${m.id}-${m.half}`}
+          data-point={m.id}
+          d={`M${m.at.x - arm} ${m.at.y}h${arm * 2}M${m.at.x} ${m.at.y - arm}v${arm * 2}`}
+          stroke="var(--color-ink)"
+          strokeWidth={1.1 / Math.sqrt(nearness)}
+        />
+      ))}
+      {codes.map((c) => (
+        <text
+          key={c.id}
+          x={c.text.x}
+          y={c.text.y + size * 0.36}
+          textAnchor="middle"
+          fontSize={size}
+          fill="var(--color-ink)"
+          stroke="var(--color-skin)"
+          strokeWidth={size * 0.3}
+          paintOrder="stroke"
+          fontFamily="var(--font-sans)"
+        >
+          {c.id}
+        </text>
+      ))}
     </g>
   );
 }

@@ -1,6 +1,6 @@
 import { queryOptions, useQuery } from "@tanstack/react-query";
 import { api, said, type Schemas } from "../shell/api";
-import type { View } from "./frame";
+import type { FacePoint, View } from "./frame";
 import { shapeOf, type Shape } from "./MuscleFigure";
 
 export type Atlas = Schemas["AtlasView"];
@@ -12,6 +12,8 @@ export type Reference = {
   atlas: Atlas;
   /** Deep ones first, so that superficial ones lie over them. */
   muscles: Readonly<Record<View, readonly PlateMuscle[]>>;
+  /** The muscles in the eye sockets, seen from above; y runs backwards from the cornea, as one looks down on a face that looks up at one. */
+  fromAbove: readonly PlateMuscle[];
   byId: ReadonlyMap<string, Muscle>;
   landmarkById: ReadonlyMap<string, Atlas["landmarks"][number]>;
   zoneById: ReadonlyMap<string, Atlas["zones"][number]>;
@@ -23,10 +25,10 @@ export const DEEPEST_SHOWN = 4;
 /** The atlas's own names for the views. */
 export const VIEW_IDS = { front: "frontal", side: "lateral", back: "posterior" } as const;
 
-function musclesSeen(atlas: Atlas, view: View): readonly PlateMuscle[] {
+function musclesSeen(atlas: Atlas, view: View | "top"): readonly PlateMuscle[] {
   return atlas.muscles
     .flatMap((m) => {
-      const drawn = m.views[VIEW_IDS[view]];
+      const drawn = m.views[view === "top" ? "superior" : VIEW_IDS[view]];
       return drawn?.polygon
         ? [{ id: m.id, name: atlas.plain_names[m.id] ?? m.id, depth: Number(m.depth.slice(1)), shape: shapeOf(drawn) }]
         : [];
@@ -34,10 +36,18 @@ function musclesSeen(atlas: Atlas, view: View): readonly PlateMuscle[] {
     .sort((a, b) => b.depth - a.depth);
 }
 
+/** Seen from above with the subject's left on the right, forward is down the paper. */
+const turnedDown = (s: Shape): Shape => {
+  const down = (ring: readonly FacePoint[]) => ring.map(fromAbove);
+  return { outline: down(s.outline), fibres: s.fibres.map(down), holes: s.holes.map(down) };
+};
+export const fromAbove = (p: FacePoint): FacePoint => ({ x: p.x, y: -p.y });
+
 function prepare(atlas: Atlas): Reference {
   return {
     atlas,
     muscles: { front: musclesSeen(atlas, "front"), side: musclesSeen(atlas, "side"), back: musclesSeen(atlas, "back") },
+    fromAbove: musclesSeen(atlas, "top").map((m) => ({ ...m, shape: turnedDown(m.shape) })),
     byId: new Map(atlas.muscles.map((m) => [m.id, m])),
     landmarkById: new Map(atlas.landmarks.map((l) => [l.id, l])),
     zoneById: new Map(atlas.zones.map((z) => [z.id, z])),

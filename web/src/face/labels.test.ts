@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { placeLabels, wrap } from "./labels";
+import { placeCodes, placeLabels, wrap } from "./labels";
 
 describe("names in the margin", () => {
   it("breaks long names into short lines and never breaks a word", () => {
@@ -45,5 +45,30 @@ describe("names in the margin", () => {
     expect(Math.max(...placeLabels(wishes, 200, { top: 0, bottom: 500 }).map((p) => p.top))).toBeLessThanOrEqual(
       500 - 12,
     );
+  });
+});
+
+describe("codes of points", () => {
+  it("those that lie close together do not overlap", () => {
+    const marks = Array.from({ length: 20 }, (_, i) => ({
+      id: `TE${i}`,
+      at: { x: 100 + (i % 4) * 6, y: 100 + Math.floor(i / 4) * 7 },
+    }));
+    const size = 7.5;
+    const placed = placeCodes(marks, size);
+    for (const a of placed)
+      for (const b of placed)
+        if (a.id !== b.id) {
+          const width = (a.id.length + b.id.length) * 0.28 * size;
+          expect(
+            Math.abs(a.text.x - b.text.x) >= width - 0.01 || Math.abs(a.text.y - b.text.y) >= size * 0.92 - 0.01,
+          ).toBe(true);
+        }
+    expect(placed.some((p) => p.leads)).toBe(true);
+  });
+
+  it("a point that stands alone has its code beside it", () => {
+    const [only] = placeCodes([{ id: "ST2", at: { x: 50, y: 50 } }], 7.5);
+    expect(only?.leads).toBe(false);
   });
 });

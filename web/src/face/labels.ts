@@ -78,3 +78,52 @@ function settle(labels: readonly PlacedLabel[], height: { top: number; bottom: n
   }
   return labels.map((l, i) => ({ ...l, top: tops[i] ?? l.top }));
 }
+
+/** A place that carries a code. */
+export type CodedPlace = { readonly id: string; readonly at: Pixel };
+export type PlacedCode = CodedPlace & { readonly text: Pixel; readonly leads: boolean };
+type Box = { readonly left: number; readonly right: number; readonly top: number; readonly bottom: number };
+
+const overlap = (a: Box, b: Box) => a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
+
+/** Where a code is tried, in its own size: close by first, then farther round, at every twelfth of a turn. */
+const PLACES = [1, 2, 3, 4, 5, 6].flatMap((ring) =>
+  [-30, 30, 150, 210, -90, 90, 0, 180, -60, 60, 120, 240].map((degrees) => ({
+    x: Math.cos((degrees * Math.PI) / 180) * ring,
+    y: Math.sin((degrees * Math.PI) / 180) * ring,
+    leads: ring > 1,
+  })),
+);
+
+/**
+ * Puts a short code beside each mark so that no two codes overlap and none lies over a mark; one that had to go farther leads back.
+ * @param size Height of the letters, pixels; a letter is taken as 0.56 of it wide.
+ * @returns The middle of each code's text, pixels.
+ */
+export function placeCodes(marks: readonly CodedPlace[], size: number): PlacedCode[] {
+  const crosses: Box[] = marks.map(({ at }) => boxRound(at, size * 0.35, size * 0.35));
+  const taken: Box[] = [];
+  return [...marks]
+    .sort((a, b) => a.at.y - b.at.y)
+    .map((mark) => {
+      const halfWidth = (mark.id.length * 0.56 * size) / 2;
+      const tried = PLACES.map((p) => ({
+        text: { x: mark.at.x + p.x * (halfWidth + size * 0.5), y: mark.at.y + p.y * size * 0.95 },
+        leads: p.leads,
+      }));
+      const free = tried.find(({ text }) => {
+        const box = boxRound(text, halfWidth, size * 0.46);
+        return !taken.some((b) => overlap(b, box)) && !crosses.some((b) => overlap(b, box));
+      });
+      const place = free ?? tried[0] ?? { text: mark.at, leads: false };
+      taken.push(boxRound(place.text, halfWidth, size * 0.46));
+      return { ...mark, ...place };
+    });
+}
+
+const boxRound = (p: Pixel, halfWidth: number, halfHeight: number): Box => ({
+  left: p.x - halfWidth,
+  right: p.x + halfWidth,
+  top: p.y - halfHeight,
+  bottom: p.y + halfHeight,
+});

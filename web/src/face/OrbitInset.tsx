@@ -1,0 +1,96 @@
+import { fromAbove, type PlateMuscle, type Reference } from "./atlas";
+import { facePath, pointsOf, type Frame, type Viewer } from "./frame";
+import { HALVES, MuscleFigure, onHalf, type Half } from "./MuscleFigure";
+import { weightOf, type ToneId } from "./tones";
+
+type Figure = { readonly tone: ToneId; readonly strength: string };
+
+/** Size of one eye socket seen from above, in pixels of the plate. */
+export const ORBIT = { width: 88, height: 118 } as const;
+const PIXELS_PER_IPD = 108;
+/** Middle of the socket in the face frame. */
+const MIDDLE_X = 0.5;
+
+/**
+ * Both eye sockets from above, each in the corner of its own side: what moves the eyeball cannot be seen from the front.
+ * @param top Where they begin on the paper, in pixels; `width` is the plate's.
+ */
+export function OrbitInset({
+  reference,
+  viewer,
+  top,
+  width,
+  figureOf,
+  onChoose,
+}: {
+  reference: Reference;
+  viewer: Viewer;
+  top: number;
+  width: number;
+  figureOf: (muscle: PlateMuscle, half: Half) => Figure | null;
+  onChoose: ((structure: string) => void) | null;
+}) {
+  const any = reference.fromAbove.some((m) => HALVES.some((h) => figureOf(m, h)));
+  return (
+    <g data-inset="orbits">
+      {HALVES.map((half) => {
+        const right = (half === "left") === (viewer === "facing");
+        const middle = right ? width - ORBIT.width / 2 - 2 : ORBIT.width / 2 + 2;
+        const towards = (half === "left" ? 1 : -1) * (viewer === "facing" ? 1 : -1);
+        const frame: Frame = {
+          view: "front",
+          viewer,
+          pixelsPerIpd: PIXELS_PER_IPD,
+          centre: { x: middle - towards * MIDDLE_X * PIXELS_PER_IPD, y: top + ORBIT.height - 22 },
+        };
+        return (
+          <g key={half} data-orbit={half}>
+            {(reference.atlas.features["top"] ?? []).map((l) => (
+              <path
+                key={l.id}
+                d={facePath(onHalf(pointsOf(l.points).map(fromAbove), half), frame, l.closed)}
+                fill={l.id === "globe" ? "var(--color-field)" : "none"}
+                stroke="var(--color-contour)"
+                strokeWidth={l.light ? 0.6 : l.id.startsWith("orbit") ? 1.1 : 0.8}
+                strokeOpacity={l.light ? 0.5 : 0.9}
+              />
+            ))}
+            {reference.fromAbove.map((m) => {
+              const figure = figureOf(m, half);
+              return (
+                <g
+                  key={m.id}
+                  data-structure={m.id}
+                  data-half={half}
+                  onClick={onChoose ? () => onChoose(m.id) : undefined}
+                >
+                  <title>{m.name}</title>
+                  <MuscleFigure
+                    id={m.id}
+                    shape={m.shape}
+                    half={half}
+                    frame={frame}
+                    tone={figure?.tone ?? null}
+                    weight={weightOf(figure?.strength ?? "primary")}
+                    deep={false}
+                    faint={any}
+                  />
+                </g>
+              );
+            })}
+            <text
+              x={middle}
+              y={top + ORBIT.height - 1}
+              textAnchor="middle"
+              fontSize={9}
+              fill="var(--color-faded)"
+              fontFamily="var(--font-sans)"
+            >
+              {half} eye, from above
+            </text>
+          </g>
+        );
+      })}
+    </g>
+  );
+}
