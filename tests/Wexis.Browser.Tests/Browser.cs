@@ -153,16 +153,18 @@ public sealed class Browser : IDisposable
         Try(() => new Actions(_driver).MoveToElement(See(By.CssSelector($"[data-landmark='{landmark}'] circle"))).Click().Perform());
     }
 
-    /// <summary>Draws a line over the plate through places of the subject's left half, with the pointer kept down.</summary>
-    public void DrawOver(params string[] landmarks)
+    /// <summary>Draws a line over the plate through places of the subject's left half: with the mouse kept down, or with a finger.</summary>
+    public void DrawOver(PointerKind with, params string[] landmarks)
     {
         Interactions++;
         KeystrokeSeconds += Think + (landmarks.Length * PointAndPress);
-        var actions = new Actions(_driver).MoveToElement(Place(landmarks[0])).ClickAndHold();
-        foreach (var next in landmarks.Skip(1)) actions.MoveToElement(Place(next));
-        actions.Release().Perform();
+        var pointer = new PointerInputDevice(with, $"pointer-{with}");
+        var button = with == PointerKind.Touch ? MouseButton.Touch : MouseButton.Left;
+        var acts = new ActionBuilder().AddAction(To(landmarks[0])).AddAction(pointer.CreatePointerDown(button));
+        foreach (var next in landmarks.Skip(1)) acts.AddAction(To(next));
+        _driver.PerformActions([.. acts.AddAction(pointer.CreatePointerUp(button)).ToActionSequenceList()]);
 
-        IWebElement Place(string landmark) => See(By.CssSelector($"[id='plate-{landmark}'] circle"));
+        Interaction To(string landmark) => pointer.CreatePointerMove(See(By.CssSelector($"[id='plate-{landmark}'] circle")), 0, 0, TimeSpan.FromMilliseconds(60));
     }
 
     /// <summary>Pulls something sideways by so many pixels.</summary>
@@ -235,8 +237,11 @@ public sealed class Browser : IDisposable
 
     public void ScrollTo(By what) => ((IJavaScriptExecutor)_driver).ExecuteScript("arguments[0].scrollIntoView({block:'center'})", See(what));
 
+    /// <summary>A number that the page works out.</summary>
+    public double Number(string script) => Convert.ToDouble(((IJavaScriptExecutor)_driver).ExecuteScript($"return {script}"), System.Globalization.CultureInfo.InvariantCulture);
+
     /// <summary>Pixels by which the page is wider than its window.</summary>
-    public long SideScroll() => Convert.ToInt64(((IJavaScriptExecutor)_driver).ExecuteScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth"));
+    public double SideScroll() => Number("document.documentElement.scrollWidth - document.documentElement.clientWidth");
 
     /// <summary>Milliseconds from an act of script until a condition of script holds and the page was painted.</summary>
     public double Painted(string act, string until = "true") =>

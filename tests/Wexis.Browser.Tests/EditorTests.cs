@@ -1,4 +1,5 @@
 using OpenQA.Selenium;
+using OpenQA.Selenium.Interactions;
 
 namespace Wexis.Browser.Tests;
 
@@ -291,13 +292,15 @@ public class EditorTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Errors().ShouldBeEmpty();
     }
 
-    [Fact]
-    public void A_stroke_drawn_over_the_face_is_named_by_its_places()
+    [Theory]
+    [InlineData(PointerKind.Mouse)]
+    [InlineData(PointerKind.Touch)]
+    public void A_stroke_drawn_over_the_face_is_named_by_its_places(PointerKind with)
     {
-        var b = New("Drawn along the jaw");
+        var b = New($"Drawn along the jaw, {with}");
         BeginStep(b, "glide along");
         b.Click("from");
-        b.DrawOver("menton", "jaw_mid", "antegonial_notch", "gonion", "below_lobe", "lobe");
+        b.DrawOver(with, "menton", "jaw_mid", "antegonial_notch", "gonion", "below_lobe", "lobe");
         b.Until(() => b.Has(By.XPath("//button[contains(., 'lowest point of the chin')]")) && b.Has(By.XPath("//button[contains(., 'ear lobe')]")), "from chin to ear lobe");
         b.Has(By.XPath("//button[span[normalize-space()='over']]")).ShouldBeFalse("the jaw itself leads there");
         Word(b, "light");
@@ -306,6 +309,38 @@ public class EditorTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.SeeText("one breadth below the lowest point of the chin");
         EndStep(b);
         Save(b);
+    }
+
+    [Fact]
+    public void Faults_cautions_and_advice_are_added_taken_out_and_kept()
+    {
+        var b = New("With faults");
+        BeginStep(b, "corners up and out, lips together");
+        Dose(b, "5");
+        b.Click("add a fault");
+        b.Type(Browser.Labelled("What you see"), "the brow helps");
+        b.Type(Browser.Labelled("What you say"), "smooth brow");
+        b.Click("add a fault");
+        b.Click(By.CssSelector("[aria-label='take out fault 2']"));
+        b.Click("add an adaptation");
+        b.Type(Browser.Labelled("If"), "long nails");
+        b.Type(Browser.Labelled("Then"), "knuckles");
+        b.Click("add a caution");
+        b.Type(Browser.Labelled("caution 1"), "stop when it hurts");
+        b.Click("add a caution");
+        b.Type(Browser.Labelled("caution 2"), "not this one");
+        b.Click(By.CssSelector("[aria-label='take out caution 2']"));
+        b.Until(() => !b.Has(By.XPath("//input[@value='not this one']")), "the second caution is gone");
+        b.Click("add a piece of advice");
+        b.Type(Browser.Labelled("piece of advice 1"), "cures glaucoma");
+        b.Until(() => b.Has(By.CssSelector("[aria-invalid='true']")), "advice that may not stand says why");
+        b.Click(By.CssSelector("[aria-label='take out piece of advice 1']"));
+        Save(b);
+        b.Reload();
+        b.Until(() => b.See(Browser.Labelled("What you see")).GetAttribute("value") == "the brow helps", "the fault was kept");
+        b.See(Browser.Labelled("Then")).GetAttribute("value").ShouldBe("knuckles");
+        b.See(Browser.Labelled("caution 1")).GetAttribute("value").ShouldBe("stop when it hurts");
+        b.Count(By.CssSelector("[aria-label^='take out']")).ShouldBe(3 + 1, "one fault, one adaptation, one caution; and the step");
     }
 
     [Fact]

@@ -86,6 +86,40 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
     }
 
     [Fact]
+    public void Words_and_plate_turn_together_for_who_faces_for_the_mirror_and_for_oneself()
+    {
+        var b = Lead();
+        b.Go("/techniques");
+        b.Click(Browser.Named("a", "Gaze cross"));
+        b.Click(By.XPath("//a[contains(@href, '/print/card')]"));
+        b.SeeText("Eyes to their left (on your right), to their right (on your left).");
+        double Left() => b.Number("document.querySelector(\"[data-orbit='left'] text\").getBoundingClientRect().x");
+        double Right() => b.Number("document.querySelector(\"[data-orbit='right'] text\").getBoundingClientRect().x");
+        Left().ShouldBeGreaterThan(Right(), "facing: the subject's left is on the right");
+        b.Press("m");
+        b.SeeText("Eyes to your left (on the left of the mirror), to your right (on the right of the mirror).");
+        Left().ShouldBeLessThan(Right(), "in the mirror the left is on the left");
+        b.Press("m");
+        b.SeeText("Eyes to your left, to your right.");
+        b.Press("m");
+        b.SeeText("Eyes to their left (on your right)");
+        b.Errors().ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void The_movers_of_the_eye_are_seen_and_chosen_from_above()
+    {
+        var b = Lead();
+        b.Go("/anatomy/lateral-rectus");
+        b.See(By.CssSelector("[data-orbit='left'] [data-structure='lateral-rectus'] [data-tone='chosen']"));
+        b.TouchMuscle("superior-oblique");
+        b.Until(() => b.Path == "/anatomy/superior-oblique", "the pulley muscle is chosen in the socket");
+        b.Go("/anatomy/mentalis");
+        b.SeeText("Musculus mentalis");
+        b.Count(By.CssSelector("[data-inset='orbits']")).ShouldBe(0);
+    }
+
+    [Fact]
     public void Old_notes_become_a_draft_only_after_the_doubtful_sentences_were_confirmed()
     {
         var b = Lead();

@@ -15,9 +15,10 @@ public sealed record DrawnStroke(int Hand, IReadOnlyList<FacePoint> Points, IRea
 public sealed record DerivedStep(int Index, string Title, string? Family, string? FamilyName, string Sides, Step Completed, IReadOnlyList<string> Defaults, DoseSum Dose, WorkMap Map, SafetyReview Safety, IReadOnlyList<string> Classes, IReadOnlyList<DrawnStroke> Strokes, bool Held, bool ArmsCross);
 
 /// <summary>All that Wexis derives from a technique. Nothing in it is typed by anyone.</summary>
+/// <param name="Readings">The same in words for each viewer.</param>
 /// <param name="Standing">draft (a question is open), stopped (a step breaks a stop rule: can only be parked), refused (a field is nonsense) or complete.</param>
 public sealed record Derivation(string Standing, IReadOnlyList<DerivedStep> Steps, WorkMap Map, Levels TotalSeconds, string? Family, string? FamilyName, string SafetyVerdict,
-    IReadOnlyList<ExclusionNote> Exclusions, string ClinicianFirst, IReadOnlyList<OpenQuestion> Questions, IReadOnlyList<Issue> Issues, IReadOnlyList<ClaimVerdict> Claims, TechniqueTimes Times, IReadOnlyList<AdviceNote> Advice)
+    IReadOnlyList<ExclusionNote> Exclusions, string ClinicianFirst, IReadOnlyList<OpenQuestion> Questions, IReadOnlyList<Issue> Issues, IReadOnlyList<ClaimVerdict> Claims, TechniqueTimes Times, IReadOnlyList<AdviceNote> Advice, IReadOnlyList<TechniqueReading> Readings)
 {
     /// <summary>Classes that its steps fall into, each once.</summary>
     [JsonIgnore] public IReadOnlyList<string> Classes => [.. Steps.SelectMany(s => s.Classes).Distinct()];
@@ -52,7 +53,7 @@ public sealed record Derivation(string Standing, IReadOnlyList<DerivedStep> Step
         var derived = new Derivation(
             issues.Count > 0 ? "refused" : worst == "stop" ? "stopped" : questions.Count > 0 ? "draft" : "complete",
             steps, WorkMap.Union(steps.Select(s => s.Map)), steps.Aggregate(default(Levels), (t, s) => t + s.Dose.TotalSeconds), family, family is null ? null : FamilyDefaults.Get(family).Name, worst,
-            Screening.Exclusions(classes, atlas), Screening.ClinicianFirst, questions, issues, [], TechniqueTimes.Of(document, steps, atlas, settings), AdviceReview.Of(document));
+            Screening.Exclusions(classes, atlas), Screening.ClinicianFirst, questions, issues, [], TechniqueTimes.Of(document, steps, atlas, settings), AdviceReview.Of(document), TechniqueReading.Of(document, steps, atlas));
         // Last, and over what is derived already: a claim never changes the map.
         return derived with { Claims = ClaimReview.Of(document, derived, atlas, model) };
     }

@@ -49,6 +49,25 @@ public static class StepWords
         return model.Document.Bases.TryGetValue(verb, out var b) && b.Default is { } d ? model.Document.Moves[d].Words : verb.Replace('-', ' ');
     }
 
+    /// <summary>What one hand does: "right hand, two finger pads: glide, inner eye corner to front of the ear, on the left side, light".</summary>
+    public static string HandLine(Hand hand, string stepSides, Atlas atlas)
+    {
+        ArgumentNullException.ThrowIfNull(hand);
+        ArgumentNullException.ThrowIfNull(atlas);
+        var who = hand.Which switch { "both" => "Both hands", "left" => "Left hand", "right" => "Right hand", _ => "One hand" };
+        var contact = hand.Contact is { } c && atlas.Contacts.TryGetValue(c, out var known) ? $", {AtlasWords.Plain(known.Name)}" : "";
+        var side = (hand.Sides ?? stepSides) switch
+        {
+            "left" => ", on the left side",
+            "right" => ", on the right side",
+            "both" => ", on both sides",
+            "one-then-other" => ", one side and then the other",
+            "alternating" => ", the sides in turn",
+            _ => "",
+        };
+        return $"{who}{contact}: {Verb(hand.Verb)}{Place(hand, atlas)}{side}{(hand.Pressure is null ? "" : $", {Feel(hand.Pressure)}")}";
+    }
+
     internal static string Cue(IReadOnlyList<Act> acts, IReadOnlyList<Hand> hands, IReadOnlyList<string> still, Atlas atlas, ActionModel model)
     {
         var first = acts.Count > 0 && acts[0].Do is { } d ? Capital(Movement(d, model))

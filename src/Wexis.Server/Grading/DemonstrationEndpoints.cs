@@ -7,6 +7,7 @@ using Wexis.Core.Grading;
 using Wexis.Core.Measures;
 using Wexis.Core.People;
 using Wexis.Core.Results;
+using Wexis.Core.Techniques;
 using Wexis.Data;
 using Wexis.Data.Examinations;
 using Wexis.Data.Grading;
@@ -19,7 +20,8 @@ namespace Wexis.Server.Grading;
 
 public sealed record DemonstrationLine(Guid Id, Guid StationId, string TechniqueName, Guid TraineeId, string Trainee, string Assessor, int Attempt, DateTimeOffset OpenedAt, DateTimeOffset? SubmittedAt, int Events);
 public sealed record DemonstrationOpen(Guid StationId, Guid TraineeId);
-public sealed record DemonstrationView(Guid Id, Guid StationId, Guid TraineeId, string Trainee, string Assessor, bool Mine, int Attempt, DateTimeOffset? SubmittedAt, MarkSheet Sheet, IReadOnlyList<MarkEvent> Events, Score Score);
+/// <param name="Cues">The sheet's cues in words for each viewer: an assessor faces the trainee.</param>
+public sealed record DemonstrationView(Guid Id, Guid StationId, Guid TraineeId, string Trainee, string Assessor, bool Mine, int Attempt, DateTimeOffset? SubmittedAt, MarkSheet Sheet, IReadOnlyList<MarkEvent> Events, Score Score, IReadOnlyDictionary<string, IReadOnlyList<string>> Cues);
 public sealed record EventStored(Guid Id, Score Score);
 
 public static class DemonstrationEndpoints
@@ -94,6 +96,7 @@ public static class DemonstrationEndpoints
     {
         if (await demonstrations.ById(id, ct) is not { } d || await examinations.Revision(d.StationId, d.Revision, ct) is not { } sheet) return null;
         var events = await demonstrations.EventsOf(id, ct);
-        return new(id, d.StationId, d.TraineeId, d.Trainee, d.Assessor, d.AssessorId == user.PersonId(), d.Attempt, d.SubmittedAt, sheet, events, Score.Of(SheetState.Of(events), sheet, settings));
+        return new(id, d.StationId, d.TraineeId, d.Trainee, d.Assessor, d.AssessorId == user.PersonId(), d.Attempt, d.SubmittedAt, sheet, events, Score.Of(SheetState.Of(events), sheet, settings),
+            ViewerWords.Viewers.ToDictionary(v => v, v => (IReadOnlyList<string>)[.. sheet.Steps.Select(s => ViewerWords.For(v, s.Cue) ?? "")], StringComparer.Ordinal));
     }
 }

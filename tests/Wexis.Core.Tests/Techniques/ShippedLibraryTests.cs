@@ -28,6 +28,14 @@ public class ShippedLibraryTests
     }
 
     [Theory, MemberData(nameof(Ids))]
+    public void Each_reads_for_three_viewers_and_no_reading_loses_a_line(string id)
+    {
+        var (document, derived) = Get(id);
+        derived.Readings.Select(r => r.Viewer).ShouldBe(ViewerWords.Viewers);
+        derived.Readings.ShouldAllBe(r => r.Steps.Count == derived.Steps.Count && r.Faults.Count == document.Faults!.Count && r.Steps.All(s => s.Cue != "" && s.Title != ""));
+    }
+
+    [Theory, MemberData(nameof(Ids))]
     public void Each_has_a_fault_with_its_cue_an_adaptation_and_a_claim(string id)
     {
         var document = Get(id).Document;

@@ -1024,6 +1024,10 @@ export interface components {
       assessor: string;
       /** Format: int32 */
       attempt: number;
+      /** @description The sheet's cues in words for each viewer: an assessor faces the trainee. */
+      cues: {
+        [key: string]: string[];
+      };
       events: components["schemas"]["MarkEvent"][];
       /** Format: uuid */
       id: string;
@@ -1061,6 +1065,8 @@ export interface components {
       issues: components["schemas"]["Issue"][];
       map: components["schemas"]["WorkMap"];
       questions: components["schemas"]["OpenQuestion"][];
+      /** @description The same in words for each viewer. */
+      readings: components["schemas"]["TechniqueReading"][];
       safety_verdict: string;
       /** @description draft (a question is open), stopped (a step breaks a stop rule: can only be parked), refused (a field is nonsense) or complete. */
       standing: string;
@@ -2328,6 +2334,14 @@ export interface components {
       still: null | string[];
       tempo: null | components["schemas"]["Tempo"];
     };
+    /** @description One step as it is read by somebody: the cue, what moves, and what each hand does, with left and right in words for that reader. */
+    StepReading: {
+      cue: string;
+      hands: string[];
+      /** Format: int32 */
+      index: number;
+      title: string;
+    };
     /** @description A line drawn on the face plate. Places in the face frame (IPD), in the order drawn, on either half of the face. */
     StrokeDrawing: {
       places: null | components["schemas"]["FacePoint"][];
@@ -2522,6 +2536,17 @@ export interface components {
     TechniqueList: {
       schema: string;
       techniques: components["schemas"]["TechniqueDocument"][];
+    };
+    /** @description A technique in words for one reader. Sides are stored as the performer's own; here they are told for who looks. */
+    TechniqueReading: {
+      adaptations: components["schemas"]["Adaptation"][];
+      cautions: string[];
+      faults: components["schemas"]["Fault"][];
+      /** @description For whom left and right are worded, as a sentence. */
+      says: string;
+      steps: components["schemas"]["StepReading"][];
+      /** @description `subject` (does it), `mirror` (does it before a mirror) or `facing` (looks at who does it). */
+      viewer: string;
     };
     TechniqueSave: {
       document: components["schemas"]["TechniqueDocument"];

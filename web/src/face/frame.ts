@@ -4,8 +4,9 @@ import { curveCatmullRom, curveCatmullRomClosed, line } from "d3-shape";
 export type FacePoint = { readonly x: number; readonly y: number };
 export type Pixel = { readonly x: number; readonly y: number };
 
-/** For whom the plate is drawn. Facing: the subject's left is on the picture's right. Mirror: as the subject sees themselves. */
-export type Viewer = "facing" | "mirror";
+/** For whom the plate is drawn. Facing: the subject's left is on the picture's right. Mirror: as the subject sees themselves. Subject: as the subject feels it. */
+export const VIEWERS = ["facing", "mirror", "subject"] as const;
+export type Viewer = (typeof VIEWERS)[number];
 
 /** From where the head is seen. In the side view x holds z, forward; it shows the subject's left side. */
 export type View = "front" | "side" | "back";
@@ -18,8 +19,9 @@ export type Frame = {
   readonly centre: Pixel;
 };
 
-/** Which way +x runs on the paper: the subject's left in front, forward at the side, the subject's left seen from behind. */
-export const rightwards = (frame: Frame) => (frame.view === "front" ? 1 : -1) * (frame.viewer === "facing" ? 1 : -1);
+/** Which way +x runs on the paper: the subject's left in front, forward at the side, the subject's left seen from behind. Who feels it has the left on the left, from wherever it is drawn. */
+export const rightwards = (frame: Frame) =>
+  frame.viewer === "subject" ? -1 : (frame.view === "front" ? 1 : -1) * (frame.viewer === "facing" ? 1 : -1);
 
 export const toPixel = (p: FacePoint, frame: Frame): Pixel => ({
   x: frame.centre.x + rightwards(frame) * p.x * frame.pixelsPerIpd,

@@ -1,5 +1,5 @@
 import { createContext, useContext, useMemo, useState, type ReactNode } from "react";
-import type { View, Viewer } from "./frame";
+import { VIEWERS, type View, type Viewer } from "./frame";
 
 export type Layer = "muscles" | "deep" | "landmarks" | "points" | "lymph" | "hazards" | "zones";
 
@@ -39,7 +39,7 @@ export function PlateViewProvider({ children }: { children: ReactNode }) {
       view: from,
       look,
       viewer,
-      turn: () => setViewer((v) => (v === "facing" ? "mirror" : "facing")),
+      turn: () => setViewer((v) => VIEWERS[(VIEWERS.indexOf(v) + 1) % VIEWERS.length] ?? "facing"),
       folded,
       fold: () => setFolded((f) => !f),
       peeled,

@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { band, DOMAIN_WORDS, stepLit, stepZones } from "../examination/SheetScreen";
+import { usePlateView } from "../face/plateView";
 import { Stage } from "../face/Stage";
 import { api, said, type Schemas } from "../shell/api";
 import { gradingAct, gradingKeys, isTyping } from "../shell/keys";
@@ -18,6 +19,7 @@ const HAND_KEY = "wexis.grading-hand";
 /** Grading with the eyes on the trainee: nothing moves, nothing pops up, every act is one key or one large target. */
 export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
   const { sheet } = view;
+  const { viewer } = usePlateView();
   const g = useGrading(view);
   const { give, undo, fold } = g;
   const [hand, setHand] = useState<KeyHand>(localStorage.getItem(HAND_KEY) === "right" ? "right" : "left");
@@ -212,7 +214,9 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
               </li>
             )}
           </ol>
-          <p className="min-h-14 font-serif text-lg leading-snug">{step.cue}</p>
+          <p className="min-h-14 font-serif text-lg leading-snug">
+            {view.cues[viewer]?.[sheet.steps.indexOf(step)] ?? step.cue}
+          </p>
           <CountColumns
             step={step}
             fold={fold}

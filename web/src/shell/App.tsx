@@ -63,7 +63,7 @@ function House() {
   }, [pathname]);
   useShellKeys(role, () => setKeySheet(true));
   return (
-    <div className="min-h-screen">
+    <div className="min-h-screen print:min-h-0">
       <a href="#bench" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-2">
         To the work
       </a>

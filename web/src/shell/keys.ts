@@ -17,7 +17,7 @@ const line = (key: string, shown: string, does: string, more: { alt?: boolean; c
 export const shellKeys = {
   keySheet: line("?", "?", "show these keys"),
   search: line("/", "/", "go to the search of this screen"),
-  turnPlate: line("m", "M", "turn the plate: facing the subject, or as in a mirror"),
+  turnPlate: line("m", "M", "turn the plate and the words: facing, in the mirror, one’s own"),
   foldPlate: line("p", "P", "fold the plate to a strip, and back"),
   stop1: line("1", "Alt 1", "Anatomy", { alt: true }),
   stop2: line("2", "Alt 2", "Techniques", { alt: true }),

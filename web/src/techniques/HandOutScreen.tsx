@@ -2,9 +2,11 @@ import { useQuery } from "@tanstack/react-query";
 import { Link, useParams, useSearchParams } from "react-router";
 import { useReference } from "../face/atlas";
 import { FacePlate } from "../face/FacePlate";
+import { usePlateView } from "../face/plateView";
 import type { Schemas } from "../shell/api";
 import { Button } from "../ui/Button";
 import { Empty, Problem, Waiting } from "../ui/States";
+import { HandLines, readingFor, WordedFor, type Reading } from "./Reading";
 import { seconds } from "./techniqueModel";
 import { techniquePlate } from "./techniquePlate";
 import { editionQuery, techniqueQuery } from "./techniqueQueries";
@@ -38,10 +40,12 @@ export function HandOutScreen() {
   const newest = useQuery({ ...techniqueQuery(id), enabled: wanted === null });
   const told = useQuery({ ...editionQuery(id, wanted ?? 1), enabled: wanted !== null });
   const shown = wanted === null ? newest : told;
+  const { viewer } = usePlateView();
   if (shown.isPending) return <Waiting what="the hand-out" />;
   if (shown.isError) return <Problem error={shown.error} again={() => shown.refetch()} />;
   if (!shown.data) return <Empty says="This technique is not there, or not for your eyes yet." />;
   const t = shown.data;
+  const reading = readingFor(t.derivation, viewer);
   return (
     <main id="bench" className="mx-auto max-w-[52rem] px-6 py-4">
       <nav className="no-print mb-4 flex items-center gap-4 text-sm" aria-label="Hand-outs">
@@ -51,11 +55,17 @@ export function HandOutScreen() {
           Print
         </Button>
       </nav>
-      {kind === "wall" ? <WallPlate t={t} /> : kind === "pocket" ? <PocketCard t={t} /> : <Card t={t} />}
+      <WordedFor reading={reading} />
+      {kind === "wall" ? (
+        <WallPlate t={t} reading={reading} />
+      ) : kind === "pocket" ? (
+        <PocketCard t={t} reading={reading} />
+      ) : (
+        <Card t={t} reading={reading} />
+      )}
       <footer className="mt-4 border-t border-line pt-1 text-xs text-faded">
         {t.document.name}, edition {t.edition}
-        {t.standing !== "complete" && ` (${t.standing})`}. Left and right are the performer’s own.{" "}
-        {t.derivation.clinician_first}
+        {t.standing !== "complete" && ` (${t.standing})`}. {t.derivation.clinician_first}
       </footer>
     </main>
   );
@@ -69,7 +79,7 @@ function plateOf(t: View) {
 const leaveOut = (t: View) => t.derivation.exclusions.filter((e) => e.handling === "avoid" || e.red_flag);
 
 /** All that somebody needs who learns it: plate, steps with dose and cue, faults, changes, for whom not. */
-function Card({ t }: { t: View }) {
+function Card({ t, reading }: { t: View; reading: Reading }) {
   const { atlas } = useReference();
   const plainOf = new Map(atlas.modes.map((m) => [m.id, m.plain]));
   const { document, derivation } = t;
@@ -85,12 +95,13 @@ function Card({ t }: { t: View }) {
               <li key={s.index} className="border-t border-line pt-1">
                 <p className="font-serif text-[1.05rem]">
                   <span className="mr-2 font-sans font-semibold">{s.index + 1}</span>
-                  {s.completed.cue}
+                  {reading.steps[s.index]?.cue}
                 </p>
                 <p className="text-sm">
-                  {s.title} · <span className="font-semibold">{s.completed.dose?.line}</span> ·{" "}
+                  {reading.steps[s.index]?.title} · <span className="font-semibold">{s.completed.dose?.line}</span> ·{" "}
                   {seconds(s.dose.total_seconds.standard)} · stop when {s.completed.end_point}
                 </p>
+                <HandLines lines={reading.steps[s.index]?.hands ?? []} />
               </li>
             ))}
           </ol>
@@ -110,9 +121,9 @@ function Card({ t }: { t: View }) {
             ).values(),
           ]}
         </Words>
-        <Words title="Faults, and what helps">{(document.faults ?? []).map((f) => `${f.sign}: ${f.fix}`)}</Words>
-        <Words title="If … then">{(document.adaptations ?? []).map((a) => `${a.for}: ${a.change}`)}</Words>
-        <Words title="Take care">{document.cautions ?? []}</Words>
+        <Words title="Faults, and what helps">{reading.faults.map((f) => `${f.sign}: ${f.fix}`)}</Words>
+        <Words title="If … then">{reading.adaptations.map((a) => `${a.for}: ${a.change}`)}</Words>
+        <Words title="Take care">{reading.cautions}</Words>
       </div>
       <p className="mt-3 text-xs">
         <span className="font-semibold">Not with:</span>{" "}
@@ -140,7 +151,7 @@ function Words({ title, children }: { title: string; children: readonly string[]
 }
 
 /** For the studio's wall: one large plate, a few large words. */
-function WallPlate({ t }: { t: View }) {
+function WallPlate({ t, reading }: { t: View; reading: Reading }) {
   return (
     <article data-hand-out="wall" className="text-center">
       <h1 className="text-4xl">{t.document.name}</h1>
@@ -152,7 +163,7 @@ function WallPlate({ t }: { t: View }) {
         {t.derivation.steps.map((s) => (
           <li key={s.index} className="mt-2 font-serif text-2xl leading-snug print:text-[15pt]">
             <span className="mr-3 font-sans font-semibold">{s.index + 1}</span>
-            {s.completed.cue}
+            {reading.steps[s.index]?.cue}
           </li>
         ))}
       </ol>
@@ -161,7 +172,7 @@ function WallPlate({ t }: { t: View }) {
 }
 
 /** For the pocket: the cues and the counts, twice on a sheet. */
-function PocketCard({ t }: { t: View }) {
+function PocketCard({ t, reading }: { t: View; reading: Reading }) {
   const { shorten } = usePocketWords();
   return (
     <div data-hand-out="pocket" className="grid gap-6 sm:grid-cols-2">
@@ -171,7 +182,7 @@ function PocketCard({ t }: { t: View }) {
           <ol className="text-sm">
             {t.derivation.steps.map((s) => (
               <li key={s.index} className="mt-1">
-                <span className="font-semibold">{s.index + 1}</span> {s.completed.cue}{" "}
+                <span className="font-semibold">{s.index + 1}</span> {reading.steps[s.index]?.cue}{" "}
                 <span className="font-semibold">{s.completed.dose?.line}</span>
               </li>
             ))}

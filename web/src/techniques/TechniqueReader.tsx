@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { Link } from "react-router";
+import { usePlateView } from "../face/plateView";
 import { Stage } from "../face/Stage";
 import type { Schemas } from "../shell/api";
 import { HandOutLinks } from "./HandOutScreen";
@@ -9,12 +10,15 @@ import { ScoreLanes } from "./ScoreLanes";
 import { seconds } from "./techniqueModel";
 import { techniquePlate } from "./techniquePlate";
 import { VERSION_WORDS } from "./Versions";
+import { HandLines, readingFor, WordedFor } from "./Reading";
 import { WorkList } from "./WorkList";
 
 /** A technique as trainees and assessors read it. */
 export function TechniqueReader({ technique }: { technique: Schemas["TechniqueView"] }) {
   const [structure, setStructure] = useState<string | null>(null);
   const { derivation, document } = technique;
+  const { viewer } = usePlateView();
+  const reading = readingFor(derivation, viewer);
   return (
     <Stage plate={{ ...techniquePlate(derivation, null), selected: structure, onSelect: setStructure }}>
       <p className="text-sm text-faded">
@@ -22,13 +26,15 @@ export function TechniqueReader({ technique }: { technique: Schemas["TechniqueVi
       </p>
       <h1>{document.name}</h1>
       {document.aim && <p className="mt-1 max-w-prose font-serif text-lg text-faded">{document.aim}</p>}
-      <ol className="mt-4 space-y-3">
+      <WordedFor reading={reading} />
+      <ol className="mt-2 space-y-3">
         {derivation.steps.map((s) => (
           <li key={s.index} className="border-t border-line pt-2">
-            <p className="font-serif text-lg">{s.completed.cue}</p>
+            <p className="font-serif text-lg">{reading.steps[s.index]?.cue}</p>
             <p className="text-sm text-faded">
-              {s.title} · {s.completed.dose?.line}
+              {reading.steps[s.index]?.title} · {s.completed.dose?.line}
             </p>
+            <HandLines lines={reading.steps[s.index]?.hands ?? []} />
           </li>
         ))}
       </ol>
@@ -37,11 +43,11 @@ export function TechniqueReader({ technique }: { technique: Schemas["TechniqueVi
       <Times times={derivation.times} />
       <h2 className="mt-6 mb-1">What it works</h2>
       <WorkList rows={derivation.map.worked} chosen={structure} onChoose={setStructure} />
-      {(document.faults ?? []).length > 0 && (
+      {reading.faults.length > 0 && (
         <>
           <h2 className="mt-6 mb-1">Faults, and what helps</h2>
           <ul>
-            {(document.faults ?? []).map((f) => (
+            {reading.faults.map((f) => (
               <li key={f.sign}>
                 {f.sign}: <span className="font-semibold">{f.fix}</span>
               </li>
