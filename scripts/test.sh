@@ -104,8 +104,10 @@ run_shots() {
 # The core by itself, then a library of 2,000 in a real browser.
 run_bench() {
   ensure_dotnet
-  dotnet run --project benchmarks/Wexis.Benchmarks -c Release -- "$@" || exit 1
-  [ "$#" -eq 0 ] || return 0
+  if [ "${1:-}" != library ]; then
+    dotnet run --project benchmarks/Wexis.Benchmarks -c Release -- "$@" || exit 1
+    [ "$#" -eq 0 ] || return 0
+  fi
   ensure_postgres; ensure_packages chromium chromium-driver fonts-liberation
   build_web
   rm -rf "$REPORTS"; mkdir -p "$REPORTS"; : > "$REPORTS/broken"; : > "$REPORTS/bench.txt"

@@ -46,7 +46,8 @@ public static partial class ViewerWords
     public static string? For(string viewer, string? text)
     {
         _ = Says(viewer);
-        if (text is null) return null;
+        if (text is null || !(Has("left") || Has("right") || Has("clockwise"))) return text;
+        bool Has(string word) => text.Contains(word, StringComparison.OrdinalIgnoreCase);
         var owner = viewer == "facing" ? "their" : "your";
         var placed = new HashSet<string>(StringComparer.Ordinal);
         var words = Side().Replace(text, m =>

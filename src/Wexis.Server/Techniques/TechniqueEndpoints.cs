@@ -37,7 +37,7 @@ public static class TechniqueEndpoints
     private static bool Readable(ClaimsPrincipal user, string standing) => !user.IsInRole(Roles.Trainee) || EditionStanding.Teachable(standing);
 
     private static async Task<Ok<IReadOnlyList<EditionLine>>> List(ClaimsPrincipal user, EditionStore editions, CancellationToken ct) =>
-        TypedResults.Ok<IReadOnlyList<EditionLine>>([.. (await editions.Lines(ct)).Where(l => Readable(user, l.Standing)).Select(l => l with { Brief = l.Brief with { Marks = [], Classes = [], WrongClaims = [] } })]);
+        TypedResults.Ok<IReadOnlyList<EditionLine>>([.. (await editions.Shelf(ct)).Where(l => Readable(user, l.Standing))]);
 
     private static Ok<Derivation> Derive(TechniqueDocument document, TechniqueDesk desk) => TypedResults.Ok(desk.Derive(document));
 

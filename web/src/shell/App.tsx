@@ -1,4 +1,4 @@
-import { useQuery } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Navigate, Route, Routes, useLocation, useNavigate } from "react-router";
 import { Toaster } from "sonner";
@@ -23,6 +23,7 @@ import { HandOutScreen } from "../techniques/HandOutScreen";
 import { NotesScreen } from "../techniques/NotesScreen";
 import { SchoolsScreen } from "../techniques/SchoolsScreen";
 import { WholeScreen } from "../techniques/WholeScreen";
+import { libraryQuery } from "../techniques/techniqueQueries";
 import { TechniqueScreen } from "../techniques/TechniqueScreen";
 import { Problem, Waiting } from "../ui/States";
 import { KeySheet } from "./KeySheet";
@@ -62,6 +63,12 @@ function House() {
     void window.scrollTo(0, 0);
   }, [pathname]);
   useShellKeys(role, () => setKeySheet(true));
+  // The library is the largest thing that is asked for: it is fetched while nothing else happens.
+  const queries = useQueryClient();
+  useEffect(() => {
+    const waiting = requestIdleCallback(() => void queries.prefetchQuery(libraryQuery), { timeout: 3000 });
+    return () => cancelIdleCallback(waiting);
+  }, [queries]);
   return (
     <div className="min-h-screen print:min-h-0">
       <a href="#bench" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-2">

@@ -7,6 +7,7 @@ import { useSignedIn } from "../shell/session";
 import { Button } from "../ui/Button";
 import { Pick, TextField } from "../ui/Field";
 import { Empty, Problem, Waiting } from "../ui/States";
+import { useGrowing } from "../ui/useGrowing";
 import { ConcernFilter } from "./Concerns";
 import { FileDoor } from "./FileDoor";
 import { belongs, filterOf, FILTERS, narrowed, type FilterName, type Shelved } from "./libraryFilter";
@@ -23,6 +24,7 @@ export function LibraryScreen() {
   const filter = useMemo(() => filterOf(params), [params]);
   const asked = useDeferredValue(filter);
   const found = useMemo(() => (library.data ?? []).filter((t) => belongs(t, asked)), [library.data, asked]);
+  const { shown, end } = useGrowing(found, 80, 300);
   if (library.isPending)
     return (
       <Stage plate={{}}>
@@ -39,7 +41,8 @@ export function LibraryScreen() {
   const structure = filter.structure ?? null;
   const name = structure ? (atlas.plain_names[structure] ?? structure) : null;
   const groups = Map.groupBy(found, (t) => t.region);
-  const regions = [...atlas.regions.map((r) => r.id), null].filter((r) => groups.has(r));
+  const order = [...atlas.regions.map((r) => r.id), null];
+  const drawn = Map.groupBy(order.flatMap((r) => groups.get(r) ?? []).slice(0, shown), (t) => t.region);
   const write = () => void navigate(`/techniques/${crypto.randomUUID()}?empty`);
   const narrow = FILTERS.filter((f) => f !== "find" && f !== "concern" && f !== "structure" && filter[f]).length;
   return (
@@ -155,13 +158,13 @@ export function LibraryScreen() {
           )}
         </p>
       )}
-      {regions.map((region) => (
+      {[...drawn].map(([region, techniques]) => (
         <section key={region} className="mb-5">
           <h2 className="mb-1 text-base text-faded">
             {atlas.regions.find((r) => r.id === region)?.name ?? "No region told"}
           </h2>
           <ul>
-            {(groups.get(region) ?? []).map((t) => (
+            {techniques.map((t) => (
               <TechniqueLine
                 key={t.technique_id}
                 technique={t}
@@ -172,6 +175,7 @@ export function LibraryScreen() {
           </ul>
         </section>
       ))}
+      {shown < found.length && <div ref={end} aria-hidden="true" className="h-8" />}
     </Stage>
   );
 }
@@ -222,7 +226,7 @@ export function LibraryHead({ write, staff }: { write?: (() => void) | undefined
   );
 }
 
-/** One line of the library. Lines out of sight cost nothing to draw, so that thousands stay quick. */
+/** One line of the library. */
 function TechniqueLine({
   technique: t,
   family,
@@ -235,7 +239,7 @@ function TechniqueLine({
   const tag = STANDING_TAGS[t.standing];
   const { contradicted, answered } = t.brief;
   return (
-    <li className="border-t border-line [contain-intrinsic-size:auto_3.4rem] [content-visibility:auto] last:border-b">
+    <li className="border-t border-line last:border-b">
       <Link
         to={`/techniques/${t.technique_id}`}
         className="grid grid-cols-[1fr_auto] items-baseline gap-x-4 px-1 py-2 hover:bg-linen"
