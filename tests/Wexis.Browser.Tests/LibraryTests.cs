@@ -120,6 +120,35 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
     }
 
     [Fact]
+    public void A_cohort_keeps_its_editions_until_it_is_moved_on_and_its_sheets_are_printed_from_them()
+    {
+        var b = Lead();
+        b.Go("/programme");
+        b.Click(By.CssSelector("[data-taught='wm-tongue-hinge'] a[href*='/print/card']"));
+        b.SeeText("Tongue-up hinge, edition 1, as taught to Autumn 2026");
+        b.Click(Browser.Named("a", "back to the cohort"));
+        b.Click(By.XPath("//tr[@data-taught='wm-tongue-hinge']//button[normalize-space()='what differs']"));
+        b.Until(() => b.See(By.CssSelector("[data-cohort='Autumn 2026'] [data-differences]")).Text.Contains("hold 2 s", StringComparison.Ordinal), "the dose differs");
+        b.Click("Open a cohort");
+        b.Click("Open it and take the editions");
+        b.SeeText("name: nothing is given.");
+        b.Type(Browser.Labelled("Name of the cohort"), "Winter evenings");
+        b.Click(By.XPath("//label[contains(., 'Joss Haverick')]"));
+        b.Press(Keys.Tab);
+        b.Click("Open it and take the editions");
+        b.SeeText("Winter evenings is open: 8 editions taken.");
+        b.Until(() => b.See(By.CssSelector("[data-cohort='Winter evenings'] [data-taught='wm-tongue-hinge']")).GetDomAttribute("data-state") == "as-taught", "a new cohort begins with the newest approved");
+        b.Click("teach edition 2");
+        b.Until(() => b.See(By.CssSelector("[data-cohort='Autumn 2026'] [data-taught='wm-tongue-hinge']")).GetDomAttribute("data-state") == "as-taught", "moved on");
+        b.Axe().ShouldBeEmpty();
+        b.Click(By.XPath("//*[@data-cohort='Autumn 2026']//a[normalize-space()='cards']"));
+        b.Until(() => b.Count(By.CssSelector("[data-sheet]")) == 8, "a sheet for each technique");
+        b.SeeText("Tongue-up hinge, edition 2 (approved), as taught to Autumn 2026");
+        b.PrintedPages().ShouldBe(8);
+        b.Errors().ShouldBeEmpty();
+    }
+
+    [Fact]
     public void Old_notes_become_a_draft_only_after_the_doubtful_sentences_were_confirmed()
     {
         var b = Lead();

@@ -10,6 +10,7 @@ public static class Reference
     public static string DataFolder { get; } = Find();
     public static Atlas Atlas { get; } = Atlas.Read(File.ReadAllText(Path.Combine(DataFolder, "anatomy", "anatomy.json")));
     public static ActionModel Model { get; } = ActionModel.Read(File.ReadAllText(Path.Combine(DataFolder, "anatomy", "action-rules.json")), Atlas);
+    public static SchoolProfiles Schools { get; } = SchoolProfiles.Read(File.ReadAllText(Path.Combine(DataFolder, "library", "schools.json")), Atlas);
     public static HouseSettings Settings => HouseSettings.Default;
 
     public static Derivation Derive(params Step[] steps) => Derivation.Of(A.Technique(steps), Atlas, Model, Settings);

@@ -11,8 +11,9 @@ public sealed record StructurePromise(string Structure, string How);
 /// <summary>An outcome the programme promises, in words: "can brief, show and lead a light glide".</summary>
 public sealed record Outcome(string Id, string Text);
 
-/// <summary>One module: contact minutes, what must come before, which techniques it teaches, which outcomes it serves.</summary>
-public sealed record ProgrammeModule(string Id, string Name, string Kind, int Minutes, IReadOnlyList<string>? Prerequisites, IReadOnlyList<string>? Techniques, IReadOnlyList<string>? Outcomes)
+/// <summary>One module: contact minutes, what must come before, which techniques it teaches (in order: its routine), which outcomes it serves.</summary>
+/// <param name="Schools">The schools that its routine declares, where they are others than the programme's.</param>
+public sealed record ProgrammeModule(string Id, string Name, string Kind, int Minutes, IReadOnlyList<string>? Prerequisites, IReadOnlyList<string>? Techniques, IReadOnlyList<string>? Outcomes, IReadOnlyList<string>? Schools = null)
 {
     [JsonIgnore] public IReadOnlyList<string> AllPrerequisites => Prerequisites ?? [];
     [JsonIgnore] public IReadOnlyList<string> AllTechniques => Techniques ?? [];
@@ -42,6 +43,7 @@ public sealed record ProgrammeDocument(string? Name, IReadOnlyList<ProgrammeModu
             found.Add(Check.Given(m.Id, $"modules[{i}].id", "an id"));
             found.Add(Check.Between(m.Minutes, 1, 6000, $"modules[{i}].minutes", "minutes"));
             found.Add(Check.OneOf(m.Kind, Kinds, $"modules[{i}].kind"));
+            found.AddRange((m.Schools ?? []).Select((s, j) => Check.OneOf(s, atlas.Schools.Keys, $"modules[{i}].schools[{j}]")));
             if (AllModules.Take(i).Any(o => o.Id == m.Id)) found.Add(new($"modules[{i}].id", IssueCodes.Taken, m.Id, "Give each module an id of its own"));
             found.AddRange(m.AllPrerequisites.Select((p, j) => AllModules.Any(o => o.Id == p) ? null : new Issue($"modules[{i}].prerequisites[{j}]", IssueCodes.Unknown, p, "a module of this programme")));
             found.AddRange(m.AllOutcomes.Select((o, j) => AllOutcomes.Any(x => x.Id == o) ? null : new Issue($"modules[{i}].outcomes[{j}]", IssueCodes.Unknown, o, "an outcome of this programme")));

@@ -30,8 +30,9 @@ public sealed record OutcomeLine(string Outcome, string Text, bool Covered, IRea
 public sealed record ProgrammeReview(IReadOnlyList<OrderFault> OrderFaults, IReadOnlyList<CoverageLine> Coverage, IReadOnlyList<OutcomeLine> Outcomes, int ContactMinutes, int Gaps, IReadOnlyList<SchoolNote> SchoolNotes)
 {
     /// <summary>Covered means primary or secondary in a taught technique; actively when tightened, held against or let out slowly.</summary>
-    public static ProgrammeReview Of(ProgrammeDocument programme, IReadOnlyDictionary<string, TaughtTechnique> techniques, Atlas atlas)
+    public static ProgrammeReview Of(ProgrammeDocument programme, IReadOnlyDictionary<string, TaughtTechnique> techniques, Atlas atlas, SchoolProfiles schools)
     {
+        ArgumentNullException.ThrowIfNull(schools);
         ArgumentNullException.ThrowIfNull(programme);
         ArgumentNullException.ThrowIfNull(techniques);
         ArgumentNullException.ThrowIfNull(atlas);
@@ -48,20 +49,37 @@ public sealed record ProgrammeReview(IReadOnlyList<OrderFault> OrderFaults, IRea
             var modules = programme.AllModules.Where(m => m.AllOutcomes.Contains(o.Id)).Select(m => m.Name).ToList();
             return new OutcomeLine(o.Id, o.Text, modules.Count > 0, modules);
         }).ToList();
-        return new(faults, lines, outcomes, programme.AllModules.Sum(m => m.Minutes), lines.Count(l => l.Kept == false) + outcomes.Count(o => !o.Covered), [.. NotesOf(programme, techniques, atlas)]);
+        return new(faults, lines, outcomes, programme.AllModules.Sum(m => m.Minutes), lines.Count(l => l.Kept == false) + outcomes.Count(o => !o.Covered), [.. NotesOf(programme, techniques, atlas, schools)]);
     }
 
-    private static IEnumerable<SchoolNote> NotesOf(ProgrammeDocument programme, IReadOnlyDictionary<string, TaughtTechnique> techniques, Atlas atlas)
+    private static IEnumerable<SchoolNote> NotesOf(ProgrammeDocument programme, IReadOnlyDictionary<string, TaughtTechnique> techniques, Atlas atlas, SchoolProfiles schools)
     {
-        if (programme.Schools is not { Count: > 0 } declared) yield break;
-        var names = string.Join(" and ", declared.Where(atlas.Schools.ContainsKey).Select(s => atlas.Schools[s].Name));
         foreach (var module in programme.AllModules)
-            foreach (var technique in module.AllTechniques.Where(techniques.ContainsKey).Select(t => techniques[t]))
+        {
+            var own = module.Schools is { Count: > 0 };
+            if ((own ? module.Schools : programme.Schools) is not { Count: > 0 } declared) continue;
+            var names = string.Join(" and ", declared.Where(atlas.Schools.ContainsKey).Select(s => atlas.Schools[s].Name));
+            var routine = module.AllTechniques.Where(techniques.ContainsKey).Select(t => techniques[t]).ToList();
+            foreach (var technique in routine)
             {
                 if (technique.School is { } school && !declared.Contains(school) && !declared.Contains("mixed"))
-                    yield return new(module.Id, technique.Name, $"“{technique.Name}” is {atlas.Schools[school].Name}; the programme declares {names}.");
+                    yield return new(module.Id, technique.Name, $"“{technique.Name}” is {atlas.Schools[school].Name}; the {(own ? "routine" : "programme")} declares {names}.");
                 foreach (var says in technique.AgainstItsSchool ?? []) yield return new(module.Id, technique.Name, $"“{technique.Name}”: {says}");
             }
+            foreach (var says in ExitsOf(routine, declared, atlas, schools)) yield return new(module.Id, module.Name, $"“{module.Name}”: {says}");
+        }
+    }
+
+    /// <summary>Whether the neck is opened when the declared school opens it, over a routine that moves fluid in more than one technique. Several schools leave it free.</summary>
+    private static IEnumerable<string> ExitsOf(IReadOnlyList<TaughtTechnique> routine, IReadOnlyList<string> declared, Atlas atlas, SchoolProfiles schools)
+    {
+        if (declared.Count != 1 || schools.Schools.FirstOrDefault(s => s.Id == declared[0]) is not { } profile) yield break;
+        var fluid = routine.Where(t => t.Map.Flow.Count > 0).ToList();
+        if (fluid.Count < 2) yield break;
+        bool Opens(TaughtTechnique t) => t.Map.ZonesTouched.Any(z => z is "lateral-neck" or "supraclavicular");
+        var name = atlas.Schools[profile.Id].Name;
+        if (profile.Answers["drain"] is "first" or "both" && !Opens(fluid[0])) yield return $"it moves fluid before the neck is opened; {name} opens it first. Begin with a technique of the neck.";
+        if (profile.Answers["drain"] is "last" or "both" && !Opens(fluid[^1])) yield return $"it does not close at the neck; {name} does. End with a technique of the neck.";
     }
 
     private static CoverageLine Line(string structure, string? promised, IReadOnlyList<(ProgrammeModule Module, TaughtTechnique Technique, WorkedRow Row)> rows, ProgrammeDocument programme, Atlas atlas)

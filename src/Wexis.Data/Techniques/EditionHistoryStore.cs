@@ -13,8 +13,8 @@ public sealed record EditionInTime(int Edition, int Version, string Name, string
 
 public sealed record EditionStep(int Edition, DateTimeOffset At, string Step, string Note, string By);
 
-/// <summary>What stands on a technique: a programme that teaches it, a station that examines an edition, a technique that builds on it.</summary>
-/// <param name="Kind">programme, station or technique.</param>
+/// <summary>What stands on a technique: a programme that teaches it, a cohort that is taught an edition, a station that examines an edition, a technique that builds on it.</summary>
+/// <param name="Kind">programme, station, cohort or technique; the id of a cohort is its programme's.</param>
 public sealed record Dependent(string Kind, Guid Id, string Name, int? Edition, int Graded);
 
 /// <summary>What an approved edition keeps: its map and times as they were, and the rules that made them.</summary>
@@ -97,6 +97,10 @@ public sealed class EditionHistoryStore(NpgsqlDataSource source)
                 SELECT 'station', s.station_id, x.name, s.edition, (SELECT count(*)::int FROM grading.demonstration d WHERE d.station_id = s.station_id)
                   FROM examinations.station s JOIN examinations.examination x USING (examination_id)
                  WHERE s.technique_id = @technique
+                UNION ALL
+                SELECT 'cohort', c.programme_id, c.name, x.edition, 0
+                  FROM programmes.cohort c
+                  JOIN LATERAL (SELECT edition FROM programmes.cohort_edition x WHERE x.cohort_id = c.cohort_id AND x.technique_id = @technique ORDER BY x.taken_at DESC LIMIT 1) x ON true
                 UNION ALL
                 SELECT 'technique', e.technique_id, e.name, e.edition, 0
                   FROM techniques.edition e

@@ -66,6 +66,14 @@ public sealed class EditionStore(NpgsqlDataSource source)
         return [.. (await c.QueryAsync<Row>(sql)).Select(r => r.ToLine())];
     }
 
+    /// <summary>Names of techniques by code, as their newest editions say them.</summary>
+    public async Task<IReadOnlyDictionary<string, string>> NamesOf(IReadOnlyCollection<string> codes, CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        return (await c.QueryAsync<(string Code, string Name)>("SELECT DISTINCT ON (t.code) t.code, e.name FROM techniques.technique t JOIN techniques.edition e USING (technique_id) WHERE t.code = any(@codes) ORDER BY t.code, e.edition DESC", new { codes = codes.ToArray() }))
+            .ToDictionary(x => x.Code, x => x.Name, StringComparer.Ordinal);
+    }
+
     public async Task<IReadOnlyList<StoredEdition>> AllNewest(CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);

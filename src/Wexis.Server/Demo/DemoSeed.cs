@@ -26,7 +26,11 @@ public sealed record DemoAccount(string Login, string Password, string Name, str
 
 internal sealed record DemoTechniques(IReadOnlyList<TechniqueDocument> Techniques);
 internal sealed record DemoChoice(string Question, string Choice, string Reason);
-internal sealed record DemoDecisions(IReadOnlyList<string> Approved, IReadOnlyDictionary<string, string> Conflicts, IReadOnlyList<DemoChoice> Choices);
+internal sealed record DemoRevision(string Aim, string Dose);
+internal sealed record DemoCohort(string Programme, string Name, IReadOnlyList<string> Members);
+
+/// <param name="Revised">What is said otherwise in the next edition, approved after the cohorts began: aim and dose of the first step, by technique.</param>
+internal sealed record DemoDecisions(IReadOnlyList<string> Approved, IReadOnlyDictionary<string, string> Conflicts, IReadOnlyList<DemoChoice> Choices, IReadOnlyList<DemoCohort> Cohorts, IReadOnlyDictionary<string, DemoRevision> Revised);
 internal sealed record DemoTaps(int Step, string Side, int Count, double EveryS);
 internal sealed record DemoHolds(int Step, string Side, int Count, double HoldS, double EveryS);
 
@@ -59,6 +63,7 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
         await FillDecisions(people["maren"], ct);
         await FillScreening(people, ct);
         await FillProgrammes(people["maren"], ct);
+        await FillCohorts(people, ct);
         await FillExamination(examination, people["maren"], ct);
         foreach (var shown in examination.Demonstrations) await FillDemonstration(shown, people, ct);
     }
@@ -89,17 +94,42 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
     private async Task FillDecisions(Guid by, CancellationToken ct)
     {
         var decisions = Read<DemoDecisions>("decisions.json");
-        var (editions, history, reasons, desk) = (services.GetRequiredService<EditionStore>(), services.GetRequiredService<EditionHistoryStore>(), services.GetRequiredService<LibraryReasonStore>(), services.GetRequiredService<TechniqueDesk>());
-        foreach (var code in decisions.Approved)
-        {
-            var edition = await editions.NewestOf(Id(code), ct) ?? throw new InvalidDataException($"Demo decision on {code}: no such technique.");
-            if (edition.Standing != EditionStanding.Complete) continue;
-            var derived = desk.Derive(edition.Body);
-            await history.Take(edition.TechniqueId, edition.Edition, edition.Version, EditionStanding.Reviewed, null, null, by, Opened.AddDays(1), ct);
-            await history.Take(edition.TechniqueId, edition.Edition, edition.Version, EditionStanding.Approved, "for the first level", new(desk.RulesVersion, derived.Map, derived.Times), by, Opened.AddDays(2), ct);
-        }
+        var reasons = services.GetRequiredService<LibraryReasonStore>();
+        foreach (var code in decisions.Approved) await Approve(code, "for the first level", Opened.AddDays(1), by, ct);
         foreach (var kept in decisions.Conflicts) await reasons.KeepConflict(kept.Key, kept.Value, by, Opened.AddDays(2), ct);
         foreach (var choice in decisions.Choices) await reasons.Choose(choice.Question, choice.Choice, choice.Reason, by, Opened.AddDays(2), ct);
+    }
+
+    /// <summary>Looks through and approves the newest edition, once.</summary>
+    private async Task Approve(string code, string note, DateTimeOffset at, Guid by, CancellationToken ct)
+    {
+        var (editions, history, desk) = (services.GetRequiredService<EditionStore>(), services.GetRequiredService<EditionHistoryStore>(), services.GetRequiredService<TechniqueDesk>());
+        var edition = await editions.NewestOf(Id(code), ct) ?? throw new InvalidDataException($"Demo decision on {code}: no such technique.");
+        if (edition.Standing != EditionStanding.Complete) return;
+        var derived = desk.Derive(edition.Body);
+        await history.Take(edition.TechniqueId, edition.Edition, edition.Version, EditionStanding.Reviewed, null, null, by, at, ct);
+        await history.Take(edition.TechniqueId, edition.Edition, edition.Version, EditionStanding.Approved, note, new(desk.RulesVersion, derived.Map, derived.Times), by, at.AddDays(1), ct);
+    }
+
+    /// <summary>Who is taught together and from which editions; and an edition that was approved after they began.</summary>
+    private async Task FillCohorts(Dictionary<string, Guid> people, CancellationToken ct)
+    {
+        var decisions = Read<DemoDecisions>("decisions.json");
+        var (cohorts, programmes, editions, desk) = (services.GetRequiredService<CohortStore>(), services.GetRequiredService<ProgrammeStore>(), services.GetRequiredService<EditionStore>(), services.GetRequiredService<TechniqueDesk>());
+        foreach (var cohort in decisions.Cohorts)
+        {
+            var programme = await programmes.ById(Id(cohort.Programme), ct) ?? throw new InvalidDataException($"Demo cohort {cohort.Name}: no programme “{cohort.Programme}”.");
+            var offered = await cohorts.Offered([.. programme.Body.AllModules.SelectMany(m => m.AllTechniques)], ct);
+            await cohorts.Open(Id($"cohort {cohort.Name}"), programme.ProgrammeId, cohort.Name, [.. cohort.Members.Select(m => people[m])], offered, people["maren"], Opened.AddDays(5), ct);
+        }
+        foreach (var (code, revised) in decisions.Revised)
+        {
+            var edition = await editions.NewestOf(Id(code), ct) ?? throw new InvalidDataException($"Demo revision of {code}: no such technique.");
+            var first = edition.Body.AllSteps[0];
+            if (edition.Body.Aim != revised.Aim)
+                await editions.Save(desk.New(edition.TechniqueId, edition.Body with { Aim = revised.Aim, Steps = [first with { Dose = first.Dose! with { Line = revised.Dose } }, .. edition.Body.AllSteps.Skip(1)] }), edition.Edition, edition.Version, people["maren"], Opened.AddDays(20), ct);
+            await Approve(code, "after the first lessons", Opened.AddDays(21), people["maren"], ct);
+        }
     }
 
     /// <summary>A client who was asked ten days ago: the days follow the calendar, so that the picture stays a living one.</summary>

@@ -67,6 +67,6 @@ public static class ProgrammeEndpoints
             var derived = desk.Derive(e.Body);
             return new TaughtTechnique(e.Code, e.Name, derived.Standing, [.. e.Body.Prerequisites ?? []], derived.Map, e.Body.School, [.. desk.AgainstItsSchool(e.Body, derived).Select(c => c.Says)]);
         }, StringComparer.Ordinal);
-        return ProgrammeReview.Of(document, taught, desk.Atlas);
+        return ProgrammeReview.Of(document, taught, desk.Atlas, desk.Schools);
     }
 }

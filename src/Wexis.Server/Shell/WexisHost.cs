@@ -53,7 +53,7 @@ public static class WexisHost
         services.AddSingleton(TimeProvider.System);
         services.AddSingleton(HouseSettings.Default);
         AddReference(services, builder.Configuration["Wexis:Data"] ?? Path.Combine(AppContext.BaseDirectory, "data"));
-        services.AddSingleton<PersonStore>().AddSingleton<ScreeningStore>().AddSingleton<EditionStore>().AddSingleton<EditionHistoryStore>().AddSingleton<LibraryReasonStore>().AddSingleton<ProgrammeStore>().AddSingleton<ExaminationStore>().AddSingleton<DemonstrationStore>().AddSingleton<ResultStore>();
+        services.AddSingleton<PersonStore>().AddSingleton<ScreeningStore>().AddSingleton<EditionStore>().AddSingleton<EditionHistoryStore>().AddSingleton<LibraryReasonStore>().AddSingleton<ProgrammeStore>().AddSingleton<CohortStore>().AddSingleton<ExaminationStore>().AddSingleton<DemonstrationStore>().AddSingleton<ResultStore>();
         services.AddSingleton(sp => new StructureCheckStore(sp.GetRequiredService<NpgsqlDataSource>(), sp.GetRequiredService<Atlas>().DataVersion));
         services.AddSingleton<IPasswordHasher<StoredPerson>, PasswordHasher<StoredPerson>>();
         services.AddSingleton<TechniqueDesk>();
@@ -110,6 +110,7 @@ public static class WexisHost
         EditionEndpoints.Map(api);
         LibraryEndpoints.Map(api);
         ProgrammeEndpoints.Map(api);
+        CohortEndpoints.Map(api);
         ExaminationEndpoints.Map(api);
         DemonstrationEndpoints.Map(api);
         ResultEndpoints.Map(api);

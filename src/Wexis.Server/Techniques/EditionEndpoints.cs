@@ -25,6 +25,7 @@ public static class EditionEndpoints
         var group = api.MapGroup("/techniques/{id:guid}").WithTags("Techniques");
         group.MapGet("/history", History).RequireAuthorization(Policies.Staff).WithName("getTechniqueHistory");
         group.MapGet("/editions/{edition:int}", Get).RequireAuthorization(Policies.Staff).WithName("getEdition");
+        group.MapGet("/editions/{edition:int}/since/{before:int}", Since).RequireAuthorization(Policies.Staff).WithName("getEditionDifference");
         group.MapPost("/editions/{edition:int}/steps", Take).RequireAuthorization(Policies.Lead).WithName("takeEditionStep");
     }
 
@@ -40,6 +41,11 @@ public static class EditionEndpoints
     private static async Task<Results<Ok<TechniqueView>, NotFound>> Get(Guid id, int edition, EditionStore editions, TechniqueDesk desk, CancellationToken ct) =>
         await editions.ByNumber(id, edition, ct) is { } s
             ? TypedResults.Ok(new TechniqueView(id, s.Code, s.Edition, s.Version, s.Standing, s.Frozen, s.ChangedBy, s.ChangedAt, s.Body, desk.Derive(s.Body), [], []))
+            : TypedResults.NotFound();
+
+    private static async Task<Results<Ok<IReadOnlyList<Difference>>, NotFound>> Since(Guid id, int edition, int before, EditionStore editions, TechniqueDesk desk, CancellationToken ct) =>
+        await editions.ByNumber(id, edition, ct) is { } now && await editions.ByNumber(id, before, ct) is { } was
+            ? TypedResults.Ok(TechniqueDifference.Of(was.Body, desk.Derive(was.Body), now.Body, desk.Derive(now.Body), desk.Atlas))
             : TypedResults.NotFound();
 
     private static async Task<Results<NoContent, NotFound, ValidationProblem, Conflict<ProblemDetails>>> Take(Guid id, int edition, EditionStepTaken given, ClaimsPrincipal user, EditionStore editions, EditionHistoryStore history, TechniqueDesk desk, TimeProvider clock, CancellationToken ct)

@@ -4,6 +4,7 @@ using Microsoft.AspNetCore.Mvc;
 using Wexis.Core.People;
 using Wexis.Core.Techniques;
 using Wexis.Data;
+using Wexis.Data.Programmes;
 using Wexis.Data.Techniques;
 using Wexis.Server.People;
 using Wexis.Server.Shell;
@@ -41,14 +42,25 @@ public static class TechniqueEndpoints
 
     private static Ok<Derivation> Derive(TechniqueDocument document, TechniqueDesk desk) => TypedResults.Ok(desk.Derive(document));
 
-    private static async Task<Results<Ok<TechniqueView>, NotFound>> Get(Guid id, ClaimsPrincipal user, EditionStore editions, TechniqueDesk desk, CancellationToken ct)
+    private static async Task<Results<Ok<TechniqueView>, NotFound>> Get(Guid id, ClaimsPrincipal user, EditionStore editions, CohortStore cohorts, TechniqueDesk desk, CancellationToken ct)
     {
-        // What was approved stays what trainees read, while the next edition is being written.
-        var stored = (user.IsInRole(Roles.Trainee) ? await editions.ApprovedOf(id, ct) : null) ?? await editions.NewestOf(id, ct);
-        if (stored is null || !Readable(user, stored.Standing)) return TypedResults.NotFound();
+        var (stored, taught) = await ReadBy(user, id, editions, cohorts, ct);
+        // What one's own cohort is taught is read even after it went out of use: it was taught.
+        if (stored is null || !(taught || Readable(user, stored.Standing))) return TypedResults.NotFound();
         var derived = desk.Derive(stored.Body);
         return TypedResults.Ok(new TechniqueView(id, stored.Code, stored.Edition, stored.Version, stored.Standing, stored.Frozen, stored.ChangedBy, stored.ChangedAt, stored.Body, derived,
             [.. (await RelatedTo(stored, editions, ct)).Where(r => Readable(user, r.Standing))], desk.AgainstItsSchool(stored.Body, derived)));
+    }
+
+    /// <summary>A trainee reads what their cohort is taught, or what was approved, while the next edition is being written; everybody else the newest.</summary>
+    private static async Task<(StoredEdition? Edition, bool Taught)> ReadBy(ClaimsPrincipal user, Guid id, EditionStore editions, CohortStore cohorts, CancellationToken ct)
+    {
+        if (user.IsInRole(Roles.Trainee))
+        {
+            if (await cohorts.EditionTaughtTo(user.PersonId(), id, ct) is { } edition) return (await editions.ByNumber(id, edition, ct), true);
+            if (await editions.ApprovedOf(id, ct) is { } approved) return (approved, false);
+        }
+        return (await editions.NewestOf(id, ct), false);
     }
 
     /// <summary>What either technique says of the two: whoever calls me easier is harder to me.</summary>

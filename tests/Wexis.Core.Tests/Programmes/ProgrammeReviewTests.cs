@@ -11,7 +11,7 @@ public class ProgrammeReviewTests
     private static TaughtTechnique Taught(string id, Step step, string standing = "complete", params string[] builtOn) => new(id, $"Technique {id}", standing, builtOn, Reference.Derive(step).Map);
 
     private static ProgrammeReview Review(ProgrammeModule[] modules, TaughtTechnique[] techniques, StructurePromise[]? promises = null, Outcome[]? outcomes = null) =>
-        ProgrammeReview.Of(new("P", modules, promises ?? [], outcomes ?? []), techniques.ToDictionary(t => t.Id), Reference.Atlas);
+        ProgrammeReview.Of(new("P", modules, promises ?? [], outcomes ?? []), techniques.ToDictionary(t => t.Id), Reference.Atlas, Reference.Schools);
 
     private static readonly TaughtTechnique Smile = Taught("smile", A.Act("smile-closed", "10"));
     private static readonly TaughtTechnique Knead = Taught("knead", A.Hand("knead", "masseter-area", 4, "knuckles"));
@@ -87,10 +87,27 @@ public class ProgrammeReviewTests
     {
         var stone = Knead with { Id = "stone", School = "tool-led", AgainstItsSchool = ["No tool is used."] };
         var programme = new ProgrammeDocument("P", [Module("a", techniques: ["stone"])], [], [], ["fluid-led"]);
-        var review = ProgrammeReview.Of(programme, new Dictionary<string, TaughtTechnique> { ["stone"] = stone }, Reference.Atlas);
+        var review = ProgrammeReview.Of(programme, new Dictionary<string, TaughtTechnique> { ["stone"] = stone }, Reference.Atlas, Reference.Schools);
         review.SchoolNotes.Select(n => n.Says).ShouldBe(["“Technique knead” is Tool-led; the programme declares Fluid-led.", "“Technique knead”: No tool is used."]);
         review.Gaps.ShouldBe(0);
-        ProgrammeReview.Of(programme with { Schools = [] }, new Dictionary<string, TaughtTechnique> { ["stone"] = stone }, Reference.Atlas).SchoolNotes.ShouldBeEmpty("nothing is declared");
+        ProgrammeReview.Of(programme with { Schools = [] }, new Dictionary<string, TaughtTechnique> { ["stone"] = stone }, Reference.Atlas, Reference.Schools).SchoolNotes.ShouldBeEmpty("nothing is declared");
         (programme with { Schools = ["yogic"] }).Issues(Reference.Atlas).ShouldContain(i => i.Path == "schools[0]");
+    }
+
+    [Fact]
+    public void A_routine_may_declare_a_school_of_its_own_and_is_held_to_when_that_one_opens_the_neck()
+    {
+        var neck = new TaughtTechnique("neck", "Neck glide", "complete", [], Glide("below_lobe", "supraclavicular_hollow"), "fluid-led");
+        var cheek = new TaughtTechnique("cheek", "Cheek glide", "complete", [], Glide("nasolabial_mid", "ear_front"), "fluid-led");
+        var all = new Dictionary<string, TaughtTechnique> { ["neck"] = neck, ["cheek"] = cheek };
+        IReadOnlyList<SchoolNote> Notes(string[] order, string[] own) =>
+            ProgrammeReview.Of(new("P", [Module("m", techniques: order) with { Schools = own }], [], [], ["contraction-led"]), all, Reference.Atlas, Reference.Schools).SchoolNotes;
+
+        static WorkMap Glide(string from, string to) => Reference.Derive(A.Step("3") with { Hands = [A.Track("stroke", 1, "two-fingers", "one-then-other").From(from, to)] }).Map;
+        Notes(["neck", "cheek"], []).Count.ShouldBe(2, "both are of another school than the programme's");
+        Notes(["neck", "cheek"], ["fluid-led"]).ShouldHaveSingleItem().Says.ShouldContain("does not close at the neck");
+        Notes(["cheek", "neck"], ["fluid-led"]).ShouldHaveSingleItem().Says.ShouldContain("before the neck is opened");
+        Notes(["neck", "cheek"], ["fluid-led", "tool-led"]).ShouldBeEmpty("several schools leave it free");
+        new ProgrammeDocument("P", [Module("m") with { Schools = ["none-such"] }], [], []).Issues(Reference.Atlas).ShouldHaveSingleItem().Path.ShouldBe("modules[0].schools[0]");
     }
 }

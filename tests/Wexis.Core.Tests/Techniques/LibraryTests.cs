@@ -102,7 +102,7 @@ public class LibraryTests
 
     // Schools.
 
-    private static readonly SchoolProfiles Schools = SchoolProfiles.Read(File.ReadAllText(Path.Combine(Reference.DataFolder, "library", "schools.json")), Reference.Atlas);
+    private static SchoolProfiles Schools => Reference.Schools;
 
     private static IEnumerable<string> Against(string school, params Step[] steps)
     {

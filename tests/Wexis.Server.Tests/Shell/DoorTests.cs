@@ -21,7 +21,7 @@ public class DoorTests(DemoHouse demo) : IClassFixture<DemoHouse>
         endpoints.Count.ShouldBeGreaterThan(20);
         foreach (var (method, pattern) in endpoints)
         {
-            var path = pattern.Replace("{documentName}", "v1").Replace("{edition:int}", "1");
+            var path = pattern.Replace("{documentName}", "v1").Replace("{before:int}", "1").Replace("{edition:int}", "1");
             while (path.Contains('{')) path = path[..path.IndexOf('{')] + Guid.NewGuid() + path[(path.IndexOf('}') + 1)..];
             var answer = await stranger.Send(new HttpMethod(method), path, method == "GET" ? null : new { });
             answer.StatusCode.ShouldBe(HttpStatusCode.Unauthorized, $"{method} {pattern}");

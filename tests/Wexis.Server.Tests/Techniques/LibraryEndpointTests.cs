@@ -69,7 +69,7 @@ public class LibraryEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         var history = await lead.Get<TechniqueHistory>($"/api/techniques/{(await Line(lead, "wm-exit-glide")).TechniqueId}/history");
-        history.Dependents.Select(d => d.Kind).Distinct().ShouldBe(["programme", "station", "technique"]);
+        history.Dependents.Select(d => d.Kind).Distinct().ShouldBe(["cohort", "programme", "station", "technique"]);
         history.Dependents.ShouldContain(d => d.Kind == "station" && d.Graded > 0);
     }
 

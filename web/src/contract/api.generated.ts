@@ -52,6 +52,54 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/cohorts/{id}": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["getCohort"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/cohorts/{id}/editions": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["takeCohortEditions"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/cohorts/{id}/members": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations["setCohortMembers"];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/demonstrations": {
     parameters: {
       query?: never;
@@ -343,6 +391,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/programmes/{id}/cohorts": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["listCohorts"];
+    put?: never;
+    post: operations["openCohort"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/programmes/review": {
     parameters: {
       query?: never;
@@ -511,6 +575,22 @@ export interface paths {
       cookie?: never;
     };
     get: operations["getEdition"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/techniques/{id}/editions/{edition}/since/{before}": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["getEditionDifference"];
     put?: never;
     post?: never;
     delete?: never;
@@ -858,6 +938,61 @@ export interface components {
       verdicts: string[];
       why: components["schemas"]["Reason"];
     };
+    /** @description A cohort as typed: a name that its people will know, and who is in it (may be empty: people come later). */
+    CohortDraft: {
+      members: null | string[];
+      name: null | string;
+    };
+    CohortMember: {
+      /** Format: uuid */
+      id: string;
+      name: string;
+    };
+    CohortOpen: {
+      cohort: components["schemas"]["CohortDraft"];
+      /** Format: uuid */
+      id: string;
+    };
+    CohortTake: {
+      /** @description Techniques for which the offered edition is taken from now on. */
+      codes: null | string[];
+    };
+    /** @description A technique of a cohort: the edition it is taught from, and the one that would be taken today. */
+    CohortTechnique: {
+      code: string;
+      /** @description Name of the module that teaches it; null when the programme no longer does. */
+      module: null | string;
+      name: string;
+      /**
+       * Format: int32
+       * @description Newest approved edition, or the newest that may be taught while none is approved; null when there is none.
+       */
+      offered: null | number;
+      says: string;
+      /** @description One of CohortStates. */
+      state: string;
+      /**
+       * Format: int32
+       * @description Edition this cohort is taught; null while none was taken.
+       */
+      taught: null | number;
+      /** Format: uuid */
+      technique_id: null | string;
+    };
+    /** @description A cohort: who is in it, and from which edition of each technique it is taught. */
+    CohortView: {
+      /** Format: uuid */
+      id: string;
+      members: components["schemas"]["CohortMember"][];
+      name: string;
+      /** Format: date-time */
+      opened_at: string;
+      opened_by: string;
+      programme: string;
+      /** Format: uuid */
+      programme_id: string;
+      techniques: components["schemas"]["CohortTechnique"][];
+    };
     Concern: {
       effects: null | string[];
       honest: string;
@@ -1042,7 +1177,7 @@ export interface components {
       /** Format: uuid */
       trainee_id: string;
     };
-    /** @description What stands on a technique: a programme that teaches it, a station that examines an edition, a technique that builds on it. */
+    /** @description What stands on a technique: a programme that teaches it, a cohort that is taught an edition, a station that examines an edition, a technique that builds on it. */
     Dependent: {
       /** Format: int32 */
       edition: null | number;
@@ -1050,7 +1185,7 @@ export interface components {
       graded: number;
       /** Format: uuid */
       id: string;
-      /** @description programme, station or technique. */
+      /** @description programme, station, cohort or technique; the id of a cohort is its programme's. */
       kind: string;
       name: string;
     };
@@ -1873,7 +2008,7 @@ export interface components {
       id: string;
       name: string;
     };
-    /** @description One module: contact minutes, what must come before, which techniques it teaches, which outcomes it serves. */
+    /** @description One module: contact minutes, what must come before, which techniques it teaches (in order: its routine), which outcomes it serves. */
     ProgrammeModule: {
       id: string;
       kind: string;
@@ -1882,6 +2017,8 @@ export interface components {
       name: string;
       outcomes: null | string[];
       prerequisites: null | string[];
+      /** @description The schools that its routine declares, where they are others than the programme's. */
+      schools?: null | string[];
       techniques: null | string[];
     };
     /** @description What Wexis says about a programme the moment it changes. See docs/method.md#coverage. */
@@ -2826,6 +2963,119 @@ export interface operations {
       };
     };
   };
+  getCohort: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["CohortView"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  takeCohortEditions: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["CohortTake"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["CohortView"];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  setCohortMembers: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["CohortDraft"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["CohortView"];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
   listDemonstrations: {
     parameters: {
       query?: never;
@@ -3525,6 +3775,77 @@ export interface operations {
       };
     };
   };
+  listCohorts: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["CohortView"][];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  openCohort: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["CohortOpen"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["CohortView"];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
   reviewProgramme: {
     parameters: {
       query?: never;
@@ -3987,6 +4308,37 @@ export interface operations {
         };
         content: {
           "application/json": components["schemas"]["TechniqueView"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  getEditionDifference: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        before: number;
+        edition: number;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["Difference"][];
         };
       };
       /** @description Not Found */

@@ -14,6 +14,8 @@ import { cn } from "../ui/cn";
 import { Pick, TextField } from "../ui/Field";
 import { Stale } from "../ui/Stale";
 import { Problem } from "../ui/States";
+import { Toggles } from "../ui/Toggles";
+import { Cohorts } from "./Cohorts";
 import { CoverageMatrix } from "./CoverageMatrix";
 import { addModule, changeModule, hours, takeModuleOut } from "./programmeModel";
 import {
@@ -63,6 +65,7 @@ export function ProgrammeBench({
   });
   const said_ = review.data ?? stored.review;
   const modules = document.modules ?? [];
+  const schools = atlas.schools.map((x) => ({ value: x.id, word: x.name }));
   const stale = draft.behind || (save.error instanceof Refusal && save.error.status === 409);
   const freshest = () => queries.fetchQuery({ ...programmeQuery(stored.id), staleTime: 0 });
   return (
@@ -136,6 +139,7 @@ export function ProgrammeBench({
                 others={modules}
                 outcomes={document.outcomes ?? []}
                 library={library.data ?? []}
+                schools={schools}
                 faults={said_.order_faults.filter((f) => f.module === m.id)}
                 open={openModule === m.id}
                 canChange={canChange}
@@ -171,7 +175,7 @@ export function ProgrammeBench({
             chosen={structure}
             onChoose={setStructure}
             onChange={setDocument}
-            schools={atlas.schools.map((x) => ({ value: x.id, word: x.name }))}
+            schools={schools}
             structures={[...atlas.muscles, ...atlas.tissues]
               .map((s) => ({ value: s.id, word: atlas.plain_names[s.id] ?? s.id }))
               .sort((a, b) => a.word.localeCompare(b.word))}
@@ -180,6 +184,7 @@ export function ProgrammeBench({
       </div>
       <h2 className="mt-7 mb-1">The weave: structures across modules</h2>
       <CoverageMatrix review={said_} modules={modules} chosen={structure} onChoose={setStructure} />
+      <Cohorts programme={stored.id} canChange={canChange} />
     </Stage>
   );
 }
@@ -217,6 +222,7 @@ type ModuleProps = {
   others: readonly ProgrammeModule[];
   outcomes: readonly Schemas["Outcome"][];
   library: readonly Schemas["EditionLine"][];
+  schools: readonly { value: string; word: string }[];
   faults: readonly Schemas["OrderFault"][];
   open: boolean;
   canChange: boolean;
@@ -233,6 +239,7 @@ function ModuleLine({
   others,
   outcomes,
   library,
+  schools,
   faults,
   open,
   canChange,
@@ -332,6 +339,12 @@ function ModuleLine({
             on={m.outcomes ?? []}
             onToggle={(id) => onChange({ outcomes: toggled(m.outcomes, id) })}
           />
+          <Toggles
+            label="Schools of this routine, where others than the programme’s"
+            options={schools}
+            on={m.schools ?? []}
+            onToggle={(id) => onChange({ schools: toggled(m.schools ?? null, id) })}
+          />
           <div className="self-end text-right">
             <Button size="line" tone="quiet" onClick={onTakeOut}>
               take this module out
@@ -345,38 +358,6 @@ function ModuleLine({
 
 /** Standings in which a technique is not taught. */
 const UNTAUGHT = new Set(["draft", "parked", "retired"]);
-
-function Toggles({
-  label,
-  options,
-  on,
-  onToggle,
-}: {
-  label: string;
-  options: readonly { value: string; word: string }[];
-  on: readonly string[];
-  onToggle: (value: string) => void;
-}) {
-  return (
-    <fieldset>
-      <legend className="mb-1 text-sm font-semibold">{label}</legend>
-      {options.length === 0 && <p className="text-sm text-faded">none yet</p>}
-      <div className="max-h-40 space-y-0.5 overflow-auto">
-        {options.map((o) => (
-          <label key={o.value} className="flex min-h-7 items-start gap-2 py-0.5 text-sm">
-            <input
-              type="checkbox"
-              className="size-5 shrink-0 accent-[var(--color-now)]"
-              checked={on.includes(o.value)}
-              onChange={() => onToggle(o.value)}
-            />{" "}
-            {o.word}
-          </label>
-        ))}
-      </div>
-    </fieldset>
-  );
-}
 
 type PromiseProps = {
   document: ProgrammeDocument;

@@ -19,7 +19,7 @@ import { NewScreeningScreen } from "../screening/NewScreeningScreen";
 import { ScreeningListScreen } from "../screening/ScreeningListScreen";
 import { ScreeningScreen } from "../screening/ScreeningScreen";
 import { LibraryScreen } from "../techniques/LibraryScreen";
-import { HandOutScreen } from "../techniques/HandOutScreen";
+import { CohortHandOutScreen, HandOutScreen } from "../techniques/HandOutScreen";
 import { NotesScreen } from "../techniques/NotesScreen";
 import { SchoolsScreen } from "../techniques/SchoolsScreen";
 import { WholeScreen } from "../techniques/WholeScreen";
@@ -94,6 +94,7 @@ function House() {
           <Route path="/techniques/notes" element={<NotesScreen />} />
           <Route path="/techniques/:id/print/:kind" element={<HandOutScreen />} />
           <Route path="/techniques/:id" element={<TechniqueScreen />} />
+          <Route path="/cohorts/:cohort/print/:kind" element={<CohortHandOutScreen />} />
           <Route path="/programme/:id?" element={<ProgrammeScreen />} />
           <Route path="/examination" element={<ExaminationScreen />} />
           <Route path="/examination/:station" element={<SheetScreen />} />

@@ -96,6 +96,7 @@ export function EditionHistory({
               <Link to={DEPENDENT_AT[d.kind]?.(d.id) ?? "/"}>{d.name}</Link>{" "}
               <span className="text-faded">
                 ({d.kind}
+                {d.kind === "cohort" && `, taught edition ${d.edition}`}
                 {d.kind === "station" && `, examines edition ${d.edition}, ${d.graded} graded`})
               </span>
             </li>
@@ -107,6 +108,7 @@ export function EditionHistory({
 }
 
 const DEPENDENT_AT: Readonly<Record<string, (id: string) => string>> = {
+  cohort: (id) => `/programme/${id}`,
   programme: (id) => `/programme/${id}`,
   station: (id) => `/examination/${id}`,
   technique: (id) => `/techniques/${id}`,

@@ -1,8 +1,9 @@
-import { useQuery } from "@tanstack/react-query";
+import { useQueries, useQuery } from "@tanstack/react-query";
 import { Link, useParams, useSearchParams } from "react-router";
 import { useReference } from "../face/atlas";
 import { FacePlate } from "../face/FacePlate";
 import { usePlateView } from "../face/plateView";
+import { cohortQuery } from "../programme/cohortQueries";
 import type { Schemas } from "../shell/api";
 import { Button } from "../ui/Button";
 import { Empty, Problem, Waiting } from "../ui/States";
@@ -18,13 +19,14 @@ const KINDS = [
 ] as const;
 type View = Schemas["TechniqueView"];
 
-/** Ways to print a technique. */
-export function HandOutLinks({ id, edition }: { id: string; edition?: number }) {
+/** Ways to print a technique.
+ * @param of `?edition=2` or `?cohort=…`; empty for the newest. */
+export function HandOutLinks({ id, of = "" }: { id: string; of?: string }) {
   return (
     <p className="no-print flex gap-4 text-sm">
       <span className="text-faded">On paper:</span>
       {KINDS.map((k) => (
-        <Link key={k.id} to={`/techniques/${id}/print/${k.id}${edition ? `?edition=${edition}` : ""}`}>
+        <Link key={k.id} to={`/techniques/${id}/print/${k.id}${of}`}>
           {k.word}
         </Link>
       ))}
@@ -32,42 +34,101 @@ export function HandOutLinks({ id, edition }: { id: string; edition?: number }) 
   );
 }
 
-/** A hand-out, drawn from one edition each time it is opened: it never goes stale, and says which edition it shows. */
+/** A hand-out, drawn each time it is opened: from the edition that a cohort is taught, from one that is named, or the newest. It says which. */
 export function HandOutScreen() {
   const { id = "", kind = "card" } = useParams();
   const [params] = useSearchParams();
-  const wanted = Number(params.get("edition")) || null;
-  const newest = useQuery({ ...techniqueQuery(id), enabled: wanted === null });
+  const cohortId = params.get("cohort");
+  const cohort = useQuery({ ...cohortQuery(cohortId ?? ""), enabled: cohortId !== null });
+  const taught = cohort.data?.techniques.find((t) => t.technique_id === id)?.taught ?? null;
+  const wanted = cohortId === null ? Number(params.get("edition")) || null : taught;
+  const newest = useQuery({ ...techniqueQuery(id), enabled: cohortId === null && wanted === null });
   const told = useQuery({ ...editionQuery(id, wanted ?? 1), enabled: wanted !== null });
   const shown = wanted === null ? newest : told;
-  const { viewer } = usePlateView();
+  if (cohort.isError) return <Problem error={cohort.error} again={() => cohort.refetch()} />;
+  if (cohort.data && taught === null)
+    return (
+      <Empty
+        says={`No edition of this technique was taken for ${cohort.data.name} yet. Take one with the programme.`}
+      />
+    );
   if (shown.isPending) return <Waiting what="the hand-out" />;
   if (shown.isError) return <Problem error={shown.error} again={() => shown.refetch()} />;
   if (!shown.data) return <Empty says="This technique is not there, or not for your eyes yet." />;
-  const t = shown.data;
-  const reading = readingFor(t.derivation, viewer);
   return (
     <main id="bench" className="mx-auto max-w-[52rem] px-6 py-4">
       <nav className="no-print mb-4 flex items-center gap-4 text-sm" aria-label="Hand-outs">
-        <Link to={`/techniques/${id}`}>back to the technique</Link>
-        <HandOutLinks id={id} {...(wanted ? { edition: wanted } : {})} />
+        {cohort.data ? (
+          <Link to={`/programme/${cohort.data.programme_id}`}>back to the cohort</Link>
+        ) : (
+          <Link to={`/techniques/${id}`}>back to the technique</Link>
+        )}
+        <HandOutLinks id={id} of={params.size > 0 ? `?${params}` : ""} />
         <Button className="ml-auto" onClick={() => window.print()}>
           Print
         </Button>
       </nav>
-      <WordedFor reading={reading} />
-      {kind === "wall" ? (
-        <WallPlate t={t} reading={reading} />
-      ) : kind === "pocket" ? (
-        <PocketCard t={t} reading={reading} />
-      ) : (
-        <Card t={t} reading={reading} />
+      <Sheet t={shown.data} kind={kind} cohort={cohort.data?.name ?? null} />
+    </main>
+  );
+}
+
+/** Every technique that a cohort is taught, a sheet each, in the order of the programme. */
+export function CohortHandOutScreen() {
+  const { cohort: id = "", kind = "card" } = useParams();
+  const cohort = useQuery(cohortQuery(id));
+  const taught = (cohort.data?.techniques ?? []).filter((t) => t.taught !== null && t.technique_id !== null);
+  const sheets = useQueries({ queries: taught.map((t) => editionQuery(t.technique_id ?? "", t.taught ?? 1)) });
+  if (cohort.isPending) return <Waiting what="the cohort" />;
+  if (cohort.isError) return <Problem error={cohort.error} again={() => cohort.refetch()} />;
+  const failed = sheets.find((s) => s.isError);
+  return (
+    <main id="bench" className="mx-auto max-w-[52rem] px-6 py-4">
+      <nav className="no-print mb-4 flex items-center gap-4 text-sm" aria-label="Hand-outs">
+        <Link to={`/programme/${cohort.data.programme_id}`}>back to the cohort</Link>
+        <span>
+          {taught.length} {taught.length === 1 ? "sheet" : "sheets"} for {cohort.data.name}
+        </span>
+        <Button
+          className="ml-auto"
+          disabled={sheets.length === 0 || sheets.some((s) => !s.data)}
+          onClick={() => window.print()}
+        >
+          Print all
+        </Button>
+      </nav>
+      {taught.length === 0 && (
+        <Empty says="No edition was taken for this cohort yet. Put techniques into the programme, then take them." />
       )}
+      {failed && <Problem error={failed.error} again={() => void failed.refetch()} />}
+      {sheets.map((s, i) =>
+        s.data ? (
+          <section key={s.data.id} className="mb-10 break-after-page last:break-after-auto" data-sheet={s.data.code}>
+            <Sheet t={s.data} kind={kind} cohort={cohort.data.name} />
+          </section>
+        ) : (
+          !s.isError && <Waiting key={i} what={taught[i]?.name ?? "the sheet"} />
+        ),
+      )}
+    </main>
+  );
+}
+
+/** One hand-out with whom it is worded for, and the edition it shows. */
+function Sheet({ t, kind, cohort }: { t: View; kind: string; cohort: string | null }) {
+  const { viewer } = usePlateView();
+  const reading = readingFor(t.derivation, viewer);
+  const Kind = kind === "wall" ? WallPlate : kind === "pocket" ? PocketCard : Card;
+  return (
+    <>
+      <WordedFor reading={reading} />
+      <Kind t={t} reading={reading} />
       <footer className="mt-4 border-t border-line pt-1 text-xs text-faded">
         {t.document.name}, edition {t.edition}
-        {t.standing !== "complete" && ` (${t.standing})`}. {t.derivation.clinician_first}
+        {t.standing !== "complete" && ` (${t.standing})`}
+        {cohort && `, as taught to ${cohort}`}. {t.derivation.clinician_first}
       </footer>
-    </main>
+    </>
   );
 }
 

@@ -1,0 +1,76 @@
+using Wexis.Core.Measures;
+using Wexis.Core.Techniques;
+
+namespace Wexis.Core.Programmes;
+
+/// <summary>A cohort as typed: a name that its people will know, and who is in it (may be empty: people come later).</summary>
+public sealed record CohortDraft(string? Name, IReadOnlyList<Guid>? Members)
+{
+    /// <param name="trainees">Ids of the people who may be in a cohort.</param>
+    public IReadOnlyList<Issue> Issues(IReadOnlySet<Guid> trainees)
+    {
+        ArgumentNullException.ThrowIfNull(trainees);
+        return
+        [
+            .. new[] { Check.Given(Name, "name", "what the cohort is called, such as “Autumn 2026”"), Check.NoLongerThan(Name, 80, "name") }.OfType<Issue>(),
+            .. (Members ?? []).Select((m, i) => trainees.Contains(m) ? null : new Issue($"members[{i}]", IssueCodes.Unknown, $"{m}", "a trainee of this house")).OfType<Issue>(),
+        ];
+    }
+}
+
+/// <summary>One edition of a technique, as far as teaching it goes.</summary>
+/// <param name="Standing">How the edition stands now; see <see cref="EditionStanding"/>.</param>
+public sealed record TeachingEdition(string Code, Guid TechniqueId, string Name, int Edition, string Standing);
+
+/// <summary>A technique of a cohort: the edition it is taught from, and the one that would be taken today.</summary>
+/// <param name="Module">Name of the module that teaches it; null when the programme no longer does.</param>
+/// <param name="Taught">Edition this cohort is taught; null while none was taken.</param>
+/// <param name="Offered">Newest approved edition, or the newest that may be taught while none is approved; null when there is none.</param>
+/// <param name="State">One of <see cref="CohortStates"/>.</param>
+public sealed record CohortTechnique(string? Module, string Code, Guid? TechniqueId, string Name, int? Taught, int? Offered, string State, string Says);
+
+public static class CohortStates
+{
+    public const string AsTaught = "as-taught";
+    public const string Newer = "newer";
+    public const string ToTake = "to-take";
+    public const string NotTeachable = "not-teachable";
+    public const string NoLonger = "no-longer";
+    public const string OutOfUse = "out-of-use";
+}
+
+/// <summary>
+/// What a cohort is taught from. An edition that was taken for a cohort stays its edition, and is frozen, until its trainer moves on;
+/// what changed since is said, never done by itself.
+/// </summary>
+public static class CohortReview
+{
+    /// <param name="taught">The edition last taken for each technique, by code.</param>
+    /// <param name="offered">The edition that would be taken today, by code.</param>
+    /// <param name="names">Names of techniques that have nothing to offer, by code.</param>
+    public static IReadOnlyList<CohortTechnique> Of(ProgrammeDocument programme, IReadOnlyDictionary<string, TeachingEdition> taught, IReadOnlyDictionary<string, TeachingEdition> offered, IReadOnlyDictionary<string, string> names)
+    {
+        ArgumentNullException.ThrowIfNull(programme);
+        ArgumentNullException.ThrowIfNull(taught);
+        ArgumentNullException.ThrowIfNull(offered);
+        ArgumentNullException.ThrowIfNull(names);
+        var inOrder = programme.AllModules.SelectMany(m => m.AllTechniques.Select(code => (Module: (string?)m.Name, Code: code))).DistinctBy(x => x.Code).ToList();
+        var gone = taught.Keys.Except(inOrder.Select(x => x.Code), StringComparer.Ordinal).Order(StringComparer.Ordinal).Select(code => (Module: (string?)null, Code: code));
+        return [.. inOrder.Concat(gone).Select(x => Line(x.Module, x.Code, taught.GetValueOrDefault(x.Code), offered.GetValueOrDefault(x.Code), names.GetValueOrDefault(x.Code, x.Code)))];
+    }
+
+    private static CohortTechnique Line(string? module, string code, TeachingEdition? taught, TeachingEdition? offered, string name)
+    {
+        var (state, says) = (module, taught, offered) switch
+        {
+            (null, { } t, _) => (CohortStates.NoLonger, $"No longer in the programme; taught from edition {t.Edition}."),
+            (_, null, null) => (CohortStates.NotTeachable, "None of its editions may be taught: finish the draft, or take it out of the programme."),
+            (_, null, { } o) => (CohortStates.ToTake, $"In the programme since, not taken for this cohort yet: edition {o.Edition} may be."),
+            (_, { Standing: EditionStanding.Retired } t, null) => (CohortStates.OutOfUse, $"Edition {t.Edition} was taken out of use, and no other may be taught."),
+            (_, { Standing: EditionStanding.Retired } t, { } o) => (CohortStates.OutOfUse, $"Edition {t.Edition} was taken out of use; edition {o.Edition} may be taught."),
+            (_, { } t, { } o) when o.Edition > t.Edition => (CohortStates.Newer, $"Taught from edition {t.Edition}; edition {o.Edition} is {(o.Standing == EditionStanding.Approved ? "approved" : "ready")} since."),
+            (_, { } t, _) => (CohortStates.AsTaught, $"Taught from edition {t.Edition}."),
+        };
+        return new(module, code, taught?.TechniqueId ?? offered?.TechniqueId, taught?.Name ?? offered?.Name ?? name, taught?.Edition, offered?.Edition, state, says);
+    }
+}

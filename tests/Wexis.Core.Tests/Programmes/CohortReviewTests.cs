@@ -1,0 +1,65 @@
+using Wexis.Core.Programmes;
+using Wexis.Core.Techniques;
+
+namespace Wexis.Core.Tests.Programmes;
+
+/// <summary>A cohort keeps the editions it is taught from; what changed since is said, never done by itself.</summary>
+public class CohortReviewTests
+{
+    private static readonly ProgrammeDocument Programme = new("P", [new("a", "First", "supervised-practice", 60, [], ["glide", "knead"], []), new("b", "Second", "supervised-practice", 60, ["a"], ["smile", "glide"], [])], [], []);
+
+    private static TeachingEdition Edition(string code, int number, string standing = EditionStanding.Approved) => new(code, Guid.Empty, $"The {code}", number, standing);
+
+    private static CohortTechnique Of(TeachingEdition? taught, TeachingEdition? offered, string code = "glide") =>
+        CohortReview.Of(Programme, Only(taught), Only(offered), new Dictionary<string, string>()).Single(t => t.Code == code);
+
+    private static Dictionary<string, TeachingEdition> Only(TeachingEdition? edition) => edition is null ? [] : new() { [edition.Code] = edition };
+
+    [Fact]
+    public void Techniques_stand_in_the_order_in_which_they_are_taught_each_once() =>
+        CohortReview.Of(Programme, new Dictionary<string, TeachingEdition>(), new Dictionary<string, TeachingEdition>(), new Dictionary<string, string> { ["smile"] = "Small smile" })
+            .Select(t => (t.Module, t.Code, t.Name)).ShouldBe([("First", "glide", "glide"), ("First", "knead", "knead"), ("Second", "smile", "Small smile")]);
+
+    [Fact]
+    public void The_edition_that_was_taken_stays_when_a_newer_one_is_approved()
+    {
+        var line = Of(Edition("glide", 1), Edition("glide", 2));
+        (line.Taught, line.Offered, line.State).ShouldBe((1, 2, CohortStates.Newer));
+        line.Says.ShouldBe("Taught from edition 1; edition 2 is approved since.");
+    }
+
+    [Fact]
+    public void Taught_and_offered_alike_is_as_taught() => Of(Edition("glide", 2), Edition("glide", 2)).State.ShouldBe(CohortStates.AsTaught);
+
+    [Fact]
+    public void An_older_offer_never_calls_for_a_step_back() => Of(Edition("glide", 3, EditionStanding.Complete), Edition("glide", 2)).State.ShouldBe(CohortStates.AsTaught);
+
+    [Fact]
+    public void What_was_put_into_the_programme_later_waits_to_be_taken() => Of(null, Edition("glide", 1)).State.ShouldBe(CohortStates.ToTake);
+
+    [Fact]
+    public void A_draft_cannot_be_taught() => Of(null, null).State.ShouldBe(CohortStates.NotTeachable);
+
+    [Fact]
+    public void An_edition_that_was_taken_out_of_use_is_named()
+    {
+        Of(Edition("glide", 1, EditionStanding.Retired), Edition("glide", 2)).Says.ShouldBe("Edition 1 was taken out of use; edition 2 may be taught.");
+        Of(Edition("glide", 1, EditionStanding.Retired), null).State.ShouldBe(CohortStates.OutOfUse);
+    }
+
+    [Fact]
+    public void What_the_programme_no_longer_teaches_stands_last()
+    {
+        var lines = CohortReview.Of(Programme, new Dictionary<string, TeachingEdition> { ["brow"] = Edition("brow", 4) }, new Dictionary<string, TeachingEdition>(), new Dictionary<string, string>());
+        lines[^1].Code.ShouldBe("brow");
+        lines[^1].Says.ShouldBe("No longer in the programme; taught from edition 4.");
+    }
+
+    [Fact]
+    public void A_cohort_needs_a_name_and_only_trainees_are_in_it()
+    {
+        var trainee = new Guid(1, 2, 3, [4, 5, 6, 7, 8, 9, 10, 11]);
+        new CohortDraft("Autumn", [trainee]).Issues(new HashSet<Guid> { trainee }).ShouldBeEmpty();
+        new CohortDraft(" ", [Guid.Empty]).Issues(new HashSet<Guid> { trainee }).Select(i => i.Path).ShouldBe(["name", "members[0]"]);
+    }
+}
