@@ -120,6 +120,26 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
     }
 
     [Fact]
+    public void A_gland_is_found_by_its_name_drawn_chosen_and_goes_on_paper_with_its_plate()
+    {
+        var b = Lead();
+        b.Go("/anatomy");
+        b.Type(Browser.Labelled("Find a structure"), "parot");
+        b.Click(Browser.Named("button", "parotid gland with duct"));
+        b.SeeText("Glandula parotidea");
+        b.SeeText("duct crosses masseter");
+        b.See(By.CssSelector("aside [data-structure='parotid-gland'] path"));
+        b.Click(By.XPath("//label[contains(., 'fat, glands, joints')]"));
+        b.TouchMuscle("buccal-fat-pad");
+        b.Until(() => b.Path == "/anatomy/buccal-fat-pad", "chosen on the plate");
+        b.Axe().ShouldBeEmpty();
+        b.PrintedPages().ShouldBe(1, "plate and page on one sheet");
+        b.Go("/anatomy/no-such-thing");
+        b.SeeText("The atlas has no such structure.");
+        b.Errors().ShouldBeEmpty();
+    }
+
+    [Fact]
     public void A_cohort_keeps_its_editions_until_it_is_moved_on_and_its_sheets_are_printed_from_them()
     {
         var b = Lead();

@@ -25,7 +25,7 @@ public sealed record Muscle(
     string Origin, string Insertion, MuscleAction[] Actions, NerveSupply? Nerve,
     string[] Antagonists, string[] Synergists, FacsUnit[] FacsAu, string Depth, JsonElement? MimeticLayer, int MinPressureToReach,
     string Voluntary, string? Isolable, string CameraVisible, Fibre Fibre, Dictionary<string, ViewShape> Views,
-    string? Creases, string? TeachingNote, string[]? ConfusedWith, string? ReachNote, SourceRef[] Source, string? Confidence)
+    string? Creases, string? TeachingNote, string[]? ConfusedWith, string? ReachNote, SourceRef[] Source, string? Confidence, string? PolygonConfidence)
 {
     /// <summary>The short name a trainer says: the bracketed part of the English name where there is one.</summary>
     [JsonIgnore]
@@ -192,7 +192,8 @@ public static class AtlasWords
         var open = nameEn.IndexOf('(', StringComparison.Ordinal);
         var close = nameEn.IndexOf(')', StringComparison.Ordinal);
         if (open > 0 && close > open + 1 && nameEn.StartsWith("Occipitofrontalis", StringComparison.Ordinal)) return nameEn[(open + 1)..close];
-        var head = open > 0 ? nameEn[..open].Trim() : nameEn;
+        // "Tarsal (Meibomian) glands" are "tarsal glands".
+        var head = open > 0 ? (nameEn[..open].Trim() + (close > open ? nameEn[(close + 1)..] : "")).Trim() : nameEn;
         return head.Length > 1 && char.IsUpper(head[0]) && !char.IsUpper(head[1]) ? char.ToLowerInvariant(head[0]) + head[1..] : head;
     }
 }

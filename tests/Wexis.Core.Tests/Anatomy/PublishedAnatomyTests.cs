@@ -116,6 +116,14 @@ public class PublishedAnatomyTests
     public void The_corrugator_covers_the_inner_part_of_the_brow_and_not_its_tail() =>
         Reference.Atlas.Muscles["corrugator-supercilii"].Views["frontal"].Polygon!.Max(p => p[0]).ShouldBeLessThan(Reference.Atlas.Landmarks["brow_tail"].Frontal[0]);
 
+    [Theory]
+    [InlineData("frontalis", "frontalis")]
+    [InlineData("sternocleidomastoid", "sternocleidomastoid")]
+    [InlineData("trapezius-descending", "trapezius, descending part")]
+    [InlineData("meibomian", "tarsal glands")]
+    [InlineData("smas", "superficial musculo-aponeurotic system")]
+    public void A_structure_is_called_as_one_says_it(string structure, string word) => Reference.Atlas.PlainName(structure).ShouldBe(word);
+
     [Fact]
     public void The_pupil_distance_of_the_frame_is_one()
     {

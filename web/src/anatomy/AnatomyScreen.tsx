@@ -1,9 +1,11 @@
 import { useMemo, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
-import { useReference, type Muscle, type Reference } from "../face/atlas";
+import { useReference, type Muscle, type Reference, type Tissue } from "../face/atlas";
 import { Stage } from "../face/Stage";
 import { TextField } from "../ui/Field";
+import { Empty } from "../ui/States";
 import { PAGES } from "./AtlasPages";
+import { SourceWords } from "./SourceWords";
 import { StructureUse } from "./StructureUse";
 
 /** Front plate with its layers; choosing a structure shows all that the atlas says of it. */
@@ -13,6 +15,7 @@ export function AnatomyScreen() {
   const navigate = useNavigate();
   const [search, setSearch] = useState("");
   const chosen = structure ? (reference.byId.get(structure) ?? null) : null;
+  const tissue = structure ? (reference.tissueById.get(structure) ?? null) : null;
   const select = (id: string | null) => void navigate(id ? `/anatomy/${id}` : "/anatomy");
   return (
     <Stage
@@ -22,16 +25,21 @@ export function AnatomyScreen() {
         legend: <p className="text-faded">Schematic and from memory, good to about 6 mm. Dashed outlines lie deep.</p>,
       }}
       layers
+      printed
     >
       <div className="grid gap-8 xl:grid-cols-[1fr_17rem]">
         <div className="min-w-0">
           {chosen ? (
             <StructurePage muscle={chosen} reference={reference} onSelect={select} />
+          ) : tissue ? (
+            <TissuePage tissue={tissue} reference={reference} />
+          ) : structure ? (
+            <Empty says="The atlas has no such structure. Find it by its name, at the right." />
           ) : (
             <Intro reference={reference} />
           )}
         </div>
-        <div className="xl:sticky xl:top-[4.6rem] xl:self-start">
+        <div className="no-print xl:sticky xl:top-[4.6rem] xl:self-start">
           <TextField
             label="Find a structure"
             data-search
@@ -100,7 +108,10 @@ function StructureList({
         misnomers.get(m.id)?.some((name) => name.includes(wanted))
       );
     });
-    return Map.groupBy(found, (m) => m.group);
+    const tissues = reference.atlas.tissues
+      .filter((t) => `${t.name_en} ${t.name_la_ta2} ${t.note ?? ""}`.toLowerCase().includes(wanted))
+      .map((t) => ({ id: t.id, group: "fat, glands, joints, sheets" }));
+    return Map.groupBy([...found, ...tissues], (m) => m.group);
   }, [reference, wanted]);
   if (groups.size === 0)
     return <p className="mt-3 text-sm text-faded">No structure is called that. Try fewer letters.</p>;
@@ -134,6 +145,66 @@ function StructureList({
   );
 }
 
+/** What is no muscle: fat, glands, joints, sheets. What works it, what a hand does to it, and who has checked it, as for a muscle. */
+function TissuePage({ tissue, reference }: { tissue: Tissue; reference: Reference }) {
+  const { atlas } = reference;
+  const drawn = Object.keys(tissue.views).length > 0;
+  return (
+    <article aria-labelledby="structure-name">
+      <p className="text-sm text-faded">fat, glands, joints, sheets</p>
+      <h1 id="structure-name">{tissue.name_en}</h1>
+      <p className="mb-4 font-serif text-lg text-faded italic" lang="la">
+        {tissue.name_la_ta2}
+      </p>
+      <Facts
+        rows={[
+          ["What it is", tissue.note || "–"],
+          ["On the plate", drawn ? "dashed; lines are ligaments, ducts and nerves" : "not drawn: it lies everywhere"],
+          ["Source", <Sources key="source" atlas={atlas} source={tissue.source} />],
+        ]}
+      />
+      <StructureUse structure={tissue.id} />
+    </article>
+  );
+}
+
+type Fact = readonly [word: string, says: React.ReactNode];
+
+function Facts({ rows }: { rows: readonly Fact[] }) {
+  return (
+    <dl>
+      {rows.map(([word, says]) => (
+        <div key={word} className="grid grid-cols-[8.5rem_1fr] gap-3 border-t border-line py-1.5">
+          <dt className="font-semibold">{word}</dt>
+          <dd className="font-serif text-[0.97rem]">{says}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+function Sources({ atlas, source }: { atlas: Reference["atlas"]; source: Muscle["source"] }) {
+  return (
+    <ul>
+      {source.map((x) => (
+        <li key={x.id}>
+          <SourceWords atlas={atlas} source={x} />
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** The course of the fibres, with the angle that the computation uses: for the subject's left, counted up from level. */
+function fibreWords({ fibre }: Muscle): string {
+  if (fibre.axis_deg === null)
+    return fibre.kind === "circular" ? "a ring: no one direction" : (fibre.pull_words ?? fibre.kind);
+  const steep = Math.min(fibre.axis_deg, 180 - fibre.axis_deg);
+  const lean =
+    fibre.axis_deg === 90 || steep < 3 ? "" : fibre.axis_deg < 90 ? ", leaning outwards" : ", leaning inwards";
+  return `${fibre.pull_words ? `pulls ${fibre.pull_words}; ` : ""}fibres at ${steep}° to level${lean}`;
+}
+
 function StructurePage({
   muscle,
   reference,
@@ -162,7 +233,12 @@ function StructurePage({
         ))}
       </span>
     );
-  const rows: readonly (readonly [string, React.ReactNode])[] = [
+  const called = [
+    ...(muscle.name_gray_1918 && muscle.name_gray_1918 !== muscle.name_en ? [`${muscle.name_gray_1918} (1918)`] : []),
+    ...(atlas.common_names[muscle.id] ?? []),
+  ];
+  const rows: readonly Fact[] = [
+    ["Also called", called.join(", ") || "–"],
     ["Arises from", muscle.origin],
     ["Goes to", muscle.insertion],
     [
@@ -179,10 +255,7 @@ function StructurePage({
     ["Moved by", muscle.nerve ? `${muscle.nerve.nerve}${muscle.nerve.branch ? `, ${muscle.nerve.branch}` : ""}` : "–"],
     ["Opposed by", others(muscle.antagonists)],
     ["Works with", others(muscle.synergists)],
-    [
-      "Fibres",
-      muscle.fibre.pull_words ?? (muscle.fibre.kind === "circular" ? "a ring: no one direction" : muscle.fibre.kind),
-    ],
+    ["Fibres", fibreWords(muscle)],
     [
       "Depth",
       `${muscle.depth}: ${atlas.depths[muscle.depth] ?? ""}${typeof muscle.mimetic_layer === "number" ? `; layer ${muscle.mimetic_layer} of the muscles of expression` : ""}`,
@@ -217,15 +290,10 @@ function StructurePage({
     ["Mixed up with", (muscle.confused_with ?? []).map((c) => atlas.plain_names[c] ?? c).join(", ") || "–"],
     ["How sure", muscle.confidence ?? "not told"],
     [
-      "Source",
-      <ul key="source">
-        {muscle.source.map((s) => (
-          <li key={s.id}>
-            {atlas.sources[s.id] ?? s.id} <span className="text-faded">({s.basis})</span>
-          </li>
-        ))}
-      </ul>,
+      "Drawn",
+      `${muscle.polygon_confidence ?? "schematic, from memory"} (a tenth of the pupils’ distance is some 6 mm)`,
     ],
+    ["Source", <Sources key="source" atlas={atlas} source={muscle.source} />],
   ];
   return (
     <article aria-labelledby="structure-name">
@@ -236,14 +304,7 @@ function StructurePage({
       <p className="mb-4 font-serif text-lg text-faded italic" lang="la">
         {muscle.name_la_ta2}
       </p>
-      <dl>
-        {rows.map(([word, says]) => (
-          <div key={word} className="grid grid-cols-[8.5rem_1fr] gap-3 border-t border-line py-1.5">
-            <dt className="font-semibold">{word}</dt>
-            <dd className="font-serif text-[0.97rem]">{says}</dd>
-          </div>
-        ))}
-      </dl>
+      <Facts rows={rows} />
       <StructureUse structure={muscle.id} />
     </article>
   );

@@ -1,8 +1,9 @@
-import { useState, type ReactNode } from "react";
+import { Fragment, useState, type ReactNode } from "react";
 import { Link, NavLink, useParams } from "react-router";
 import { useReference, type Atlas } from "../face/atlas";
 import { Stage } from "../face/Stage";
 import { Empty } from "../ui/States";
+import { SourceWords, type Cited } from "./SourceWords";
 
 /** Pages of the atlas beside its structures. */
 export const PAGES = [
@@ -25,7 +26,7 @@ export function AtlasPageScreen() {
     tissues: <Tissues atlas={atlas} />,
   };
   return (
-    <Stage plate={page === "hazards" && chosen ? { alarms: [chosen] } : {}} layers>
+    <Stage plate={page === "hazards" && chosen ? { alarms: [chosen] } : {}} layers printed>
       <nav aria-label="Pages of the atlas" className="mb-3 flex flex-wrap gap-x-5 text-sm">
         <Link to="/anatomy">Structures</Link>
         {PAGES.map((p) => (
@@ -45,9 +46,14 @@ export function AtlasPageScreen() {
   );
 }
 
-const Source = ({ atlas, source }: { atlas: Atlas; source: readonly { id: string; basis: string }[] }) => (
+const Source = ({ atlas, source }: { atlas: Atlas; source: readonly Cited[] }) => (
   <span className="block text-xs text-faded">
-    {source.map((s) => `${atlas.sources[s.id] ?? s.id} (${s.basis})`).join("; ")}
+    {source.map((s, i) => (
+      <Fragment key={s.id}>
+        {i > 0 && "; "}
+        <SourceWords atlas={atlas} source={s} />
+      </Fragment>
+    ))}
   </span>
 );
 
@@ -211,7 +217,9 @@ function Tissues({ atlas }: { atlas: Atlas }) {
       <ul>
         {atlas.tissues.map((t) => (
           <li key={t.id} className="border-t border-line py-1.5">
-            <span className="font-semibold">{t.name_en}</span>{" "}
+            <Link to={`/anatomy/${t.id}`} className="font-semibold">
+              {t.name_en}
+            </Link>{" "}
             <span className="font-serif text-faded italic" lang="la">
               {t.name_la_ta2}
             </span>

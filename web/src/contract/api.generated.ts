@@ -1822,6 +1822,7 @@ export interface components {
       nerve: null | components["schemas"]["NerveSupply"];
       origin: string;
       paired: string;
+      polygon_confidence: null | string;
       reach_note: null | string;
       source: components["schemas"]["SourceRef"][];
       synergists: string[];

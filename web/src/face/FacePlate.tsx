@@ -1,6 +1,6 @@
 import { useId, useMemo, useState, type KeyboardEvent, type ReactNode } from "react";
 import { isKey, plateKeys } from "../shell/keys";
-import { DEEPEST_SHOWN, useReference, type PlateMuscle, type Reference } from "./atlas";
+import { DEEPEST_SHOWN, useReference, type PlateMuscle, type PlateTissue, type Reference } from "./atlas";
 import {
   centroid,
   mirrored,
@@ -26,7 +26,7 @@ import {
   StrokeLine,
   ZoneWash,
 } from "./PlateLayers";
-import { LymphChains, PointMarks } from "./PlateMarks";
+import { LymphChains, PointMarks, TissueFigures } from "./PlateMarks";
 import { ORBIT, OrbitInset } from "./OrbitInset";
 import { usePlateView } from "./plateView";
 import { useDrawing } from "./useDrawing";
@@ -95,6 +95,7 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
   // One frame as long as nothing turns: figures that did not change are not drawn again.
   const { frame, height } = useMemo(() => frameOf(view, viewer, bust), [view, viewer, bust]);
   const muscles = reference.muscles[view].filter((m) => m.depth > peeled || lit.has(m.id) || content.selected === m.id);
+  const tissues = reference.tissues[view].filter((t) => layers.has("tissues") || t.id === content.selected);
   const halves = halvesIn(view);
   const picking = content.picking ?? null;
   const drawing = useDrawing(view === "front" ? picking?.onDraw : undefined, frame);
@@ -102,9 +103,11 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
   const chosen = content.selected ?? null;
   const choices: readonly { id: string; name: string; at: FacePoint }[] = picking
     ? seenLandmarks(reference, view).map((l) => ({ id: l.id, name: l.name, at: placeOf(l, view) }))
-    : muscles
-        .filter((m) => visible(m, lit, layers.has("deep"), chosen))
-        .map((m) => ({ id: m.id, name: m.name, at: centroid(m.shape.outline) }));
+    : [...muscles.filter((m) => visible(m, lit, layers.has("deep"), chosen)), ...tissues].map((m) => ({
+        id: m.id,
+        name: m.name,
+        at: middleOf(m),
+      }));
   const order = [...choices].sort((a, b) => b.at.y - a.at.y || a.at.x - b.at.x);
   const choose = (id: string) => (picking ? picking.onPick(id) : content.onSelect?.(id === chosen ? null : id));
 
@@ -129,7 +132,7 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
   const near = compact ? 1 : nearness;
   const corner = cornerOf(height, near, focusOf(reference, view, lit, chosen), frame);
   // Names stand in the margin of what is looked at, in letters of one size however near that is.
-  const wishes = labelWishes(reference, lit, chosen, active, picking !== null, frame).map((w) => ({
+  const wishes = labelWishes(reference, lit, chosen, active, picking !== null, tissues, frame).map((w) => ({
     ...w,
     anchors: w.anchors.map((a) => ({ x: (a.x - corner.x) * near, y: (a.y - corner.y) * near })),
   }));
@@ -207,6 +210,12 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
                 );
               }),
             )}
+        <TissueFigures
+          tissues={tissues}
+          frame={frame}
+          chosen={chosen}
+          onChoose={content.onSelect && !picking ? choose : null}
+        />
         <Features reference={reference} frame={frame} />
         {(layers.has("hazards") || (content.alarms?.length ?? 0) > 0) && (
           <Hazards
@@ -311,6 +320,9 @@ function focusOf(
   return chosen || view === "side" ? middle : { x: 0, y: middle.y };
 }
 
+/** The middle of an outline, or of the lines where there is none. */
+const middleOf = ({ shape }: PlateTissue) => centroid(shape.outline.length > 0 ? shape.outline : shape.fibres.flat());
+
 const isOn = (side: string, half: Half) => side !== (half === "left" ? "right" : "left");
 
 /** One entry a structure and side: the strongest, tightened before kneaded before kept quiet. */
@@ -357,6 +369,7 @@ function labelWishes(
   chosen: string | null,
   active: string | null,
   picking: boolean,
+  tissues: readonly PlateTissue[],
   frame: Frame,
 ): LabelWish[] {
   if (picking) {
@@ -372,7 +385,15 @@ function labelWishes(
         weightOf(lit.get(b.id)?.[0]?.strength ?? "primary") - weightOf(lit.get(a.id)?.[0]?.strength ?? "primary"),
     )
     .slice(0, 14);
-  return strongest.map((m) => {
+  const besides = tissues.map((t) => {
+    const middle = middleOf(t);
+    return {
+      id: t.id,
+      text: t.name,
+      anchors: halvesIn(frame.view).map((h) => toPixel(h === "left" ? middle : mirrored(middle), frame)),
+    };
+  });
+  const muscles = strongest.map((m) => {
     const sides = lit.get(m.id);
     const middle = centroid(m.shape.outline);
     const halves = halvesIn(frame.view).filter((h) => !sides || chosen === m.id || sides.some((l) => isOn(l.side, h)));
@@ -382,6 +403,7 @@ function labelWishes(
       anchors: halves.map((h) => toPixel(h === "left" ? middle : mirrored(middle), frame)),
     };
   });
+  return [...muscles, ...besides];
 }
 
 /** Patterns of every plate on the page, once: two plates may share them, and neither may be hidden with them. */

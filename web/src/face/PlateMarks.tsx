@@ -1,9 +1,64 @@
 import { Fragment, useMemo } from "react";
-import type { Reference } from "./atlas";
+import type { PlateTissue, Reference } from "./atlas";
 import { facePath, toPixel, type Frame } from "./frame";
 import { placeCodes } from "./labels";
 import { halvesIn, onHalf } from "./MuscleFigure";
 import { placeOf } from "./PlateLayers";
+
+/** Fat, glands, joints and sheets: dashed outlines, lines for ligaments, ducts and nerves. */
+export function TissueFigures({
+  tissues,
+  frame,
+  chosen,
+  onChoose,
+}: {
+  tissues: readonly PlateTissue[];
+  frame: Frame;
+  chosen: string | null;
+  onChoose: ((id: string) => void) | null;
+}) {
+  return (
+    <g>
+      {tissues.map((t) => {
+        const hue = t.id === chosen ? "var(--color-now)" : "var(--color-tissue)";
+        return (
+          <g
+            key={t.id}
+            id={`plate-${t.id}`}
+            role={onChoose ? "option" : "presentation"}
+            aria-selected={onChoose ? t.id === chosen : undefined}
+            aria-label={onChoose ? t.name : undefined}
+            data-structure={t.id}
+            onClick={onChoose ? () => onChoose(t.id) : undefined}
+            className={onChoose ? "hover:opacity-80" : undefined}
+          >
+            <title>{t.name}</title>
+            {halvesIn(frame.view).map((half) => (
+              <g key={half} fill="none" stroke={hue}>
+                {t.shape.outline.length > 0 && (
+                  <path
+                    d={facePath(onHalf(t.shape.outline, half), frame, true)}
+                    fill={hue}
+                    fillOpacity={t.id === chosen ? 0.3 : 0.2}
+                    strokeWidth={1.1}
+                    strokeDasharray="3 1.6"
+                  />
+                )}
+                {t.shape.fibres.length > 0 && (
+                  <path
+                    d={t.shape.fibres.map((f) => facePath(onHalf(f, half), frame, false)).join("")}
+                    strokeWidth={1.4}
+                    strokeLinecap="round"
+                  />
+                )}
+              </g>
+            ))}
+          </g>
+        );
+      })}
+    </g>
+  );
+}
 
 /** Chains of lymph: node groups, and the way from each to the next, down to the angle of the veins. */
 export function LymphChains({ reference, frame }: { reference: Reference; frame: Frame }) {

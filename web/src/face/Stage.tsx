@@ -8,6 +8,7 @@ import { tones, type ToneId } from "./tones";
 const LAYERS: readonly { id: Layer; word: string }[] = [
   { id: "muscles", word: "muscles" },
   { id: "deep", word: "deep ones" },
+  { id: "tissues", word: "fat, glands, joints" },
   { id: "landmarks", word: "landmarks" },
   { id: "points", word: "points" },
   { id: "lymph", word: "lymph" },
@@ -57,10 +58,13 @@ const CAPTIONS: Readonly<Record<View, Readonly<Record<Viewer, string>>>> = {
 export function Stage({
   plate,
   layers = false,
+  printed = false,
   children,
 }: {
   plate: PlateContent;
   layers?: boolean;
+  /** Whether the plate goes on paper with the page: where the page is about the plate. */
+  printed?: boolean;
   children: ReactNode;
 }) {
   const view = usePlateView();
@@ -73,8 +77,11 @@ export function Stage({
     >
       <aside
         className={cn(
-          "z-10 border-line bg-plate print:hidden lg:sticky lg:top-[3.6rem] lg:flex lg:h-[calc(100vh-3.6rem)] lg:flex-col lg:border-r",
+          "z-10 border-line bg-plate lg:sticky lg:top-[3.6rem] lg:flex lg:h-[calc(100vh-3.6rem)] lg:flex-col lg:border-r",
           view.folded ? "max-lg:h-9 overflow-hidden" : "max-lg:border-b",
+          printed
+            ? "print:static print:mx-auto print:block print:h-auto print:w-[95mm] print:border-0"
+            : "print:hidden",
         )}
         aria-label="Face plate"
       >
@@ -93,7 +100,7 @@ export function Stage({
         </button>
         {!view.folded && (
           <>
-            <div className="mx-auto w-full max-w-[27rem] min-h-0 flex-1 px-2 pt-2 max-lg:max-w-[11rem]">
+            <div className="mx-auto w-full max-w-[27rem] min-h-0 flex-1 px-2 pt-2 max-lg:max-w-[11rem] print:max-w-none">
               <FacePlate content={plate} />
             </div>
             <div className="space-y-1 border-t border-line px-4 py-2 text-[0.82rem]">

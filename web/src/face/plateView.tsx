@@ -1,7 +1,7 @@
 import { createContext, useContext, useMemo, useState, type ReactNode } from "react";
 import { VIEWERS, type View, type Viewer } from "./frame";
 
-export type Layer = "muscles" | "deep" | "landmarks" | "points" | "lymph" | "hazards" | "zones";
+export type Layer = "muscles" | "deep" | "tissues" | "landmarks" | "points" | "lymph" | "hazards" | "zones";
 
 /** How the plate is looked at: kept while walking from stop to stop. */
 type PlateView = {
