@@ -62,6 +62,10 @@ public class ShotTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Go("/programme");
         b.SeeText("What it promises");
         Shot("programme");
+        b.Click(By.XPath("//tr[@data-taught='wm-tongue-hinge']//button[normalize-space()='what differs']"));
+        b.See(By.CssSelector("[data-cohort] [data-differences]"));
+        b.ScrollTo(By.CssSelector("[data-taught='wm-cheek-raises']"));
+        Shot("cohort");
         b.Click(Browser.Named("a", "Evening course"));
         b.SeeText("which comes only later");
         Shot("programme-gaps");

@@ -1,5 +1,6 @@
 using System.Runtime.CompilerServices;
 using NetTopologySuite.Geometries;
+using NetTopologySuite.Geometries.Prepared;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 
@@ -83,30 +84,31 @@ public sealed class StrokePath
             var (touched, common) = (0.0, 0.0);
             foreach (var contact in leg.Parts)
             {
-                touched += contact.Touched.Area;
+                touched += contact.Touched?.Area ?? 0;
                 if (surface is not null && contact.Surface != surface) continue;
                 entered |= Enters(contact.Line, area);
-                common += Common(contact.Touched, area);
+                common += contact.Touched is { } t ? Common(t, area) : 0;
             }
-            if (leg.Counts && touched > 0) share = Math.Max(share, common / touched);
+            if (touched > 0) share = Math.Max(share, common / touched);
         }
         return (entered, share);
     }
 
-    private sealed record LegContact(bool Counts, IReadOnlyList<(string Surface, LineString Line, Geometry Touched)> Parts);
+    /// <param name="Parts">Touched is null where only the centre line is asked about.</param>
+    private sealed record LegContact(IReadOnlyList<(string Surface, LineString Line, Geometry? Touched)> Parts);
 
     /// <summary>Centre lines and touched areas of each leg, a part for each surface it runs over, then of each stop; the areas of stops count only where there is no leg.</summary>
     private readonly Lazy<IReadOnlyList<LegContact>> _contacts;
 
     private static IEnumerable<LegContact> Contacts(IReadOnlyList<StrokeLeg> legs, IReadOnlyList<(string Surface, FacePoint Point)> stops, double width)
     {
-        foreach (var leg in legs) yield return new(true, [.. Parts(leg).Select(part => Contact(part.Surface, part.Places))]);
-        foreach (var stop in stops) yield return new(legs.Count == 0, [Contact(stop.Surface, [stop.Point, stop.Point])]);
+        foreach (var leg in legs) yield return new([.. Parts(leg).Select(part => Contact(part.Surface, part.Places, true))]);
+        foreach (var stop in stops) yield return new([Contact(stop.Surface, [stop.Point, stop.Point], legs.Count == 0)]);
 
-        (string Surface, LineString Line, Geometry Touched) Contact(string surface, IReadOnlyList<FacePoint> places)
+        (string Surface, LineString Line, Geometry? Touched) Contact(string surface, IReadOnlyList<FacePoint> places, bool counts)
         {
             var line = Plane.CreateLineString([.. places.Select(p => new Coordinate(p.X, p.Y))]);
-            return (surface, line, line.Length < SamePoint ? line.StartPoint.Buffer(width / 2) : line.Buffer(width / 2));
+            return (surface, line, !counts ? null : line.Length < SamePoint ? line.StartPoint.Buffer(width / 2) : line.Buffer(width / 2));
         }
     }
 
@@ -179,12 +181,12 @@ public sealed class StrokePath
     {
         ArgumentNullException.ThrowIfNull(atlas);
         const double step = 0.04;
-        var areas = atlas.Document.Zones.Where(z => z.View == "frontal").Select(z => (z.Id, z.Surface, Area: Area(z.Polygon, null))).ToList();
+        var areas = atlas.Document.Zones.Where(z => z.View == "frontal").Select(z => (z.Id, z.Surface, Area: Area(z.Polygon, null), Holds: Prepared(z.Polygon))).ToList();
         var met = new List<string>();
         void Visit(FacePoint p, string surface)
         {
             var point = Plane.CreatePoint(new Coordinate(p.X, p.Y));
-            foreach (var zone in areas.Where(a => (surface == "edge" || a.Surface == surface) && a.Area.Contains(point) && !met.Contains(a.Id))) met.Add(zone.Id);
+            foreach (var zone in areas.Where(a => (surface == "edge" || a.Surface == surface) && !met.Contains(a.Id) && a.Holds.Contains(point))) met.Add(zone.Id);
         }
         foreach (var piece in Legs.SelectMany(l => l.Pieces))
         {
@@ -204,6 +206,11 @@ public sealed class StrokePath
 
     /// <summary>Areas already built, by the outline of the atlas they belong to: the atlas never changes, and building them is nearly all the cost.</summary>
     private static readonly ConditionalWeakTable<double[][], Geometry> Areas = [];
+
+    /// <summary>The same areas with an index, for asking about many points.</summary>
+    private static readonly ConditionalWeakTable<double[][], IPreparedGeometry> PreparedAreas = [];
+
+    private static IPreparedGeometry Prepared(double[][] outline) => PreparedAreas.GetValue(outline, o => PreparedGeometryFactory.Prepare(Area(o, null)));
 
     private static Geometry Area(double[][] outline, double[][]? hole) => Areas.GetValue(outline, o => Build(o, hole));
 

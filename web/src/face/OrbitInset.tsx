@@ -8,6 +8,8 @@ type Figure = { readonly tone: ToneId; readonly strength: string };
 /** Size of one eye socket seen from above, in pixels of the plate. */
 export const ORBIT = { width: 88, height: 118 } as const;
 const PIXELS_PER_IPD = 108;
+/** Lines are drawn thinner than on the face: the socket is small. */
+const THIN = 0.4;
 /** Middle of the socket in the face frame. */
 const MIDDLE_X = 0.5;
 
@@ -71,7 +73,7 @@ export function OrbitInset({
                     half={half}
                     frame={frame}
                     tone={figure?.tone ?? null}
-                    weight={weightOf(figure?.strength ?? "primary")}
+                    weight={THIN * weightOf(figure?.strength ?? "primary")}
                     deep={false}
                     faint={any}
                   />

@@ -214,7 +214,7 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
               </li>
             )}
           </ol>
-          <p className="min-h-14 font-serif text-lg leading-snug">
+          <p className="mb-2 min-h-18 font-serif text-lg leading-snug">
             {view.cues[viewer]?.[sheet.steps.indexOf(step)] ?? step.cue}
           </p>
           <CountColumns

@@ -21,6 +21,7 @@ export function SchoolsScreen() {
   const library = useQuery(libraryQuery);
   const [region, setRegion] = useState<string>(atlas.regions[0]?.id ?? "");
   const [question, setQuestion] = useState<string | null>(null);
+  const [followed, setFollowed] = useState<string | null>(null);
   const name = (id: string) => atlas.schools.find((s) => s.id === id)?.name ?? id;
   const here = (library.data ?? []).filter((t) => t.region === region && t.standing !== "retired");
   const zones = [...new Set(here.flatMap((t) => t.brief.zones))];
@@ -35,66 +36,74 @@ export function SchoolsScreen() {
             Where schools disagree these are their usual positions, common practice and no standard. Safety is never a
             matter of school.
           </p>
-          <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Schools side by side">
-            <table className="w-full text-sm" data-schools>
-              <thead>
-                <tr className="align-bottom text-left">
-                  <th className="py-1 pr-3 font-medium text-faded">Question</th>
-                  {schools.data.schools.map((s) => (
-                    <th key={s.id} className="px-2 py-1 font-semibold">
-                      {name(s.id)}
+          <Pick
+            label="Follow one school"
+            className="mb-2 max-w-xs"
+            empty="all alike"
+            options={schools.data.schools.map((x) => ({ value: x.id, word: name(x.id) }))}
+            value={followed}
+            onChange={setFollowed}
+          />
+          <table className="w-full text-[0.95rem]" data-schools>
+            <thead>
+              <tr className="align-bottom text-left text-sm text-faded">
+                <th className="py-1 pr-3 font-medium">question</th>
+                <th className="px-2 py-1 font-medium">the house</th>
+                <th className="px-2 py-1 font-medium">what the schools usually do</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr className="border-t border-line align-top">
+                <th scope="row" className="w-40 py-1.5 pr-3 text-left font-medium">
+                  How hard?
+                </th>
+                <td className="w-36 px-2 py-1.5 text-sm text-faded">by the step</td>
+                <td className="px-2 py-1.5">
+                  <Answers
+                    of={schools.data.schools}
+                    answer={(x) => `${feel(atlas.levels, x.pressure[0])} … ${feel(atlas.levels, x.pressure[1])}`}
+                    name={name}
+                    followed={followed}
+                  />
+                </td>
+              </tr>
+              {schools.data.questions.map((q) => {
+                const choice = schools.data.choices.find((c) => c.question === q.id);
+                return (
+                  <tr key={q.id} className="border-t border-line align-top">
+                    <th scope="row" className="py-1.5 pr-3 text-left font-medium">
+                      {q.asks}
                     </th>
-                  ))}
-                  <th className="px-2 py-1 font-semibold text-now">The house</th>
-                </tr>
-              </thead>
-              <tbody>
-                <tr className="border-t border-line align-top">
-                  <th scope="row" className="py-1 pr-3 text-left font-medium">
-                    How hard?
-                  </th>
-                  {schools.data.schools.map((s) => (
-                    <td key={s.id} className="px-2 py-1">
-                      {feel(atlas.levels, s.pressure[0])} to {feel(atlas.levels, s.pressure[1])}
+                    <td className="px-2 py-1.5">
+                      {choice && (
+                        <span title={`${choice.reason} (${choice.by})`} className="font-semibold text-now">
+                          {q.choices[choice.choice]}
+                        </span>
+                      )}
+                      {person.leads && (
+                        <Button
+                          size="line"
+                          tone="quiet"
+                          aria-label={`${choice ? "change" : "choose"}: ${q.asks}`}
+                          onClick={() => setQuestion(question === q.id ? null : q.id)}
+                        >
+                          {choice ? "change" : "choose"}
+                        </Button>
+                      )}
                     </td>
-                  ))}
-                  <td />
-                </tr>
-                {schools.data.questions.map((q) => {
-                  const choice = schools.data.choices.find((c) => c.question === q.id);
-                  return (
-                    <tr key={q.id} className="border-t border-line align-top">
-                      <th scope="row" className="py-1 pr-3 text-left font-medium">
-                        {q.asks}
-                      </th>
-                      {schools.data.schools.map((s) => (
-                        <td key={s.id} className="px-2 py-1">
-                          {q.choices[s.answers[q.id] ?? ""]}
-                        </td>
-                      ))}
-                      <td className="px-2 py-1">
-                        {choice && (
-                          <span title={`${choice.reason} (${choice.by})`} className="font-semibold">
-                            {q.choices[choice.choice]}
-                          </span>
-                        )}
-                        {person.leads && (
-                          <Button
-                            size="line"
-                            tone="quiet"
-                            aria-label={`${choice ? "change" : "choose"}: ${q.asks}`}
-                            onClick={() => setQuestion(question === q.id ? null : q.id)}
-                          >
-                            {choice ? "change" : "choose"}
-                          </Button>
-                        )}
-                      </td>
-                    </tr>
-                  );
-                })}
-              </tbody>
-            </table>
-          </div>
+                    <td className="px-2 py-1.5">
+                      <Answers
+                        of={schools.data.schools}
+                        answer={(x) => q.choices[x.answers[q.id] ?? ""] ?? "not said"}
+                        name={name}
+                        followed={followed}
+                      />
+                    </td>
+                  </tr>
+                );
+              })}
+            </tbody>
+          </table>
           {schools.data.questions
             .filter((q) => q.id === question)
             .map((q) => (
@@ -151,6 +160,45 @@ export function SchoolsScreen() {
         </>
       )}
     </Stage>
+  );
+}
+
+type Profile = Schemas["SchoolProfile"];
+
+/** The answers to one question, each with the schools that give it: where they part is seen at a glance. */
+function Answers({
+  of,
+  answer,
+  name,
+  followed,
+}: {
+  of: readonly Profile[];
+  answer: (school: Profile) => string;
+  name: (id: string) => string;
+  followed: string | null;
+}) {
+  return (
+    <ul>
+      {[...Map.groupBy(of, answer)].map(([word, schools]) => (
+        <li key={word} className="grid grid-cols-[10.5rem_1fr] gap-2">
+          <span className={schools.some((x) => x.id === followed) ? "bg-now-wash font-semibold" : "font-semibold"}>
+            {word}
+          </span>
+          <span>
+            {schools.map((x, i) => (
+              <span key={x.id}>
+                {i > 0 && ", "}
+                {x.id === followed ? (
+                  <mark className="bg-now-wash font-semibold text-ink">{name(x.id)}</mark>
+                ) : (
+                  name(x.id)
+                )}
+              </span>
+            ))}
+          </span>
+        </li>
+      ))}
+    </ul>
   );
 }
 
