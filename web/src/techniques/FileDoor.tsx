@@ -55,7 +55,7 @@ export function FileDoor() {
         <a
           href="/api/techniques/table"
           download="techniques.csv"
-          className="px-1.5 font-medium text-now underline-offset-4 hover:underline"
+          className="inline-flex min-h-7 items-center px-1.5 font-medium text-now underline-offset-4 hover:underline"
         >
           facts as a table
         </a>
