@@ -85,6 +85,21 @@ public class AccessibilityTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Until(() => !b.Has(By.CssSelector("svg[role='listbox']")), "the plate folds to a strip");
         b.Press("p");
         b.See(By.CssSelector("svg[role='listbox']"));
+        b.Reload();
+        b.SeeText("Drawn as in the subject’s mirror: their left is on the left.");
+    }
+
+    [Fact]
+    public void A_trainee_reads_a_technique_in_words_for_the_own_face()
+    {
+        using var b = new Browser(demo.House.Address);
+        b.SignInAs("Ilse Marrowby");
+        b.Go("/techniques");
+        b.Click(Browser.Named("a", "Gaze cross"));
+        b.SeeText("Eyes to your left, to your right.");
+        b.SeeText("Worded for the one who does it: left and right are your own.");
+        b.SeeText("Drawn as the subject feels it: the own left is on the left.");
+        b.Errors().ShouldBeEmpty();
     }
 
     [Fact]

@@ -66,6 +66,14 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Click("to the one before");
         b.See(By.CssSelector("[data-score-changed='0']"));
         b.Until(() => b.See(By.CssSelector("[data-history] [data-differences]")).Text.Contains("an even seal", StringComparison.Ordinal), "the aim differs");
+        b.Click("I have looked it through");
+        b.Click("Approve this edition");
+        b.SeeText("Edition 2 approved.");
+        b.Type(Browser.Labelled("Aim: what you want by it"), "an even, soft seal");
+        b.Click("Save the technique");
+        b.SeeText("Edition 3");
+        b.Click("what changed up to edition 3");
+        b.SeeText("an even, soft seal");
         b.Errors().ShouldBeEmpty();
     }
 

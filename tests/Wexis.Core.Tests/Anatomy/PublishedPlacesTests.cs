@@ -203,4 +203,27 @@ public class PublishedPlacesTests
     [Fact]
     public void Every_feel_test_belongs_to_a_structure_that_a_learner_may_look_up() =>
         Reference.Atlas.Document.FeelTests.Select(t => t.Structure).ShouldBeUnique();
+
+    [Fact]
+    public void Only_what_nobody_can_tell_apart_has_no_test() =>
+        Reference.Atlas.Document.Muscles.Select(m => m.Id).Except(Reference.Atlas.Document.FeelTests.Select(t => t.Structure)).Order()
+            .ShouldBe(["incisivi-labii", "omohyoid", "orbicularis-oculi-lacrimal", "transversus-menti"]);
+
+    /// <summary>The six positions of gaze that single out the movers of the eye: standard orthoptics, from memory.</summary>
+    [Theory]
+    [InlineData("lateral-rectus", "to that side")]
+    [InlineData("superior-rectus", "out to that side, then up")]
+    [InlineData("inferior-rectus", "out to that side, then down")]
+    [InlineData("superior-oblique", "in towards the nose, then down")]
+    [InlineData("inferior-oblique", "in towards the nose, then up")]
+    [InlineData("medial-rectus", "comes to the nose")]
+    public void Each_mover_of_the_eye_is_seen_where_it_works_nearly_alone(string muscle, string gaze) =>
+        Reference.Atlas.Document.FeelTests.Single(t => t.Structure == muscle).Test.ShouldContain(gaze);
+
+    [Fact]
+    public void No_test_asks_for_a_hand_on_eyeball_or_throat()
+    {
+        foreach (var test in Reference.Atlas.Document.FeelTests.Where(t => Reference.Atlas.Muscles[t.Structure] is var m && (m.Depth is "D7" or "D8" || m.Id.EndsWith("hyoid", StringComparison.Ordinal) && m.Id != "mylohyoid")))
+            test.Test.ShouldNotContain("press", Case.Insensitive, test.Structure);
+    }
 }

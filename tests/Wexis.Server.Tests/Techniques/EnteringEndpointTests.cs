@@ -31,7 +31,7 @@ public class EnteringEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public async Task A_dose_outside_reason_is_refused_with_its_field()
     {
         using var lead = await demo.As("maren");
-        var technique = await lead.Get<TechniqueView>($"/api/techniques/{(await lead.Get<EditionLine[]>("/api/techniques"))[0].TechniqueId}");
+        var technique = await lead.Get<TechniqueView>($"/api/techniques/{(await lead.Get<EditionLine[]>("/api/techniques")).Single(l => l.Code == "wx-air-shuttle").TechniqueId}");
         var dose = technique.Derivation.Steps[0].Completed.Dose;
         (await Visitor.Refusal(await lead.Post("/api/techniques/dose", new { dose, standard = 9000.0 }))).Keys.ShouldBe(["standard"]);
         (await Visitor.Read<DoseWords>(await lead.Post("/api/techniques/dose", new { dose, standard = 12.0 }))).Line.ShouldContain("12");

@@ -27,9 +27,13 @@ const STEPS = [1, 1.6, 2.4] as const;
 
 const Context = createContext<PlateView | null>(null);
 
-export function PlateViewProvider({ children }: { children: ReactNode }) {
+/**
+ * @param keptAs Where this person's choice of viewer is kept in the browser.
+ * @param usual For whom the plate is drawn until they choose.
+ */
+export function PlateViewProvider({ keptAs, usual, children }: { keptAs: string; usual: Viewer; children: ReactNode }) {
   const [from, look] = useState<View>("front");
-  const [viewer, setViewer] = useState<Viewer>("facing");
+  const [viewer, setViewer] = useState<Viewer>(() => VIEWERS.find((v) => v === localStorage.getItem(keptAs)) ?? usual);
   const [folded, setFolded] = useState(false);
   const [peeled, setPeeled] = useState(0);
   const [nearness, setNearness] = useState(0);
@@ -39,7 +43,11 @@ export function PlateViewProvider({ children }: { children: ReactNode }) {
       view: from,
       look,
       viewer,
-      turn: () => setViewer((v) => VIEWERS[(VIEWERS.indexOf(v) + 1) % VIEWERS.length] ?? "facing"),
+      turn: () => {
+        const next = VIEWERS[(VIEWERS.indexOf(viewer) + 1) % VIEWERS.length] ?? usual;
+        localStorage.setItem(keptAs, next);
+        setViewer(next);
+      },
       folded,
       fold: () => setFolded((f) => !f),
       peeled,
@@ -57,7 +65,7 @@ export function PlateViewProvider({ children }: { children: ReactNode }) {
           return next;
         }),
     }),
-    [from, viewer, folded, layers, peeled, nearness],
+    [from, viewer, folded, layers, peeled, nearness, keptAs, usual],
   );
   return <Context value={view}>{children}</Context>;
 }

@@ -4,12 +4,12 @@ import { Link } from "react-router";
 import { toast } from "sonner";
 import { api, problemOf, said } from "../shell/api";
 import { peopleQuery } from "../shell/queries";
-import { DifferenceList } from "../techniques/DifferenceList";
+import { EditionDifferences } from "../techniques/DifferenceList";
 import { Button } from "../ui/Button";
 import { TextField } from "../ui/Field";
 import { Problem, Waiting } from "../ui/States";
 import { Toggles } from "../ui/Toggles";
-import { cohortsQuery, differenceQuery, type Cohort, type CohortTechnique } from "./cohortQueries";
+import { cohortsQuery, type Cohort, type CohortTechnique } from "./cohortQueries";
 
 const DAY = new Intl.DateTimeFormat("en-GB", { dateStyle: "medium" });
 /** States in which the trainer has something to decide. */
@@ -282,17 +282,10 @@ function TechniqueRow({
       {open && differs && t.technique_id && t.taught !== null && t.offered !== null && (
         <tr>
           <td colSpan={4} className="pb-2 pl-4">
-            <Differences technique={t.technique_id} before={t.taught} after={t.offered} />
+            <EditionDifferences technique={t.technique_id} before={t.taught} after={t.offered} />
           </td>
         </tr>
       )}
     </>
   );
-}
-
-function Differences({ technique, before, after }: { technique: string; before: number; after: number }) {
-  const difference = useQuery(differenceQuery(technique, before, after));
-  if (difference.isPending) return <Waiting what="the difference" />;
-  if (difference.isError) return <Problem error={difference.error} again={() => difference.refetch()} />;
-  return <DifferenceList differences={difference.data} same="The two editions say the same." />;
 }

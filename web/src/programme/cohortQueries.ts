@@ -16,15 +16,3 @@ export const cohortQuery = (id: string) =>
     queryFn: () => said(api.GET("/api/cohorts/{id}", { params: { path: { id } } })),
     staleTime: 0,
   });
-
-export const differenceQuery = (technique: string, before: number, after: number) =>
-  queryOptions({
-    queryKey: ["edition-difference", technique, before, after],
-    queryFn: () =>
-      said(
-        api.GET("/api/techniques/{id}/editions/{edition}/since/{before}", {
-          params: { path: { id: technique, edition: after, before } },
-        }),
-      ),
-    staleTime: Infinity,
-  });

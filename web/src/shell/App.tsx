@@ -43,7 +43,12 @@ export function App() {
     );
   if (!session.data.person) return <SignInScreen session={session.data} />;
   return (
-    <PlateViewProvider>
+    // A trainee reads what to do with the own face; whoever teaches and grades looks at somebody.
+    <PlateViewProvider
+      key={session.data.person.id}
+      keptAs={`wexis.viewer.${session.data.person.id}`}
+      usual={session.data.person.role === "trainee" ? "subject" : "facing"}
+    >
       <PlatePatterns />
       <House />
       <Toaster position="bottom-right" toastOptions={{ duration: 4000 }} />

@@ -1,4 +1,7 @@
+import { useQuery } from "@tanstack/react-query";
 import type { Schemas } from "../shell/api";
+import { Problem, Waiting } from "../ui/States";
+import { differenceQuery } from "./techniqueQueries";
 
 /** Differences in words: where, what, before and after. */
 export function DifferenceList({
@@ -38,4 +41,12 @@ export function DifferenceList({
       </tbody>
     </table>
   );
+}
+
+/** Two editions of one technique, whichever: how the later differs. */
+export function EditionDifferences({ technique, before, after }: { technique: string; before: number; after: number }) {
+  const difference = useQuery(differenceQuery(technique, before, after));
+  if (difference.isPending) return <Waiting what="the difference" />;
+  if (difference.isError) return <Problem error={difference.error} again={() => difference.refetch()} />;
+  return <DifferenceList differences={difference.data} same={`Editions ${before} and ${after} say the same.`} />;
 }

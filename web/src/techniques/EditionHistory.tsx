@@ -6,7 +6,7 @@ import { api, problemOf, said, type Schemas } from "../shell/api";
 import { Button } from "../ui/Button";
 import { TextField } from "../ui/Field";
 import { Problem } from "../ui/States";
-import { DifferenceList } from "./DifferenceList";
+import { DifferenceList, EditionDifferences } from "./DifferenceList";
 import { STANDING_TAGS } from "./techniqueModel";
 import { historyQuery } from "./techniqueQueries";
 
@@ -39,6 +39,7 @@ export function EditionHistory({
 }) {
   const history = useQuery(historyQuery(id));
   const [open, setOpen] = useState<number | null>(null);
+  const [against, setAgainst] = useState<number | null>(null);
   if (history.isError) return <Problem error={history.error} again={() => history.refetch()} />;
   if (!history.data) return null;
   const { editions, steps, dependents } = history.data;
@@ -71,7 +72,20 @@ export function EditionHistory({
                   {e.since.length} {e.since.length === 1 ? "difference" : "differences"} to the one before
                 </Button>
               )}
+              {newest && e.edition < newest.edition - 1 && (
+                <Button
+                  size="line"
+                  tone="quiet"
+                  aria-expanded={against === e.edition}
+                  onClick={() => setAgainst(against === e.edition ? null : e.edition)}
+                >
+                  what changed up to edition {newest.edition}
+                </Button>
+              )}
             </div>
+            {against === e.edition && newest && (
+              <EditionDifferences technique={id} before={e.edition} after={newest.edition} />
+            )}
             {open === e.edition && <DifferenceList differences={e.since} same="" onStep={onStep} />}
           </li>
         ))}

@@ -43,3 +43,16 @@ export const editionQuery = (id: string, edition: number) =>
     queryKey: ["techniques", id, "edition", edition],
     queryFn: () => said(api.GET("/api/techniques/{id}/editions/{edition}", { params: { path: { id, edition } } })),
   });
+
+/** How one edition differs from an earlier one. */
+export const differenceQuery = (technique: string, before: number, after: number) =>
+  queryOptions({
+    queryKey: ["edition-difference", technique, before, after],
+    queryFn: () =>
+      said(
+        api.GET("/api/techniques/{id}/editions/{edition}/since/{before}", {
+          params: { path: { id: technique, edition: after, before } },
+        }),
+      ),
+    staleTime: Infinity,
+  });
