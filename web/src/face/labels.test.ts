@@ -27,6 +27,21 @@ describe("names in the margin", () => {
     }
   });
 
+  it("names never run over the edge of the paper, however many there are", () => {
+    const wishes = Array.from({ length: 60 }, (_, i) => ({
+      id: `s${i}`,
+      text: `a rather long name of structure ${i}`,
+      anchors: [{ x: 100, y: (i * 37) % 500 }],
+    }));
+    const placed = placeLabels(wishes, 200, { top: 6, bottom: 500 });
+    expect(placed.length).toBeGreaterThan(10);
+    expect(placed.some((p) => p.margin === "right")).toBe(true);
+    for (const label of placed) {
+      expect(label.top).toBeGreaterThanOrEqual(5.99);
+      expect(label.top + label.lines.length * 12).toBeLessThanOrEqual(500);
+    }
+  });
+
   it("a structure that shows on one side only is named on that side", () => {
     expect(
       placeLabels([{ id: "a", text: "left lateral rectus", anchors: [{ x: 320, y: 50 }] }], 200, {

@@ -27,7 +27,8 @@ export function wrap(text: string): string[] {
 
 /**
  * Places names in the two margins, each as near to its structure's height as the others allow, so that no two ever collide.
- * A name goes to the margin that has less to carry, on the side where its structure shows.
+ * A name goes to the margin that has less to carry, on the side where its structure shows; to the other one when that
+ * is full. What finds no room at all is left out.
  * @param height Pixels between the first and the last line that may be used.
  */
 export function placeLabels(
@@ -36,6 +37,7 @@ export function placeLabels(
   height: { top: number; bottom: number },
 ): PlacedLabel[] {
   const load = { left: 0, right: 0 };
+  const room = height.bottom - height.top;
   const sorted = [...wishes].sort((a, b) => (a.anchors[0]?.y ?? 0) - (b.anchors[0]?.y ?? 0));
   const placed: PlacedLabel[] = [];
   for (const wish of sorted) {
@@ -43,7 +45,11 @@ export function placeLabels(
     const tall = lines.length * LINE_HEIGHT + GAP;
     const onLeft = wish.anchors.find((p) => p.x < middle);
     const onRight = wish.anchors.find((p) => p.x >= middle);
-    const margin = onLeft && onRight ? (load.left <= load.right ? "left" : "right") : onLeft ? "left" : "right";
+    const wanted = onLeft && onRight ? (load.left <= load.right ? "left" : "right") : onLeft ? "left" : "right";
+    const other = wanted === "left" ? "right" : "left";
+    const margin = ([wanted, other] as const).find((m) => load[m] + tall <= room);
+    // A full margin takes no more names: the structure still says its own when it is pointed at.
+    if (!margin) continue;
     const anchor = (margin === "left" ? onLeft : onRight) ?? wish.anchors[0];
     if (!anchor) continue;
     load[margin] += tall;

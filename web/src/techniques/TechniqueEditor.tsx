@@ -152,7 +152,7 @@ export function TechniqueEditor({ id, stored, edition, version, frozen, school }
         <div className="flex flex-wrap items-center justify-between gap-3">
           <p className="text-sm text-faded">
             {edition === 0 ? "New technique" : `Edition ${edition}`}
-            {frozen && " · examined, so a change makes the next edition"}
+            {frozen && " · taught or examined, so a change makes the next edition"}
             {derivation?.family_name && ` · ${derivation.family_name}`}
             {derivation && derivation.total_seconds.standard > 0 && ` · ${seconds(derivation.total_seconds.standard)}`}
           </p>
