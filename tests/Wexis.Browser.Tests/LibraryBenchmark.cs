@@ -2,7 +2,6 @@ using System.Diagnostics;
 using System.Globalization;
 using System.Text.Json.Nodes;
 using OpenQA.Selenium;
-using Wexis.TestHouse;
 
 namespace Wexis.Browser.Tests;
 
@@ -16,19 +15,9 @@ public class LibraryBenchmark(DemoHouse demo) : IClassFixture<DemoHouse>
     public async Task Figures()
     {
         using var lead = await demo.House.Visit().SignIn("maren");
-        var shipped = JsonNode.Parse(await File.ReadAllTextAsync(Path.Combine(House.Root, "data", "library", "techniques.json")))!["techniques"]!.AsArray();
-        var here = JsonNode.Parse(await (await lead.Ask("/api/techniques")).Content.ReadAsStringAsync())!.AsArray().Count;
-        var many = new JsonArray([.. Enumerable.Range(0, Techniques - here).Select(i =>
-        {
-            var copy = shipped[i % shipped.Count]!.DeepClone();
-            copy["id"] = $"bench-{i}";
-            copy["name"] = $"{copy["name"]} {i}";
-            copy["prerequisites"] = new JsonArray();
-            copy["related"] = new JsonArray();
-            return copy;
-        })]);
-        var file = new JsonObject { ["schema"] = "wexis.technique-list/1", ["techniques"] = many }.ToJsonString();
-        await Measure($"bring in {many.Count} techniques", async () => (await lead.Post("/api/techniques/import", new { text = file })).EnsureSuccessStatusCode());
+        var many = Techniques - JsonNode.Parse(await (await lead.Ask("/api/techniques")).Content.ReadAsStringAsync())!.AsArray().Count;
+        var file = LongLibraryTests.Copies(many);
+        await Measure($"bring in {many} techniques", async () => (await lead.Post("/api/techniques/import", new { text = file })).EnsureSuccessStatusCode());
         await Measure("list of 2,000, server", async () => (await lead.Ask("/api/techniques")).EnsureSuccessStatusCode());
         await Measure("library as a whole, server", async () => (await lead.Ask("/api/library/review")).EnsureSuccessStatusCode());
 

@@ -123,6 +123,36 @@ public class AtlasShapesTests
         Reference.Atlas.Document.Muscles.SelectMany(m => m.Views.Where(v => v.Key is "frontal" or "posterior" && v.Value.Polygon is not null).Select(v => (m.Id, Least: v.Value.Polygon!.Min(p => p[0]))))
             .Where(x => x.Least < 0).ShouldBeEmpty();
 
+    public static TheoryData<string, string> DrawnTissues() =>
+        [.. Reference.Atlas.Document.Tissues.SelectMany(t => t.Views.Where(v => v.Value.Polygon is not null).Select(v => (t.Id, v.Key)))];
+
+    [Theory]
+    [MemberData(nameof(DrawnTissues))]
+    public void A_tissue_has_one_simple_outline(string tissue, string view) => Ring(Reference.Atlas.Tissues[tissue].Views[view].Polygon!).IsValid.ShouldBeTrue();
+
+    /// <summary>Gray 1918: the parotid lies below and in front of the ear, its duct crosses the masseter a finger below the arch; the gland under the jaw lies below its border.</summary>
+    [Fact]
+    public void The_glands_lie_where_a_hand_must_know_them()
+    {
+        var parotid = Ring(Reference.Atlas.Tissues["parotid-gland"].Views["lateral"].Polygon!);
+        var masseter = Ring(Reference.Atlas.Muscles["masseter-superficial"].Views["lateral"].Polygon!);
+        parotid.Intersects(masseter).ShouldBeTrue("on the back of the masseter");
+        parotid.Centroid.X.ShouldBeLessThan(masseter.Centroid.X);
+        var duct = Line(Reference.Atlas.Tissues["parotid-gland"].Views["lateral"].FibreLines![0]);
+        (duct.Intersection(masseter).Length / duct.Length).ShouldBeGreaterThan(0.5);
+        Ring(Reference.Atlas.Tissues["submandibular-gland"].Views["lateral"].Polygon!).Centroid.Y.ShouldBeLessThan(Reference.Atlas.Landmarks["gonion"].Frontal[1]);
+    }
+
+    /// <summary>Five branches leave the parotid (Gray 1918): to the temple, the eye, the cheek, along the jaw, and to the neck.</summary>
+    [Fact]
+    public void Five_branches_of_the_facial_nerve_fan_out_from_the_parotid()
+    {
+        var branches = Reference.Atlas.Tissues["parotid-gland"].Views["lateral"].FibreLines!.Skip(1).ToList();
+        branches.Count.ShouldBe(5);
+        branches.Select(b => b[0][0]).Distinct().Count().ShouldBe(1, "they come from one stem");
+        branches.Select(b => b[^1][1]).ShouldBe(branches.Select(b => b[^1][1]).OrderDescending(), "from temple to neck");
+    }
+
     /// <summary>From a fibre's first point to its last: along the first number of the view, and up.</summary>
     private static (double Along, double Up) Way(double[][] line) => (line[^1][0] - line[0][0], line[^1][1] - line[0][1]);
 

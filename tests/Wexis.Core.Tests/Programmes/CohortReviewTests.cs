@@ -1,3 +1,4 @@
+using FsCheck.Xunit;
 using Wexis.Core.Programmes;
 using Wexis.Core.Techniques;
 
@@ -61,5 +62,16 @@ public class CohortReviewTests
         var trainee = new Guid(1, 2, 3, [4, 5, 6, 7, 8, 9, 10, 11]);
         new CohortDraft("Autumn", [trainee]).Issues(new HashSet<Guid> { trainee }).ShouldBeEmpty();
         new CohortDraft(" ", [Guid.Empty]).Issues(new HashSet<Guid> { trainee }).Select(i => i.Path).ShouldBe(["name", "members[0]"]);
+    }
+
+    [Property]
+    public bool Every_technique_taught_or_in_the_programme_has_exactly_one_line_and_a_taught_edition_is_never_replaced(byte[] taught, byte[] offered)
+    {
+        string[] codes = ["glide", "knead", "smile", "brow", "lid"];
+        Dictionary<string, TeachingEdition> Some(byte[] picks) => (picks ?? []).Select(b => Edition(codes[b % codes.Length], 1 + (b / 8 % 3), b % 2 == 0 ? EditionStanding.Approved : EditionStanding.Retired)).DistinctBy(e => e.Code).ToDictionary(e => e.Code);
+        var (before, now) = (Some(taught), Some(offered));
+        var lines = CohortReview.Of(Programme, before, now, new Dictionary<string, string>());
+        return lines.Select(l => l.Code).Order().SequenceEqual(before.Keys.Union(["glide", "knead", "smile"]).Order())
+            && lines.All(l => l.Taught == (before.TryGetValue(l.Code, out var e) ? e.Edition : null)) && lines.All(l => l.Says != "");
     }
 }

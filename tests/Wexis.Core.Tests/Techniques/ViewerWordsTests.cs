@@ -54,4 +54,36 @@ public class ViewerWordsTests
     public bool Text_without_a_side_is_never_changed(string text) =>
         text is null || text.Contains("left", StringComparison.OrdinalIgnoreCase) || text.Contains("right", StringComparison.OrdinalIgnoreCase) || text.Contains("clockwise", StringComparison.OrdinalIgnoreCase)
         || ViewerWords.Viewers.All(v => ViewerWords.For(v, text) == text);
+
+    /// <summary>Sentences from pieces that mean a side, or look as if they did.</summary>
+    private static string Sentence(byte[] pieces)
+    {
+        string[] of = ["the left cheek", "your right hand", "to the left", "own right", "left hanging", "right away", "from left to right", "clockwise", "anticlockwise", "both sides", "smooth the brow", "Right eye"];
+        return string.Join(", ", (pieces ?? []).Take(8).Select(b => of[b % of.Length])) + ".";
+    }
+
+    [Property]
+    public bool What_is_worded_for_oneself_is_not_changed_by_wording_it_again(byte[] pieces) =>
+        ViewerWords.For("subject", ViewerWords.For("subject", Sentence(pieces))) == ViewerWords.For("subject", Sentence(pieces));
+
+    [Property]
+    public bool Each_side_is_placed_once_and_never_on_the_wrong_one(byte[] pieces)
+    {
+        var facing = ViewerWords.For("facing", Sentence(pieces))!;
+        var mirror = ViewerWords.For("mirror", Sentence(pieces))!;
+        bool Once(string text, string part) => text.Split(part).Length <= 2;
+        return Once(facing, "(on your left)") && Once(facing, "(on your right)") && Once(mirror, "(on the left of the mirror)")
+            && !facing.Contains("left (on your left)", StringComparison.Ordinal) && !facing.Contains("right (on your right)", StringComparison.Ordinal)
+            && !mirror.Contains("left (on the right", StringComparison.Ordinal);
+    }
+
+    [Property]
+    public bool Circles_turn_over_for_who_faces_and_for_nobody_else(byte[] pieces)
+    {
+        var told = Sentence(pieces);
+        static int Anti(string text) => text.Split("anticlockwise").Length - 1;
+        static int All(string text) => text.Split("clockwise").Length - 1;
+        var facing = ViewerWords.For("facing", told)!;
+        return All(facing) == All(told) && Anti(facing) == All(told) - Anti(told) && Anti(ViewerWords.For("mirror", told)!) == Anti(told);
+    }
 }

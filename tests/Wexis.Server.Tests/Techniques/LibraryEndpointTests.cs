@@ -41,6 +41,16 @@ public class LibraryEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     }
 
     [Fact]
+    public async Task The_shelf_carries_what_is_filtered_by_and_leaves_at_home_what_is_only_compared()
+    {
+        using var lead = await demo.As("maren");
+        var shelf = await lead.Get<EditionLine[]>("/api/techniques");
+        shelf.ShouldAllBe(l => l.Brief.Marks.Count == 0 && l.Brief.Classes.Count == 0 && l.Brief.WrongClaims.Count == 0);
+        shelf.ShouldContain(l => l.Brief.Works.Count > 0 && l.Brief.Avoid.Count > 0 && l.Brief.Concerns.Count > 0);
+        (await lead.Get<LibraryReviewView>("/api/library/review")).Duplicates.ShouldNotBeEmpty("comparing still has its marks");
+    }
+
+    [Fact]
     public async Task Taking_out_of_use_needs_a_reason_and_hides_it_from_trainees()
     {
         using var lead = await demo.As("maren");

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { between, facePath, toFace, toPixel, type Frame, type View } from "./frame";
+import { between, facePath, toFace, toPixel, VIEWERS, type Frame, type View } from "./frame";
 
 const frame = (viewer: Frame["viewer"], view: View = "front"): Frame => ({
   view,
@@ -18,6 +18,12 @@ describe("the face frame on paper", () => {
     expect(toPixel({ x: 0.5, y: 0 }, frame("mirror")).x).toBe(150);
   });
 
+  it("whoever feels the own face has the left on the left, from wherever it is drawn", () => {
+    for (const view of ["front", "back"] as const)
+      expect(toPixel({ x: 0.5, y: 0 }, frame("subject", view)).x).toBe(150);
+    expect(toPixel({ x: 0.4, y: 0 }, frame("subject", "side")).x).toBe(160);
+  });
+
   it("from the side the face looks to the left, from behind the subject's left is on the left", () => {
     expect(toPixel({ x: 0.4, y: 0 }, frame("facing", "side")).x).toBe(160);
     expect(toPixel({ x: 0.5, y: 0 }, frame("facing", "back")).x).toBe(150);
@@ -25,7 +31,7 @@ describe("the face frame on paper", () => {
 
   it("a pixel leads back to the place it shows, from wherever it is seen", () => {
     for (const view of ["front", "side", "back"] as const)
-      for (const viewer of ["facing", "mirror"] as const) {
+      for (const viewer of VIEWERS) {
         const there = toFace(toPixel({ x: 0.3, y: -1.2 }, frame(viewer, view)), frame(viewer, view));
         expect(there.x).toBeCloseTo(0.3);
         expect(there.y).toBeCloseTo(-1.2);

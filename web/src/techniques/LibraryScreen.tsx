@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
-import { useDeferredValue, useMemo } from "react";
-import { Link, NavLink, useNavigate, useSearchParams } from "react-router";
+import { useDeferredValue, useMemo, useState } from "react";
+import { Link, NavLink, useLocation, useNavigate, useSearchParams } from "react-router";
 import { useReference } from "../face/atlas";
 import { Stage } from "../face/Stage";
 import { useSignedIn } from "../shell/session";
@@ -59,11 +59,9 @@ export function LibraryScreen() {
     >
       <LibraryHead write={person.leads ? write : undefined} staff={person.grades} />
       <div className="mt-2 mb-2 grid max-w-3xl gap-4 sm:grid-cols-2">
-        <TextField
-          label="Find by name, aim, structure or family"
-          data-search
-          value={filter.find ?? ""}
-          onChange={(e) => set("find", e.target.value)}
+        <FindField
+          find={filter.find ?? ""}
+          onFind={(text) => setParams(narrowed(params, "find", text), { replace: true, state: TYPED })}
         />
         <ConcernFilter value={filter.concern ?? null} onChange={(v) => set("concern", v)} />
       </div>
@@ -177,6 +175,28 @@ export function LibraryScreen() {
       ))}
       {shown < found.length && <div ref={end} aria-hidden="true" className="h-8" />}
     </Stage>
+  );
+}
+
+/** Marks a change of the address that came from the field's own keys. */
+const TYPED = { typed: true } as const;
+
+/** The address follows the keys, a little behind: what is typed stands in the field at once and is never overtaken by its own echo. */
+function FindField({ find, onFind }: { find: string; onFind: (text: string) => void }) {
+  const { key, state } = useLocation() as { key: string; state: Partial<typeof TYPED> | null };
+  const [field, setField] = useState({ typed: find, seen: key });
+  // The address changed from elsewhere: a link, "show all", the way back.
+  if (key !== field.seen) setField({ typed: state?.typed ? field.typed : find, seen: key });
+  return (
+    <TextField
+      label="Find by name, aim, structure or family"
+      data-search
+      value={field.typed}
+      onChange={(e) => {
+        setField({ ...field, typed: e.target.value });
+        onFind(e.target.value);
+      }}
+    />
   );
 }
 
