@@ -18,7 +18,8 @@ public class LibraryBenchmark(DemoHouse demo) : IClassFixture<DemoHouse>
         var many = Techniques - JsonNode.Parse(await (await lead.Ask("/api/techniques")).Content.ReadAsStringAsync())!.AsArray().Count;
         var file = LongLibraryTests.Copies(many);
         await Measure($"bring in {many} techniques", async () => (await lead.Post("/api/techniques/import", new { text = file })).EnsureSuccessStatusCode());
-        await Measure("list of 2,000, server", async () => (await lead.Ask("/api/techniques")).EnsureSuccessStatusCode());
+        await Measure("list of 2,000, server, first time", async () => (await lead.Ask("/api/techniques")).EnsureSuccessStatusCode());
+        await Measure("list of 2,000, server, again", async () => (await lead.Ask("/api/techniques")).EnsureSuccessStatusCode());
         await Measure("library as a whole, server", async () => (await lead.Ask("/api/library/review")).EnsureSuccessStatusCode());
 
         var b = demo.Browser;

@@ -35,7 +35,11 @@ public sealed class EditionStore(NpgsqlDataSource source)
         public bool Frozen { get; init; }
         public StoredEdition ToEdition() => new(TechniqueId, Code, Edition, Version, Name, EditionStanding.Of(Standing, Review), WexisJson.Read<TechniqueDocument>(Body), ChangedAt, ChangedBy, Frozen);
 
-        public EditionLine ToLine() => new(TechniqueId, Code, Edition, Name, Region, School, Family, EditionStanding.Of(Standing, Review), ChangedAt, WexisJson.Read<TechniqueBrief>(Derived));
+        public EditionLine ToLine(TechniqueBrief brief) => new(TechniqueId, Code, Edition, Name, Region, School, Family, EditionStanding.Of(Standing, Review), ChangedAt, brief);
+
+        /// <summary>Changes with every change of the row, whoever made it.</summary>
+        public string ChangedMark { get; init; } = "";
+        public (Guid Technique, int Edition, string Mark) Key => (TechniqueId, Edition, ChangedMark);
     }
 
     private const string AllEditions = """
@@ -53,18 +57,37 @@ public sealed class EditionStore(NpgsqlDataSource source)
 
     private static readonly string NewestLines = Newest.Replace("e.body::text AS body,", "", StringComparison.Ordinal) + " ORDER BY e.name";
 
-    /// <summary>Lines without what only comparing and screening need: a third of the size, for the library's screen.</summary>
-    private static readonly string ShelfLines = NewestLines.Replace("e.derived::text", """(e.derived || '{"marks": [], "classes": [], "wrong_claims": []}')::text""", StringComparison.Ordinal);
+    /// <summary>The same without briefs, but with the mark of each row's last change, by which a brief that was read already is known.</summary>
+    private static readonly string ShelfLines = NewestLines.Replace("e.derived::text AS derived", "e.xmin::text AS changed_mark", StringComparison.Ordinal);
 
-    public Task<IReadOnlyList<EditionLine>> Lines(CancellationToken ct) => LinesOf(NewestLines, ct);
+    private const string Briefs = """
+        SELECT e.technique_id, (e.derived || '{"marks": [], "classes": [], "wrong_claims": []}')::text AS derived
+          FROM techniques.edition e JOIN unnest(@techniques, @numbers) AS x (technique_id, edition) USING (technique_id, edition)
+        """;
 
-    public Task<IReadOnlyList<EditionLine>> Shelf(CancellationToken ct) => LinesOf(ShelfLines, ct);
+    /// <summary>Briefs as last read for the shelf. Reading 2,000 of them from their JSON is what a list costs.</summary>
+    private volatile IReadOnlyDictionary<(Guid Technique, int Edition, string Mark), TechniqueBrief> _briefs = new Dictionary<(Guid, int, string), TechniqueBrief>();
 
-    private async Task<IReadOnlyList<EditionLine>> LinesOf(string sql, CancellationToken ct)
+    public async Task<IReadOnlyList<EditionLine>> Lines(CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return [.. (await c.QueryAsync<Row>(sql)).Select(r => r.ToLine())];
+        return [.. (await c.QueryAsync<Row>(NewestLines)).Select(r => r.ToLine(WexisJson.Read<TechniqueBrief>(r.Derived)))];
     }
+
+    /// <summary>Lines without what only comparing and screening need, for the library's screen. Only briefs that changed are read again.</summary>
+    public async Task<IReadOnlyList<EditionLine>> Shelf(CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        await using var t = await c.BeginTransactionAsync(System.Data.IsolationLevel.RepeatableRead, ct);
+        var rows = (await c.QueryAsync<Row>(ShelfLines, transaction: t)).ToList();
+        var known = _briefs;
+        var unread = rows.Where(r => !known.ContainsKey(r.Key)).ToList();
+        var read = unread.Count == 0 ? [] : (await c.QueryAsync<Row>(Briefs, new { techniques = unread.Select(r => r.TechniqueId).ToArray(), numbers = unread.Select(r => r.Edition).ToArray() }, t)).ToDictionary(r => r.TechniqueId, r => WexisJson.Read<TechniqueBrief>(r.Derived));
+        var briefs = rows.ToDictionary(r => r.Key, r => known.TryGetValue(r.Key, out var brief) ? brief : read[r.TechniqueId]);
+        _briefs = briefs;
+        return [.. rows.Select(r => r.ToLine(briefs[r.Key]))];
+    }
+
 
     /// <summary>Names of techniques by code, as their newest editions say them.</summary>
     public async Task<IReadOnlyDictionary<string, string>> NamesOf(IReadOnlyCollection<string> codes, CancellationToken ct)

@@ -48,6 +48,13 @@ public class LibraryEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         shelf.ShouldAllBe(l => l.Brief.Marks.Count == 0 && l.Brief.Classes.Count == 0 && l.Brief.WrongClaims.Count == 0);
         shelf.ShouldContain(l => l.Brief.Works.Count > 0 && l.Brief.Avoid.Count > 0 && l.Brief.Concerns.Count > 0);
         (await lead.Get<LibraryReviewView>("/api/library/review")).Duplicates.ShouldNotBeEmpty("comparing still has its marks");
+
+        var line = shelf.Single(l => l.Code == "wx-brow-brace-gaze");
+        var view = await lead.Get<TechniqueView>($"/api/techniques/{line.TechniqueId}");
+        await lead.Put($"/api/techniques/{line.TechniqueId}", new TechniqueSave(view.Edition, view.Version, view.Document with { Aim = "said anew" }));
+        (await Line(lead, "wx-brow-brace-gaze")).Brief.Aim.ShouldBe("said anew", "a brief that was read before is read again when its row changed");
+        await demo.House.Database.Execute($$"""UPDATE techniques.edition SET derived = jsonb_set(derived, '{aim}', '"by another server"') WHERE technique_id = '{{line.TechniqueId}}' AND edition = (SELECT max(edition) FROM techniques.edition WHERE technique_id = '{{line.TechniqueId}}')""");
+        (await Line(lead, "wx-brow-brace-gaze")).Brief.Aim.ShouldBe("by another server", "whoever changed it");
     }
 
     [Fact]

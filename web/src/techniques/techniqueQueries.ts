@@ -2,7 +2,13 @@ import { keepPreviousData, queryOptions } from "@tanstack/react-query";
 import { api, Refusal, said } from "../shell/api";
 import type { TechniqueDocument } from "./techniqueModel";
 
-export const libraryQuery = queryOptions({ queryKey: ["techniques"], queryFn: () => said(api.GET("/api/techniques")) });
+/** Whole and long: asked for again after a save here, else when it is older than a quarter of a minute; never compared piece by piece with the one before. */
+export const libraryQuery = queryOptions({
+  queryKey: ["techniques"],
+  queryFn: () => said(api.GET("/api/techniques")),
+  staleTime: 15_000,
+  structuralSharing: false,
+});
 
 /** Null when nobody wrote it yet: it is started from empty under this id. */
 export const techniqueQuery = (id: string) =>
