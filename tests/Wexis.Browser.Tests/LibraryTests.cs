@@ -122,6 +122,8 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.See(By.CssSelector("[data-orbit='left'] [data-structure='lateral-rectus'] [data-tone='chosen']"));
         b.TouchMuscle("superior-oblique");
         b.Until(() => b.Path == "/anatomy/superior-oblique", "the pulley muscle is chosen in the socket");
+        b.See(By.CssSelector("aside svg[role='listbox']")).SendKeys(Keys.ArrowUp + Keys.Enter);
+        b.Until(() => b.Path != "/anatomy/superior-oblique" && b.Has(By.CssSelector("[data-orbit='left'] [data-tone='chosen']")), "another one by the keys alone");
         b.Go("/anatomy/mentalis");
         b.SeeText("Musculus mentalis");
         b.Count(By.CssSelector("[data-inset='orbits']")).ShouldBe(0);

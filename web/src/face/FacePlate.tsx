@@ -101,13 +101,22 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
   const drawing = useDrawing(view === "front" ? picking?.onDraw : undefined, frame);
 
   const chosen = content.selected ?? null;
+  const near = compact ? 1 : nearness;
+  // The sockets stand where the paper is empty: beside the neck, or above the ears when the neck is drawn.
+  const sockets =
+    view === "front" && near === 1 && !picking && showsSockets(reference, lit, chosen, layers.has("deep"));
+  const onlyAbove = sockets ? reference.fromAbove.filter((m) => muscles.every((f) => f.id !== m.id)) : [];
   const choices: readonly { id: string; name: string; at: FacePoint }[] = picking
     ? seenLandmarks(reference, view).map((l) => ({ id: l.id, name: l.name, at: placeOf(l, view) }))
-    : [...muscles.filter((m) => visible(m, lit, layers.has("deep"), chosen)), ...tissues].map((m) => ({
-        id: m.id,
-        name: m.name,
-        at: middleOf(m),
-      }));
+    : [
+        ...[...muscles.filter((m) => visible(m, lit, layers.has("deep"), chosen)), ...tissues].map((m) => ({
+          id: m.id,
+          name: m.name,
+          at: middleOf(m),
+        })),
+        // Last in order: they stand at the foot of the paper.
+        ...onlyAbove.map((m) => ({ id: m.id, name: m.name, at: { x: middleOf(m).x, y: -10 } })),
+      ];
   const order = [...choices].sort((a, b) => b.at.y - a.at.y || a.at.x - b.at.x);
   const choose = (id: string) => (picking ? picking.onPick(id) : content.onSelect?.(id === chosen ? null : id));
 
@@ -129,16 +138,12 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
     e.stopPropagation();
   };
 
-  const near = compact ? 1 : nearness;
   const corner = cornerOf(height, near, focusOf(reference, view, lit, chosen), frame);
   // Names stand in the margin of what is looked at, in letters of one size however near that is.
   const wishes = labelWishes(reference, lit, chosen, active, picking !== null, tissues, frame).map((w) => ({
     ...w,
     anchors: w.anchors.map((a) => ({ x: (a.x - corner.x) * near, y: (a.y - corner.y) * near })),
   }));
-  // The sockets stand where the paper is empty: beside the neck, or above the ears when the neck is drawn.
-  const sockets =
-    view === "front" && near === 1 && !picking && showsSockets(reference, lit, chosen, layers.has("deep"));
   const socketsTop = bust ? 4 : height - ORBIT.height - 4;
   const labels = placeLabels(wishes, WIDTH / 2, {
     top: sockets && bust ? socketsTop + ORBIT.height + 4 : 6,
@@ -252,7 +257,9 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
           viewer={viewer}
           top={socketsTop}
           width={WIDTH}
-          figureOf={(m, half) => figureOf(m.id, half)}
+          figureOf={figureOf}
+          only={onlyAbove}
+          chosen={chosen}
           onChoose={content.onSelect ? choose : null}
         />
       )}

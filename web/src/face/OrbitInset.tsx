@@ -1,5 +1,5 @@
 import { fromAbove, type PlateMuscle, type Reference } from "./atlas";
-import { facePath, pointsOf, type Frame, type Viewer } from "./frame";
+import { facePath, pointsOf, rightwards, type Frame, type Viewer } from "./frame";
 import { HALVES, MuscleFigure, onHalf, type Half } from "./MuscleFigure";
 import { weightOf, type ToneId } from "./tones";
 
@@ -23,26 +23,29 @@ export function OrbitInset({
   top,
   width,
   figureOf,
+  only,
+  chosen,
   onChoose,
 }: {
   reference: Reference;
   viewer: Viewer;
   top: number;
   width: number;
-  figureOf: (muscle: PlateMuscle, half: Half) => Figure | null;
+  figureOf: (structure: string, half: Half) => Figure | null;
+  /** The structures that only show here: they are chosen here, by touch and by keys. */
+  only: readonly PlateMuscle[];
+  chosen: string | null;
   onChoose: ((structure: string) => void) | null;
 }) {
-  const any = reference.fromAbove.some((m) => HALVES.some((h) => figureOf(m, h)));
+  const any = reference.fromAbove.some((m) => HALVES.some((h) => figureOf(m.id, h)));
   return (
     <g data-inset="orbits">
       {HALVES.map((half) => {
-        const right = (half === "left") === (viewer === "facing");
-        const middle = right ? width - ORBIT.width / 2 - 2 : ORBIT.width / 2 + 2;
-        const towards = (half === "left" ? 1 : -1) * (viewer === "facing" ? 1 : -1);
+        const from = { view: "front", viewer, pixelsPerIpd: PIXELS_PER_IPD } as const;
+        const towards = (half === "left" ? 1 : -1) * rightwards(from);
+        const middle = towards > 0 ? width - ORBIT.width / 2 - 2 : ORBIT.width / 2 + 2;
         const frame: Frame = {
-          view: "front",
-          viewer,
-          pixelsPerIpd: PIXELS_PER_IPD,
+          ...from,
           centre: { x: middle - towards * MIDDLE_X * PIXELS_PER_IPD, y: top + ORBIT.height - 22 },
         };
         return (
@@ -58,10 +61,15 @@ export function OrbitInset({
               />
             ))}
             {reference.fromAbove.map((m) => {
-              const figure = figureOf(m, half);
+              const figure = figureOf(m.id, half);
+              const option = half === "left" && onChoose !== null && only.includes(m);
               return (
                 <g
                   key={m.id}
+                  id={option ? `plate-${m.id}` : undefined}
+                  role={option ? "option" : "presentation"}
+                  aria-selected={option ? chosen === m.id : undefined}
+                  aria-label={option ? m.name : undefined}
                   data-structure={m.id}
                   data-half={half}
                   onClick={onChoose ? () => onChoose(m.id) : undefined}

@@ -20,7 +20,7 @@ export type Frame = {
 };
 
 /** Which way +x runs on the paper: the subject's left in front, forward at the side, the subject's left seen from behind. Who feels it has the left on the left, from wherever it is drawn. */
-export const rightwards = (frame: Frame) =>
+export const rightwards = (frame: Pick<Frame, "view" | "viewer">) =>
   frame.viewer === "subject" ? -1 : (frame.view === "front" ? 1 : -1) * (frame.viewer === "facing" ? 1 : -1);
 
 export const toPixel = (p: FacePoint, frame: Frame): Pixel => ({
