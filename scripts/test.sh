@@ -74,14 +74,19 @@ sum_up() {
 const fs = require("fs"), path = require("path");
 const [folder, began] = process.argv.slice(2);
 let passed = 0, failed = 0, skipped = 0;
+const named = [];
+const name = (test, why) => named.push(`  failed: ${test}\n          ${String(why ?? "").split("\n").slice(0, 2).join(" ").slice(0, 400)}`);
 for (const file of fs.readdirSync(folder).filter((f) => f.endsWith(".json") && f !== "api-committed.json")) {
   const report = JSON.parse(fs.readFileSync(path.join(folder, file), "utf8"));
   const s = report.results?.summary;
+  for (const t of report.results?.tests ?? []) if (t.status === "failed") name(t.name, t.message);
+  for (const t of (report.testResults ?? []).flatMap((f) => f.assertionResults ?? [])) if (t.status === "failed") name(t.fullName, t.failureMessages?.[0]);
   if (s) { passed += s.passed; failed += s.failed; skipped += (s.skipped ?? 0) + (s.pending ?? 0); }
   else if ("numPassedTests" in report) { passed += report.numPassedTests; failed += report.numFailedTests; skipped += report.numPendingTests ?? 0; }
 }
 const broken = fs.readFileSync(path.join(folder, "broken"), "utf8").split("\n").filter(Boolean);
 if (broken.length > 0 && failed === 0) failed = broken.length;
+if (named.length > 0) console.log(named.join("\n"));
 if (passed + failed === 0) { console.log("No test ran."); failed = 1; }
 console.log(`Took ${Math.round(Date.now() / 1000 - Number(began))} s.${broken.length ? ` Broken: ${broken.join(", ")}.` : ""}`);
 console.log(`${passed} passed, ${failed} failed${skipped ? `, ${skipped} skipped` : ""}`);

@@ -96,10 +96,33 @@ public sealed class Browser : IDisposable
         Try(() =>
         {
             var element = See(what);
-            ((IJavaScriptExecutor)_driver).ExecuteScript("arguments[0].scrollIntoView({block:'center'})", element);
+            ((IJavaScriptExecutor)_driver).ExecuteAsyncScript(HoldStill, element);
             element.Click();
+            if (((IJavaScriptExecutor)_driver).ExecuteScript("return window.pressedElsewhere ?? null") is string elsewhere) throw new ElementClickInterceptedException($"{what} moved away while it was pressed; {elsewhere} was hit.");
         });
     }
+
+    /// <summary>
+    /// Brings an element to the middle and waits until it lies in one place for three pictures, as a person waits for a page that still moves;
+    /// then listens where the next press arrives. A press that something pushed in between took away is said, so that it is made again.
+    /// </summary>
+    private const string HoldStill = """
+        const [element, done] = arguments;
+        element.scrollIntoView({ block: "center" });
+        let same = 0, last = "", looks = 0;
+        const look = () => {
+          const { x, y } = element.getBoundingClientRect();
+          same = `${x} ${y}` === last ? same + 1 : 0;
+          last = `${x} ${y}`;
+          if (same < 2 && looks++ < 120) return requestAnimationFrame(look);
+          window.pressedElsewhere = null;
+          window.addEventListener("click", (e) => {
+            if (!element.contains(e.target)) window.pressedElsewhere = e.target.outerHTML.slice(0, 120);
+          }, { capture: true, once: true });
+          done();
+        };
+        look();
+        """;
 
     public void Click(string button) => Click(Named("button", button));
 

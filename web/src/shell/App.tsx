@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useEffect, useLayoutEffect, useState } from "react";
 import { Navigate, Route, Routes, useLocation, useNavigate } from "react-router";
 import { Toaster } from "sonner";
 import { AtlasPageScreen } from "../anatomy/AtlasPages";
@@ -74,6 +74,8 @@ function House() {
     const waiting = requestIdleCallback(() => void queries.prefetchQuery(libraryQuery), { timeout: 3000 });
     return () => cancelIdleCallback(waiting);
   }, [queries]);
+  // Settled before anything is shown, or a quick key to another stop would be overtaken by it.
+  if (pathname === "/") return <Navigate replace to={role === "trainee" ? "/results" : "/techniques"} />;
   return (
     <div className="min-h-screen print:min-h-0">
       <a href="#bench" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-2">
@@ -90,7 +92,6 @@ function House() {
         </div>
       ) : (
         <Routes>
-          <Route path="/" element={<Navigate replace to={role === "trainee" ? "/results" : "/techniques"} />} />
           <Route path="/anatomy/pages/:page" element={<AtlasPageScreen />} />
           <Route path="/anatomy/:structure?" element={<AnatomyScreen />} />
           <Route path="/techniques" element={<LibraryScreen />} />
@@ -130,7 +131,8 @@ function useShellKeys(role: string, showKeys: () => void) {
   const view = usePlateView();
   const { pathname } = useLocation();
   const grading = /^\/grading\/./.test(pathname);
-  useEffect(() => {
+  // Before the page is painted: a key works as soon as there is something to see.
+  useLayoutEffect(() => {
     const onKey = (e: KeyboardEvent) => {
       if (isTyping(e.target) || grading) return;
       const stop = STOPS.findIndex((_, i) => isKey(e, shellKeys[`stop${i + 1}` as keyof typeof shellKeys]));
