@@ -27,7 +27,9 @@ public sealed record TeachingEdition(string Code, Guid TechniqueId, string Name,
 /// <param name="Taught">Edition this cohort is taught; null while none was taken.</param>
 /// <param name="Offered">Newest approved edition, or the newest that may be taught while none is approved; null when there is none.</param>
 /// <param name="State">One of <see cref="CohortStates"/>.</param>
-public sealed record CohortTechnique(string? Module, string Code, Guid? TechniqueId, string Name, int? Taught, int? Offered, string State, string Says);
+/// <param name="MayMoveOn">Whether the trainer has an edition to take, or to leave: never done by itself.</param>
+/// <param name="CallsForDecision">Whether the trainer has something to decide, be it only what else to teach.</param>
+public sealed record CohortTechnique(string? Module, string Code, Guid? TechniqueId, string Name, int? Taught, int? Offered, string State, string Says, bool CallsForDecision, bool MayMoveOn);
 
 public static class CohortStates
 {
@@ -37,6 +39,9 @@ public static class CohortStates
     public const string NotTeachable = "not-teachable";
     public const string NoLonger = "no-longer";
     public const string OutOfUse = "out-of-use";
+
+    /// <summary>States in which the trainer has something to decide.</summary>
+    public static IReadOnlySet<string> CallForDecision { get; } = new HashSet<string>(StringComparer.Ordinal) { Newer, ToTake, OutOfUse };
 }
 
 /// <summary>
@@ -71,6 +76,6 @@ public static class CohortReview
             (_, { } t, { } o) when o.Edition > t.Edition => (CohortStates.Newer, $"Taught from edition {t.Edition}; edition {o.Edition} is {(o.Standing == EditionStanding.Approved ? "approved" : "ready")} since."),
             (_, { } t, _) => (CohortStates.AsTaught, $"Taught from edition {t.Edition}."),
         };
-        return new(module, code, taught?.TechniqueId ?? offered?.TechniqueId, taught?.Name ?? offered?.Name ?? name, taught?.Edition, offered?.Edition, state, says);
+        return new(module, code, taught?.TechniqueId ?? offered?.TechniqueId, taught?.Name ?? offered?.Name ?? name, taught?.Edition, offered?.Edition, state, says, CohortStates.CallForDecision.Contains(state), offered is not null && CohortStates.CallForDecision.Contains(state));
     }
 }

@@ -49,6 +49,21 @@ public class CohortReviewTests
     }
 
     [Fact]
+    public void A_decision_is_called_for_where_there_is_something_to_take_or_nothing_left_to_teach()
+    {
+        (CohortTechnique Line, bool Calls, bool MayMoveOn)[] cases =
+        [
+            (Of(Edition("glide", 1), Edition("glide", 2)), true, true),
+            (Of(null, Edition("glide", 1)), true, true),
+            (Of(Edition("glide", 1, EditionStanding.Retired), Edition("glide", 2)), true, true),
+            (Of(Edition("glide", 1, EditionStanding.Retired), null), true, false),
+            (Of(Edition("glide", 1), Edition("glide", 1)), false, false),
+            (Of(null, null), false, false),
+        ];
+        foreach (var (line, calls, mayMoveOn) in cases) (line.CallsForDecision, line.MayMoveOn).ShouldBe((calls, mayMoveOn), line.Says);
+    }
+
+    [Fact]
     public void What_the_programme_no_longer_teaches_stands_last()
     {
         var lines = CohortReview.Of(Programme, new Dictionary<string, TeachingEdition> { ["brow"] = Edition("brow", 4) }, new Dictionary<string, TeachingEdition>(), new Dictionary<string, string>());

@@ -959,7 +959,11 @@ export interface components {
     };
     /** @description A technique of a cohort: the edition it is taught from, and the one that would be taken today. */
     CohortTechnique: {
+      /** @description Whether the trainer has something to decide, be it only what else to teach. */
+      calls_for_decision: boolean;
       code: string;
+      /** @description Whether the trainer has an edition to take, or to leave: never done by itself. */
+      may_move_on: boolean;
       /** @description Name of the module that teaches it; null when the programme no longer does. */
       module: null | string;
       name: string;

@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useParams } from "react-router";
 import { toast } from "sonner";
-import type { Lit } from "../face/FacePlate";
+import type { Lit } from "../face/plateContent";
 import { Stage } from "../face/Stage";
 import { api, Refusal, said, type Schemas } from "../shell/api";
 import { useSignedIn } from "../shell/session";

@@ -1,20 +1,24 @@
-import { useId, useMemo, useState, type KeyboardEvent, type ReactNode } from "react";
+import { useId, useMemo, useState, type KeyboardEvent } from "react";
 import { isKey, plateKeys } from "../shell/keys";
-import { DEEPEST_SHOWN, useReference, type PlateMuscle, type PlateTissue, type Reference } from "./atlas";
-import {
-  centroid,
-  mirrored,
-  pointsOf,
-  rightwards,
-  toPixel,
-  type FacePoint,
-  type Frame,
-  type Pixel,
-  type View,
-  type Viewer,
-} from "./frame";
-import { placeLabels, type LabelWish } from "./labels";
+import { DEEPEST_SHOWN, useReference } from "./atlas";
+import type { FacePoint } from "./frame";
+import { placeLabels } from "./labels";
 import { halvesIn, MuscleFigure, type Half } from "./MuscleFigure";
+import { ORBIT, OrbitInset, socketsAt } from "./OrbitInset";
+import {
+  cornerOf,
+  focusOf,
+  frameOf,
+  isOn,
+  labelWishes,
+  middleOf,
+  needsNeck,
+  showsSockets,
+  strongestOf,
+  visible,
+  WIDTH,
+  type PlateContent,
+} from "./plateContent";
 import {
   Contours,
   Features,
@@ -27,62 +31,10 @@ import {
   ZoneWash,
 } from "./PlateLayers";
 import { LymphChains, PointMarks, TissueFigures } from "./PlateMarks";
-import { ORBIT, OrbitInset } from "./OrbitInset";
 import { usePlateView } from "./plateView";
 import { useDrawing } from "./useDrawing";
 import { cn } from "../ui/cn";
-import { tones, weightOf, type ToneId } from "./tones";
-
-/** A structure lit on the plate, and how. */
-export type Lit = { structure: string; side: string; tone: ToneId; strength: string; label?: string };
-/** A stroke through places of the face, for the subject's left; drawn on the sides it works. */
-export type Stroke = {
-  id: string;
-  points: readonly FacePoint[];
-  /** The same places in the side view; empty when they are not known there. */
-  sidePoints: readonly FacePoint[];
-  widthIpd: number;
-  sides: string;
-};
-/** A place is asked for: by a touch, or by a line drawn over the front of the face. */
-export type Picking = {
-  asks: string;
-  onPick: (landmark: string) => void;
-  onDraw?: (places: readonly FacePoint[]) => void;
-};
-
-export type PlateContent = {
-  lit?: readonly Lit[];
-  strokes?: readonly Stroke[];
-  zones?: readonly string[];
-  flow?: readonly string[];
-  alarms?: readonly string[];
-  /** Zones over which marks were lost, with their weight from 0 to 1. */
-  lostZones?: readonly { zone: string; weight: number }[];
-  selected?: string | null;
-  onSelect?: (structure: string | null) => void;
-  picking?: Picking | null;
-  legend?: ReactNode;
-};
-
-const WIDTH = 430;
-
-type Crop = { top: number; bottom: number; pixelsPerIpd: number; middle: number };
-const FACE: Crop = { top: 1.92, bottom: -2.75, pixelsPerIpd: 127, middle: 0 };
-const BUST: Crop = { top: 1.92, bottom: -3.95, pixelsPerIpd: 86, middle: 0 };
-/** The face looks to the narrower side of the paper: room for names in front of the nose. */
-const SIDE: Crop = { top: 1.92, bottom: -3.85, pixelsPerIpd: 98, middle: -1.05 };
-const BACK: Crop = { top: 1.92, bottom: -3.6, pixelsPerIpd: 104, middle: 0 };
-
-function frameOf(view: View, viewer: Viewer, bust: boolean): { frame: Frame; height: number } {
-  const crop = view === "side" ? SIDE : view === "back" ? BACK : bust ? BUST : FACE;
-  const frame = { view, viewer, pixelsPerIpd: crop.pixelsPerIpd, centre: { x: 0, y: crop.top * crop.pixelsPerIpd } };
-  const x = WIDTH / 2 - rightwards(frame) * crop.middle * crop.pixelsPerIpd;
-  return {
-    frame: { ...frame, centre: { ...frame.centre, x } },
-    height: Math.round((crop.top - crop.bottom) * crop.pixelsPerIpd),
-  };
-}
+import { weightOf } from "./tones";
 
 /** The engraved plate: contours, muscles, what is lit, strokes, names in the margin. One drawing for screen, paper and picture. */
 export function FacePlate({ content, compact = false }: { content: PlateContent; compact?: boolean }) {
@@ -140,11 +92,12 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
 
   const corner = cornerOf(height, near, focusOf(reference, view, lit, chosen), frame);
   // Names stand in the margin of what is looked at, in letters of one size however near that is.
-  const wishes = labelWishes(reference, lit, chosen, active, picking !== null, tissues, frame).map((w) => ({
+  const socketsTop = bust ? 4 : height - ORBIT.height - 4;
+  const inSockets = sockets ? socketsAt(viewer, socketsTop, WIDTH) : [];
+  const wishes = labelWishes(reference, lit, chosen, active, picking !== null, tissues, frame, inSockets).map((w) => ({
     ...w,
     anchors: w.anchors.map((a) => ({ x: (a.x - corner.x) * near, y: (a.y - corner.y) * near })),
   }));
-  const socketsTop = bust ? 4 : height - ORBIT.height - 4;
   const labels = placeLabels(wishes, WIDTH / 2, {
     top: sockets && bust ? socketsTop + ORBIT.height + 4 : 6,
     bottom: sockets && !bust ? socketsTop - 4 : height - 6,
@@ -254,9 +207,8 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
       {sockets && (
         <OrbitInset
           reference={reference}
-          viewer={viewer}
+          sockets={inSockets}
           top={socketsTop}
-          width={WIDTH}
           figureOf={figureOf}
           only={onlyAbove}
           chosen={chosen}
@@ -305,161 +257,4 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
       </g>
     </svg>
   );
-}
-
-/** The upper left corner of what is looked at: nearer round what is chosen or lit, never beyond the edge of the paper. */
-function cornerOf(height: number, nearness: number, focus: FacePoint, frame: Frame): Pixel {
-  const [w, h] = [WIDTH / nearness, height / nearness];
-  const at = toPixel(focus, frame);
-  return { x: Math.min(WIDTH - w, Math.max(0, at.x - w / 2)), y: Math.min(height - h, Math.max(0, at.y - h / 2)) };
-}
-
-/** What the eye goes to: the chosen structure, else the middle of what is lit, else the middle of the face. */
-function focusOf(
-  reference: Reference,
-  view: View,
-  lit: ReadonlyMap<string, readonly Lit[]>,
-  chosen: string | null,
-): FacePoint {
-  const wanted = reference.muscles[view].filter((m) => (chosen ? m.id === chosen : lit.has(m.id)));
-  if (wanted.length === 0) return { x: view === "side" ? -0.4 : 0, y: -0.4 };
-  const middle = centroid(wanted.map((m) => centroid(m.shape.outline)));
-  return chosen || view === "side" ? middle : { x: 0, y: middle.y };
-}
-
-/** The middle of an outline, or of the lines where there is none. */
-const middleOf = ({ shape }: PlateTissue) => centroid(shape.outline.length > 0 ? shape.outline : shape.fibres.flat());
-
-const isOn = (side: string, half: Half) => side !== (half === "left" ? "right" : "left");
-
-/** One entry a structure and side: the strongest, tightened before kneaded before kept quiet. */
-function strongestOf(lit: readonly Lit[]): ReadonlyMap<string, readonly Lit[]> {
-  const map = new Map<string, Lit[]>();
-  for (const l of [...lit].sort((a, b) => weightOf(b.strength) - weightOf(a.strength))) {
-    const here = map.get(l.structure) ?? [];
-    if (!here.some((o) => o.side === l.side || o.side === "both")) map.set(l.structure, [...here, l]);
-  }
-  return map;
-}
-
-function visible(m: PlateMuscle, lit: ReadonlyMap<string, readonly Lit[]>, deep: boolean, chosen: string | null) {
-  return m.depth <= DEEPEST_SHOWN || deep || lit.has(m.id) || chosen === m.id;
-}
-
-/** The eye sockets are drawn from above when what moves the eyes is spoken of, or the deep ones are asked for. */
-function showsSockets(
-  reference: Reference,
-  lit: ReadonlyMap<string, readonly Lit[]>,
-  chosen: string | null,
-  deep: boolean,
-): boolean {
-  return deep || reference.fromAbove.some((m) => m.id === chosen || (lit.has(m.id) && !isLid(m.id)));
-}
-
-/** The lid lifter lies in the socket too, but shows from the front. */
-const isLid = (id: string) => id === "levator-palpebrae";
-
-function needsNeck(reference: Reference, lit: ReadonlyMap<string, readonly Lit[]>, content: PlateContent): boolean {
-  const low = (y: number) => y < -2.5;
-  if (content.strokes?.some((s) => s.points.some((p) => low(p.y)))) return true;
-  const structures = [...lit.entries()].filter(([, l]) => l.some((x) => x.strength !== "incidental")).map(([id]) => id);
-  if (content.selected) structures.push(content.selected);
-  if (reference.muscles.front.some((m) => structures.includes(m.id) && centroid(m.shape.outline).y < -2)) return true;
-  return [...(content.zones ?? []), ...(content.lostZones ?? []).map((z) => z.zone)].some((z) =>
-    low(centroid(pointsOf(reference.zoneById.get(z)?.polygon ?? [])).y),
-  );
-}
-
-function labelWishes(
-  reference: Reference,
-  lit: ReadonlyMap<string, readonly Lit[]>,
-  chosen: string | null,
-  active: string | null,
-  picking: boolean,
-  tissues: readonly PlateTissue[],
-  frame: Frame,
-): LabelWish[] {
-  if (picking) {
-    const place = active ? reference.landmarkById.get(active) : undefined;
-    return place ? [{ id: place.id, text: place.name, anchors: [toPixel(placeOf(place, frame.view), frame)] }] : [];
-  }
-  const named = reference.muscles[frame.view].filter(
-    (m) => chosen === m.id || active === m.id || lit.get(m.id)?.some((l) => l.strength !== "incidental"),
-  );
-  const strongest = named
-    .sort(
-      (a, b) =>
-        weightOf(lit.get(b.id)?.[0]?.strength ?? "primary") - weightOf(lit.get(a.id)?.[0]?.strength ?? "primary"),
-    )
-    .slice(0, 14);
-  const besides = tissues.map((t) => {
-    const middle = middleOf(t);
-    return {
-      id: t.id,
-      text: t.name,
-      anchors: halvesIn(frame.view).map((h) => toPixel(h === "left" ? middle : mirrored(middle), frame)),
-    };
-  });
-  const muscles = strongest.map((m) => {
-    const sides = lit.get(m.id);
-    const middle = centroid(m.shape.outline);
-    const halves = halvesIn(frame.view).filter((h) => !sides || chosen === m.id || sides.some((l) => isOn(l.side, h)));
-    return {
-      id: m.id,
-      text: sides?.[0]?.label ?? m.name,
-      anchors: halves.map((h) => toPixel(h === "left" ? middle : mirrored(middle), frame)),
-    };
-  });
-  return [...muscles, ...besides];
-}
-
-/** Patterns of every plate on the page, once: two plates may share them, and neither may be hidden with them. */
-export function PlatePatterns() {
-  return (
-    <svg width={0} height={0} className="absolute" aria-hidden="true">
-      <defs>
-        {(Object.keys(tones) as ToneId[]).map((id) => (
-          <TonePattern key={id} id={id} />
-        ))}
-        <marker
-          id="stroke-head"
-          viewBox="0 0 10 10"
-          refX={6}
-          refY={5}
-          markerWidth={5}
-          markerHeight={5}
-          orient="auto-start-reverse"
-        >
-          <path d="M0 0L10 5L0 10z" fill="var(--color-now)" />
-        </marker>
-        <pattern id="alarm" width={6} height={6} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <path d="M0 0V6" stroke="var(--color-safety)" strokeWidth={1.6} />
-        </pattern>
-      </defs>
-    </svg>
-  );
-}
-
-function TonePattern({ id }: { id: ToneId }) {
-  const { mark, hue } = tones[id];
-  if (mark === "stipple")
-    return (
-      <pattern id={`stipple-${id}`} width={6} height={6} patternUnits="userSpaceOnUse">
-        <circle cx={1.5} cy={1.5} r={1.05} fill={hue} />
-        <circle cx={4.5} cy={4.5} r={1.05} fill={hue} />
-      </pattern>
-    );
-  if (mark === "loops")
-    return (
-      <pattern id={`loops-${id}`} width={8} height={7} patternUnits="userSpaceOnUse">
-        <path d="M0 5c2-1 3-5 4.6-3.4S3 5.6 5 5.4 8 5 8 5" fill="none" stroke={hue} strokeWidth={0.9} />
-      </pattern>
-    );
-  if (mark === "hatch")
-    return (
-      <pattern id={`hatch-${id}`} width={5} height={5} patternUnits="userSpaceOnUse" patternTransform="rotate(35)">
-        <path d="M0 0V5" stroke={hue} strokeWidth={1.5} />
-      </pattern>
-    );
-  return null;
 }

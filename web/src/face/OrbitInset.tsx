@@ -13,24 +13,35 @@ const THIN = 0.4;
 /** Middle of the socket in the face frame. */
 const MIDDLE_X = 0.5;
 
+/** The eye socket of one half of the face, and where it lies on the paper. */
+export type Socket = { readonly half: Half; readonly frame: Frame; readonly middle: number };
+
+/** @param top Where the sockets begin on the paper, in pixels; `width` is the plate's. */
+export function socketsAt(viewer: Viewer, top: number, width: number): Socket[] {
+  return HALVES.map((half) => {
+    const from = { view: "front", viewer, pixelsPerIpd: PIXELS_PER_IPD } as const;
+    const towards = (half === "left" ? 1 : -1) * rightwards(from);
+    const middle = towards > 0 ? width - ORBIT.width / 2 - 2 : ORBIT.width / 2 + 2;
+    const centre = { x: middle - towards * MIDDLE_X * PIXELS_PER_IPD, y: top + ORBIT.height - 22 };
+    return { half, middle, frame: { ...from, centre } };
+  });
+}
+
 /**
  * Both eye sockets from above, each in the corner of its own side: what moves the eyeball cannot be seen from the front.
- * @param top Where they begin on the paper, in pixels; `width` is the plate's.
  */
 export function OrbitInset({
   reference,
-  viewer,
+  sockets,
   top,
-  width,
   figureOf,
   only,
   chosen,
   onChoose,
 }: {
   reference: Reference;
-  viewer: Viewer;
+  sockets: readonly Socket[];
   top: number;
-  width: number;
   figureOf: (structure: string, half: Half) => Figure | null;
   /** The structures that only show here: they are chosen here, by touch and by keys. */
   only: readonly PlateMuscle[];
@@ -40,14 +51,7 @@ export function OrbitInset({
   const any = reference.fromAbove.some((m) => HALVES.some((h) => figureOf(m.id, h)));
   return (
     <g data-inset="orbits">
-      {HALVES.map((half) => {
-        const from = { view: "front", viewer, pixelsPerIpd: PIXELS_PER_IPD } as const;
-        const towards = (half === "left" ? 1 : -1) * rightwards(from);
-        const middle = towards > 0 ? width - ORBIT.width / 2 - 2 : ORBIT.width / 2 + 2;
-        const frame: Frame = {
-          ...from,
-          centre: { x: middle - towards * MIDDLE_X * PIXELS_PER_IPD, y: top + ORBIT.height - 22 },
-        };
+      {sockets.map(({ half, frame, middle }) => {
         return (
           <g key={half} data-orbit={half}>
             {(reference.atlas.features["top"] ?? []).map((l) => (

@@ -1,4 +1,4 @@
-import type { Picking, Stroke } from "./FacePlate";
+import type { Picking, Stroke } from "./plateContent";
 import { VIEW_IDS, type Atlas, type Reference } from "./atlas";
 import {
   centroid,

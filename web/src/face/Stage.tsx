@@ -1,6 +1,7 @@
 import type { ReactNode } from "react";
 import { cn } from "../ui/cn";
-import { FacePlate, type PlateContent } from "./FacePlate";
+import { FacePlate } from "./FacePlate";
+import type { PlateContent } from "./plateContent";
 import type { View, Viewer } from "./frame";
 import { DEEPEST_PEELED, usePlateView, type Layer } from "./plateView";
 import { tones, type ToneId } from "./tones";

@@ -16,7 +16,7 @@ export const tones = {
   chosen: { word: "chosen", hue: "var(--color-now)", mark: "tight" },
   "covered-actively": { word: "covered actively", hue: "var(--color-tightens)", mark: "tight" },
   "covered-otherwise": { word: "covered, not trained", hue: "var(--color-pressed)", mark: "stipple" },
-  gap: { word: "promised, not covered", hue: "var(--color-safety)", mark: "hatch" },
+  gap: { word: "promised, not covered", hue: "var(--color-now)", mark: "hatch" },
   worked: { word: "worked in this step", hue: "var(--color-now)", mark: "plain" },
   "two-ways": { word: "worked two ways", hue: "var(--color-now)", mark: "hatch" },
   "two-ways-kept": { word: "two ways, with a reason", hue: "var(--color-pressed)", mark: "stipple" },

@@ -354,7 +354,7 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
             : `${g.saving.waiting} of ${g.events.length} marks wait on this device`}
           {!g.saving.reachable && " · the server does not answer; it is asked again every 2 s"}
           {g.saving.refused.length > 0 && (
-            <span className="text-safety">
+            <span className="text-wrong">
               {" "}
               · {g.saving.refused.length} refused: {g.saving.refused[0]}
             </span>

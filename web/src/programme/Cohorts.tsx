@@ -12,8 +12,6 @@ import { Toggles } from "../ui/Toggles";
 import { cohortsQuery, type Cohort, type CohortTechnique } from "./cohortQueries";
 
 const DAY = new Intl.DateTimeFormat("en-GB", { dateStyle: "medium" });
-/** States in which the trainer has something to decide. */
-const TO_DECIDE = new Set(["newer", "to-take", "out-of-use"]);
 
 /** Who is taught this programme, and from which editions: these stay theirs until the trainer moves on. */
 export function Cohorts({ programme, canChange }: { programme: string; canChange: boolean }) {
@@ -123,7 +121,7 @@ function OneCohort({ cohort, canChange }: { cohort: Cohort; canChange: boolean }
       toast.success(`${cohort.name} moved on in ${codes.length} ${codes.length === 1 ? "technique" : "techniques"}.`);
     },
   });
-  const waiting = cohort.techniques.filter((t) => TO_DECIDE.has(t.state) && t.offered !== null);
+  const waiting = cohort.techniques.filter((t) => t.may_move_on);
   return (
     <article className="border-t border-line py-2" data-cohort={cohort.name} aria-label={cohort.name}>
       <div className="flex flex-wrap items-baseline gap-x-4">
@@ -238,7 +236,6 @@ function TechniqueRow({
   onTake: (() => void) | null;
 }) {
   const [open, setOpen] = useState(false);
-  const decide = TO_DECIDE.has(t.state);
   const differs = t.technique_id !== null && t.taught !== null && t.offered !== null && t.offered !== t.taught;
   return (
     <>
@@ -249,13 +246,15 @@ function TechniqueRow({
         <td className="py-1 pr-3 text-faded">{t.module ?? "–"}</td>
         <td className="py-1 pr-3">
           {t.taught ?? "–"}
-          {t.state !== "as-taught" && <span className={decide ? "block text-now" : "block text-faded"}>{t.says}</span>}
+          {t.state !== "as-taught" && (
+            <span className={t.calls_for_decision ? "block text-now" : "block text-faded"}>{t.says}</span>
+          )}
           {differs && (
             <Button size="line" tone="quiet" aria-expanded={open} onClick={() => setOpen(!open)}>
               what differs
             </Button>
           )}
-          {onTake && decide && t.offered !== null && (
+          {onTake && t.may_move_on && (
             <Button size="line" tone="quiet" onClick={onTake}>
               teach edition {t.offered}
             </Button>

@@ -36,7 +36,7 @@ export function CoverageMatrix({
                 <button
                   type="button"
                   onClick={() => onChoose(chosen === l.structure ? null : l.structure)}
-                  className={cn("hover:text-now", l.promised && "font-semibold", l.kept === false && "text-safety")}
+                  className={cn("hover:text-now", l.promised && "font-semibold", l.kept === false && "text-now")}
                 >
                   {l.name}
                 </button>

@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState, type ReactNode } from "react";
 import { toast } from "sonner";
 import { useReference } from "../face/atlas";
-import type { Lit } from "../face/FacePlate";
+import type { Lit } from "../face/plateContent";
 import { Stage } from "../face/Stage";
 import { api, Refusal, said, type Schemas } from "../shell/api";
 import { libraryQuery } from "../techniques/techniqueQueries";
@@ -393,7 +393,7 @@ function Promises({ document, review, canChange, chosen, structures, schools, on
                   className="text-left font-medium hover:text-now"
                   onClick={() => onChoose(chosen === p.structure ? null : p.structure)}
                 >
-                  <span aria-hidden="true" className={kept ? "text-kneaded" : "text-safety"}>
+                  <span aria-hidden="true" className={kept ? "text-kneaded" : "text-now"}>
                     {kept ? "✓ " : "○ "}
                   </span>
                   {structures.find((s) => s.value === p.structure)?.word ?? p.structure}
@@ -431,7 +431,7 @@ function Promises({ document, review, canChange, chosen, structures, schools, on
                   <span className="text-sm text-faded">{p.how === "actively" ? "trained" : "worked"}</span>
                 )}
               </div>
-              <p className={cn("text-sm", kept ? "text-faded" : "font-medium text-safety")}>
+              <p className={cn("text-sm", kept ? "text-faded" : "font-medium text-now")}>
                 {kept ? "" : "Not kept: "}
                 {line?.says ?? "no taught technique works it"}
               </p>
@@ -457,11 +457,11 @@ function Promises({ document, review, canChange, chosen, structures, schools, on
           const line = review.outcomes.find((l) => l.outcome === o.id);
           return (
             <li key={o.id} className="border-t border-line py-1 text-[0.95rem]" data-outcome={o.id}>
-              <span aria-hidden="true" className={line?.covered ? "text-kneaded" : "text-safety"}>
+              <span aria-hidden="true" className={line?.covered ? "text-kneaded" : "text-now"}>
                 {line?.covered ? "✓ " : "○ "}
               </span>
               {o.text}
-              <span className={cn("block text-sm", line?.covered ? "text-faded" : "font-medium text-safety")}>
+              <span className={cn("block text-sm", line?.covered ? "text-faded" : "font-medium text-now")}>
                 {line?.covered ? `in ${line.modules.join(", ")}` : "no module serves it"}
               </span>
             </li>

@@ -127,7 +127,7 @@ export function NewScreeningScreen() {
                 </span>
               </Tick>
               {at("consent.given") && (
-                <p role="alert" className="mt-1 text-sm font-medium text-safety">
+                <p role="alert" className="mt-1 text-sm font-medium text-wrong">
                   {at("consent.given")}
                 </p>
               )}

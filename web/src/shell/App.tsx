@@ -7,7 +7,7 @@ import { AnatomyScreen } from "../anatomy/AnatomyScreen";
 import { ExaminationScreen } from "../examination/ExaminationScreen";
 import { SheetScreen } from "../examination/SheetScreen";
 import { atlasQuery } from "../face/atlas";
-import { PlatePatterns } from "../face/FacePlate";
+import { PlatePatterns } from "../face/PlatePatterns";
 import { PlateViewProvider, usePlateView } from "../face/plateView";
 import { GradingListScreen } from "../grading/GradingListScreen";
 import { GradingScreen } from "../grading/GradingScreen";

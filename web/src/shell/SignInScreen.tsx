@@ -126,7 +126,7 @@ function FirstLead() {
         {...field("password")}
       />
       {add.isError && Object.keys(fields).length === 0 && (
-        <p role="alert" className="text-safety">
+        <p role="alert" className="text-wrong">
           {problemOf(add.error).title}
         </p>
       )}

@@ -188,7 +188,7 @@ function Decide({ id, edition, dirty }: { id: string; edition: Schemas["EditionS
         </form>
       )}
       {wrong && (
-        <div role="alert" className="mt-1 text-sm font-medium text-safety">
+        <div role="alert" className="mt-1 text-sm font-medium text-wrong">
           {wrong.lines.map((l) => (
             <p key={l}>{l}</p>
           ))}

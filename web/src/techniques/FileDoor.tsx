@@ -80,7 +80,7 @@ export function FileDoor() {
         }}
       />
       {wrong && (
-        <div role="alert" className="my-2 border-l-4 border-safety bg-safety-wash px-3 py-1" data-import-refused>
+        <div role="alert" className="my-2 border-l-4 border-wrong bg-wrong-wash px-3 py-1" data-import-refused>
           <p className="font-semibold">{wrong.title}</p>
           <ul>
             {wrong.lines.map((l) => (

@@ -122,7 +122,7 @@ export function NotesScreen() {
               Begin a technique from {reading.draft.steps?.length ?? 0} steps
             </Button>
             {open > 0 && (
-              <span className="text-sm text-safety">
+              <span className="text-sm text-now">
                 {open} {open === 1 ? "sentence has" : "sentences have"} to be confirmed first.
               </span>
             )}

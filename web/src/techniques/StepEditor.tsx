@@ -295,7 +295,7 @@ export function StepEditor({ step, index, derived, questions, issues, picking, o
         </>
       )}
       {other.map((i) => (
-        <p key={i.text} role="alert" className="text-sm font-medium text-safety">
+        <p key={i.text} role="alert" className="text-sm font-medium text-wrong">
           {i.text}
         </p>
       ))}
@@ -379,7 +379,7 @@ function Question({
           </p>
         )}
         {wrong && (
-          <p role="alert" className="mt-1 text-sm font-medium text-safety">
+          <p role="alert" className="mt-1 text-sm font-medium text-wrong">
             {wrong}
           </p>
         )}

@@ -191,14 +191,14 @@ export function TechniqueEditor({ id, stored, edition, version, frozen, school }
         <input
           aria-label="Name of the technique"
           aria-invalid={nameIssue ? true : undefined}
-          className="mt-1 w-full border-b border-transparent bg-transparent font-serif text-[1.7rem] font-semibold outline-none focus:border-now aria-invalid:border-safety"
+          className="mt-1 w-full border-b border-transparent bg-transparent font-serif text-[1.7rem] font-semibold outline-none focus:border-now aria-invalid:border-wrong"
           placeholder="Name of the technique"
           value={document.name ?? ""}
           onChange={(e) => change({ ...document, name: e.target.value }, "name")}
           autoFocus={edition === 0}
         />
         {nameIssue && (
-          <p role="alert" className="text-sm font-medium text-safety">
+          <p role="alert" className="text-sm font-medium text-wrong">
             {nameIssue}
           </p>
         )}

@@ -50,7 +50,7 @@ export function WorkList({
                 {SIDE[r.side] && <span className="text-faded">, {SIDE[r.side]}</span>}
               </button>
               {r.fibres && <span className="block text-xs text-faded">{r.fibres} to its fibres</span>}
-              {r.certainty !== "sure" && <span className="block text-xs text-safety">uncertain: not all was told</span>}
+              {r.certainty !== "sure" && <span className="block text-xs text-now">uncertain: not all was told</span>}
             </td>
             <td className="py-1 pr-2 whitespace-nowrap">
               <span className="inline-flex items-center gap-1.5">

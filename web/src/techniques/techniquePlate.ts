@@ -1,4 +1,4 @@
-import type { Lit, PlateContent } from "../face/FacePlate";
+import type { Lit, PlateContent } from "../face/plateContent";
 import { isTone } from "../face/tones";
 import type { Derivation } from "./techniqueModel";
 

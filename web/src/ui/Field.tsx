@@ -28,7 +28,7 @@ export function Labelled({
         ...(error ? { "aria-invalid": true as const } : {}),
       })}
       {error ? (
-        <p id={`${id}-error`} role="alert" className="mt-1 text-sm font-medium text-safety">
+        <p id={`${id}-error`} role="alert" className="mt-1 text-sm font-medium text-wrong">
           {error}
         </p>
       ) : hint ? (

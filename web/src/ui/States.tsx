@@ -14,7 +14,7 @@ export function Waiting({ what }: { what: string }) {
 export function Problem({ error, safe, again }: { error: unknown; safe?: string; again?: () => unknown }) {
   const problem = problemOf(error);
   return (
-    <div role="alert" className="my-3 border-l-4 border-safety bg-safety-wash px-4 py-2">
+    <div role="alert" className="my-3 border-l-4 border-wrong bg-wrong-wash px-4 py-2">
       <p className="font-semibold">{problem.title}</p>
       {problem.lines.map((line) => (
         <p key={line} className="text-sm">
