@@ -40,7 +40,7 @@ public class AtlasShapesTests
 
     public static TheoryData<string> Straight() =>
         [.. Reference.Atlas.Document.Muscles.Where(m => m.Fibre is { Kind: "linear", AxisDeg: not null } && m.Views.TryGetValue("frontal", out var v) && v.Polygon is not null
-            && m.Id is not ("platysma" or "omohyoid" or "trapezius-descending")).Select(m => m.Id)];
+            && m.Id is not ("omohyoid" or "trapezius-descending")).Select(m => m.Id)];
 
     [Fact]
     public void Whatever_can_be_seen_or_felt_is_drawn_in_some_view() =>
@@ -106,6 +106,33 @@ public class AtlasShapesTests
         Ring(shape.Polygon!).Intersection(Line([[-3, -3.38], [0, -3.38]])).NumGeometries.ShouldBe(2, "one to the breastbone, one to the collarbone");
     }
 
+    /// <summary>Mastoid process and the outer half of the superior nuchal line, where the trapezius leaves off.</summary>
+    [Fact]
+    public void Seen_from_behind_the_sternomastoid_holds_to_the_mastoid_and_to_the_outer_half_of_the_nuchal_line()
+    {
+        var muscle = Ring(Reference.Atlas.Muscles["sternocleidomastoid"].Views["posterior"].Polygon!);
+        foreach (var place in new[] { "mastoid_tip", "superior_nuchal_line" }) muscle.Distance(At(place)).ShouldBeLessThan(0.1, place);
+        muscle.EnvelopeInternal.MinX.ShouldBeGreaterThan(0.4, "the inner half of the line is the trapezius’s");
+        muscle.Intersects(Ring(Reference.Atlas.Muscles["trapezius-descending"].Views["posterior"].Polygon!).Buffer(-0.02)).ShouldBeFalse("a triangle lies between the two");
+    }
+
+    /// <summary>From the chest over the collarbone, up over the edge of the jaw to the lower cheek; some fibres end on the jaw.</summary>
+    [Fact]
+    public void The_platysma_runs_from_below_the_collarbone_over_the_jaw()
+    {
+        var muscle = Reference.Atlas.Muscles["platysma"];
+        foreach (var fibre in muscle.Views["frontal"].FibreLines!)
+        {
+            fibre[0][1].ShouldBeLessThan(Place("clavicle_mid")[1], "it begins below the collarbone");
+            fibre[^1][1].ShouldBeGreaterThan(Place("menton")[1] - 0.1, "it reaches the edge of the jaw; the inmost meet just under the chin");
+        }
+        muscle.Views["frontal"].FibreLines!.Max(f => f[^1][1]).ShouldBeGreaterThan(Place("gonion")[1] - 0.2, "its back fibres go on to the cheek");
+    }
+
+    [Fact]
+    public void The_hind_muscle_of_the_ear_runs_level_from_the_mastoid_to_the_shell() =>
+        Reference.Atlas.Muscles["auricularis-posterior"].Views["posterior"].FibreLines!.Select(Steepness).ShouldAllBe(s => s < 20);
+
     [Fact]
     public void The_descending_trapezius_fans_from_the_midline_down_and_out_to_the_shoulder() =>
         Reference.Atlas.Muscles["trapezius-descending"].Views["posterior"].FibreLines!.Select(Way).ShouldAllBe(w => w.Along > 1 && w.Up < 0);
@@ -154,6 +181,9 @@ public class AtlasShapesTests
     }
 
     /// <summary>From a fibre's first point to its last: along the first number of the view, and up.</summary>
+    private static double[] Place(string landmark) => Reference.Atlas.Landmarks[landmark].Frontal;
+    private static Point At(string landmark) => Plane.CreatePoint(new Coordinate(Place(landmark)[0], Place(landmark)[1]));
+
     private static (double Along, double Up) Way(double[][] line) => (line[^1][0] - line[0][0], line[^1][1] - line[0][1]);
 
     private static double Steepness(double[][] line) => Math.Abs(Math.Atan2(line[^1][1] - line[0][1], Math.Abs(line[^1][0] - line[0][0]))) * 180 / Math.PI;

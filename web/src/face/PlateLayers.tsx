@@ -18,7 +18,7 @@ const SOLID = new Set(["eye-opening", "iris", "pupil", "brow", "nostril"]);
 const UNDER: Readonly<Record<View, ReadonlySet<string>>> = {
   front: new Set(["head-contour", "neck", "shoulder", "collarbone", "jugular-notch", "hairline", "ear", "ear-inner"]),
   side: new Set(["profile", "under-chin-neck", "back-contour", "hairline", "hairline-nape", "shoulder", "collarbone"]),
-  back: new Set(["head-contour", "neck", "shoulder", "hairline", "spine", "shoulder-blade"]),
+  back: new Set(["head-contour", "neck", "shoulder", "hairline", "spine", "shoulder-blade", "ear"]),
 };
 const DOTTED = new Set(["hairline", "hairline-nape", "spine"]);
 type Line = Atlas["features"][string][number];
@@ -70,16 +70,7 @@ function skinOf(view: View, lines: readonly Line[]): { head: FacePoint[]; neck: 
   const of = (id: string) => pointsOf(lines.find((l) => l.id === id)?.points ?? []);
   if (view === "side")
     return { head: [...of("profile"), ...of("under-chin-neck"), ...of("back-contour").reverse()], neck: null };
-  const side: FacePoint[] =
-    view === "front"
-      ? [
-          { x: 0.8, y: -1.3 },
-          { x: 0.83, y: -2.2 },
-          { x: 1.25, y: -3 },
-          { x: 3, y: -3.9 },
-          { x: 3, y: -4.6 },
-        ]
-      : [...of("neck"), ...of("shoulder"), { x: 3.05, y: -4.6 }];
+  const side: FacePoint[] = [...of("neck"), ...of("shoulder"), { x: 3.05, y: -4.6 }];
   return { head: of("head-contour"), neck: [...side, ...side.map(mirrored).reverse()] };
 }
 

@@ -67,4 +67,17 @@ describe("the face frame on paper", () => {
       ),
     ).toEqual([{ x: 0.5, y: 0 }, expect.objectContaining({ x: 0.5 }), { x: 0.5, y: 2 }]);
   });
+
+  it("an outline that runs along the midline stays on its own half, and meets its mirror without a gap", () => {
+    const half = [
+      { x: 0, y: 0.5 },
+      { x: 0, y: -0.5 },
+      { x: 0.4, y: -0.3 },
+      { x: 0.4, y: 0.3 },
+    ];
+    const numbers = (path: string) => (path.match(/-?\d+(\.\d+)?/g) ?? []).map(Number);
+    // The first of each pair of numbers is across; 200 is the midline.
+    const across = numbers(facePath(half, frame("facing"), true)).filter((_, i) => i % 2 === 0);
+    expect(Math.min(...across)).toBe(200);
+  });
 });

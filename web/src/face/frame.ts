@@ -39,9 +39,21 @@ export const mirrored = (p: FacePoint): FacePoint => ({ x: -p.x, y: p.y });
 export const pointsOf = (pairs: readonly (readonly number[])[]): FacePoint[] =>
   pairs.map((p) => ({ x: p[0] ?? 0, y: p[1] ?? 0 }));
 
+const ON_MIDLINE = 0.003;
+
+/**
+ * Where two halves meet, their edge is the midline itself: a smoothed curve would swing over it. Points there are given
+ * twice, which makes a corner of them and a straight line between them.
+ */
+function heldToMidline(points: readonly FacePoint[]): readonly FacePoint[] {
+  const on = (i: number) => Math.abs(points.at(i % points.length)?.x ?? 1) < ON_MIDLINE;
+  return points.flatMap((p, i) => (on(i) && (on(i + 1) || on(i - 1)) ? [p, p] : [p]));
+}
+
 /** SVG path through face points, smoothed. Points in IPD; pixels out. */
 export function facePath(points: readonly FacePoint[], frame: Frame, closed: boolean): string {
   const curve = closed ? curveCatmullRomClosed.alpha(0.5) : curveCatmullRom.alpha(0.5);
+  if (closed && frame.view !== "side") points = heldToMidline(points);
   return (
     line<FacePoint>(
       (p) => Math.round(toPixel(p, frame).x * 10) / 10,
