@@ -63,6 +63,13 @@ public sealed class Browser : IDisposable
         return this;
     }
 
+    /// <summary>Signs out, and waits at the door.</summary>
+    public void SignOut()
+    {
+        Click("Sign out");
+        See(By.Id("sign-in"), "the door");
+    }
+
     public Browser Stop(string word)
     {
         Click(By.XPath($"//nav[@aria-label='The order of the work']//a[span[normalize-space()={Quoted(word)}]]"));

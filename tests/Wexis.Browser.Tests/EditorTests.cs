@@ -193,6 +193,27 @@ public class EditorTests(DemoHouse demo) : IClassFixture<DemoHouse>
     }
 
     [Fact]
+    public void A_draft_that_cannot_be_drawn_is_said_and_set_aside_and_the_saved_text_comes_back()
+    {
+        var b = New("Crossed lines");
+        BeginStep(b, "corners up and out, lips together");
+        Dose(b, "12");
+        Save(b);
+        var place = $"wexis.technique.{b.Path.Split('/')[^1]}";
+        b.Number($"(localStorage.setItem('{place}', JSON.stringify({{ base: '1.1', document: {{ name: 'Crossed lines', steps: 5 }} }})), 1)");
+        b.Reload();
+        b.SeeText("This page could not be shown");
+        b.SeeText("What you typed here is still kept.");
+        b.See(By.XPath("//nav[@aria-label='The order of the work']"), "the stops are still there");
+        b.Click("Show it again");
+        b.SeeText("This page could not be shown");
+        b.Click("Set aside what was typed here");
+        b.Until(() => b.See(Browser.Labelled("Name of the technique")).GetAttribute("value") == "Crossed lines", "the saved text is back");
+        b.Number($"localStorage.getItem('{place}.unreadable').length").ShouldBeGreaterThan(0, "nothing is thrown away");
+        b.Errors().ShouldNotBeEmpty("the browser's own record names the fault");
+    }
+
+    [Fact]
     public void A_place_can_be_chosen_on_the_face_by_keyboard()
     {
         var b = New("By keyboard");

@@ -92,7 +92,7 @@ public class ShotTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Click(Browser.Named("a", "Joss Haverick"));
         b.SeeText("What decided");
         Shot("result");
-        b.Click("Sign out");
+        b.SignOut();
         b.SignInAs("Pilar Quennelby");
         b.Size(390, 780);
         b.Click(Browser.Named("a", "Stone along the cheekbone"));

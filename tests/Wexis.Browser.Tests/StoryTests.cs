@@ -86,16 +86,16 @@ public class StoryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Click("Release to Nadira");
         b.SeeText("Released on");
         var result = b.Path;
-        b.Click("Sign out");
+        b.SignOut();
         b.SignInAs("Nadira Solmund");
         b.SeeText("Your results");
         b.Go(result);
         b.SeeText("To take along");
-        b.Click("Sign out");
+        b.SignOut();
         b.SignInAs("Emrys Tallowin");
         b.Go(result);
         b.SeeText("not there, or not released to you");
-        b.Click("Sign out");
+        b.SignOut();
         b.Errors().ShouldBeEmpty();
     }
 

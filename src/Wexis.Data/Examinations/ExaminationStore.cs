@@ -57,19 +57,21 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
         return body is null ? null : WexisJson.Read<MarkSheet>(body);
     }
 
+    /// <summary>Adds an examination; the same id sent twice is added once.</summary>
     public async Task Add(Guid id, string name, Guid? programme, Guid by, DateTimeOffset now, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        await c.ExecuteAsync("INSERT INTO examinations.examination (examination_id, name, programme_id, added_by, added_at) VALUES (@id, @name, @programme, @by, @now)", new { id, name, programme, by, now = now.ToUniversalTime() });
+        await c.ExecuteAsync("INSERT INTO examinations.examination (examination_id, name, programme_id, added_by, added_at) VALUES (@id, @name, @programme, @by, @now) ON CONFLICT (examination_id) DO NOTHING", new { id, name, programme, by, now = now.ToUniversalTime() });
     }
 
-    /// <summary>Adds a station at the end and freezes the edition it examines; false when the examination is not there.</summary>
+    /// <summary>Adds a station at the end and freezes the edition it examines; false when the examination is not there. The same id sent twice is added once.</summary>
     public async Task<bool> AddStation(Guid id, Guid examination, Guid technique, int edition, MarkSheet sheet, Guid by, DateTimeOffset now, CancellationToken ct)
     {
         ArgumentNullException.ThrowIfNull(sheet);
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
         if (await c.ExecuteScalarAsync<Guid?>("SELECT examination_id FROM examinations.examination WHERE examination_id = @examination FOR UPDATE", new { examination }, t) is null) return false;
+        if (await c.ExecuteScalarAsync<bool>("SELECT EXISTS (SELECT 1 FROM examinations.station WHERE station_id = @id AND examination_id = @examination)", new { id, examination }, t)) return true;
         await c.ExecuteAsync("UPDATE techniques.edition SET frozen_at = @now WHERE technique_id = @technique AND edition = @edition AND frozen_at IS NULL", new { technique, edition, now = now.ToUniversalTime() }, t);
         await c.ExecuteAsync(
             """

@@ -6,6 +6,7 @@ using Wexis.Core.Measures;
 using Wexis.Core.Techniques;
 using Wexis.Data;
 using Wexis.Data.Examinations;
+using Wexis.Data.Programmes;
 using Wexis.Data.Techniques;
 using Wexis.Server.People;
 using Wexis.Server.Shell;
@@ -42,12 +43,14 @@ public static class ExaminationEndpoints
             [.. e.Stations.Select(s => new StationLine(s.StationId, s.Place, s.TechniqueId, s.Sheet.TechniqueName, s.Edition, s.Sheet.Criteria.Count, s.Sheet.PassLine, s.Used, newest.TryGetValue(s.TechniqueId, out var n) && n.Edition > s.Edition))]))]);
     }
 
-    private static async Task<Results<Ok<ExaminationView>, ValidationProblem>> Add(ExaminationAdd given, ClaimsPrincipal user, ExaminationStore examinations, TimeProvider clock, CancellationToken ct)
+    private static async Task<Results<Ok<ExaminationView>, ValidationProblem>> Add(ExaminationAdd given, ClaimsPrincipal user, ExaminationStore examinations, ProgrammeStore programmes, TimeProvider clock, CancellationToken ct)
     {
-        if (Check.Given(given.Name, "name", "what the examination is called") is { } missing) return Problems.Of([missing], "The examination cannot be added like this.");
-        if (Check.NoLongerThan(given.Name, 120, "name") is { } tooLong) return Problems.Of([tooLong], "The examination cannot be added like this.");
-        await examinations.Add(given.Id, given.Name!.Trim(), given.ProgrammeId, user.PersonId(), clock.GetUtcNow(), ct);
-        return TypedResults.Ok(new ExaminationView(given.Id, given.Name, given.ProgrammeId, []));
+        List<Issue?> issues = [Check.Given(given.Name, "name", "what the examination is called"), Check.NoLongerThan(given.Name, 120, "name")];
+        if (given.ProgrammeId is { } programme && await programmes.ById(programme, ct) is null) issues.Add(new("programme_id", IssueCodes.Unknown, $"{programme}", "a programme of this house"));
+        if (issues.OfType<Issue>().ToList() is { Count: > 0 } found) return Problems.Of(found, "The examination cannot be added like this.");
+        var name = given.Name!.Trim();
+        await examinations.Add(given.Id, name, given.ProgrammeId, user.PersonId(), clock.GetUtcNow(), ct);
+        return TypedResults.Ok(new ExaminationView(given.Id, name, given.ProgrammeId, []));
     }
 
     private static async Task<Results<Ok<StationView>, ValidationProblem, NotFound>> AddStation(Guid id, StationAdd given, ClaimsPrincipal user, ExaminationStore examinations, EditionStore editions, TechniqueDesk desk, TimeProvider clock, CancellationToken ct)
@@ -67,7 +70,11 @@ public static class ExaminationEndpoints
     private static async Task<Results<Ok<StationView>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> Adjust(Guid station, SheetAdjust given, ClaimsPrincipal user, ExaminationStore examinations, TimeProvider clock, CancellationToken ct)
     {
         if (await examinations.Station(station, ct) is not { } stored) return TypedResults.NotFound();
-        var adjust = (given.Criteria ?? []).DistinctBy(c => c.Id).ToDictionary(c => c.Id, StringComparer.Ordinal);
+        var known = stored.Sheet.Criteria.Select(c => c.Id).ToHashSet(StringComparer.Ordinal);
+        var criteria = given.Criteria ?? [];
+        var unknown = criteria.Select((c, i) => known.Contains(c.Id) ? null : new Issue($"criteria[{i}].id", IssueCodes.Unknown, c.Id, "a criterion of this sheet")).OfType<Issue>().ToList();
+        if (unknown.Count > 0) return Problems.Of(unknown, "The sheet cannot be saved like this. Your changes are kept here.");
+        var adjust = criteria.DistinctBy(c => c.Id).ToDictionary(c => c.Id, StringComparer.Ordinal);
         var sheet = stored.Sheet with
         {
             PassLine = given.PassLine,

@@ -41,7 +41,9 @@ public static class ProgrammeEndpoints
     {
         if (given.Document.Issues(desk.Atlas) is { Count: > 0 } issues) return Problems.Of(issues, "The programme cannot be saved like this.");
         var review = await ReviewOf(given.Document, editions, desk, ct);
-        if (await programmes.ById(given.Id, ct) is null) await programmes.Add(given.Id, given.Document, review.Gaps, user.PersonId(), clock.GetUtcNow(), ct);
+        // Sent twice: what was kept then stands, with whatever was changed since.
+        if (await programmes.ById(given.Id, ct) is { } kept) return TypedResults.Ok(new ProgrammeView(given.Id, kept.Version, kept.Body, await ReviewOf(kept.Body, editions, desk, ct)));
+        await programmes.Add(given.Id, given.Document, review.Gaps, user.PersonId(), clock.GetUtcNow(), ct);
         return TypedResults.Ok(new ProgrammeView(given.Id, 1, given.Document, review));
     }
 

@@ -84,6 +84,44 @@ public class CohortEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         members.Members.Select(m => m.Name).ShouldBe(cohort.Members.Select(m => m.Name));
     }
 
+    [Fact]
+    public async Task A_cohort_outlives_a_restart_with_its_people_and_its_editions()
+    {
+        using var lead = await demo.As("maren");
+        using var trainee = await demo.As("emrys");
+        var technique = await NewTechnique(lead, "cohort-c");
+        var programme = Guid.NewGuid();
+        await lead.Post("/api/programmes", new ProgrammeAdd(programme, new("Evening in winter", [new("m", "Module", "supervised-practice", 60, [], ["cohort-c"], [])], [], [])));
+        var id = Guid.NewGuid();
+        await lead.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(id, new("Winter", [trainee.PersonId])));
+        await lead.Put($"/api/techniques/{technique.Id}", new TechniqueSave(1, technique.Version, technique.Document with { Aim = "later" }));
+
+        await demo.House.Restart();
+        var after = await lead.Get<CohortView>($"/api/cohorts/{id}");
+        after.Members.Select(m => m.Id).ShouldBe([trainee.PersonId]);
+        var line = after.Techniques.ShouldHaveSingleItem();
+        (line.Taught, line.Offered, line.State, line.MayMoveOn).ShouldBe((1, 2, CohortStates.Newer, true));
+        (await trainee.Get<TechniqueView>($"/api/techniques/{technique.Id}")).Edition.ShouldBe(1, "the session and the cohort both hold");
+    }
+
+    [Fact]
+    public async Task Who_leaves_a_cohort_reads_the_newest_and_who_joins_reads_what_it_is_taught()
+    {
+        using var lead = await demo.As("maren");
+        using var leaves = await demo.As("ilse");
+        using var joins = await demo.As("nadira");
+        var technique = await NewTechnique(lead, "cohort-d");
+        var programme = Guid.NewGuid();
+        await lead.Post("/api/programmes", new ProgrammeAdd(programme, new("Weekend", [new("m", "Module", "supervised-practice", 60, [], ["cohort-d"], [])], [], [])));
+        var id = Guid.NewGuid();
+        await lead.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(id, new("Weekend", [leaves.PersonId])));
+        await lead.Put($"/api/techniques/{technique.Id}", new TechniqueSave(1, technique.Version, technique.Document with { Aim = "later" }));
+        async Task<int> Reads(Visitor v) => (await v.Get<TechniqueView>($"/api/techniques/{technique.Id}")).Edition;
+        (await Reads(leaves), await Reads(joins)).ShouldBe((1, 2));
+        await lead.Put($"/api/cohorts/{id}/members", new CohortDraft(null, [joins.PersonId]));
+        (await Reads(leaves), await Reads(joins)).ShouldBe((2, 1));
+    }
+
     private static async Task<TechniqueView> NewTechnique(Visitor lead, string code)
     {
         var id = Guid.NewGuid();

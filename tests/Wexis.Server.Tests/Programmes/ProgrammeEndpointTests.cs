@@ -37,4 +37,29 @@ public class ProgrammeEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         (await lead.Put($"/api/programmes/{id}", new ProgrammeSave(1, document with { Name = "Lost" }))).StatusCode.ShouldBe(HttpStatusCode.Conflict);
         (await lead.Get<ProgrammeView>($"/api/programmes/{id}")).Document.Name.ShouldBe("Longer");
     }
+
+    [Fact]
+    public async Task A_programme_sent_twice_is_kept_once_and_the_second_answer_tells_what_stands()
+    {
+        using var lead = await demo.As("maren");
+        var id = Guid.NewGuid();
+        var document = new ProgrammeDocument("Day course", [], [], []);
+        await lead.Post("/api/programmes", new ProgrammeAdd(id, document));
+        await lead.Put($"/api/programmes/{id}", new ProgrammeSave(1, document with { Name = "Two days" }));
+        var again = await Visitor.Read<ProgrammeView>(await lead.Post("/api/programmes", new ProgrammeAdd(id, document)));
+        (again.Version, again.Document.Name).ShouldBe((2, "Two days"));
+        (await lead.Get<ProgrammeLine[]>("/api/programmes")).Count(p => p.Id == id).ShouldBe(1);
+    }
+
+    [Fact]
+    public async Task Only_staff_see_programmes_and_only_the_lead_changes_them()
+    {
+        using var assessor = await demo.As("benno");
+        using var trainee = await demo.As("ilse");
+        var line = (await assessor.Get<ProgrammeLine[]>("/api/programmes")).Single(p => p.Name.StartsWith("Wrenmoor"));
+        var view = await assessor.Get<ProgrammeView>($"/api/programmes/{line.Id}");
+        (await assessor.Put($"/api/programmes/{line.Id}", new ProgrammeSave(view.Version, view.Document))).StatusCode.ShouldBe(HttpStatusCode.Forbidden);
+        (await trainee.Ask("/api/programmes")).StatusCode.ShouldBe(HttpStatusCode.Forbidden);
+        (await assessor.Ask($"/api/programmes/{Guid.NewGuid()}")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+    }
 }

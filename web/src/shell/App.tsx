@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useLayoutEffect, useState } from "react";
+import { ErrorBoundary } from "react-error-boundary";
 import { Navigate, Route, Routes, useLocation, useNavigate } from "react-router";
 import { Toaster } from "sonner";
 import { AtlasPageScreen } from "../anatomy/AtlasPages";
@@ -27,6 +28,7 @@ import { libraryQuery } from "../techniques/techniqueQueries";
 import { TechniqueScreen } from "../techniques/TechniqueScreen";
 import { Problem, Waiting } from "../ui/States";
 import { KeySheet } from "./KeySheet";
+import { BrokenPage } from "./BrokenPage";
 import { isKey, isTyping, shellKeys } from "./keys";
 import { sessionQuery } from "./queries";
 import { SignInScreen } from "./SignInScreen";
@@ -91,34 +93,36 @@ function House() {
           <Problem error={atlas.error} again={() => atlas.refetch()} />
         </div>
       ) : (
-        <Routes>
-          <Route path="/anatomy/pages/:page" element={<AtlasPageScreen />} />
-          <Route path="/anatomy/:structure?" element={<AnatomyScreen />} />
-          <Route path="/techniques" element={<LibraryScreen />} />
-          <Route path="/techniques/whole" element={<WholeScreen />} />
-          <Route path="/techniques/schools" element={<SchoolsScreen />} />
-          <Route path="/techniques/notes" element={<NotesScreen />} />
-          <Route path="/techniques/:id/print/:kind" element={<HandOutScreen />} />
-          <Route path="/techniques/:id" element={<TechniqueScreen />} />
-          <Route path="/cohorts/:cohort/print/:kind" element={<CohortHandOutScreen />} />
-          <Route path="/programme/:id?" element={<ProgrammeScreen />} />
-          <Route path="/examination" element={<ExaminationScreen />} />
-          <Route path="/examination/:station" element={<SheetScreen />} />
-          <Route path="/grading" element={<GradingListScreen />} />
-          <Route path="/grading/:id" element={<GradingScreen />} />
-          <Route path="/results" element={<ResultListScreen />} />
-          <Route path="/results/:id" element={<ResultScreen />} />
-          <Route path="/screening" element={<ScreeningListScreen />} />
-          <Route path="/screening/new/:id" element={<NewScreeningScreen />} />
-          <Route path="/screening/:id" element={<ScreeningScreen />} />
-          <Route path="/people" element={<PeopleScreen />} />
-          <Route
-            path="*"
-            element={
-              <p className="p-8 font-serif text-lg">There is nothing at this address. The stops are named above.</p>
-            }
-          />
-        </Routes>
+        <ErrorBoundary FallbackComponent={BrokenPage} resetKeys={[pathname]}>
+          <Routes>
+            <Route path="/anatomy/pages/:page" element={<AtlasPageScreen />} />
+            <Route path="/anatomy/:structure?" element={<AnatomyScreen />} />
+            <Route path="/techniques" element={<LibraryScreen />} />
+            <Route path="/techniques/whole" element={<WholeScreen />} />
+            <Route path="/techniques/schools" element={<SchoolsScreen />} />
+            <Route path="/techniques/notes" element={<NotesScreen />} />
+            <Route path="/techniques/:id/print/:kind" element={<HandOutScreen />} />
+            <Route path="/techniques/:id" element={<TechniqueScreen />} />
+            <Route path="/cohorts/:cohort/print/:kind" element={<CohortHandOutScreen />} />
+            <Route path="/programme/:id?" element={<ProgrammeScreen />} />
+            <Route path="/examination" element={<ExaminationScreen />} />
+            <Route path="/examination/:station" element={<SheetScreen />} />
+            <Route path="/grading" element={<GradingListScreen />} />
+            <Route path="/grading/:id" element={<GradingScreen />} />
+            <Route path="/results" element={<ResultListScreen />} />
+            <Route path="/results/:id" element={<ResultScreen />} />
+            <Route path="/screening" element={<ScreeningListScreen />} />
+            <Route path="/screening/new/:id" element={<NewScreeningScreen />} />
+            <Route path="/screening/:id" element={<ScreeningScreen />} />
+            <Route path="/people" element={<PeopleScreen />} />
+            <Route
+              path="*"
+              element={
+                <p className="p-8 font-serif text-lg">There is nothing at this address. The stops are named above.</p>
+              }
+            />
+          </Routes>
+        </ErrorBoundary>
       )}
       <KeySheet open={keySheet} onOpenChange={setKeySheet} />
     </div>

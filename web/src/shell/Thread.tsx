@@ -1,9 +1,10 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { NavLink, useNavigate } from "react-router";
+import { NavLink } from "react-router";
+import { toast } from "sonner";
 import { cn } from "../ui/cn";
-import { api, said } from "./api";
-import { sessionQuery, threadQuery } from "./queries";
+import { api, problemOf, said } from "./api";
+import { threadQuery } from "./queries";
 import { useSignedIn } from "./session";
 
 export type Stop = { readonly id: string; readonly word: string; readonly path: string };
@@ -25,15 +26,15 @@ export const stopsFor = (role: string) =>
 export function Thread({ role, onKeys }: { role: string; onKeys: () => void }) {
   const person = useSignedIn();
   const thread = useQuery(threadQuery);
-  const queries = useQueryClient();
-  const navigate = useNavigate();
   const [dim, setDim] = useState(document.documentElement.dataset["light"] === "dim");
-  const leave = async () => {
-    await said(api.DELETE("/api/session"));
-    queries.clear();
-    await queries.fetchQuery(sessionQuery);
-    void navigate("/");
-  };
+  const leave = useMutation({
+    mutationFn: () => said(api.DELETE("/api/session")),
+    // A fresh page: nothing that one person read stays in memory for the next.
+    onSuccess: () => {
+      window.location.assign("/");
+    },
+    onError: (error) => toast.error(`You are still signed in. ${problemOf(error).title}`),
+  });
   const turnLight = () => {
     document.documentElement.dataset["light"] = dim ? "day" : "dim";
     setDim(!dim);
@@ -102,7 +103,12 @@ export function Thread({ role, onKeys }: { role: string; onKeys: () => void }) {
           Keys
         </button>
         <span className="border-l border-line pl-3 text-faded max-md:hidden">{person.name}</span>
-        <button type="button" onClick={() => void leave()} className="hover:text-now hover:underline">
+        <button
+          type="button"
+          disabled={leave.isPending}
+          onClick={() => leave.mutate()}
+          className="hover:text-now hover:underline"
+        >
           Sign out
         </button>
       </div>

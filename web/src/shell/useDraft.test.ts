@@ -1,5 +1,5 @@
-import { describe, expect, it } from "vitest";
-import { writing, type Writing } from "./useDraft";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { draftsAt, keepDraft, keptDraft, setAside, writing, type Writing } from "./useDraft";
 
 const begun: Writing<string> = { past: [], now: "a", future: [], saved: "a", field: null };
 const type = (state: Writing<string>, to: string, field: string | null = null) =>
@@ -32,5 +32,48 @@ describe("writing with undo and redo", () => {
   it("a change after an undo forgets what was undone", () => {
     const other = type(writing(type(begun, "b"), { type: "undo" }), "c");
     expect(writing(other, { type: "redo" }).now).toBe("c");
+  });
+});
+
+describe("drafts that this browser keeps", () => {
+  // As a page has it: its keys are its own, its texts are read through it.
+  class Kept {
+    [place: string]: unknown;
+    getItem = (place: string) => (typeof this[place] === "string" ? this[place] : null);
+    setItem = (place: string, text: string) => void (this[place] = text);
+    removeItem = (place: string) => void Reflect.deleteProperty(this, place);
+  }
+  beforeEach(() => {
+    vi.stubGlobal("localStorage", new Kept());
+    vi.spyOn(console, "error").mockImplementation(() => {});
+  });
+  afterEach(() => {
+    vi.unstubAllGlobals();
+    vi.restoreAllMocks();
+  });
+
+  it("come back as they were left, with the version they were begun on", () => {
+    keepDraft("wexis.technique.a1", "2.3", { name: "Glide" });
+    expect(keptDraft("wexis.technique.a1")).toEqual({ base: "2.3", document: { name: "Glide" } });
+    expect(keptDraft("wexis.technique.b2")).toBeNull();
+  });
+
+  it("are set aside, not thrown away, when they cannot be read", () => {
+    localStorage.setItem("wexis.technique.a1", "{ half a text");
+    expect(keptDraft("wexis.technique.a1")).toBeNull();
+    expect(localStorage.getItem("wexis.technique.a1")).toBeNull();
+    expect(localStorage.getItem("wexis.technique.a1.unreadable")).toBe("{ half a text");
+  });
+
+  it("belong to the address of what they are about; marks' clocks and other things kept are no drafts", () => {
+    keepDraft("wexis.technique.a1", "1.1", {});
+    keepDraft("wexis.sheet.b2", "1.1", {});
+    localStorage.setItem("wexis.clock.b2", "17");
+    localStorage.setItem("wexis.viewer.a1", "mirror");
+    expect(draftsAt("/techniques/a1")).toEqual(["wexis.technique.a1"]);
+    expect(draftsAt("/examination/b2")).toEqual(["wexis.sheet.b2"]);
+    expect(draftsAt("/techniques")).toEqual([]);
+    setAside("wexis.sheet.b2");
+    expect(draftsAt("/examination/b2")).toEqual([]);
   });
 });

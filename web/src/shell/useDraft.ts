@@ -75,12 +75,23 @@ export function keptDraft<T>(place: string): Kept<T> | null {
   try {
     return JSON.parse(text) as Kept<T>;
   } catch (cause) {
-    // A draft that cannot be read is set aside under another name, never thrown away.
-    localStorage.setItem(`${place}.unreadable`, text);
-    localStorage.removeItem(place);
+    setAside(place);
     console.error("A kept draft could not be read and was set aside.", cause);
     return null;
   }
+}
+
+const DRAFT = /^wexis\.(?:technique|programme|sheet)\.([^.]+)$/;
+
+/** Drafts that this browser keeps for what stands at an address: their names end with its id. */
+export const draftsAt = (pathname: string) =>
+  Object.keys(localStorage).filter((place) => pathname.split("/").includes(DRAFT.exec(place)?.[1] ?? "-"));
+
+/** Sets a draft aside under another name, where it no longer stands in the way; never thrown away. */
+export function setAside(place: string) {
+  const text = localStorage.getItem(place);
+  if (text !== null) localStorage.setItem(`${place}.unreadable`, text);
+  localStorage.removeItem(place);
 }
 
 /**

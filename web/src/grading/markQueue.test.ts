@@ -1,0 +1,162 @@
+import "fake-indexeddb/auto";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { MarkQueue, type QueueNews } from "./markQueue";
+import type { MarkEvent } from "./sheetFold";
+
+const problem = (status: number, title: string, errors: Record<string, string[]> = {}) =>
+  Response.json({ title, errors }, { status });
+
+const asked = vi.hoisted(() => {
+  // The client keeps hold of these when it is made; a page's addresses are relative to itself.
+  const desk: { fetch: (request: Request) => Promise<Response> } = { fetch: () => Promise.reject(new Error("closed")) };
+  const Real = globalThis.Request;
+  globalThis.Request = class extends Real {
+    constructor(input: RequestInfo | URL, init?: RequestInit) {
+      super(typeof input === "string" ? new URL(input, "http://127.0.0.1") : input, init);
+    }
+  };
+  globalThis.fetch = (request) => desk.fetch(request as Request);
+  return desk;
+});
+
+/** A server that answers as it is told to, and remembers what came. */
+class Desk {
+  came: string[] = [];
+  answer: (event: MarkEvent) => Response | Promise<Response> = () => Response.json({ score: null });
+  readonly fetch = async (request: Request) => {
+    const event = (await request.json()) as MarkEvent;
+    const answered = await this.answer(event);
+    if (answered.ok) this.came.push(event.id);
+    return answered;
+  };
+}
+
+const event = (counter: number): MarkEvent => ({
+  id: crypto.randomUUID(),
+  kind: "tap",
+  device: "this-tablet",
+  counter,
+  at_ms: counter * 1000,
+  step: 0,
+  side: "left",
+  target: null,
+  value: null,
+  note: null,
+  arrival: 0,
+});
+
+let desk: Desk;
+let news: QueueNews[];
+let queues: MarkQueue[];
+const queueFor = (demonstration: string) => {
+  const made = new MarkQueue(demonstration, (n) => news.push(n));
+  queues.push(made);
+  return made;
+};
+const latest = () => news.at(-1)?.saving;
+
+beforeEach(() => {
+  desk = new Desk();
+  news = [];
+  queues = [];
+  vi.stubGlobal("window", new EventTarget());
+  asked.fetch = desk.fetch;
+});
+afterEach(() => {
+  queues.forEach((q) => {
+    q.close();
+  });
+  vi.unstubAllGlobals();
+});
+
+describe("marks on their way to the server", () => {
+  it("are kept in this browser before anything is sent", async () => {
+    desk.answer = () => new Promise<Response>(() => {});
+    const queue = queueFor("kept-first");
+    await queue.give(event(1));
+    expect(await queue.kept()).toHaveLength(1);
+    expect(await queue.waiting()).toBe(1);
+  });
+
+  it("arrive in the order in which they were given, whatever order they were kept in", async () => {
+    const marks = [event(1), event(2), event(3)];
+    const queue = queueFor("order");
+    desk.answer = () => problem(503, "Starting");
+    for (const mark of [marks[2], marks[0], marks[1]]) if (mark) await queue.give(mark);
+    desk.answer = () => Response.json({ score: null });
+    await queue.pump();
+    await vi.waitFor(() => {
+      expect(desk.came).toEqual(marks.map((m) => m.id));
+    });
+    expect(await queue.waiting()).toBe(0);
+  });
+
+  it("wait while the server does not answer, and go when it does", async () => {
+    desk.answer = () => Promise.reject(new TypeError("no network"));
+    const queue = queueFor("away");
+    await queue.give(event(1));
+    await vi.waitFor(() => {
+      expect(latest()).toEqual({ waiting: 1, refused: [], reachable: false });
+    });
+    desk.answer = () => Response.json({ score: null });
+    window.dispatchEvent(new Event("online"));
+    await vi.waitFor(() => {
+      expect(latest()).toEqual({ waiting: 0, refused: [], reachable: true });
+    });
+  });
+
+  it.each([401, 500, 503])("wait when the server answers %i: it may be another minute's matter", async (status) => {
+    desk.answer = () => problem(status, "Not now");
+    const queue = queueFor(`status-${status}`);
+    await queue.give(event(1));
+    await vi.waitFor(() => {
+      expect(latest()?.reachable).toBe(false);
+    });
+    expect(await queue.waiting()).toBe(1);
+  });
+
+  it("are told apart when the server refuses one: it stays with its reason, the next ones go", async () => {
+    const [wrong, right] = [event(1), event(2)];
+    desk.answer = (e) =>
+      e.id === wrong.id
+        ? problem(400, "The mark is refused.", { step: ["There is no step 9."] })
+        : Response.json({ score: null });
+    const queue = queueFor("refused");
+    await queue.give(wrong);
+    await queue.give(right);
+    await vi.waitFor(() => {
+      expect(desk.came).toEqual([right.id]);
+    });
+    await vi.waitFor(() => {
+      expect(latest()).toEqual({
+        waiting: 0,
+        refused: ["The mark is refused. There is no step 9."],
+        reachable: true,
+      });
+    });
+    expect((await queue.kept()).map((e) => e.id)).toEqual([right.id]);
+  });
+
+  it("are found again by whoever opens the demonstration next, and no other demonstration's with them", async () => {
+    desk.answer = () => problem(503, "Down");
+    const [mine, other] = [event(1), event(1)];
+    await queueFor("found").give(mine);
+    await queueFor("another").give(other);
+    queues.forEach((q) => {
+      q.close();
+    });
+    const later = queueFor("found");
+    expect((await later.kept()).map((e) => e.id)).toEqual([mine.id]);
+    desk.answer = () => Response.json({ score: null });
+    await later.pump();
+    expect(desk.came).toEqual([mine.id]);
+  });
+
+  it("tell the score that the server has worked out from them", async () => {
+    desk.answer = () => Response.json({ score: { percent: 81 } });
+    await queueFor("score").give(event(1));
+    await vi.waitFor(() => {
+      expect(news.some((n) => n.score)).toBe(true);
+    });
+  });
+});
