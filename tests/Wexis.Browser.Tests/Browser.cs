@@ -122,10 +122,13 @@ public sealed class Browser : IDisposable
           same = `${x} ${y}` === last ? same + 1 : 0;
           last = `${x} ${y}`;
           if (same < 2 && looks++ < 120) return requestAnimationFrame(look);
+          // One listener at a time: one that no press ever reached must not judge the next.
+          window.pressing?.abort();
+          window.pressing = new AbortController();
           window.pressedElsewhere = null;
           window.addEventListener("click", (e) => {
             if (!element.contains(e.target)) window.pressedElsewhere = e.target.outerHTML.slice(0, 120);
-          }, { capture: true, once: true });
+          }, { capture: true, once: true, signal: window.pressing.signal });
           done();
         };
         look();
@@ -221,6 +224,9 @@ public sealed class Browser : IDisposable
         File.WriteAllText(file, text);
         _driver.FindElement(field).SendKeys(file);
     }
+
+    /// <summary>The session ends, as when it ran out or was ended in another window.</summary>
+    public void ForgetSession() => _driver.ExecuteCdpCommand("Network.clearBrowserCookies", []);
 
     public void Offline(bool offline)
     {

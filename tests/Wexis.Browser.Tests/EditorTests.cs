@@ -193,6 +193,21 @@ public class EditorTests(DemoHouse demo) : IClassFixture<DemoHouse>
     }
 
     [Fact]
+    public void A_session_that_ended_leads_to_the_door_and_back_to_what_was_typed()
+    {
+        var b = New("Out of time");
+        BeginStep(b, "corners up and out, lips together");
+        b.SeeText("not saved yet, kept in this browser");
+        b.ForgetSession();
+        Dose(b, "12");
+        b.See(By.Id("sign-in"), "the door");
+        b.Click(Browser.Named("button", "Maren Lindqvay"));
+        b.Until(() => b.See(Browser.Labelled("Name of the technique")).GetAttribute("value") == "Out of time", "the same technique, as it was typed");
+        b.Until(() => b.See(Browser.Labelled("As you would say it")).GetAttribute("value") == "12", "to the last word");
+        Save(b);
+    }
+
+    [Fact]
     public void A_draft_that_cannot_be_drawn_is_said_and_set_aside_and_the_saved_text_comes_back()
     {
         var b = New("Crossed lines");

@@ -50,13 +50,20 @@ public static class LibraryTable
         return text.ToString();
     }
 
-    /// <summary>Reads the facts; every slip is named with its line.</summary>
+    /// <summary>What parts the fields: spreadsheets of some countries write semicolons or tabs, and no column's name holds either.</summary>
+    private static string Separator(string text)
+    {
+        var head = text.TrimStart().Split('\n', 2)[0];
+        return head.Contains(';', StringComparison.Ordinal) ? ";" : head.Contains('\t', StringComparison.Ordinal) ? "\t" : ",";
+    }
+
+    /// <summary>Reads the facts, parted by commas, semicolons or tabs; every slip is named with its line.</summary>
     public static Checked<FactsRead> Read(string text, Atlas atlas)
     {
         ArgumentNullException.ThrowIfNull(text);
         ArgumentNullException.ThrowIfNull(atlas);
         using var reader = new StringReader(text);
-        using var csv = new CsvReader(reader, new CsvConfiguration(CultureInfo.InvariantCulture) { MissingFieldFound = null, TrimOptions = TrimOptions.Trim, PrepareHeaderForMatch = h => h.Header.Trim().TrimStart('\uFEFF').ToLowerInvariant() });
+        using var csv = new CsvReader(reader, new CsvConfiguration(CultureInfo.InvariantCulture) { Delimiter = Separator(text), MissingFieldFound = null, TrimOptions = TrimOptions.Trim, PrepareHeaderForMatch = h => h.Header.Trim().TrimStart('\uFEFF').ToLowerInvariant() });
         if (!csv.Read() || !csv.ReadHeader()) return Checked.No<FactsRead>(new Issue("line 1", IssueCodes.Missing, "", $"a head line: {string.Join(",", In)}"));
         var heads = csv.HeaderRecord!.Select(h => h.Trim().TrimStart('\uFEFF').ToLowerInvariant()).ToHashSet(StringComparer.Ordinal);
         if (In.Where(h => !heads.Contains(h)).ToList() is { Count: > 0 } missing) return Checked.No<FactsRead>(new Issue("line 1", IssueCodes.Missing, "", $"the columns {string.Join(", ", missing)}"));

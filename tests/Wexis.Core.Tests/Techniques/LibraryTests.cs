@@ -78,6 +78,18 @@ public class LibraryTests
     [InlineData("id,name,region,school,concerns,aim\r\na,b,,,,\r\na,c,,,,", "line 3, id")]
     public void A_slip_in_a_table_is_named_with_its_line(string csv, string path) => LibraryTable.Read(csv, Reference.Atlas).Issues.ShouldContain(i => i.Path == path);
 
+    /// <summary>As spreadsheets save them: a byte order mark in front, semicolons or tabs between, columns in an order of their own, more columns than asked for.</summary>
+    [Theory]
+    [InlineData("\uFEFFid;name;region;school;concerns;aim\r\na-b;Smile;cheeks;mixed;\"flat-cheeks;nasolabial-folds\";\"one; two\"\r\n")]
+    [InlineData("id\tname\tregion\tschool\tconcerns\taim\na-b\tSmile\tcheeks\tmixed\tflat-cheeks;nasolabial-folds\tone; two\n")]
+    [InlineData("\r\nAim,Concerns,ID,Name,Region,School,standing\none; two,flat-cheeks; nasolabial-folds, a-b , Smile ,cheeks,mixed,draft")]
+    public void A_table_comes_in_however_a_spreadsheet_saved_it(string csv)
+    {
+        var facts = LibraryTable.Read(csv, Reference.Atlas).Value!.Facts.ShouldHaveSingleItem();
+        (facts.Id, facts.Name, facts.Region, facts.School, facts.Aim).ShouldBe(("a-b", "Smile", "cheeks", "mixed", "one; two"));
+        facts.Concerns.ShouldBe(["flat-cheeks", "nasolabial-folds"]);
+    }
+
     // Standing.
 
     [Theory]

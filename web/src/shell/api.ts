@@ -16,8 +16,24 @@ const withToken: Middleware = {
   },
 };
 
+let asking = false;
+
+/** Who is told that nobody is signed in may have been signed out elsewhere: a fresh page then asks at the door. What was typed is kept. */
+const atTheDoor: Middleware = {
+  async onResponse({ response, schemaPath }) {
+    if (response.status !== 401 || schemaPath === "/api/session" || asking) return;
+    asking = true;
+    try {
+      const { data } = await api.GET("/api/session");
+      if (data && !data.person) window.location.reload();
+    } finally {
+      asking = false;
+    }
+  },
+};
+
 export const api = createClient<paths>({ baseUrl: "/" });
-api.use(withToken);
+api.use(withToken, atTheDoor);
 
 /** A refusal of the server: problem details (RFC 9457), keyed by field where a field is to blame. */
 export class Refusal extends Error {
