@@ -1,7 +1,7 @@
 import { memo } from "react";
 import {
   between,
-  centroid,
+  placeOn,
   facePath,
   mirrored,
   pointsOf,
@@ -84,7 +84,7 @@ export const MuscleFigure = memo(function MuscleFigure({ id, shape, half, frame,
     mark === "tight" ? fibres.flatMap((f, i) => (i === 0 ? [f] : [between(fibres[i - 1] ?? f, f), f])) : fibres;
   const pattern =
     !slight && (mark === "stipple" || mark === "loops" || mark === "hatch") ? `url(#${mark}-${tone})` : undefined;
-  const pin = toPixel(centroid(onHalf(shape.outline, half)), frame);
+  const pin = toPixel(placeOn({ outline: onHalf(shape.outline, half), fibres }), frame);
   return (
     <g data-tone={tone} data-figure={id}>
       <path

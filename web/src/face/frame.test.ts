@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { between, facePath, toFace, toPixel, VIEWERS, type Frame, type View } from "./frame";
+import { between, facePath, placeOn, toFace, toPixel, VIEWERS, type Frame, type View } from "./frame";
 
 const frame = (viewer: Frame["viewer"], view: View = "front"): Frame => ({
   view,
@@ -79,5 +79,17 @@ describe("the face frame on paper", () => {
     // The first of each pair of numbers is across; 200 is the midline.
     const across = numbers(facePath(half, frame("facing"), true)).filter((_, i) => i % 2 === 0);
     expect(Math.min(...across)).toBe(200);
+  });
+
+  it("a leader line ends on the shape, not in the hole of a ring or beside a bent strap", () => {
+    const round = (r: number) =>
+      Array.from({ length: 24 }, (_, i) => ({
+        x: r * Math.cos((i * Math.PI) / 12),
+        y: r * Math.sin((i * Math.PI) / 12),
+      }));
+    const on = placeOn({ outline: round(1), fibres: [round(0.8)] });
+    expect(Math.hypot(on.x, on.y)).toBeCloseTo(0.8);
+    // Without fibres there is nothing better than the middle.
+    expect(placeOn({ outline: round(1), fibres: [] }).x).toBeCloseTo(0);
   });
 });

@@ -3,6 +3,7 @@ import { DEEPEST_SHOWN, type PlateMuscle, type PlateTissue, type Reference } fro
 import {
   centroid,
   mirrored,
+  placeOn,
   pointsOf,
   rightwards,
   toPixel,
@@ -90,10 +91,6 @@ export function focusOf(
   return chosen || view === "side" ? middle : { x: 0, y: middle.y };
 }
 
-/** The middle of an outline, or of the lines where there is none. */
-export const middleOf = ({ shape }: PlateTissue) =>
-  centroid(shape.outline.length > 0 ? shape.outline : shape.fibres.flat());
-
 export const isOn = (side: string, half: Half) => side !== (half === "left" ? "right" : "left");
 
 /** One entry a structure and side: the strongest, tightened before kneaded before kept quiet. */
@@ -168,7 +165,7 @@ export function labelWishes(
     )
     .slice(0, 14);
   const besides = tissues.map((t) => {
-    const middle = middleOf(t);
+    const middle = placeOn(t.shape);
     return {
       id: t.id,
       text: t.name,
@@ -177,7 +174,7 @@ export function labelWishes(
   });
   const muscles = strongest.map((m) => {
     const sides = lit.get(m.id);
-    const middle = centroid(m.shape.outline);
+    const middle = placeOn(m.shape);
     const halves = halvesIn(frame.view).filter((h) => !sides || chosen === m.id || sides.some((l) => isOn(l.side, h)));
     const frameFor = (h: Half) => (above.includes(m) ? sockets.find((s) => s.half === h)?.frame : null) ?? frame;
     return {

@@ -120,11 +120,11 @@ function Conflict({ line, mayKeep }: { line: Schemas["ConflictLine"]; mayKeep: b
       <div className="flex flex-wrap items-baseline justify-between gap-3">
         <span className="font-semibold">{conflict.name}</span>
         {kept ? (
-          <span className="text-sm">
+          <span className="flex-1 text-sm">
             kept: <span className="font-serif">{kept.reason}</span> <span className="text-faded">({kept.by})</span>
           </span>
         ) : (
-          <span className="text-sm text-now">no reason given</span>
+          <span className="flex-1 text-sm text-now">no reason given</span>
         )}
         {mayKeep && (
           <Button
@@ -193,7 +193,7 @@ function Duplicate({ pair }: { pair: Schemas["NearDuplicate"] }) {
           <Link to={`/techniques/${pair.first}`}>{pair.first_name}</Link> and{" "}
           <Link to={`/techniques/${pair.second}`}>{pair.second_name}</Link>
         </span>
-        <span className="text-sm text-faded">{Math.round(pair.likeness * 100)} % alike</span>
+        <span className="flex-1 text-sm text-faded">{Math.round(pair.likeness * 100)} % alike</span>
         <Button size="line" tone="quiet" aria-expanded={open} onClick={() => setOpen(!open)}>
           {open ? "close" : "side by side"}
         </Button>
