@@ -1,7 +1,7 @@
 import { useId, useMemo, useState, type KeyboardEvent } from "react";
 import { isKey, plateKeys } from "../shell/keys";
 import { DEEPEST_SHOWN, useReference } from "./atlas";
-import { placeOn, type FacePoint } from "./frame";
+import type { FacePoint } from "./frame";
 import { placeLabels } from "./labels";
 import { halvesIn, MuscleFigure, type Half } from "./MuscleFigure";
 import { ORBIT, OrbitInset, socketsAt } from "./OrbitInset";
@@ -63,10 +63,10 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
         ...[...muscles.filter((m) => visible(m, lit, layers.has("deep"), chosen)), ...tissues].map((m) => ({
           id: m.id,
           name: m.name,
-          at: placeOn(m.shape),
+          at: m.shape.on,
         })),
         // Last in order: they stand at the foot of the paper.
-        ...onlyAbove.map((m) => ({ id: m.id, name: m.name, at: { x: placeOn(m.shape).x, y: -10 } })),
+        ...onlyAbove.map((m) => ({ id: m.id, name: m.name, at: { x: m.shape.on.x, y: -10 } })),
       ];
   const order = [...choices].sort((a, b) => b.at.y - a.at.y || a.at.x - b.at.x);
   const choose = (id: string) => (picking ? picking.onPick(id) : content.onSelect?.(id === chosen ? null : id));

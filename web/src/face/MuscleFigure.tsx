@@ -17,6 +17,8 @@ export type Shape = {
   readonly outline: readonly FacePoint[];
   readonly fibres: readonly (readonly FacePoint[])[];
   readonly holes: readonly (readonly FacePoint[])[];
+  /** A place on it, near its middle: for its name and its pin. Worked out once. */
+  readonly on: FacePoint;
 };
 export type Half = "left" | "right";
 export const HALVES: readonly Half[] = ["left", "right"];
@@ -30,11 +32,10 @@ export function shapeOf(view: {
   fibre_lines: null | number[][][];
   holes: null | unknown[][];
 }): Shape {
-  return {
-    outline: pointsOf(view.polygon ?? []),
-    fibres: (view.fibre_lines ?? []).map(pointsOf),
-    holes: (view.holes ?? []).map((ring) => pointsOf(ring as number[][])),
-  };
+  const outline = pointsOf(view.polygon ?? []);
+  const fibres = (view.fibre_lines ?? []).map(pointsOf);
+  const holes = (view.holes ?? []).map((ring) => pointsOf(ring as number[][]));
+  return { outline, fibres, holes, on: placeOn(outline, fibres) };
 }
 
 export const onHalf = (points: readonly FacePoint[], half: Half) => (half === "left" ? points : points.map(mirrored));
@@ -84,7 +85,7 @@ export const MuscleFigure = memo(function MuscleFigure({ id, shape, half, frame,
     mark === "tight" ? fibres.flatMap((f, i) => (i === 0 ? [f] : [between(fibres[i - 1] ?? f, f), f])) : fibres;
   const pattern =
     !slight && (mark === "stipple" || mark === "loops" || mark === "hatch") ? `url(#${mark}-${tone})` : undefined;
-  const pin = toPixel(placeOn({ outline: onHalf(shape.outline, half), fibres }), frame);
+  const pin = toPixel(half === "left" ? shape.on : mirrored(shape.on), frame);
   return (
     <g data-tone={tone} data-figure={id}>
       <path

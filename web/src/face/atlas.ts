@@ -44,7 +44,7 @@ function musclesSeen(atlas: Atlas, view: View | "top"): readonly PlateMuscle[] {
 /** Seen from above with the subject's left on the right, forward is down the paper. */
 const turnedDown = (s: Shape): Shape => {
   const down = (ring: readonly FacePoint[]) => ring.map(fromAbove);
-  return { outline: down(s.outline), fibres: s.fibres.map(down), holes: s.holes.map(down) };
+  return { outline: down(s.outline), fibres: s.fibres.map(down), holes: s.holes.map(down), on: fromAbove(s.on) };
 };
 export const fromAbove = (p: FacePoint): FacePoint => ({ x: p.x, y: -p.y });
 

@@ -87,9 +87,9 @@ describe("the face frame on paper", () => {
         x: r * Math.cos((i * Math.PI) / 12),
         y: r * Math.sin((i * Math.PI) / 12),
       }));
-    const on = placeOn({ outline: round(1), fibres: [round(0.8)] });
+    const on = placeOn(round(1), [round(0.8)]);
     expect(Math.hypot(on.x, on.y)).toBeCloseTo(0.8);
     // Without fibres there is nothing better than the middle.
-    expect(placeOn({ outline: round(1), fibres: [] }).x).toBeCloseTo(0);
+    expect(placeOn(round(1), []).x).toBeCloseTo(0);
   });
 });

@@ -75,14 +75,8 @@ export function centroid(points: readonly FacePoint[]): FacePoint {
   return { x: points.reduce((s, p) => s + p.x, 0) / n, y: points.reduce((s, p) => s + p.y, 0) / n };
 }
 
-/** A place that lies on a shape, near its middle: where a leader line ends or a pin stands. The middle of a bent strap or a ring lies beside it; its fibres never do. */
-export function placeOn({
-  outline,
-  fibres,
-}: {
-  outline: readonly FacePoint[];
-  fibres: readonly (readonly FacePoint[])[];
-}) {
+/** The place of a shape where a leader line ends or a pin stands: on it, near its middle. The middle of a bent strap or a ring lies beside it; its fibres never do. */
+export function placeOn(outline: readonly FacePoint[], fibres: readonly (readonly FacePoint[])[]): FacePoint {
   const along = fibres.flat();
   const middle = centroid(outline.length > 0 ? outline : along);
   const off = (p: FacePoint) => Math.hypot(p.x - middle.x, p.y - middle.y);

@@ -12,6 +12,7 @@ const square = (x: number, y: number) => ({
   ],
   fibres: [],
   holes: [],
+  on: { x, y },
 });
 const muscle = (id: string, x: number, y: number): PlateMuscle => ({ id, name: id, depth: 3, shape: square(x, y) });
 const smile = muscle("smile", 0.5, -1);

@@ -3,7 +3,6 @@ import { DEEPEST_SHOWN, type PlateMuscle, type PlateTissue, type Reference } fro
 import {
   centroid,
   mirrored,
-  placeOn,
   pointsOf,
   rightwards,
   toPixel,
@@ -165,7 +164,7 @@ export function labelWishes(
     )
     .slice(0, 14);
   const besides = tissues.map((t) => {
-    const middle = placeOn(t.shape);
+    const middle = t.shape.on;
     return {
       id: t.id,
       text: t.name,
@@ -174,7 +173,7 @@ export function labelWishes(
   });
   const muscles = strongest.map((m) => {
     const sides = lit.get(m.id);
-    const middle = placeOn(m.shape);
+    const middle = m.shape.on;
     const halves = halvesIn(frame.view).filter((h) => !sides || chosen === m.id || sides.some((l) => isOn(l.side, h)));
     const frameFor = (h: Half) => (above.includes(m) ? sockets.find((s) => s.half === h)?.frame : null) ?? frame;
     return {
