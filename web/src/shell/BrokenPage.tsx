@@ -9,8 +9,8 @@ export function BrokenPage({ error, resetErrorBoundary }: FallbackProps) {
   const { pathname } = useLocation();
   const drafts = draftsAt(pathname);
   return (
-    <main id="bench" role="alert" className="max-w-prose p-8">
-      <h1>This page could not be shown</h1>
+    <main id="bench" className="max-w-prose p-8">
+      <h1 role="alert">This page could not be shown</h1>
       <p className="mt-2 font-serif text-lg">
         What is saved is safe, and the other stops work. {drafts.length > 0 && "What you typed here is still kept."}
       </p>
