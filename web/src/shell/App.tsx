@@ -32,7 +32,7 @@ import { BrokenPage } from "./BrokenPage";
 import { isKey, isTyping, shellKeys } from "./keys";
 import { sessionQuery } from "./queries";
 import { SignInScreen } from "./SignInScreen";
-import { STOPS, stopsFor, Thread } from "./Thread";
+import { homeOf, STOPS, stopsFor, Thread } from "./Thread";
 
 export function App() {
   const session = useQuery(sessionQuery);
@@ -77,7 +77,7 @@ function House() {
     return () => cancelIdleCallback(waiting);
   }, [queries]);
   // Settled before anything is shown, or a quick key to another stop would be overtaken by it.
-  if (pathname === "/") return <Navigate replace to={role === "trainee" ? "/results" : "/techniques"} />;
+  if (pathname === "/") return <Navigate replace to={homeOf(role)} />;
   return (
     <div className="min-h-screen print:min-h-0">
       <a href="#bench" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-2">

@@ -1,6 +1,6 @@
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { NavLink } from "react-router";
+import { Link, NavLink } from "react-router";
 import { toast } from "sonner";
 import { cn } from "../ui/cn";
 import { api, problemOf, said } from "./api";
@@ -22,6 +22,9 @@ export const STOPS: readonly Stop[] = [
 export const stopsFor = (role: string) =>
   role === "trainee" ? STOPS.filter((s) => ["anatomy", "techniques", "results"].includes(s.id)) : STOPS;
 
+/** Where a person's day begins. */
+export const homeOf = (role: string) => (role === "trainee" ? "/results" : "/techniques");
+
 /** The thread across the top: the stops, and what waits at each, in words. */
 export function Thread({ role, onKeys }: { role: string; onKeys: () => void }) {
   const person = useSignedIn();
@@ -41,7 +44,7 @@ export function Thread({ role, onKeys }: { role: string; onKeys: () => void }) {
   };
   return (
     <header className="no-print sticky top-0 z-20 flex h-[3.6rem] items-stretch gap-x-4 border-b border-line bg-paper px-4 max-sm:h-auto max-sm:flex-wrap max-sm:justify-between max-sm:pt-2">
-      <NavLink to="/" className="flex items-center gap-2 font-serif text-xl font-semibold" aria-label="Wexis">
+      <Link to={homeOf(role)} className="flex items-center gap-2 font-serif text-xl font-semibold" aria-label="Wexis">
         <svg width={26} height={26} viewBox="0 0 32 32" aria-hidden="true">
           <path
             d="M4 19c4-11 8-11 12 0 4-11 8-11 12 0"
@@ -59,7 +62,7 @@ export function Thread({ role, onKeys }: { role: string; onKeys: () => void }) {
           />
         </svg>
         Wexis
-      </NavLink>
+      </Link>
       <nav
         aria-label="The order of the work"
         className="flex min-w-0 flex-1 items-stretch overflow-x-auto max-sm:order-last max-sm:h-12 max-sm:basis-full"
