@@ -21,6 +21,9 @@ public sealed record StrokeReading(IReadOnlyList<PathPoint> Path, string Half, d
     /// <summary>A line shorter than this is a touch: 0.12 IPD.</summary>
     private const double Touch = 0.12;
 
+    /// <summary>A place farther than this from every landmark has no name: 1.2 IPD.</summary>
+    private const double Reach = 1.2;
+
     /// <summary>Nobody tells more stops of one stroke than these.</summary>
     private const int MostStops = 6;
     private const int MostPlaces = 2000;
@@ -39,6 +42,8 @@ public sealed record StrokeReading(IReadOnlyList<PathPoint> Path, string Half, d
         var half = places.Sum(p => p.X) < -1e-9 ? "right" : "left";
         var left = places.Select(p => new FacePoint(Math.Max(0, half == "right" ? -p.X : p.X), p.Y)).ToList();
         var bends = Bends(left);
+        if (bends.Find(b => NearestLandmark(b, atlas) > Reach) is var beside && beside != default)
+            return Checked.No<StrokeReading>(new Issue("places", IssueCodes.OutOfRange, $"({beside.X:0.##}, {beside.Y:0.##})", "the face and neck: no place that has a name is near"));
         var named = bends.Select(p => Named(p, atlas, settings)).ToList();
         var path = WithoutEdges(named, left, atlas);
         return Checked.Yes(new StrokeReading([.. path.Select(n => n.Point)], half, named.Zip(bends).Max(x => x.First.Place.DistanceTo(x.Second)) * settings.IpdMm,
@@ -69,6 +74,9 @@ public sealed record StrokeReading(IReadOnlyList<PathPoint> Path, string Half, d
         }
     }
 
+    private static double NearestLandmark(FacePoint place, Atlas atlas) =>
+        atlas.Landmarks.Values.Where(l => l.Surface != "back").Min(l => new FacePoint(l.Frontal[0], l.Frontal[1]).DistanceTo(place));
+
     private readonly record struct NamedPlace(PathPoint Point, FacePoint Place);
 
     /// <summary>The way of naming a place that loses least; a bare landmark is preferred while it is hardly worse, fewer breadths before more.</summary>
@@ -80,7 +88,7 @@ public sealed record StrokeReading(IReadOnlyList<PathPoint> Path, string Half, d
         foreach (var (id, landmark) in atlas.Landmarks.Where(l => l.Value.Surface != "back"))
         {
             var at = new FacePoint(landmark.Frontal[0], landmark.Frontal[1]);
-            if (at.DistanceTo(place) > 1.2) continue;
+            if (at.DistanceTo(place) > Reach) continue;
             Consider(new PathPoint(id, null, null, null), at, 0);
             foreach (var dir in new[] { "up", "down", "medial", "lateral" })
                 for (var halves = 1; halves <= 6; halves++)

@@ -97,7 +97,7 @@ public static class WexisHost
 
     private static void Map(WebApplication app)
     {
-        var api = app.MapGroup("/api");
+        var api = app.MapGroup("/api").AddEndpointFilter<RouteGroupBuilder, BodyCheck>();
         api.MapGet("/health", () => TypedResults.Ok(new Health("ready"))).AllowAnonymous().WithTags("Shell");
         SessionEndpoints.Map(api);
         PeopleEndpoints.Map(api);

@@ -63,6 +63,14 @@ public class EnteringByDoingTests
     public void No_line_and_an_endless_one_are_refused(int places, string code) =>
         StrokeReading.Of(new([.. Enumerable.Repeat(new FacePoint(0.1, 0.1), places)]), Reference.Atlas, Reference.Settings).Issues.Single().Code.ShouldBe(code);
 
+    /// <summary>The paper is wider than the face.</summary>
+    [Theory]
+    [InlineData(-3, 1.5)]
+    [InlineData(2.4, 1.8)]
+    [InlineData(0, -5.9)]
+    public void A_place_beside_the_face_is_refused_with_where_it_lies(double x, double y) =>
+        StrokeReading.Of(new([new(x, y)]), Reference.Atlas, Reference.Settings).Issues.Single().Text.ShouldContain("no place that has a name is near");
+
     [Fact]
     public void Off_the_plate_is_refused() => StrokeReading.Of(new([new(0.1, 40)]), Reference.Atlas, Reference.Settings).Issues.Single().Text.ShouldContain("places");
 
