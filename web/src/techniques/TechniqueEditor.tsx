@@ -96,7 +96,7 @@ export function TechniqueEditor({ id, stored, edition, version, frozen, school }
       if (reading.off_mm >= FAR_OFF_MM)
         toast.info(`Read as ${reading.words}. It lies up to ${Math.round(reading.off_mm)} mm off your line.`);
     },
-    onError: (error) => toast.error(problemOf(error).title),
+    onError: (error) => toast.error([problemOf(error).title, ...problemOf(error).lines].join(" ")),
   });
   const stretch = useMutation({
     mutationFn: async (to: { index: number; standard: number; hold: number | null }) => {
