@@ -53,8 +53,10 @@ public class LibraryEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var view = await lead.Get<TechniqueView>($"/api/techniques/{line.TechniqueId}");
         await lead.Put($"/api/techniques/{line.TechniqueId}", new TechniqueSave(view.Edition, view.Version, view.Document with { Aim = "said anew" }));
         (await Line(lead, "wx-brow-brace-gaze")).Brief.Aim.ShouldBe("said anew", "a brief that was read before is read again when its row changed");
-        await demo.House.Database.Execute($$"""UPDATE techniques.edition SET derived = jsonb_set(derived, '{aim}', '"by another server"') WHERE technique_id = '{{line.TechniqueId}}' AND edition = (SELECT max(edition) FROM techniques.edition WHERE technique_id = '{{line.TechniqueId}}')""");
+        Task Kept(string aim) => demo.House.Database.Execute($$"""UPDATE techniques.edition SET derived = jsonb_set(derived, '{aim}', '"{{aim}}"') WHERE technique_id = '{{line.TechniqueId}}' AND edition = (SELECT max(edition) FROM techniques.edition WHERE technique_id = '{{line.TechniqueId}}')""");
+        await Kept("by another server");
         (await Line(lead, "wx-brow-brace-gaze")).Brief.Aim.ShouldBe("by another server", "whoever changed it");
+        await Kept("said anew");
     }
 
     [Fact]
