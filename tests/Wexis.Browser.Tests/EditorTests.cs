@@ -197,9 +197,10 @@ public class EditorTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         var b = New("Out of time");
         BeginStep(b, "corners up and out, lips together");
-        b.SeeText("not saved yet, kept in this browser");
-        b.ForgetSession();
         Dose(b, "12");
+        b.Until(() => b.See(By.CssSelector("[data-dose-table]")).Text.Contains("12"), "the last word was answered: nothing is under way");
+        b.ForgetSession();
+        b.Click("Save the technique");
         b.See(By.Id("sign-in"), "the door");
         b.Click(Browser.Named("button", "Maren Lindqvay"));
         b.Until(() => b.See(Browser.Labelled("Name of the technique")).GetAttribute("value") == "Out of time", "the same technique, as it was typed");
