@@ -66,7 +66,7 @@ public class GradingTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.SignInAs("Maren Lindqvay");
         Begin(b, "Ilse Marrowby", "Eyes wide, brow asleep");
         b.Press("g", " ");
-        b.Until(() => b.Has(By.CssSelector("[data-saving='0']")), "the first marks are saved");
+        b.Until(() => CountOf(b, "both") == 1 && b.Has(By.CssSelector("[data-saving='0']")), "the first marks are saved");
         b.Offline(true);
         b.Press(" ", " ", " ");
         b.Until(() => CountOf(b, "both") == 4, "counting goes on without a network");
@@ -89,7 +89,7 @@ public class GradingTests(DemoHouse demo) : IClassFixture<DemoHouse>
         Begin(b, "Joss Haverick", "Ear-to-collarbone glide");
         path = b.Path;
         b.Press("g", " ", " ");
-        b.Until(() => b.Has(By.CssSelector("[data-saving='0']")), "saved so far");
+        b.Until(() => CountOf(b, "right") == 2 && b.Has(By.CssSelector("[data-saving='0']")), "saved so far");
         // The server goes away; two more marks reach only this browser; then the browser dies too.
         await house.Stop();
         b.Press(" ", " ");
@@ -104,6 +104,25 @@ public class GradingTests(DemoHouse demo) : IClassFixture<DemoHouse>
         again.Until(() => CountOf(again, "right") == 4, "all four are there again");
         again.Until(() => again.Has(By.CssSelector("[data-saving='0']")), "and now the server has them");
         (await house.Database.Scalar<long>("SELECT count(*) FROM grading.mark_event e JOIN grading.demonstration d USING (demonstration_id) JOIN people.person p ON p.person_id = d.trainee_id WHERE p.login = 'joss' AND d.assessor_id <> (SELECT person_id FROM people.person WHERE login = 'benno')")).ShouldBe(5);
+    }
+
+    [Fact]
+    public void A_session_that_ends_in_mid_grading_leads_to_the_door_and_back_to_every_mark()
+    {
+        using var b = new Browser(demo.House.Address);
+        b.SignInAs("Maren Lindqvay");
+        Begin(b, "Nadira Solmund", "Eyes wide, brow asleep");
+        var path = b.Path;
+        b.Press("g", " ");
+        b.Until(() => CountOf(b, "both") == 1 && b.Has(By.CssSelector("[data-saving='0']")), "the first marks are saved");
+        b.ForgetSession();
+        b.Press(" ");
+        b.See(By.Id("sign-in"), "the server knows nobody any more: the door");
+        b.Click("Maren Lindqvay");
+        b.See(By.CssSelector("[data-column]"), "back at the bench");
+        b.Path.ShouldBe(path);
+        b.Until(() => CountOf(b, "both") == 2 && b.Has(By.CssSelector("[data-saving='0']")), "the mark that met the shut door is there, and saved");
+        b.Errors().ShouldBeEmpty();
     }
 
     [Fact]

@@ -49,8 +49,8 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
 
   const submit = useMutation({
     mutationFn: async () => {
-      if ((await g.waiting()) > 0)
-        throw new Error("Some marks are still on their way. They are kept here; submit once they are saved.");
+      if ((await g.flush()) > 0)
+        throw new Error("Some marks have not reached the server. They are kept here; submit once they are saved.");
       return said(api.POST("/api/demonstrations/{id}/submit", { params: { path: { id: view.id } } }));
     },
     onSuccess: async () => {
@@ -353,6 +353,12 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
             ? `${g.events.length} marks saved`
             : `${g.saving.waiting} of ${g.events.length} marks wait on this device`}
           {!g.saving.reachable && " · the server does not answer; it is asked again every 2 s"}
+          {g.saving.unkept && (
+            <span className="text-wrong">
+              {" "}
+              · this browser cannot keep marks ({g.saving.unkept}): leave this page open until all are saved
+            </span>
+          )}
           {g.saving.refused.length > 0 && (
             <span className="text-wrong">
               {" "}

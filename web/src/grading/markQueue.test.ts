@@ -1,6 +1,6 @@
 import "fake-indexeddb/auto";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { MarkQueue, type QueueNews } from "./markQueue";
+import { allSaved, MarkQueue, type QueueNews } from "./markQueue";
 import type { MarkEvent } from "./sheetFold";
 
 const problem = (status: number, title: string, errors: Record<string, string[]> = {}) =>
@@ -75,7 +75,32 @@ describe("marks on their way to the server", () => {
     const queue = queueFor("kept-first");
     await queue.give(event(1));
     expect(await queue.kept()).toHaveLength(1);
-    expect(await queue.waiting()).toBe(1);
+    expect(latest()?.waiting).toBe(1);
+  });
+
+  it("count as waiting from the moment in which they are given, not only once they are written down", () => {
+    desk.answer = () => new Promise<Response>(() => {});
+    void queueFor("at-once").give(event(1));
+    expect(latest()?.waiting).toBe(1);
+  });
+
+  it("are sent from the page when this browser has no room for them, and that is said until it has", async () => {
+    const full = vi.spyOn(IDBObjectStore.prototype, "put").mockImplementation(() => {
+      throw new DOMException("No room is left.", "QuotaExceededError");
+    });
+    desk.answer = () => problem(503, "Starting");
+    const queue = queueFor("no-room");
+    const mark = event(1);
+    await queue.give(mark);
+    await vi.waitFor(() => {
+      expect(latest()).toEqual({ ...allSaved, waiting: 1, reachable: false, unkept: "No room is left." });
+    });
+    expect((await queue.kept()).map((e) => e.id)).toEqual([mark.id]);
+    full.mockRestore();
+    desk.answer = () => Response.json({ score: null });
+    await queue.pump();
+    expect(desk.came).toEqual([mark.id]);
+    expect(latest()).toEqual(allSaved);
   });
 
   it("arrive in the order in which they were given, whatever order they were kept in", async () => {
@@ -88,7 +113,7 @@ describe("marks on their way to the server", () => {
     await vi.waitFor(() => {
       expect(desk.came).toEqual(marks.map((m) => m.id));
     });
-    expect(await queue.waiting()).toBe(0);
+    expect(await queue.flush()).toBe(0);
   });
 
   it("wait while the server does not answer, and go when it does", async () => {
@@ -96,12 +121,12 @@ describe("marks on their way to the server", () => {
     const queue = queueFor("away");
     await queue.give(event(1));
     await vi.waitFor(() => {
-      expect(latest()).toEqual({ waiting: 1, refused: [], reachable: false });
+      expect(latest()).toEqual({ ...allSaved, waiting: 1, reachable: false });
     });
     desk.answer = () => Response.json({ score: null });
     window.dispatchEvent(new Event("online"));
     await vi.waitFor(() => {
-      expect(latest()).toEqual({ waiting: 0, refused: [], reachable: true });
+      expect(latest()).toEqual(allSaved);
     });
   });
 
@@ -112,7 +137,7 @@ describe("marks on their way to the server", () => {
     await vi.waitFor(() => {
       expect(latest()?.reachable).toBe(false);
     });
-    expect(await queue.waiting()).toBe(1);
+    expect(await queue.flush()).toBe(1);
   });
 
   it("are told apart when the server refuses one: it stays with its reason, the next ones go", async () => {
@@ -128,11 +153,7 @@ describe("marks on their way to the server", () => {
       expect(desk.came).toEqual([right.id]);
     });
     await vi.waitFor(() => {
-      expect(latest()).toEqual({
-        waiting: 0,
-        refused: ["The mark is refused. There is no step 9."],
-        reachable: true,
-      });
+      expect(latest()).toEqual({ ...allSaved, refused: ["The mark is refused. There is no step 9."] });
     });
     expect((await queue.kept()).map((e) => e.id)).toEqual([right.id]);
   });
@@ -150,6 +171,18 @@ describe("marks on their way to the server", () => {
     desk.answer = () => Response.json({ score: null });
     await later.pump();
     expect(desk.came).toEqual([mine.id]);
+  });
+
+  it("are all sent before a sheet goes, those too that were given while others were on their way", async () => {
+    const [first, second] = [event(1), event(2)];
+    const queue = queueFor("flush");
+    desk.answer = (e) => {
+      if (e.id === first.id) void queue.give(second);
+      return Response.json({ score: null });
+    };
+    void queue.give(first);
+    expect(await queue.flush()).toBe(0);
+    expect(desk.came).toEqual([first.id, second.id]);
   });
 
   it("tell the score that the server has worked out from them", async () => {

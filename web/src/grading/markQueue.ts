@@ -19,6 +19,10 @@ const open = () =>
     upgrade: (db) => {
       db.createObjectStore("events", { keyPath: "id" }).createIndex("demonstration", "demonstration");
     },
+  }).catch((error: unknown) => {
+    // Asked again with the next mark: a browser may be short of room for a while only.
+    store = null;
+    throw error;
   }));
 
 /** This browser, as marks name it. Kept for good, so that its counter goes on after a crash. */
@@ -31,18 +35,26 @@ export function deviceId(): string {
   return made;
 }
 
-export type Saving = { waiting: number; refused: readonly string[]; reachable: boolean };
+/** `unkept`: why this browser cannot write marks down, as long as some are on the page alone; otherwise empty. */
+export type Saving = { waiting: number; refused: readonly string[]; reachable: boolean; unkept: string };
+export const allSaved: Saving = { waiting: 0, refused: [], reachable: true, unkept: "" };
 export type QueueNews = { saving: Saving; score?: Schemas["Score"] };
 
 /**
- * Marks on their way: written into this browser first, then sent in their order, again and again until the server has them.
- * Nothing is ever dropped: what the server refuses stays here with its reason.
+ * Marks on their way: written into this browser, then sent in their order, again and again until the server has them.
+ * Nothing is ever dropped: what the server refuses stays here with its reason, and what the browser cannot write down
+ * stays on the page and is sent from there. A mark counts as waiting from the moment in which it is given.
  */
 export class MarkQueue {
   private timer: ReturnType<typeof setTimeout> | undefined;
-  private sending = false;
+  private sending: Promise<void> | null = null;
   private closed = false;
   private reachable = true;
+  private unkept = "";
+  /** Marks as the store last had them. */
+  private stored: readonly Kept[] = [];
+  /** Marks in a state that the store does not have yet. */
+  private readonly fresh = new Map<string, Kept>();
 
   constructor(
     private readonly demonstration: string,
@@ -53,62 +65,53 @@ export class MarkQueue {
 
   /** Marks of this demonstration that this browser holds, in the order in which they were given. */
   async kept(): Promise<MarkEvent[]> {
-    const all = await (await open()).getAllFromIndex("events", "demonstration", this.demonstration);
-    return all
-      .filter((k) => k.state !== "refused")
-      .map((k) => k.event)
-      .sort((a, b) => a.counter - b.counter);
+    return inOrder((await this.read()).filter((k) => k.state !== "refused")).map((k) => k.event);
   }
 
   async give(event: MarkEvent): Promise<void> {
-    await (
-      await open()
-    ).put("events", { id: event.id, demonstration: this.demonstration, event, state: "waiting", because: "" });
-    await this.report();
+    await this.keep({ id: event.id, demonstration: this.demonstration, event, state: "waiting", because: "" });
     void this.pump();
   }
 
   private readonly onOnline = () => void this.pump();
 
-  readonly pump = async (): Promise<void> => {
-    if (this.sending || this.closed) return;
-    this.sending = true;
-    clearTimeout(this.timer);
-    try {
-      for (;;) {
-        const next = (await this.all())
-          .filter((k) => k.state === "waiting")
-          .sort((a, b) => a.event.counter - b.event.counter)[0];
-        if (!next || this.closed) break;
-        try {
-          const stored = await said(
-            api.PUT("/api/demonstrations/{id}/events/{eventId}", {
-              params: { path: { id: this.demonstration, eventId: next.id } },
-              body: next.event,
-            }),
-          );
-          await this.settle(next, "saved", "");
-          this.reachable = true;
-          await this.report(stored.score);
-        } catch (error) {
-          if (!(error instanceof Refusal) || error.status >= 500 || error.status === 401) {
-            this.reachable = false;
-            break;
-          }
-          await this.settle(next, "refused", `${error.message} ${Object.values(error.fields).flat().join(" ")}`.trim());
-          await this.report();
-        }
-      }
-    } finally {
-      this.sending = false;
-    }
-    await this.report();
-    if (!this.closed && !this.reachable) this.timer = setTimeout(() => void this.pump(), 2000);
-  };
+  /** Sends what waits; whoever asks meanwhile waits for the same sending. */
+  readonly pump = (): Promise<void> => (this.sending ??= this.send().finally(() => (this.sending = null)));
 
-  /** Marks that the server does not have yet. */
-  async waiting(): Promise<number> {
-    return (await this.all()).filter((k) => k.state === "waiting").length;
+  private async send(): Promise<void> {
+    clearTimeout(this.timer);
+    for (;;) {
+      const next = inOrder((await this.read()).filter((k) => k.state === "waiting"))[0];
+      if (!next || this.closed) break;
+      try {
+        const stored = await said(
+          api.PUT("/api/demonstrations/{id}/events/{eventId}", {
+            params: { path: { id: this.demonstration, eventId: next.id } },
+            body: next.event,
+          }),
+        );
+        this.reachable = true;
+        await this.keep({ ...next, state: "saved" }, stored.score);
+      } catch (error) {
+        if (!(error instanceof Refusal) || error.status >= 500 || error.status === 401) {
+          this.reachable = false;
+          break;
+        }
+        const because = `${error.message} ${Object.values(error.fields).flat().join(" ")}`.trim();
+        await this.keep({ ...next, state: "refused", because });
+      }
+    }
+    this.tell();
+    if (!this.closed && !this.reachable) this.timer = setTimeout(() => void this.pump(), 2000);
+  }
+
+  /** Sends what is left; how many marks the server still does not have. */
+  async flush(): Promise<number> {
+    for (;;) {
+      await this.pump();
+      const waiting = (await this.read()).filter((k) => k.state === "waiting").length;
+      if (waiting === 0 || !this.reachable || this.closed) return waiting;
+    }
   }
 
   close() {
@@ -117,24 +120,53 @@ export class MarkQueue {
     window.removeEventListener("online", this.onOnline);
   }
 
-  private async all(): Promise<Kept[]> {
-    return (await open()).getAllFromIndex("events", "demonstration", this.demonstration);
+  private known(): Kept[] {
+    return [...this.stored.filter((k) => !this.fresh.has(k.id)), ...this.fresh.values()];
   }
 
-  private async settle(kept: Kept, state: Kept["state"], because: string) {
-    await (await open()).put("events", { ...kept, state, because });
+  private async read(): Promise<Kept[]> {
+    try {
+      this.stored = await (await open()).getAllFromIndex("events", "demonstration", this.demonstration);
+      if (this.fresh.size === 0) this.unkept = "";
+    } catch (error) {
+      this.cannotKeep(error);
+    }
+    return this.known();
   }
 
-  private async report(score?: Schemas["Score"]) {
+  private async keep(kept: Kept, score?: Schemas["Score"]) {
+    this.fresh.set(kept.id, kept);
+    this.tell(score);
+    try {
+      await (await open()).put("events", kept);
+    } catch (error) {
+      this.cannotKeep(error);
+      return;
+    }
+    this.stored = [...this.stored.filter((k) => k.id !== kept.id), kept];
+    if (this.fresh.get(kept.id) === kept) this.fresh.delete(kept.id);
+    if (this.fresh.size === 0) this.unkept = "";
+    this.tell();
+  }
+
+  private cannotKeep(error: unknown) {
+    this.unkept = error instanceof Error ? error.message : String(error);
+    this.tell();
+  }
+
+  private tell(score?: Schemas["Score"]) {
     if (this.closed) return;
-    const all = await this.all();
+    const known = this.known();
     this.onNews({
       saving: {
-        waiting: all.filter((k) => k.state === "waiting").length,
-        refused: all.filter((k) => k.state === "refused").map((k) => k.because),
+        waiting: known.filter((k) => k.state === "waiting").length,
+        refused: known.filter((k) => k.state === "refused").map((k) => k.because),
         reachable: this.reachable,
+        unkept: this.unkept,
       },
       ...(score ? { score } : {}),
     });
   }
 }
+
+const inOrder = (marks: Kept[]) => marks.sort((a, b) => a.event.counter - b.event.counter);

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { Schemas } from "../shell/api";
-import { deviceId, MarkQueue, type Saving } from "./markQueue";
+import { allSaved, deviceId, MarkQueue } from "./markQueue";
 import { foldSheet, toUndo, type MarkEvent } from "./sheetFold";
 
 type Given = Partial<Pick<MarkEvent, "step" | "side" | "target" | "value" | "note">>;
@@ -21,7 +21,7 @@ export function useGrading(view: Schemas["DemonstrationView"]) {
   const device = useMemo(() => deviceId(), []);
   const [own, setOwn] = useState<readonly MarkEvent[]>([]);
   const [score, setScore] = useState(view.score);
-  const [saving, setSaving] = useState<Saving>({ waiting: 0, refused: [], reachable: true });
+  const [saving, setSaving] = useState(allSaved);
   const [ready, setReady] = useState(false);
   const queue = useRef<MarkQueue | null>(null);
   const counter = useRef(0);
@@ -91,6 +91,6 @@ export function useGrading(view: Schemas["DemonstrationView"]) {
     give,
     undo,
     now: () => clock.current(),
-    waiting: () => queue.current?.waiting() ?? Promise.resolve(0),
+    flush: () => queue.current?.flush() ?? Promise.resolve(0),
   };
 }
