@@ -180,6 +180,43 @@ public class AtlasShapesTests
         branches.Select(b => b[^1][1]).ShouldBe(branches.Select(b => b[^1][1]).OrderDescending(), "from temple to neck");
     }
 
+    public static TheoryData<string, string> DrawnOnTheSkin() =>
+        [.. Reference.Atlas.Document.Muscles.Select(m => (m.Id, m.Views)).Concat(Reference.Atlas.Document.Tissues.Select(t => (t.Id, t.Views)))
+            .SelectMany(s => s.Views.Where(v => v.Value.Polygon is not null && Skins.ContainsKey(v.Key)).Select(v => (s.Id, v.Key)))];
+
+    [Theory]
+    [MemberData(nameof(DrawnOnTheSkin))]
+    public void No_structure_is_drawn_beside_the_body(string structure, string view)
+    {
+        var shape = Reference.Atlas.Muscles.TryGetValue(structure, out var muscle) ? muscle.Views[view] : Reference.Atlas.Tissues[structure].Views[view];
+        var beside = Ring(shape.Polygon!).Difference(Skins[view].Buffer(0.02));
+        beside.IsEmpty.ShouldBeTrue($"beside the skin at {beside.Centroid}");
+    }
+
+    [Fact]
+    public void The_neck_is_as_wide_from_in_front_as_from_behind()
+    {
+        foreach (var level in new[] { -1.5, -2.0, -2.5, -2.9 }) HalfWidth("front", level).ShouldBe(HalfWidth("back", level), 0.03, $"at {level}");
+
+        static double HalfWidth(string view, double level) => Line(Contour(view, "neck")).Intersection(Line([[0, level], [3, level]])).Coordinate.X;
+    }
+
+    /// <summary>What is skin, by the view of a structure: head and neck down to the shoulders; from the side, the whole outline.</summary>
+    private static readonly Dictionary<string, Geometry> Skins = new()
+    {
+        ["frontal"] = Skin("front"),
+        ["posterior"] = Skin("back"),
+        ["lateral"] = Ring([.. Contour("side", "profile"), .. Contour("side", "under-chin-neck"), .. Contour("side", "back-contour").Reverse()]),
+    };
+
+    private static Geometry Skin(string view)
+    {
+        double[][] half = [.. Contour(view, "neck"), .. Contour(view, "shoulder"), [3.05, -4.6]];
+        return Ring([.. half, .. half.Reverse().Select(p => new[] { -p[0], p[1] })]).Union(Ring(Contour(view, "head-contour")));
+    }
+
+    private static double[][] Contour(string view, string line) => Reference.Atlas.Document.Features.Views[view].First(l => l.Id == line).Points;
+
     /// <summary>From a fibre's first point to its last: along the first number of the view, and up.</summary>
     private static double[] Place(string landmark) => Reference.Atlas.Landmarks[landmark].Frontal;
     private static Point At(string landmark) => Plane.CreatePoint(new Coordinate(Place(landmark)[0], Place(landmark)[1]));
