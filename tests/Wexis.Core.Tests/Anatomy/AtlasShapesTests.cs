@@ -194,6 +194,20 @@ public class AtlasShapesTests
     }
 
     [Fact]
+    public void No_zone_hazard_point_or_node_is_drawn_beside_the_body()
+    {
+        var front = Skins["frontal"].Union(Ring(Contour("front", "ear"))).Buffer(0.02);
+        var side = Skins["lateral"].Buffer(0.02);
+        var atlas = Reference.Atlas.Document;
+        Geometry? SkinOf(string? view) => view switch { "frontal" => front, "lateral" => side, _ => null };
+        atlas.Zones.Where(z => SkinOf(z.View) is { } skin && !skin.Covers(Ring(z.Polygon))).Select(z => z.Id)
+            .Concat(atlas.Hazards.Where(h => SkinOf(h.View) is { } skin && !skin.Covers(Ring(h.Polygon))).Select(h => h.Id))
+            .Concat(atlas.Points.Where(p => p.Surface != "back" && p.Frontal is { } place && !front.Covers(At(place))).Select(p => p.Code))
+            .Concat(atlas.Lymph.Where(n => n.Surface != "back" && !front.Covers(At(n.Frontal))).Select(n => n.Id))
+            .ShouldBeEmpty();
+    }
+
+    [Fact]
     public void The_neck_is_as_wide_from_in_front_as_from_behind()
     {
         foreach (var level in new[] { -1.5, -2.0, -2.5, -2.9 }) HalfWidth("front", level).ShouldBe(HalfWidth("back", level), 0.03, $"at {level}");
@@ -219,7 +233,8 @@ public class AtlasShapesTests
 
     /// <summary>From a fibre's first point to its last: along the first number of the view, and up.</summary>
     private static double[] Place(string landmark) => Reference.Atlas.Landmarks[landmark].Frontal;
-    private static Point At(string landmark) => Plane.CreatePoint(new Coordinate(Place(landmark)[0], Place(landmark)[1]));
+    private static Point At(string landmark) => At(Place(landmark));
+    private static Point At(double[] place) => Plane.CreatePoint(new Coordinate(place[0], place[1]));
 
     private static (double Along, double Up) Way(double[][] line) => (line[^1][0] - line[0][0], line[^1][1] - line[0][1]);
 
