@@ -18,7 +18,7 @@ const SOLID = new Set(["eye-opening", "iris", "pupil", "brow", "nostril"]);
 const UNDER: Readonly<Record<View, ReadonlySet<string>>> = {
   front: new Set(["head-contour", "neck", "shoulder", "collarbone", "jugular-notch", "hairline", "ear", "ear-inner"]),
   side: new Set(["profile", "under-chin-neck", "back-contour", "hairline", "hairline-nape", "shoulder", "collarbone"]),
-  back: new Set(["head-contour", "neck", "shoulder", "hairline", "spine", "shoulder-blade", "ear"]),
+  back: new Set(["head-contour", "neck", "shoulder", "hairline", "spine", "shoulder-blade", "ear", "jaw-behind"]),
 };
 const DOTTED = new Set(["hairline", "hairline-nape", "spine"]);
 type Line = Atlas["features"][string][number];
@@ -31,7 +31,8 @@ export function Contours({ reference, frame }: { reference: Reference; frame: Fr
   );
   return (
     <g strokeLinejoin="round">
-      {skin.neck && filled(skin.neck, 0.75)}
+      {skin.behind && filled(skin.behind, 0.75)}
+      {skin.neck && filled(skin.neck, skin.behind ? 1 : 0.75)}
       {lines
         .filter((l) => l.id === "ear")
         .flatMap((l) =>
@@ -65,13 +66,23 @@ export function Contours({ reference, frame }: { reference: Reference; frame: Fr
   );
 }
 
-/** The skin, so that no part floats: the head, and the neck down to the shoulders behind it. */
-function skinOf(view: View, lines: readonly Line[]): { head: FacePoint[]; neck: FacePoint[] | null } {
+type Skin = { head: FacePoint[]; neck: FacePoint[] | null; behind: FacePoint[] | null };
+
+/** The skin, so that no part floats: the head, and the neck down to the shoulders; from the back the jaw looks out behind it. */
+function skinOf(view: View, lines: readonly Line[]): Skin {
   const of = (id: string) => pointsOf(lines.find((l) => l.id === id)?.points ?? []);
   if (view === "side")
-    return { head: [...of("profile"), ...of("under-chin-neck"), ...of("back-contour").reverse()], neck: null };
-  const side: FacePoint[] = [...of("neck"), ...of("shoulder"), { x: 3.05, y: -4.6 }];
-  return { head: of("head-contour"), neck: [...side, ...side.map(mirrored).reverse()] };
+    return {
+      head: [...of("profile"), ...of("under-chin-neck"), ...of("back-contour").reverse()],
+      neck: null,
+      behind: null,
+    };
+  const whole = (half: FacePoint[]) => [...half, ...half.map(mirrored).reverse()];
+  return {
+    head: of("head-contour"),
+    neck: whole([...of("neck"), ...of("shoulder"), { x: 3.05, y: -4.6 }]),
+    behind: view === "back" ? whole(of("jaw-behind")) : null,
+  };
 }
 
 function both(l: Line, frame: Frame): FacePoint[][] {
