@@ -11,6 +11,7 @@ public static partial class ClaimReview
     [GeneratedRegex(@"\b(?:stud(?:y|ies)|trial|research|scien\w+|proven|prove[sd]?|clinically|evidence|dermatolog\w*)\b", Free, 200)] private static partial Regex Study();
     [GeneratedRegex(@"\b(?:caused?\s+by|comes?\s+from|because\b|due\s+to|is\s+why|that\s+is\s+why|result\s+of|makes?\s+the\s+(?:line|fold|crease)|causes?|from\s+(?:a\s+)?weak)\b", Free, 200)] private static partial Regex CauseWords();
     [GeneratedRegex(@"\b(?:lies|sits|located|found|is\s+at|runs\s+along|is\s+under|is\s+beside|is\s+between)\b", Free, 200)] private static partial Regex PlaceWords();
+    [GeneratedRegex(@"\b(?:not|without|never|rather\s+than|instead\s+of|against|while|unlike|opposes?|spares?)\b[^,.;]*$", Free, 200)] private static partial Regex SetApart();
     [GeneratedRegex(@"\b(?:helps?|also|a\s+little|assists?|supports?|slightly)\b", Free, 200)] private static partial Regex Helps();
     [GeneratedRegex(@"(?:^|-)(?:raise|lift|elevate|draw-.*-up|pull-.*-up)", Free, 200)] private static partial Regex Upward();
     [GeneratedRegex(@"(?:^|-)(?:lower|depress|close|draw-brow-medially|pull-.*-down)", Free, 200)] private static partial Regex Downward();

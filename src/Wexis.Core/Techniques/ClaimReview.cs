@@ -55,6 +55,7 @@ public static partial class ClaimReview
                 "lymph" => Lymph(text),
                 "action" => Action(text, structures, verb),
                 _ when structures.Count == 0 => verb == ClaimVerb.Drains ? Lymph(text) : Effect(text),
+                _ when claim.Structure is null && Several(text) is { Count: > 1 } named => Together([.. named.Select(n => Structure(text, n.Structures, verb, kind))]),
                 _ => Structure(text, structures, verb, kind),
             };
             // What stands as mechanics may still promise too much.
@@ -83,6 +84,13 @@ public static partial class ClaimReview
         private static Finding OutOfScope() => new(["out-of-scope"], "This is a medical or diagnostic matter; a trainer cannot say it.", "Leave it out, and send the person to a licensed clinician.", null, "R123");
 
         // Structure and mode claims (R121, R122).
+
+        /// <summary>The muscles that a claim lists; those it only sets apart ("not the frontalis") are not claimed.</summary>
+        private IReadOnlyList<ClaimWords.NameSaid> Several(string text) => [.. ClaimWords.Named(text, atlas).Where(n => !SetApart().IsMatch(text[..n.At]))];
+
+        /// <summary>A claim that lists several muscles stands when each of them does; the first that does not decides.</summary>
+        private static Finding Together(IReadOnlyList<Finding> findings) =>
+            (findings.FirstOrDefault(f => f.Verdicts[0] != "supported") ?? findings[0]) with { Because = string.Join(" ", findings.Select(f => f.Because).Distinct()) };
 
         private Finding Structure(string text, IReadOnlyList<string> structures, ClaimVerb verb, string kind)
         {

@@ -57,6 +57,12 @@ public static partial class ClaimWords
         ("frown muscle", ["corrugator-supercilii"]), ("frowning muscle", ["corrugator-supercilii"]), ("corrugator", ["corrugator-supercilii"]), ("pyramidal muscle", ["procerus"]), ("chin muscle", ["mentalis"]),
         ("corner depressor", ["depressor-anguli-oris"]), ("corner lowerer", ["depressor-anguli-oris"]), ("temple muscle", ["temporalis"]), ("side-neck muscle", ["sternocleidomastoid"]), ("neck cords", ["platysma"]), ("neck bands", ["platysma"]),
         ("eye-turning muscles", ["superior-rectus", "inferior-rectus", "medial-rectus", "lateral-rectus", "superior-oblique", "inferior-oblique"]), ("eye muscles", ["superior-rectus", "inferior-rectus", "medial-rectus", "lateral-rectus", "superior-oblique", "inferior-oblique"]),
+        // Names of 1918 that are others today (Gray).
+        ("triangularis", ["depressor-anguli-oris"]), ("caninus", ["levator-anguli-oris"]), ("quadratus labii superioris", ["levator-labii-superioris", "levator-labii-alaeque-nasi", "zygomaticus-minor"]), ("quadratus labii inferioris", ["depressor-labii-inferioris"]),
+        ("pyramidalis", ["procerus"]), ("pyramidalis nasi", ["procerus"]), ("compressor naris", ["nasalis-transverse"]), ("dilatator naris", ["nasalis-alar"]), ("dilator naris", ["nasalis-alar"]), ("tensor tarsi", ["orbicularis-oculi-lacrimal"]), ("glossopalatinus", ["palatoglossus"]),
+        ("pterygoideus internus", ["medial-pterygoid"]), ("internal pterygoid", ["medial-pterygoid"]), ("pterygoideus externus", ["lateral-pterygoid"]), ("external pterygoid", ["lateral-pterygoid"]), ("sternomastoid", ["sternocleidomastoid"]), ("sternocleidomastoideus", ["sternocleidomastoid"]),
+        ("zygomatic major", ["zygomaticus-major"]), ("zygomatic minor", ["zygomaticus-minor"]), ("frontal muscle", ["frontalis"]), ("occipital muscle", ["occipitalis"]), ("temporal muscle", ["temporalis"]), ("nasal muscle", ["nasalis-transverse", "nasalis-alar"]), ("mental muscle", ["mentalis"]),
+        ("orbicular muscle of the eye", ["orbicularis-oculi-palpebral", "orbicularis-oculi-orbital"]), ("orbicular muscle of the mouth", ["orbicularis-oris"]), ("triangular muscle", ["depressor-anguli-oris"]), ("canine muscle", ["levator-anguli-oris"]), ("buccal muscle", ["buccinator"]),
         ("floor of the mouth", ["mylohyoid"]), ("tongue muscle", ["intrinsic-tongue", "genioglossus"]), ("pterygoid", ["lateral-pterygoid", "medial-pterygoid"]), ("trapezius", ["trapezius-descending"]),
     ];
 
@@ -65,13 +71,24 @@ public static partial class ClaimWords
         Common.SelectMany(c => c.Structures.Select(s => (s, c.Words))).GroupBy(x => x.s, StringComparer.Ordinal).ToDictionary(g => g.Key, g => (IReadOnlyList<string>)[.. g.Select(x => x.Words).Distinct()], StringComparer.Ordinal);
 
     /// <summary>Structures that a text names; alternatives of one name stand together. Empty when it names none.</summary>
-    public static IReadOnlyList<string> Structures(string text, Atlas atlas)
+    public static IReadOnlyList<string> Structures(string text, Atlas atlas) =>
+        // The longest name that the text says is the one meant: "medial pterygoid" before "pterygoid".
+        Named(text, atlas).MaxBy(n => n.Length)?.Structures ?? [];
+
+    /// <summary>A name that a text says: where it begins, how long it is, and what it stands for.</summary>
+    public sealed record NameSaid(int At, int Length, IReadOnlyList<string> Structures);
+
+    /// <summary>Every name that a text says, in its order; a name inside a longer one is not said by itself.</summary>
+    public static IReadOnlyList<NameSaid> Named(string text, Atlas atlas)
     {
         ArgumentNullException.ThrowIfNull(text);
         ArgumentNullException.ThrowIfNull(atlas);
         var lower = text.ToLowerInvariant();
-        // The longest name that the text says is the one meant: "medial pterygoid" before "pterygoid".
-        return Names.GetValue(atlas, NamesOf).FirstOrDefault(n => Says(lower, n.Words))?.Structures ?? [];
+        var said = new List<NameSaid>();
+        foreach (var name in Names.GetValue(atlas, NamesOf))
+            if (Find(lower, name.Words) is var at and >= 0 && !said.Any(n => at < n.At + n.Length && n.At < at + name.Words.Length) && !said.Any(n => n.Structures.SequenceEqual(name.Structures)))
+                said.Add(new(at, name.Words.Length, name.Structures));
+        return [.. said.OrderBy(n => n.At)];
     }
 
     /// <summary>Parts of the face that stand for the muscle that moves them, where a claim names no muscle ("works the brow").</summary>
@@ -126,15 +143,18 @@ public static partial class ClaimWords
     ];
 
     /// <summary>Whether a text says a name as words of its own; a plural s or es may follow.</summary>
-    private static bool Says(string text, string words)
+    private static bool Says(string text, string words) => Find(text, words) >= 0;
+
+    /// <summary>Where a text says a name as words of its own; -1 when it does not.</summary>
+    private static int Find(string text, string words)
     {
         for (var at = text.IndexOf(words, StringComparison.Ordinal); at >= 0; at = text.IndexOf(words, at + 1, StringComparison.Ordinal))
         {
             if (at > 0 && char.IsLetter(text[at - 1])) continue;
             var rest = text.AsSpan(at + words.Length);
-            if (Ends(rest) || (rest.StartsWith("es") && Ends(rest[2..])) || (rest.StartsWith("s") && Ends(rest[1..]))) return true;
+            if (Ends(rest) || (rest.StartsWith("es") && Ends(rest[2..])) || (rest.StartsWith("s") && Ends(rest[1..]))) return at;
         }
-        return false;
+        return -1;
 
         static bool Ends(ReadOnlySpan<char> rest) => rest.IsEmpty || !char.IsLetter(rest[0]);
     }

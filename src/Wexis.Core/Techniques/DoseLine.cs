@@ -246,7 +246,7 @@ public static partial class DoseLine
     [GeneratedRegex(@"\b(?<n>\d+)\s*sets\b", RegexOptions.None, 200)] private static partial Regex SetsWord();
     [GeneratedRegex(@"(?<n>" + N + @")\s*breaths?\b", RegexOptions.None, 200)] private static partial Regex Breaths();
     [GeneratedRegex(@"(?<n>" + N + @")\s*(?<unit>s|sec|secs|seconds?|min|mins|minutes?)\b", RegexOptions.None, 200)] private static partial Regex Seconds();
-    [GeneratedRegex(@"\b(?<w>once|twice|thrice|\d+\s*(?:x|times)(?!\s*\d))", RegexOptions.None, 200)] private static partial Regex CountWord();
+    [GeneratedRegex(@"\b(?<w>once|twice|thrice|(?<!(?:-|/|\bto)\s*)\d+\s*(?:x|times)(?!\s*\d))", RegexOptions.None, 200)] private static partial Regex CountWord();
     [GeneratedRegex(@"\bcircles?\b|\brounds?\b", RegexOptions.None, 200)] private static partial Regex CirclesWord();
     [GeneratedRegex(@"(?<n>" + N + @")", RegexOptions.None, 200)] private static partial Regex Count();
     [GeneratedRegex(@"\b(?:circles?|rounds?|strokes?|sweeps?|glides?|reps?|repetitions?|presses|press|pumps?|taps?|tapping|pinches|passes|pass|times|holds?|raises|blinks?|squeezes|swipes|moves|slow|counts?|circuits?|checks?|x|sets?|lids?)\b", RegexOptions.None, 200)] private static partial Regex Nouns();

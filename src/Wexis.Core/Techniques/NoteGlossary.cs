@@ -1,11 +1,15 @@
+using System.Globalization;
 using System.Text.RegularExpressions;
 using F23.StringSimilarity;
 using Wexis.Core.Anatomy;
 
 namespace Wexis.Core.Techniques;
 
+/// <summary>A sentence of notes; <c>Alone</c> when it has a line to itself that opens the notes or follows an empty one.</summary>
+internal sealed record NoteSentence(string Text, bool Alone);
+
 /// <summary>Words of old notes (common practice): verbs, movements, places, fingers, pressure, doses; and spellings that only sound like anatomy.</summary>
-public sealed partial class NoteGlossary
+internal sealed partial class NoteGlossary
 {
     private readonly IReadOnlyList<(string Words, string Landmark)> _places;
     private readonly IReadOnlyList<(string Words, string Zone)> _zones;
@@ -30,12 +34,36 @@ public sealed partial class NoteGlossary
         return new(atlas);
     }
 
+    /// <summary>The question that a dose in a later sentence answers.</summary>
+    public const string HowManyAsked = "How many, how long?";
+
     /// <summary>Sentences in order; a list's numbers and bullets are no words.</summary>
-    public static IReadOnlyList<string> Sentences(string text)
+    public static IReadOnlyList<NoteSentence> Sentences(string text)
     {
         ArgumentNullException.ThrowIfNull(text);
-        return [.. SentenceEnd().Split(text).Select(s => Bullet().Replace(s, "").Trim()).Where(s => s.Any(char.IsLetter))];
+        var found = new List<NoteSentence>();
+        var opens = true;
+        var lines = LineEnd().Split(text);
+        var many = lines.Count(l => l.Any(char.IsLetter)) > 1;
+        foreach (var line in lines)
+        {
+            var sentences = SentenceEnd().Split(line).Select(s => Bullet().Replace(s, "").Trim()).Where(s => s.Any(char.IsLetter)).ToList();
+            found.AddRange(sentences.Select(s => new NoteSentence(s, many && opens && sentences.Count == 1)));
+            opens = sentences.Count == 0;
+        }
+        return found;
     }
+
+    /// <summary>A heading: a few words that neither say how nor how much, nor begin with what to do.</summary>
+    public bool IsTitle(string sentence) =>
+        Words(sentence).Count <= MostWordsOfTitle && Dose(sentence) is null && !Forbids(sentence) && !IsAdvice(sentence) && !IsClaim(sentence) && Material(sentence) is null && LaysHands(sentence) is null
+        && !Contacts.Any(c => c.Pattern.IsMatch(sentence)) && Still(sentence).Count == 0
+        && !HandVerbs.Any(v => v.Pattern.Match(sentence) is { Success: true, Index: 0 }) && !Moves.Any(v => v.Pattern.Match(sentence) is { Success: true, Index: 0 });
+
+    /// <summary>The name in a heading: "Exercise 3: Brow smoother." is "Brow smoother".</summary>
+    public static string Title(string sentence) => Heading().Replace(sentence, "").Trim(' ', '.', ':', '#', '*', '_', '-', '–', '!');
+
+    private const int MostWordsOfTitle = 8;
 
     public static IReadOnlyList<string> Words(string text) => [.. WordPattern().Matches(text.ToLowerInvariant()).Select(m => m.Value)];
 
@@ -57,13 +85,52 @@ public sealed partial class NoteGlossary
     /// <summary>What is taken to hand before: oil, cream, a towel; null when the sentence says none.</summary>
     public static string? Material(string sentence) => TakeToHand().Match(sentence) is { Success: true } m ? m.Groups["what"].Value.Trim().ToLowerInvariant() : null;
 
-    /// <summary>The dose as the sentence says it; null when it says none.</summary>
+    /// <summary>The dose as the sentence says it, numbers in figures; null when it says none.</summary>
     public static Dose? Dose(string sentence)
     {
-        var found = DoseWords().Matches(sentence).Select(m => m.Value.Trim()).Where(v => v.Length > 0).ToList();
+        var figures = InFigures(sentence);
+        var often = Often(sentence);
+        var found = DoseWords().Matches(OftenWords().Replace(figures, " ")).Select(m => m.Value.Trim()).Where(v => v.Length > 0).ToList();
         if (found.Count == 0 || !found.Any(f => f.Any(char.IsDigit) || CountWords().IsMatch(f))) return null;
-        return new(string.Join(", ", found), null, null, null, [], null, null, null, null, null, null, null, null, null);
+        return Said(string.Join(", ", often is null ? found : [.. found, often]));
     }
+
+    /// <summary>A dose with more said of it; what its line says already is not said twice.</summary>
+    public static Dose WithDose(Dose dose, string more) => dose.Line!.Contains(more, StringComparison.OrdinalIgnoreCase) || (more == "each side" && OneThenOther().IsMatch(dose.Line)) ? dose : dose with { Line = $"{dose.Line}, {more}" };
+
+    /// <summary>How often in a day or week, as a dose line writes it; null when not said.</summary>
+    public static string? Often(string sentence)
+    {
+        if (OftenWords().Match(InFigures(sentence)) is not { Success: true } m) return null;
+        return m.Groups["day"].Success ? "once a day" : m.Value.Trim().ToLowerInvariant();
+    }
+
+    /// <summary>The hold of each repetition, as a dose line writes it; null when the sentence says none.</summary>
+    public static string? HoldOf(string sentence) => Hold().Match(InFigures(sentence)) is { Success: true } m ? $"hold {m.Groups["n"].Value} s" : null;
+
+    public static bool HasTime(string line) => TimeWords().IsMatch(line);
+    public static bool LastOnly(string sentence) => LastOne().IsMatch(sentence);
+    public static bool AllOver(string sentence) => WholeAgain().IsMatch(sentence);
+
+    /// <summary>Whether two dose lines begin with the same count; what a line says after it does not matter.</summary>
+    public static bool SameCount(string one, string other) => Numbers().Match(one).Value == Numbers().Match(other).Value;
+
+    /// <summary>A sentence that only sends to the other side: it names no place and no other work.</summary>
+    public bool OnlyTheOtherSide(string sentence) => OtherSide().IsMatch(sentence) && PlacesIn(sentence).Count == 0 && (Again().IsMatch(sentence) || (!HandVerbs.Any(v => v.Pattern.IsMatch(sentence)) && !Moves.Any(m => m.Pattern.IsMatch(sentence))));
+
+    private static Dose Said(string line) => new(line, null, null, null, [], null, null, null, null, null, null, null, null, null);
+
+    /// <summary>Number words before what is counted, as figures: "five seconds" is "5 seconds"; "five or six" is a range.</summary>
+    private static string InFigures(string sentence)
+    {
+        var figures = NumberWords().Replace(sentence, m => NumberValues[m.Groups["w"].Value.ToLowerInvariant()]);
+        return HalfMinute().Replace(EitherOr().Replace(figures, "${low} to ${high}"), m => m.Groups["half"].Success ? "30 seconds" : "1 minute");
+    }
+
+    private static readonly Dictionary<string, string> NumberValues = new (string Word, int Value)[]
+    {
+        ("one", 1), ("two", 2), ("three", 3), ("four", 4), ("five", 5), ("six", 6), ("seven", 7), ("eight", 8), ("nine", 9), ("ten", 10), ("twelve", 12), ("fifteen", 15), ("twenty", 20), ("thirty", 30), ("sixty", 60),
+    }.ToDictionary(n => n.Word, n => n.Value.ToString(CultureInfo.InvariantCulture), StringComparer.Ordinal);
 
     /// <summary>Parts that the sentence wants quiet.</summary>
     public static IReadOnlyList<string> Still(string sentence) =>
@@ -78,30 +145,66 @@ public sealed partial class NoteGlossary
         var move = Moves.FirstOrDefault(v => v.Pattern.IsMatch(sentence));
         if (hand.Verb is null && move.Do is null) return null;
         var dose = Dose(sentence);
-        if (dose is null) open.Add("How many, how long?");
+        if (dose is null) open.Add(HowManyAsked);
         if (Here().IsMatch(sentence)) open.Add($"“{Here().Match(sentence).Value.Trim().ToLowerInvariant()}”: where, or how?");
         var sides = SidesOf(sentence);
-        var empty = new Step([], [], null, null, [.. Still(sentence)], dose, null, null, sentence.Length <= 400 ? sentence : sentence[..400], null, null);
+        var empty = new Step([], [], null, null, [.. Still(sentence)], dose, null, null, Cue(sentence), null, null);
         // A movement of the face goes before what a hand lends it, unless the hand clearly works.
         if (move.Do is not null && (hand.Verb is null || move.Pattern.Match(sentence).Index < hand.Pattern.Match(sentence).Index))
             return empty with { Acts = [new(move.Do, sides is "left" or "right" or "alternating" ? sides : "both", EffortOf(sentence), null, null, null, [], null, null, null, null, null)], Gaze = move.Gaze };
-        var places = PlacesIn(sentence);
-        var zones = places.Count == 0 ? ZonesIn(sentence) : [];
-        if (places.Count == 0 && zones.Count == 0) open.Add("Where: from which place to which?");
-        var pressure = PressureWords.Where(p => p.Pattern.IsMatch(sentence)).Select(p => (int?)p.Level).FirstOrDefault();
-        if (pressure is null) open.Add("How hard?");
-        var contact = Contacts.Where(c => c.Pattern.IsMatch(sentence)).Select(c => c.Contact).FirstOrDefault();
-        if (contact is null) open.Add("With which part of the hand, or which tool?");
-        return empty with
-        {
-            Hands = [new(null, null, hand.Verb, contact, null, null, zones, [], [.. places.Select(p => new PathPoint(p, null, null, null))], null, null, null, pressure, null, null, Slip().IsMatch(sentence) ? "slip" : Dry().IsMatch(sentence) ? "grip" : null, sides, null)],
-        };
+        var track = Track(hand.Verb!, sentence);
+        if (track.AllPath.Count == 0 && track.AllZones.Count == 0) open.Add(WhereAsked);
+        if (track.Pressure is null) open.Add("How hard?");
+        if (track.Contact is null) open.Add(WithWhatAsked);
+        return empty with { Hands = [track] };
     }
+
+    private const string WhereAsked = "Where: from which place to which?";
+    private const string WithWhatAsked = "With which part of the hand, or which tool?";
+
+    /// <summary>Hands that are only laid somewhere ("Place the fingertips at the temples."); null when the sentence does more or less.</summary>
+    public Step? LaysHands(string sentence)
+    {
+        if (!Laid().IsMatch(sentence) || Moves.Any(m => m.Pattern.IsMatch(sentence)) || HandVerbs.Any(v => v.Pattern.IsMatch(sentence)) || Dose(sentence) is not null) return null;
+        var track = Track("hold-still", sentence);
+        return track.AllPath.Count == 0 && track.AllZones.Count == 0 ? null : new([], [track], null, null, [], null, null, null, Cue(sentence), null, null);
+    }
+
+    /// <summary>A step that begins where hands were laid: they work from there, or stay there while the face moves.</summary>
+    public static Step From(Step laid, Step step, List<string> open)
+    {
+        ArgumentNullException.ThrowIfNull(open);
+        var (start, cue) = (laid.AllHands[0], Cue($"{laid.Cue} {step.Cue}"));
+        if (step.AllHands.Count == 0)
+        {
+            open.Add("The hands that lie there: do they resist, hold the skin, or only feel?");
+            return step with { Hands = [start], Cue = cue };
+        }
+        var hand = step.AllHands[0];
+        var begins = start.AllPath.Count > 0 && !ComesFrom().IsMatch(step.Cue ?? "");
+        var path = begins ? [.. start.AllPath.TakeLast(1), .. hand.AllPath.Where(p => p.At != start.AllPath[^1].At)] : hand.AllPath;
+        var zones = path.Count > 0 ? [] : hand.AllZones.Count > 0 ? hand.AllZones : start.AllZones;
+        if (path.Count > 0 || zones.Count > 0) open.Remove(WhereAsked);
+        if (start.Contact is not null) open.Remove(WithWhatAsked);
+        return step with { Hands = [hand with { Contact = hand.Contact ?? start.Contact, Path = path, Zones = zones, Sides = hand.Sides ?? start.Sides }], Cue = cue };
+    }
+
+    private Hand Track(string verb, string sentence)
+    {
+        var places = PlacesIn(sentence);
+        var pressure = PressureWords.Where(p => p.Pattern.IsMatch(sentence)).Select(p => (int?)p.Level).FirstOrDefault();
+        var contact = Contacts.Where(c => c.Pattern.IsMatch(sentence)).Select(c => c.Contact).FirstOrDefault();
+        return new(null, null, verb, contact, null, null, places.Count == 0 ? ZonesIn(sentence) : [], [], [.. places.Select(p => new PathPoint(p, null, null, null))], null, null, null, pressure, null, null,
+            Slip().IsMatch(sentence) ? "slip" : Dry().IsMatch(sentence) ? "grip" : null, SidesOf(sentence), null);
+    }
+
+    private static string Cue(string sentence) => sentence.Length <= MostLettersOfCue ? sentence : sentence[..MostLettersOfCue];
+    private const int MostLettersOfCue = 400;
 
     /// <summary>Words that sound like anatomy and are spelt like nothing in the atlas, with their likeliest meaning.</summary>
     public IReadOnlyList<GarbledWord> Garbled(string sentence)
     {
-        const double likely = 0.87;
+        const double likely = 0.87, nearly = 0.04;
         var likeness = new JaroWinkler();
         var words = Words(sentence);
         var found = new List<GarbledWord>();
@@ -111,9 +214,11 @@ public sealed partial class NoteGlossary
                 var window = words.Skip(i).Take(n).ToList();
                 var said = string.Join(' ', window);
                 if (said.Length < 6 || window.All(Known) || window.Any(w => w.Length < 4)) continue;
-                var (name, score) = _names.Where(x => Math.Abs(x.Words.Length - said.Length) <= 4 && x.Words.Count(c => c == ' ') == n - 1).Select(x => (x, likeness.Similarity(x.Words, said))).DefaultIfEmpty().MaxBy(x => x.Item2);
-                if (name.Words is null || score < likely || name.Words == said) continue;
-                found.Add(new(said, name.Id, name.Name, score));
+                if (_names.Any(x => x.Words == said)) continue;
+                var alike = _names.Where(x => Math.Abs(x.Words.Length - said.Length) <= 4 && x.Words.Count(c => c == ' ') == n - 1).Select(x => new LikelyName(x.Id, x.Name, likeness.Similarity(x.Words, said)))
+                    .Where(x => x.Likeness >= likely).OrderByDescending(x => x.Likeness).DistinctBy(x => x.Structure).ToList();
+                if (alike.Count == 0) continue;
+                found.Add(new(said, [.. alike.Where(x => x.Likeness >= alike[0].Likeness - nearly).Take(3)]));
                 i += n - 1;
                 break;
             }
@@ -207,7 +312,22 @@ public sealed partial class NoteGlossary
 
     private const RegexOptions Free = RegexOptions.IgnoreCase;
 
-    [GeneratedRegex(@"(?<=[.!?;])\s+|[\r\n]+|\s+then\s+|,\s+then\s+|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)", Free, 500)] private static partial Regex SentenceEnd();
+    [GeneratedRegex(@"\r\n|\r|\n", RegexOptions.None, 200)] private static partial Regex LineEnd();
+    [GeneratedRegex(@"^\s*(?:#+\s*)?(?:(?:technique|exercise|name|title|move)\b\s*(?:no\.?\s*)?\d*\s*[:.)\-–]\s*)?", Free, 200)] private static partial Regex Heading();
+    [GeneratedRegex(@"\b(?<w>one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)(?=\s*(?:[-–]|to|or|times|x\b|repetitions?|reps?|circles?|sets?|seconds?|secs?|minutes?|mins?|breaths?|strokes?|counts?|days?|more)\b)", Free, 200)] private static partial Regex NumberWords();
+    [GeneratedRegex(@"\b(?<low>\d+)\s+or\s+(?<high>\d+)\b", RegexOptions.None, 200)] private static partial Regex EitherOr();
+    [GeneratedRegex(@"\b(?:(?<half>half\s+a)|a)\s+minute\b", Free, 200)] private static partial Regex HalfMinute();
+    [GeneratedRegex(@"\b(?:once|twice|\d+\s*(?:x|times))\s+(?:a|per|each|every)\s+day\b|\b\d+\s*(?:days?|times)\s+(?:a|per|each)\s+week\b|(?<day>\bdaily\b|\b(?:every|each)\s+(?:morning|evening|night|day)\b)", Free, 200)] private static partial Regex OftenWords();
+    [GeneratedRegex(@"\b(?:hold\w*|pause\w*|stay\w*|keep\w*|remain\w*)\b.{0,30}?\b(?<n>\d+)(?:\s*(?:to|-|–)\s*\d+)?\s*(?:seconds?|secs?|s|counts?)\b", Free, 200)] private static partial Regex Hold();
+    [GeneratedRegex(@"\b(?:s|secs?|seconds?|mins?|minutes?|breaths?|counts?)\b", Free, 200)] private static partial Regex TimeWords();
+    [GeneratedRegex(@"\bthe\s+last\b|\bon\s+the\s+last\b|\blast\s+(?:one|time|repetition)\b", Free, 200)] private static partial Regex LastOne();
+    [GeneratedRegex(@"\b(?:repeat|do|go\s+through|run\s+through)\b.{0,20}\b(?:whole|entire|everything|sequence|routine|cycle|exercise|technique|from\s+the\s+(?:beginning|start|top)|all\s+(?:of\s+(?:it|this|these)|steps))\b", Free, 200)] private static partial Regex WholeAgain();
+    [GeneratedRegex(@"\d+", RegexOptions.None, 200)] private static partial Regex Numbers();
+    [GeneratedRegex(@"\bthe\s+(?:other|opposite|second)\s+(?:side|half|cheek|eye|hand)\b|\b(?:change|switch|swap)\s+(?:the\s+)?sides?\b|\b(?:repeat|same|again)\b.{0,30}\b(?:on|with)\s+the\s+(?:left|right)\b", Free, 200)] private static partial Regex OtherSide();
+    [GeneratedRegex(@"\b(?:again|repeat\w*|same|likewise|change|switch|swap)\b", Free, 200)] private static partial Regex Again();
+    [GeneratedRegex(@"\b(?:plac(?:e|ing)|put(?:ting)?|rest(?:ing)?|lay(?:ing)?|set(?:ting)?|position\w*)\b.{0,40}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?|knuckles?|stone|roller)\b", Free, 200)] private static partial Regex Laid();
+    [GeneratedRegex(@"\bfrom\b", Free, 200)] private static partial Regex ComesFrom();
+    [GeneratedRegex(@"(?<=[.!?;])\s+|\s+then\s+|,\s+then\s+|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)", Free, 500)] private static partial Regex SentenceEnd();
     [GeneratedRegex(@"^\s*(?:[-*•–]|\(?\d{1,2}[.)])\s*", RegexOptions.None, 200)] private static partial Regex Bullet();
     [GeneratedRegex(@"[\p{L}\p{Nd}]+", RegexOptions.None, 200)] private static partial Regex WordPattern();
     [GeneratedRegex(@"\b(?:press|push|squeez|pull|rub|massag|knead|grip|dig|scrap)\w*\b(?=.{0,50}\b(?:eye(?:s|ball)?|lids?|globe|socket|throat|windpipe|larynx|neck|pulse|behind\s+the\s+ear)\b)|\bhold\w*\s+(?:your\s+|the\s+)?breath|\b(?:turn|pull|crack|push)\w*\s+(?:the\s+|your\s+)?head\b", Free, 200)] private static partial Regex Risky();
@@ -216,8 +336,8 @@ public sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?:do\s+not|don'?t|never|avoid|must\s+not|should\s+not|shouldn'?t)\b|^\s*no\s", Free, 200)] private static partial Regex Forbidding();
     [GeneratedRegex(@"\b(?:drink\w*|water|sleep\w*|sun(?:screen|light)?|diet|sugar|salt|alcohol|vitamins?|screen\s+time|pillow)\b", Free, 200)] private static partial Regex Advice();
     [GeneratedRegex(@"\b(?:strengthen\w*|ton(?:e|es|ing)|works?\s+(?:the|on)|trains?|lifts?\s+the\s+(?:face|cheeks?|skin)|drain(?:s|age)|remov\w*|reduc\w*|improv\w*|boost\w*|stimulat\w*|detox\w*|prevents?|helps?|makes?\s+(?:the|your)|good\s+for|caus\w*|relaxes|this\s+is\s+(?:the|a)\b)", Free, 200)] private static partial Regex Claims();
-    [GeneratedRegex(@"\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|sets?(?:\s+of\s+\d+)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)|\b(?:once|twice|three\s+times|five\s+times|ten\s+times)\b|\b(?:each|per|on\s+each|on\s+both)\s+sides?\b|\beach\s+(?:way|direction)\b|\bboth\s+directions\b", Free, 200)] private static partial Regex DoseWords();
-    [GeneratedRegex(@"\b(?:once|twice|three\s+times|five\s+times|ten\s+times)\b", Free, 200)] private static partial Regex CountWords();
+    [GeneratedRegex(@"\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|sets?(?:\s+of\s+\d+)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)|\b(?:once|twice)\b|\b(?:each|per|on\s+each|on\s+both)\s+sides?\b|\beach\s+(?:way|direction)\b|\bboth\s+directions\b", Free, 200)] private static partial Regex DoseWords();
+    [GeneratedRegex(@"\b(?:once|twice)\b", Free, 200)] private static partial Regex CountWords();
     [GeneratedRegex(@"\b(?:keep\w*|stay\w*|remain\w*|without\s+(?:moving|lifting|raising|wrinkling|tensing)|do(?:es)?\s+not\s+move|don'?t\s+move|must\s+not\s+move|still|relaxed|quiet)\b", Free, 200)] private static partial Regex KeepStill();
     [GeneratedRegex(@"\b(?:here|there|like\s+this|like\s+that|this\s+way|this\s+point|that\s+spot|as\s+shown)\b", Free, 200)] private static partial Regex Here();
     [GeneratedRegex(@"\b(?:from|to|towards?|at|over|on|along|between|below|above|under|beside|up\s+to|into|across|in\s+front\s+of|around)\s+(?:\w+\s+){0,3}$", Free, 200)] private static partial Regex LeadsTo();

@@ -1,108 +1,61 @@
+using System.Text.RegularExpressions;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 
 namespace Wexis.Core.Techniques;
 
-/// <summary>A word that sounds like anatomy, and what it may mean. Never accepted by itself: somebody confirms it.</summary>
-/// <param name="Said">As it stands in the notes.</param>
-/// <param name="Means">Structure or landmark of the atlas.</param>
+/// <summary>What a word that only sounds like anatomy may mean.</summary>
+/// <param name="Structure">Structure of the atlas.</param>
 /// <param name="Likeness">Jaro and Winkler's likeness of the two spellings, in [0, 1].</param>
-public sealed record GarbledWord(string Said, string Means, string Name, double Likeness);
+public sealed record LikelyName(string Structure, string Name, double Likeness);
+
+/// <summary>A word that sounds like anatomy, and what it may mean, the likeliest first. Never accepted by itself: somebody confirms it.</summary>
+/// <param name="Said">As it stands in the notes.</param>
+public sealed record GarbledWord(string Said, IReadOnlyList<LikelyName> Likely);
+
+/// <summary>What somebody said of a garbled word.</summary>
+/// <param name="Structure">Structure that was meant; null when the word stays as it stands.</param>
+public sealed record ConfirmedWord(string Said, string? Structure);
+
+/// <summary>A structure that a sentence names, whatever name it used.</summary>
+public sealed record NamedStructure(string Structure, string Name);
 
 /// <summary>What one sentence of the notes was read as.</summary>
-/// <param name="Kind">step, repeat, still, claim, advice, caution, material, or unread.</param>
-/// <param name="Step">Step (from 0) it became, or may repeat.</param>
+/// <param name="Kind">title, start, step, dose, side, repeat, still, claim, advice, caution, material, or unread.</param>
+/// <param name="Step">Step (from 0) that it became, that it adds to, or that it may repeat.</param>
 /// <param name="Polarity">Set where a lost “not” would turn a caution into an instruction: the sentence must be confirmed as it stands.</param>
 /// <param name="Unknown">What it leaves open, in words.</param>
-public sealed record NoteLine(string Text, string Kind, int? Step, string? Polarity, IReadOnlyList<string> Unknown, IReadOnlyList<GarbledWord> Garbled);
+/// <param name="Named">Structures that it names by a name the atlas knows.</param>
+public sealed record NoteLine(string Text, string Kind, int? Step, string? Polarity, IReadOnlyList<string> Unknown, IReadOnlyList<GarbledWord> Garbled, IReadOnlyList<NamedStructure> Named);
 
 /// <summary>
 /// Old notes as draft steps: by rules and a glossary, with everything that is unknown named. What stands there twice is asked about and never added up. See docs/method.md#notes.
 /// </summary>
+/// <param name="Text">The notes, with every garbled word that was confirmed written as the atlas writes it.</param>
 /// <param name="Draft">A technique of these steps; it stays a draft until its questions are answered.</param>
-public sealed record NoteReading(TechniqueDocument Draft, IReadOnlyList<NoteLine> Lines)
+public sealed record NoteReading(string Text, TechniqueDocument Draft, IReadOnlyList<NoteLine> Lines)
 {
     private const int MostLetters = 20_000;
 
-    /// <summary>From here two sentences say the same: four of five words in common.</summary>
-    private const double Same = 0.8;
-
-    public static Checked<NoteReading> Of(string text, Atlas atlas)
+    /// <param name="confirmed">What was said of garbled words so far.</param>
+    public static Checked<NoteReading> Of(string text, Atlas atlas, IReadOnlyList<ConfirmedWord>? confirmed = null)
     {
         ArgumentNullException.ThrowIfNull(text);
         ArgumentNullException.ThrowIfNull(atlas);
         if (string.IsNullOrWhiteSpace(text)) return Checked.No<NoteReading>(new Issue("text", IssueCodes.Missing, "", "the notes"));
         if (text.Length > MostLetters) return Checked.No<NoteReading>(new Issue("text", IssueCodes.TooLong, $"{text.Length}", $"{MostLetters}"));
-        var glossary = NoteGlossary.Of(atlas);
-        var lines = new List<NoteLine>();
-        var steps = new List<Step>();
-        var said = new List<(IReadOnlyList<string> Words, int? Step)>();
-        var (claims, advice, cautions, materials) = (new List<Claim>(), new List<string>(), new List<string>(), new List<string>());
-        foreach (var sentence in NoteGlossary.Sentences(text))
-        {
-            var words = NoteGlossary.Words(sentence);
-            var garbled = glossary.Garbled(sentence);
-            var polarity = NoteGlossary.Polarity(sentence);
-            var twin = said.FirstOrDefault(s => TechniqueLikeness.Of([.. s.Words.Distinct()], [.. words.Distinct()]) >= Same);
-            if (twin.Words is not null)
-            {
-                lines.Add(new(sentence, "repeat", twin.Step, polarity, ["Is this the same step, or does it come again? It was not added."], garbled));
-                continue;
-            }
-            var (kind, step, unknown) = Read(sentence, glossary, steps, claims, advice, cautions, materials);
-            lines.Add(new(sentence, kind, step, polarity, unknown, garbled));
-            said.Add((words, step));
-        }
-        var draft = TechniqueDocument.Empty with { Steps = steps, Claims = claims, Advice = advice, Cautions = cautions, Materials = materials };
-        return Checked.Yes(new NoteReading(draft, lines));
+        var words = confirmed ?? [];
+        var slips = words.Select((w, i) => w.Structure is { } id && !atlas.IsStructure(id) ? new Issue($"confirmed[{i}].structure", IssueCodes.Unknown, id, "a structure of the atlas") : null).OfType<Issue>().ToList();
+        if (slips.Count > 0) return Checked.No<NoteReading>([.. slips]);
+        var told = words.Where(w => w.Structure is not null).Aggregate(text, (t, w) => Written(t, w.Said, atlas.PlainName(w.Structure!)));
+        var reader = new NoteReader(atlas, [.. words.Where(w => w.Structure is null).Select(w => string.Join(' ', NoteGlossary.Words(w.Said)))]);
+        foreach (var sentence in NoteGlossary.Sentences(told)) reader.Read(sentence);
+        return Checked.Yes(reader.Finish(told));
     }
 
-    private static (string Kind, int? Step, IReadOnlyList<string> Unknown) Read(string sentence, NoteGlossary glossary, List<Step> steps, List<Claim> claims, List<string> advice, List<string> cautions, List<string> materials)
+    private static string Written(string text, string said, string name)
     {
-        var last = steps.Count - 1;
-        // A sentence that forbids is a caution, whatever it forbids.
-        if (NoteGlossary.Forbids(sentence))
-        {
-            if (last >= 0 && NoteGlossary.Still(sentence) is { Count: > 0 } quiet)
-            {
-                steps[last] = steps[last] with { Still = [.. steps[last].AllStill.Union(quiet)] };
-                return ("still", last, []);
-            }
-            cautions.Add(sentence);
-            return ("caution", null, []);
-        }
-        if (NoteGlossary.IsAdvice(sentence))
-        {
-            advice.Add(sentence);
-            return ("advice", null, []);
-        }
-        if (NoteGlossary.IsClaim(sentence))
-        {
-            claims.Add(new(sentence, null, null, null));
-            return ("claim", null, []);
-        }
-        if (NoteGlossary.Material(sentence) is { } material)
-        {
-            materials.Add(material);
-            return ("material", null, []);
-        }
-        var step = glossary.Step(sentence, out var unknown);
-        if (step is not null)
-        {
-            steps.Add(step);
-            return ("step", steps.Count - 1, unknown);
-        }
-        // What says only how often, how long or what keeps still belongs to the step before.
-        if (last >= 0 && NoteGlossary.Still(sentence) is { Count: > 0 } still)
-        {
-            steps[last] = steps[last] with { Still = [.. steps[last].AllStill.Union(still)] };
-            return ("still", last, []);
-        }
-        if (last >= 0 && steps[last].Dose is null && NoteGlossary.Dose(sentence) is { } dose)
-        {
-            steps[last] = steps[last] with { Dose = dose };
-            return ("step", last, []);
-        }
-        return ("unread", null, ["Nothing in this sentence could be read as a step. Write it by hand, or leave it out."]);
+        var words = NoteGlossary.Words(said);
+        return words.Count == 0 ? text : Regex.Replace(text, $@"(?<!\w){string.Join(@"[\s\-]+", words.Select(Regex.Escape))}(?!\w)", name.Replace("$", "$$", StringComparison.Ordinal), RegexOptions.IgnoreCase, TimeSpan.FromMilliseconds(500));
     }
 }

@@ -12,8 +12,8 @@ public sealed record DoseWords(string Line);
 /// <summary>Two bodies to be told apart in words.</summary>
 public sealed record DifferenceAsked(TechniqueDocument Before, TechniqueDocument After);
 
-/// <summary>Old notes as pasted.</summary>
-public sealed record PastedNotes(string? Text);
+/// <summary>Old notes as pasted, and what was said of their garbled words so far.</summary>
+public sealed record PastedNotes(string? Text, IReadOnlyList<ConfirmedWord>? Confirmed = null);
 
 /// <summary>What the editor asks of the core while a technique is entered. Nothing here is stored.</summary>
 public static class EnteringEndpoints
@@ -47,5 +47,5 @@ public static class EnteringEndpoints
 
     /// <summary>Pasted prose as draft steps, with everything that is unknown in it.</summary>
     private static Results<Ok<NoteReading>, ValidationProblem> ReadNotes(PastedNotes notes, TechniqueDesk desk) =>
-        Problems.Answer(NoteReading.Of(notes.Text ?? "", desk.Atlas), "These notes cannot be read.");
+        Problems.Answer(NoteReading.Of(notes.Text ?? "", desk.Atlas, notes.Confirmed), "These notes cannot be read.");
 }

@@ -30,6 +30,17 @@ public class DoseLineTests
         (dose.Min, dose.Standard, dose.Full).ShouldBe((3, 5, 8));
     }
 
+    [Theory]
+    [InlineData("5 to 6 times")]
+    [InlineData("5-6 x")]
+    [InlineData("5 – 6 times, each side")]
+    public void A_range_may_be_followed_by_times(string line)
+    {
+        var reading = Read(line);
+        reading.Issues.ShouldBeEmpty();
+        (reading.Dose.Min, reading.Dose.Full).ShouldBe((5, 6));
+    }
+
     [Fact]
     public void Hold_ten_seconds_twice_is_two_repetitions_of_a_ten_second_hold()
     {

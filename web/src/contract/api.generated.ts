@@ -1018,6 +1018,12 @@ export interface components {
       response: string;
       says: string;
     };
+    /** @description What somebody said of a garbled word. */
+    ConfirmedWord: {
+      said: string;
+      /** @description Structure that was meant; null when the word stays as it stands. */
+      structure: null | string;
+    };
     /** @description A conflict, with the reason why it is kept; null while nobody gave one. */
     ConflictLine: {
       conflict: components["schemas"]["SameMuscleConflict"];
@@ -1510,16 +1516,9 @@ export interface components {
       zone: string;
       zone_name: string;
     };
-    /** @description A word that sounds like anatomy, and what it may mean. Never accepted by itself: somebody confirms it. */
+    /** @description A word that sounds like anatomy, and what it may mean, the likeliest first. Never accepted by itself: somebody confirms it. */
     GarbledWord: {
-      /**
-       * Format: double
-       * @description Jaro and Winkler's likeness of the two spellings, in [0, 1].
-       */
-      likeness: number;
-      /** @description Structure or landmark of the atlas. */
-      means: string;
-      name: string;
+      likely: components["schemas"]["LikelyName"][];
       /** @description As it stands in the notes. */
       said: string;
     };
@@ -1686,6 +1685,17 @@ export interface components {
       duplicates: components["schemas"]["NearDuplicate"][];
       lacks: components["schemas"]["LibraryLack"][];
     };
+    /** @description What a word that only sounds like anatomy may mean. */
+    LikelyName: {
+      /**
+       * Format: double
+       * @description Jaro and Winkler's likeness of the two spellings, in [0, 1].
+       */
+      likeness: number;
+      name: string;
+      /** @description Structure of the atlas. */
+      structure: string;
+    };
     LineOfAction: {
       fixed: null | number[];
       moving: null | number[];
@@ -1840,6 +1850,11 @@ export interface components {
       role: string;
       verb: string;
     };
+    /** @description A structure that a sentence names, whatever name it used. */
+    NamedStructure: {
+      name: string;
+      structure: string;
+    };
     /** @description Two techniques that consist of nearly the same. */
     NearDuplicate: {
       first: string;
@@ -1859,13 +1874,15 @@ export interface components {
     /** @description What one sentence of the notes was read as. */
     NoteLine: {
       garbled: components["schemas"]["GarbledWord"][];
-      /** @description step, repeat, still, claim, advice, caution, material, or unread. */
+      /** @description title, start, step, dose, side, repeat, still, claim, advice, caution, material, or unread. */
       kind: string;
+      /** @description Structures that it names by a name the atlas knows. */
+      named: components["schemas"]["NamedStructure"][];
       /** @description Set where a lost “not” would turn a caution into an instruction: the sentence must be confirmed as it stands. */
       polarity: null | string;
       /**
        * Format: int32
-       * @description Step (from 0) it became, or may repeat.
+       * @description Step (from 0) that it became, that it adds to, or that it may repeat.
        */
       step: null | number;
       text: string;
@@ -1877,6 +1894,8 @@ export interface components {
       /** @description A technique of these steps; it stays a draft until its questions are answered. */
       draft: components["schemas"]["TechniqueDocument"];
       lines: components["schemas"]["NoteLine"][];
+      /** @description The notes, with every garbled word that was confirmed written as the atlas writes it. */
+      text: string;
     };
     /** @description A question that keeps a step a draft, with answers that can be given by one touch. */
     OpenQuestion: {
@@ -1906,8 +1925,9 @@ export interface components {
       outcome: string;
       text: string;
     };
-    /** @description Old notes as pasted. */
+    /** @description Old notes as pasted, and what was said of their garbled words so far. */
     PastedNotes: {
+      confirmed?: null | components["schemas"]["ConfirmedWord"][];
       text: null | string;
     };
     PathOffset: {

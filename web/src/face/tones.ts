@@ -20,6 +20,8 @@ export const tones = {
   worked: { word: "worked in this step", hue: "var(--color-now)", mark: "plain" },
   "two-ways": { word: "worked two ways", hue: "var(--color-now)", mark: "hatch" },
   "two-ways-kept": { word: "two ways, with a reason", hue: "var(--color-pressed)", mark: "stipple" },
+  named: { word: "named in the notes", hue: "var(--color-pressed)", mark: "stipple" },
+  "perhaps-meant": { word: "perhaps meant", hue: "var(--color-now)", mark: "hatch" },
   lost: { word: "marks lost here", hue: "var(--color-now)", mark: "hatch" },
 } as const satisfies Record<string, Tone>;
 

@@ -1,7 +1,9 @@
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
+import type { Lit } from "../face/plateContent";
 import { Stage } from "../face/Stage";
+import type { ToneId } from "../face/tones";
 import { api, said, type Schemas } from "../shell/api";
 import { useSignedIn } from "../shell/session";
 import { keepDraft } from "../shell/useDraft";
@@ -11,7 +13,11 @@ import { LibraryHead } from "./LibraryScreen";
 import { draftPlace } from "./techniqueModel";
 
 const KINDS: Readonly<Record<string, string>> = {
+  title: "its name",
+  start: "begins at",
   step: "step",
+  dose: "how much",
+  side: "other side",
   repeat: "said before",
   still: "keeps still",
   claim: "a claim",
@@ -26,26 +32,41 @@ export function NotesScreen() {
   const person = useSignedIn();
   const navigate = useNavigate();
   const [text, setText] = useState("");
-  const [confirmed, setConfirmed] = useState<ReadonlySet<number>>(new Set());
+  // Sentences that stand as they were meant, by their words: reading once more does not ask again.
+  const [confirmed, setConfirmed] = useState<ReadonlySet<string>>(new Set());
+  const [answered, setAnswered] = useState<readonly Schemas["ConfirmedWord"][]>([]);
   const read = useMutation({
-    mutationFn: () => said(api.POST("/api/techniques/notes", { body: { text } })),
-    onSuccess: () => setConfirmed(new Set()),
+    mutationFn: (asked: { text: string; words: readonly Schemas["ConfirmedWord"][] }) =>
+      said(api.POST("/api/techniques/notes", { body: { text: asked.text, confirmed: [...asked.words] } })),
+    onSuccess: (r, asked) => {
+      // What was typed meanwhile is not overwritten.
+      setText((now) => (now === asked.text ? r.text : now));
+      // A word that was written out is in the text now; one that stays as it stands must be told again.
+      setAnswered(asked.words.filter((w) => w.structure === null));
+    },
   });
+  const answer = (word: Schemas["ConfirmedWord"]) => read.mutate({ text, words: [...answered, word] });
   const reading = read.data;
-  const toConfirm = (reading?.lines ?? []).map((l, i) => (l.polarity ? i : -1)).filter((i) => i >= 0);
-  const open = toConfirm.filter((i) => !confirmed.has(i)).length;
+  const lines = reading?.lines ?? [];
+  const open =
+    new Set(lines.filter((l) => l.polarity && !confirmed.has(l.text)).map((l) => l.text)).size +
+    new Set(lines.flatMap((l) => l.garbled.map((g) => g.said))).size;
   const begin = (r: Schemas["NoteReading"]) => {
     const id = crypto.randomUUID();
     keepDraft(draftPlace(id), "0.0", r.draft);
     void navigate(`/techniques/${id}?empty`);
   };
-  const structures = [...new Set((reading?.lines ?? []).flatMap((l) => l.garbled.map((g) => g.means)))];
+  const asked = new Set(lines.flatMap((l) => l.garbled.flatMap((g) => g.likely.map((n) => n.structure))));
+  const named = new Set(lines.flatMap((l) => l.named.map((n) => n.structure)).filter((s) => !asked.has(s)));
   return (
     <Stage
       plate={{
-        lit: structures.map((structure) => ({ structure, side: "both", tone: "chosen", strength: "primary" })),
-        ...(structures.length > 0 && {
-          legend: <p className="text-faded">Lit: what garbled words may mean.</p>,
+        lit: [
+          ...[...named].map((structure) => lit(structure, "named")),
+          ...[...asked].map((structure) => lit(structure, "perhaps-meant")),
+        ],
+        ...(asked.size + named.size > 0 && {
+          legend: <p className="text-faded">Lit: what the notes name, and what garbled words may mean.</p>,
         }),
       }}
     >
@@ -61,7 +82,11 @@ export function NotesScreen() {
         placeholder="With two fingers press beside the nostrils for 10 seconds, three times. Keep the lips relaxed. Never press on the eyeball."
       />
       <div className="mt-2 flex items-center gap-4">
-        <Button tone="now" disabled={read.isPending || text.trim() === ""} onClick={() => read.mutate()}>
+        <Button
+          tone="now"
+          disabled={read.isPending || text.trim() === ""}
+          onClick={() => read.mutate({ text, words: answered })}
+        >
           Read the notes
         </Button>
         <span className="text-sm text-faded">
@@ -76,7 +101,10 @@ export function NotesScreen() {
               <li key={i} className="grid grid-cols-[6.5rem_1fr] gap-3 border-t border-line py-2">
                 <span className="text-sm font-semibold">
                   {KINDS[l.kind] ?? l.kind}
-                  {l.step !== null && l.kind !== "repeat" && ` ${l.step + 1}`}
+                  {l.step !== null && l.kind === "step" && ` ${l.step + 1}`}
+                  {l.step !== null && l.kind !== "step" && (
+                    <span className="block font-normal text-faded">step {l.step + 1}</span>
+                  )}
                 </span>
                 <div>
                   <p className="font-serif">{l.text}</p>
@@ -85,22 +113,20 @@ export function NotesScreen() {
                       {u}
                     </p>
                   ))}
+                  {l.named.length > 0 && <p className="text-sm text-faded">{l.named.map((n) => n.name).join(", ")}</p>}
                   {l.garbled.map((g) => (
-                    <p key={g.said} className="text-sm">
-                      “{g.said}”: meant is perhaps <span className="font-semibold">{g.name}</span>{" "}
-                      <span className="text-faded">({Math.round(g.likeness * 100)} % alike)</span>
-                    </p>
+                    <Garbled key={g.said} word={g} onAnswer={answer} busy={read.isPending} />
                   ))}
                   {l.polarity && (
                     <label className="mt-1 flex items-start gap-2 border-l-4 border-safety pl-2 text-sm">
                       <input
                         type="checkbox"
                         className="size-6 shrink-0 accent-[var(--color-now)]"
-                        checked={confirmed.has(i)}
+                        checked={confirmed.has(l.text)}
                         onChange={(e) => {
                           const next = new Set(confirmed);
-                          if (e.target.checked) next.add(i);
-                          else next.delete(i);
+                          if (e.target.checked) next.add(l.text);
+                          else next.delete(l.text);
                           setConfirmed(next);
                         }}
                       />
@@ -119,16 +145,50 @@ export function NotesScreen() {
               disabled={!person.leads || open > 0 || (reading.draft.steps ?? []).length === 0}
               onClick={() => begin(reading)}
             >
-              Begin a technique from {reading.draft.steps?.length ?? 0} steps
+              Begin a technique from{" "}
+              {reading.draft.steps?.length === 1 ? "1 step" : `${reading.draft.steps?.length ?? 0} steps`}
             </Button>
             {open > 0 && (
               <span className="text-sm text-now">
-                {open} {open === 1 ? "sentence has" : "sentences have"} to be confirmed first.
+                {open === 1 ? "One thing has" : `${open} things have`} to be confirmed first.
               </span>
             )}
           </div>
         </>
       )}
     </Stage>
+  );
+}
+
+const lit = (structure: string, tone: ToneId): Lit => ({ structure, side: "both", tone, strength: "primary" });
+
+/** A word that only sounds like anatomy: which structure was meant, or none. */
+function Garbled({
+  word,
+  onAnswer,
+  busy,
+}: {
+  word: Schemas["GarbledWord"];
+  onAnswer: (word: Schemas["ConfirmedWord"]) => void;
+  busy: boolean;
+}) {
+  return (
+    <p className="mt-1 flex flex-wrap items-baseline gap-x-3 gap-y-1 text-sm" data-garbled={word.said}>
+      <span>“{word.said}” is no name of the atlas. Meant is</span>
+      {word.likely.map((n) => (
+        <Button
+          key={n.structure}
+          tone="quiet"
+          size="line"
+          disabled={busy}
+          onClick={() => onAnswer({ said: word.said, structure: n.structure })}
+        >
+          {n.name} ({Math.round(n.likeness * 100)} % alike)
+        </Button>
+      ))}
+      <Button tone="quiet" size="line" disabled={busy} onClick={() => onAnswer({ said: word.said, structure: null })}>
+        no, it stays as it stands
+      </Button>
+    </p>
   );
 }
