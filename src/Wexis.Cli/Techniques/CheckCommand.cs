@@ -1,6 +1,4 @@
 using System.CommandLine;
-using System.Text.Encodings.Web;
-using System.Text.Json;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 using Wexis.Core.Techniques;
@@ -16,8 +14,6 @@ public sealed record CheckReport(string Schema, DateOnly CheckedOn, IReadOnlyLis
 /// <summary><c>techniques check FILE…</c>: map, geometry, claims with verdicts, hazards, exclusions and times, as JSON. Ends with 0, or with 2 when a file could not be read whole.</summary>
 public static class CheckCommand
 {
-    private static readonly JsonSerializerOptions Out = new(JsonSerializerDefaults.Web) { PropertyNamingPolicy = JsonNamingPolicy.SnakeCaseLower, WriteIndented = true, Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping };
-
     public static Command Make()
     {
         var files = new Argument<FileInfo[]>("file") { Description = "Techniques as wexis.technique/1 or wexis.technique-list/1.", Arity = ArgumentArity.OneOrMore };
@@ -31,7 +27,7 @@ public static class CheckCommand
     {
         var (atlas, model) = ReferenceData.Read();
         var reports = files.Select(f => Check(f, today, atlas, model)).ToList();
-        Console.Out.WriteLine(JsonSerializer.Serialize(new CheckReport("wexis.techniques-check/1", today, reports), Out));
+        Report.Print(new CheckReport("wexis.techniques-check/1", today, reports));
         return reports.Any(r => r.Errors.Count > 0) ? 2 : 0;
     }
 
@@ -40,16 +36,5 @@ public static class CheckCommand
         if (!file.Exists) return new(file.Name, [$"{file.FullName}: there is no such file."], []);
         var read = TechniqueFile.Read(File.ReadAllText(file.FullName), atlas, model);
         return new(file.Name, [.. read.Issues.OrderBy(i => i.Line).Select(i => i.Text)], [.. read.Techniques.Select(t => TechniqueCheck.Of(t.Document, t.Person, today, atlas, model, HouseSettings.Default))]);
-    }
-}
-
-/// <summary>The shipped reference data beside this program.</summary>
-internal static class ReferenceData
-{
-    public static (Atlas Atlas, ActionModel Model) Read()
-    {
-        var folder = Path.Combine(AppContext.BaseDirectory, "data", "anatomy");
-        var atlas = Atlas.Read(File.ReadAllText(Path.Combine(folder, "anatomy.json")));
-        return (atlas, ActionModel.Read(File.ReadAllText(Path.Combine(folder, "action-rules.json")), atlas));
     }
 }

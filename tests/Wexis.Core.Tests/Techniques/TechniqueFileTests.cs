@@ -204,4 +204,24 @@ public class HeadlessCheckTests
         files[1]!["errors"]![0]!.GetValue<string>().ShouldContain("there is no such file");
         File.Delete(bad);
     }
+
+    [Fact]
+    public void Notes_are_printed_as_a_draft_that_the_check_reads()
+    {
+        var folder = Directory.CreateTempSubdirectory("wexis-notes-").FullName;
+        var (notes, draft) = (Path.Combine(folder, "notes.txt"), Path.Combine(folder, "draft.json"));
+        File.WriteAllText(notes, "Lip shelf\nPucker ten times. It works the obicularis oris.");
+        var (code, text, error) = Run("techniques", "notes", notes);
+        error.ShouldBeEmpty();
+        code.ShouldBe(0);
+        var file = JsonNode.Parse(text)!["files"]![0]!;
+        file["lines"]!.AsArray().Select(l => l!["kind"]!.GetValue<string>()).ShouldBe(["title", "step", "claim"]);
+        File.WriteAllText(draft, file["draft"]!.ToJsonString());
+        var (checkedCode, report, _) = Run("techniques", "check", draft);
+        checkedCode.ShouldBe(0);
+        JsonNode.Parse(report)!["files"]![0]!["techniques"]![0]!["name"]!.GetValue<string>().ShouldBe("Lip shelf");
+        File.WriteAllText(notes, " ");
+        Run("techniques", "notes", notes).Code.ShouldBe(2);
+        Directory.Delete(folder, true);
+    }
 }

@@ -1,0 +1,34 @@
+using System.CommandLine;
+using Wexis.Core.Techniques;
+
+namespace Wexis.Cli.Techniques;
+
+/// <summary>What one file of notes came to: how each sentence was read, and the draft; or why it could not be read.</summary>
+public sealed record NotesFileReport(string File, IReadOnlyList<string> Errors, IReadOnlyList<NoteLine> Lines, TechniqueDocument? Draft);
+
+public sealed record NotesReport(string Schema, IReadOnlyList<NotesFileReport> Files);
+
+/// <summary><c>techniques notes FILE…</c>: old notes in prose, a technique in each file, as drafts with what is unknown in them. Ends with 0, or with 2 when a file could not be read.</summary>
+public static class NotesCommand
+{
+    public static Command Make()
+    {
+        var files = new Argument<FileInfo[]>("file") { Description = "Notes as plain text, one technique in each.", Arity = ArgumentArity.OneOrMore };
+        var command = new Command("notes", "Prints old notes as draft techniques with everything that is unknown in them; stores nothing.") { files };
+        command.SetAction(parsed => Run(parsed.GetValue(files) ?? []));
+        return command;
+    }
+
+    private static int Run(FileInfo[] files)
+    {
+        var (atlas, _) = ReferenceData.Read();
+        var reports = files.Select(f =>
+        {
+            if (!f.Exists) return new NotesFileReport(f.Name, [$"{f.FullName}: there is no such file."], [], null);
+            var read = NoteReading.Of(File.ReadAllText(f.FullName), atlas);
+            return new NotesFileReport(f.Name, [.. read.Issues.Select(i => i.Text)], read.Value?.Lines ?? [], read.Value?.Draft);
+        }).ToList();
+        Report.Print(new NotesReport("wexis.techniques-notes/1", reports));
+        return reports.Any(r => r.Errors.Count > 0) ? 2 : 0;
+    }
+}
