@@ -5,8 +5,8 @@ using Wexis.Core.Anatomy;
 
 namespace Wexis.Core.Techniques;
 
-/// <summary>A sentence of notes; <c>Alone</c> when it has a line to itself that opens the notes or follows an empty one.</summary>
-internal sealed record NoteSentence(string Text, bool Alone);
+/// <summary>A sentence of notes; <c>MayHead</c> when it opens the notes, or has a line to itself, not of a list, after an empty one.</summary>
+internal sealed record NoteSentence(string Text, bool MayHead);
 
 /// <summary>Words of old notes (common practice): verbs, movements, places, fingers, pressure, doses; and spellings that only sound like anatomy.</summary>
 internal sealed partial class NoteGlossary
@@ -15,9 +15,11 @@ internal sealed partial class NoteGlossary
     private readonly IReadOnlyList<(string Words, string Zone)> _zones;
     private readonly IReadOnlyList<(string Words, string Id, string Name)> _names;
     private readonly HashSet<string> _known;
+    private readonly Atlas _atlas;
 
     private NoteGlossary(Atlas atlas)
     {
+        _atlas = atlas;
         _places =
         [
             .. CommonPlaces.Where(p => atlas.Landmarks.ContainsKey(p.Landmark)),
@@ -48,7 +50,8 @@ internal sealed partial class NoteGlossary
         foreach (var line in lines)
         {
             var sentences = SentenceEnd().Split(line).Select(s => Bullet().Replace(s, "").Trim()).Where(s => s.Any(char.IsLetter)).ToList();
-            found.AddRange(sentences.Select(s => new NoteSentence(s, many && opens && sentences.Count == 1)));
+            var heads = opens && !Bullet().IsMatch(line) && (sentences.Count == 1 ? many : found.Count == 0);
+            found.AddRange(sentences.Select((s, i) => new NoteSentence(s, heads && i == 0)));
             opens = sentences.Count == 0;
         }
         return found;
@@ -58,7 +61,9 @@ internal sealed partial class NoteGlossary
     public bool IsTitle(string sentence) =>
         Words(sentence).Count <= MostWordsOfTitle && Dose(sentence) is null && !Forbids(sentence) && !IsAdvice(sentence) && !IsClaim(sentence) && Material(sentence) is null && LaysHands(sentence) is null
         && !Contacts.Any(c => c.Pattern.IsMatch(sentence)) && Still(sentence).Count == 0
-        && !HandVerbs.Any(v => v.Pattern.Match(sentence) is { Success: true, Index: 0 }) && !Moves.Any(v => v.Pattern.Match(sentence) is { Success: true, Index: 0 });
+        && Pose(sentence) is null && !BeginsWithWork(sentence);
+
+    private static bool BeginsWithWork(string sentence) => HandVerbs.Any(v => v.Pattern.Match(sentence) is { Success: true, Index: 0 }) || Moves.Any(v => v.Pattern.Match(sentence) is { Success: true, Index: 0 });
 
     /// <summary>The name in a heading: "Exercise 3: Brow smoother." is "Brow smoother".</summary>
     public static string Title(string sentence) => Heading().Replace(sentence, "").Trim(' ', '.', ':', '#', '*', '_', '-', '–', '!');
@@ -79,8 +84,8 @@ internal sealed partial class NoteGlossary
     public static bool Forbids(string sentence) => Forbidding().IsMatch(sentence);
     public static bool IsAdvice(string sentence) => Advice().IsMatch(sentence) && !Movement().IsMatch(sentence);
 
-    /// <summary>A sentence that says what a technique does; one with a dose says how it is done.</summary>
-    public static bool IsClaim(string sentence) => Claims().IsMatch(sentence) && Dose(sentence) is null;
+    /// <summary>A sentence that says what a technique does; one with a dose, or one that begins with what to do, says how it is done.</summary>
+    public bool IsClaim(string sentence) => Dose(sentence) is null && !BeginsWithWork(sentence) && (Claims().IsMatch(sentence) || (Targets().IsMatch(sentence) && (ClaimWords.Named(sentence, _atlas).Count > 0 || Garbled(sentence).Count > 0)));
 
     /// <summary>What is taken to hand before: oil, cream, a towel; null when the sentence says none.</summary>
     public static string? Material(string sentence) => TakeToHand().Match(sentence) is { Success: true } m ? m.Groups["what"].Value.Trim().ToLowerInvariant() : null;
@@ -124,7 +129,7 @@ internal sealed partial class NoteGlossary
     private static string InFigures(string sentence)
     {
         var figures = NumberWords().Replace(sentence, m => NumberValues[m.Groups["w"].Value.ToLowerInvariant()]);
-        return HalfMinute().Replace(EitherOr().Replace(figures, "${low} to ${high}"), m => m.Groups["half"].Success ? "30 seconds" : "1 minute");
+        return HalfMinute().Replace(EitherOr().Replace(Manner().Replace(figures, " "), "${low} to ${high}"), m => m.Groups["half"].Success ? "30 seconds" : "1 minute");
     }
 
     private static readonly Dictionary<string, string> NumberValues = new (string Word, int Value)[]
@@ -135,6 +140,25 @@ internal sealed partial class NoteGlossary
     /// <summary>Parts that the sentence wants quiet.</summary>
     public static IReadOnlyList<string> Still(string sentence) =>
         KeepStill().IsMatch(sentence) ? [.. StillParts.Where(p => Regex.IsMatch(sentence, $@"\b{p.Words}s?\b", RegexOptions.IgnoreCase, TimeSpan.FromMilliseconds(200))).Select(p => p.Zone).Distinct()] : [];
+
+    /// <summary>How the rest is held meanwhile: seat, jaw, lips, lids, head, shoulders; null when the sentence says none.</summary>
+    public static PoseState? Pose(string sentence)
+    {
+        string? First(params (Regex Pattern, string Word)[] words) => words.FirstOrDefault(w => w.Pattern.IsMatch(sentence)).Word;
+        var pose = new PoseState(null, First((EyesShut(), "closed")), First((JawLoose(), "rest"), (MouthOpen(), "open")), First((LipsClosed(), "closed")), null, First((HeadBack(), "back"), (Upright(), "neutral")), First((ShouldersDown(), "down")));
+        return pose == NoPose ? null : pose;
+    }
+
+    private static readonly PoseState NoPose = new(null, null, null, null, null, null, null);
+
+    /// <summary>A stroke told by its way only ("Then from the chin to the ear, 5 times."): the hand works on as before.</summary>
+    public Step? SameWork(string sentence, Step before)
+    {
+        ArgumentNullException.ThrowIfNull(before);
+        if (before.AllHands.Count == 0 || before.AllHands[0].AllPath.Count == 0 || PlacesIn(sentence) is not { Count: > 1 } places) return null;
+        var hand = before.AllHands[0] with { Path = [.. places.Select(p => new PathPoint(p, null, null, null))], Zones = [], Sides = SidesOf(sentence) ?? before.AllHands[0].Sides };
+        return before with { Hands = [hand], Acts = [], Dose = Dose(sentence), Cue = Cue(sentence) };
+    }
 
     /// <summary>A step, when the sentence says what happens; what it leaves open is named.</summary>
     public Step? Step(string sentence, out IReadOnlyList<string> unknown)
@@ -194,7 +218,8 @@ internal sealed partial class NoteGlossary
         var places = PlacesIn(sentence);
         var pressure = PressureWords.Where(p => p.Pattern.IsMatch(sentence)).Select(p => (int?)p.Level).FirstOrDefault();
         var contact = Contacts.Where(c => c.Pattern.IsMatch(sentence)).Select(c => c.Contact).FirstOrDefault();
-        return new(null, null, verb, contact, null, null, places.Count == 0 ? ZonesIn(sentence) : [], [], [.. places.Select(p => new PathPoint(p, null, null, null))], null, null, null, pressure, null, null,
+        double? angle = Angle().Match(sentence) is { Success: true } m ? double.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture) : null;
+        return new(null, null, verb, contact, null, angle, places.Count == 0 ? ZonesIn(sentence) : [], [], [.. places.Select(p => new PathPoint(p, null, null, null))], null, null, null, pressure, null, null,
             Slip().IsMatch(sentence) ? "slip" : Dry().IsMatch(sentence) ? "grip" : null, SidesOf(sentence), null);
     }
 
@@ -266,6 +291,10 @@ internal sealed partial class NoteGlossary
         M(@"suck\w*", "suck-cheeks"), M(@"(?:say|form|make)\w*\s+(?:an?\s+)?(?:long\s+)?['‘“""]?o['’”""]?\b", "funnel-o"), M(@"tongue\b.{0,30}\b(?:palate|roof)", "tongue-press-palate"), M(@"(?:stick|put|push)\w*\s+(?:out\s+)?(?:the\s+|your\s+)?tongue(?:\s+out)?", "tongue-out"), M(@"open\w*\s+(?:the\s+|your\s+)?(?:mouth|jaw)", "open-jaw"), M(@"clench\w*", "clench"),
         M(@"tuck\w*\s+(?:the\s+|your\s+)?chin|chin\s+tuck", "chin-tuck"), M(@"tilt\w*\s+(?:the\s+|your\s+)?head", "head-tilt-side"), M(@"turn\w*\s+(?:the\s+|your\s+)?head", "head-turn"), M(@"(?:drop|lower|relax)\w*\s+(?:the\s+|your\s+)?shoulders?", "drop-shoulders"), M(@"(?:lift|raise|shrug)\w*\s+(?:the\s+|your\s+)?shoulders?", "shrug"), M(@"breath\w*\s+(?:in|out|deep\w*|slow\w*)", "breathe"),
         M(@"press\w*\s+(?:the\s+|your\s+)?lips?", "press-lips"), M(@"flar\w*\s+(?:the\s+|your\s+)?nostrils?", "flare-nostrils"),
+        M(@"(?:fold|roll|wrap|curl|tuck)\w*\s+(?:the\s+|your\s+|both\s+)?(?:upper\s+|lower\s+)?lips?\b.{0,15}\b(?:over|in|inwards?|teeth)\b", "roll-lips-in"), M(@"(?:wrinkl|scrunch)\w*\s+(?:the\s+|your\s+)?nose", "scrunch-nose"), M(@"(?:squint\w*|(?:lift|rais)\w*\s+(?:the\s+|your\s+)?lower\s+lids?)", "lift-lower-lid"),
+        M(@"(?:slid|mov|shift)\w*\s+(?:the\s+|your\s+)?(?:lower\s+)?jaw\s+(?:to\s+the\s+)?(?:left|right|side)", "jaw-side"), M(@"(?:push|mov|jut|slid)\w*\s+(?:the\s+|your\s+)?(?:lower\s+)?jaw\s+(?:forwards?|out)", "jaw-forward"), M(@"(?:relax|loosen|unclench)\w*\s+(?:the\s+|your\s+)?jaw|let\s+(?:the\s+|your\s+)?jaw\s+(?:hang|drop|go)", "jaw-rest"),
+        M(@"(?:relax|soften)\w*\s+(?:the\s+|your\s+)?(?:whole\s+)?face|scan\w*\s+(?:the\s+|your\s+)?face", "relax-scan"), M(@"(?:circl|run)\w*\s+(?:the\s+|your\s+)?tongue", "tongue-circle-vestibule"), M(@"push\w*\s+(?:the\s+|your\s+)?tongue\s+(?:in|into|against)\s+(?:the\s+|your\s+)?cheek", "tongue-push-cheek"), M(@"blow\w*", "blow-out"),
+        M(@"(?:pull|draw|turn)\w*\s+(?:the\s+|your\s+)?(?:mouth\s+)?corners?(?:\s+of\s+the\s+mouth)?\s+down", "corners-down"), M(@"\b(?:\d+|a\s+few|some|three|five)\s+(?:slow\s+|deep\s+|calm\s+|long\s+)*breaths\b", "breathe"), M(@"roll\w*\s+(?:the\s+|your\s+)?eyes", "gaze-circle"),
     ];
 
     private static (Regex, string, string?) M(string pattern, string does, string? gaze = null) => (new Regex($@"\b(?:{pattern})", RegexOptions.IgnoreCase, TimeSpan.FromMilliseconds(200)), does, gaze);
@@ -314,7 +343,8 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(@"\r\n|\r|\n", RegexOptions.None, 200)] private static partial Regex LineEnd();
     [GeneratedRegex(@"^\s*(?:#+\s*)?(?:(?:technique|exercise|name|title|move)\b\s*(?:no\.?\s*)?\d*\s*[:.)\-–]\s*)?", Free, 200)] private static partial Regex Heading();
-    [GeneratedRegex(@"\b(?<w>one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)(?=\s*(?:[-–]|to|or|times|x\b|repetitions?|reps?|circles?|sets?|seconds?|secs?|minutes?|mins?|breaths?|strokes?|counts?|days?|more)\b)", Free, 200)] private static partial Regex NumberWords();
+    [GeneratedRegex(@"\b(?<w>one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)(?=\s*(?:(?:slow|deep|calm|long|gentle|light|small|big|full)\s+)*(?:[-–]|to|or|times|x\b|repetitions?|reps?|circles?|sets?|seconds?|secs?|minutes?|mins?|breaths?|strokes?|counts?|days?|more)\b)", Free, 200)] private static partial Regex NumberWords();
+    [GeneratedRegex(@"(?<=\d)\s+(?:(?:slow|deep|calm|long|gentle|light|small|big|full)\s+)+(?=(?:times|repetitions?|reps?|circles?|breaths?|strokes?|presses|holds?)\b)", Free, 200)] private static partial Regex Manner();
     [GeneratedRegex(@"\b(?<low>\d+)\s+or\s+(?<high>\d+)\b", RegexOptions.None, 200)] private static partial Regex EitherOr();
     [GeneratedRegex(@"\b(?:(?<half>half\s+a)|a)\s+minute\b", Free, 200)] private static partial Regex HalfMinute();
     [GeneratedRegex(@"\b(?:once|twice|\d+\s*(?:x|times))\s+(?:a|per|each|every)\s+day\b|\b\d+\s*(?:days?|times)\s+(?:a|per|each)\s+week\b|(?<day>\bdaily\b|\b(?:every|each)\s+(?:morning|evening|night|day)\b)", Free, 200)] private static partial Regex OftenWords();
@@ -323,24 +353,33 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\bthe\s+last\b|\bon\s+the\s+last\b|\blast\s+(?:one|time|repetition)\b", Free, 200)] private static partial Regex LastOne();
     [GeneratedRegex(@"\b(?:repeat|do|go\s+through|run\s+through)\b.{0,20}\b(?:whole|entire|everything|sequence|routine|cycle|exercise|technique|from\s+the\s+(?:beginning|start|top)|all\s+(?:of\s+(?:it|this|these)|steps))\b", Free, 200)] private static partial Regex WholeAgain();
     [GeneratedRegex(@"\d+", RegexOptions.None, 200)] private static partial Regex Numbers();
-    [GeneratedRegex(@"\bthe\s+(?:other|opposite|second)\s+(?:side|half|cheek|eye|hand)\b|\b(?:change|switch|swap)\s+(?:the\s+)?sides?\b|\b(?:repeat|same|again)\b.{0,30}\b(?:on|with)\s+the\s+(?:left|right)\b", Free, 200)] private static partial Regex OtherSide();
+    [GeneratedRegex(@"\bthe\s+(?:other|opposite|second)\s+(?:side|half|cheek|eye|hand)\b|\b(?:change|switch|swap)\s+(?:the\s+)?sides?\b|\b(?:repeat\w*|same|again)\b.{0,30}\b(?:on|with)\s+the\s+(?:left|right)\b|^\s*(?:repeat|same)\s+(?:on\s+)?(?:the\s+)?(?:left|right)\b", Free, 200)] private static partial Regex OtherSide();
     [GeneratedRegex(@"\b(?:again|repeat\w*|same|likewise|change|switch|swap)\b", Free, 200)] private static partial Regex Again();
     [GeneratedRegex(@"\b(?:plac(?:e|ing)|put(?:ting)?|rest(?:ing)?|lay(?:ing)?|set(?:ting)?|position\w*)\b.{0,40}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?|knuckles?|stone|roller)\b", Free, 200)] private static partial Regex Laid();
     [GeneratedRegex(@"\bfrom\b", Free, 200)] private static partial Regex ComesFrom();
+    [GeneratedRegex(@"^\s*(?:(?:it|this|that|which)\s+)?(?:works?|trains?|targets?|activates?|engages?|uses?|hits)\b", Free, 200)] private static partial Regex Targets();
+    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:degrees?\b|°)", Free, 200)] private static partial Regex Angle();
+    [GeneratedRegex(@"\beyes?\s+(?:are\s+|stay\s+)?(?:closed|shut)\b", Free, 200)] private static partial Regex EyesShut();
+    [GeneratedRegex(@"\b(?:jaw|teeth)\s+(?:is\s+|are\s+|stays?\s+)?(?:loose|relaxed|apart|unclenched|soft)\b", Free, 200)] private static partial Regex JawLoose();
+    [GeneratedRegex(@"\b(?:mouth|jaw)\s+(?:is\s+|stays?\s+|hangs?\s+|hanging\s+)?open\b", Free, 200)] private static partial Regex MouthOpen();
+    [GeneratedRegex(@"\blips?\s+(?:are\s+|stay\s+)?(?:closed|together|sealed|shut|touching)\b", Free, 200)] private static partial Regex LipsClosed();
+    [GeneratedRegex(@"\bhead\s+(?:is\s+|stays?\s+)?(?:tipped\s+|tilted\s+)?back\b|\b(?:tip|tilt)\w*\s+(?:the\s+|your\s+)?head\s+back", Free, 200)] private static partial Regex HeadBack();
+    [GeneratedRegex(@"\b(?:sit|stand)\w*\s+(?:up\s*)?(?:right|straight|tall|upright)\b|\bhead\s+(?:is\s+|stays?\s+)?(?:straight|upright|level)\b|\bback\s+straight\b", Free, 200)] private static partial Regex Upright();
+    [GeneratedRegex(@"\bshoulders?\s+(?:are\s+|stay\s+)?(?:down|low|dropped|loose|relaxed)\b", Free, 200)] private static partial Regex ShouldersDown();
     [GeneratedRegex(@"(?<=[.!?;])\s+|\s+then\s+|,\s+then\s+|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)", Free, 500)] private static partial Regex SentenceEnd();
     [GeneratedRegex(@"^\s*(?:[-*•–]|\(?\d{1,2}[.)])\s*", RegexOptions.None, 200)] private static partial Regex Bullet();
     [GeneratedRegex(@"[\p{L}\p{Nd}]+", RegexOptions.None, 200)] private static partial Regex WordPattern();
     [GeneratedRegex(@"\b(?:press|push|squeez|pull|rub|massag|knead|grip|dig|scrap)\w*\b(?=.{0,50}\b(?:eye(?:s|ball)?|lids?|globe|socket|throat|windpipe|larynx|neck|pulse|behind\s+the\s+ear)\b)|\bhold\w*\s+(?:your\s+|the\s+)?breath|\b(?:turn|pull|crack|push)\w*\s+(?:the\s+|your\s+)?head\b", Free, 200)] private static partial Regex Risky();
     [GeneratedRegex(@"\b(?:do\s+not|don'?t|never|not|no|without|avoid|instead\s+of)\b", Free, 200)] private static partial Regex Negation();
     [GeneratedRegex(@"\b(?:press|push|pull|squeez|smil|frown|clench|lift|rais|turn|tilt|hold|rub|strok|stretch|pinch|tap|knead|massag|open|clos)\w*\b", Free, 200)] private static partial Regex Movement();
-    [GeneratedRegex(@"\b(?:do\s+not|don'?t|never|avoid|must\s+not|should\s+not|shouldn'?t)\b|^\s*no\s", Free, 200)] private static partial Regex Forbidding();
+    [GeneratedRegex(@"\b(?:do\s+not|don'?t|never|avoid|must\s+not|should\s+not|shouldn'?t)\b|^\s*(?:no|not)\s|\bnot\s+(?:if|when|after|during|for)\b|\bcontra-?indicat\w*|^\s*(?:skip|stop)\b|\b(?:skip|leave\s+(?:it|this)\s+out)\b.{0,20}\b(?:if|when|after)\b", Free, 200)] private static partial Regex Forbidding();
     [GeneratedRegex(@"\b(?:drink\w*|water|sleep\w*|sun(?:screen|light)?|diet|sugar|salt|alcohol|vitamins?|screen\s+time|pillow)\b", Free, 200)] private static partial Regex Advice();
     [GeneratedRegex(@"\b(?:strengthen\w*|ton(?:e|es|ing)|works?\s+(?:the|on)|trains?|lifts?\s+the\s+(?:face|cheeks?|skin)|drain(?:s|age)|remov\w*|reduc\w*|improv\w*|boost\w*|stimulat\w*|detox\w*|prevents?|helps?|makes?\s+(?:the|your)|good\s+for|caus\w*|relaxes|this\s+is\s+(?:the|a)\b)", Free, 200)] private static partial Regex Claims();
-    [GeneratedRegex(@"\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|sets?(?:\s+of\s+\d+)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)|\b(?:once|twice)\b|\b(?:each|per|on\s+each|on\s+both)\s+sides?\b|\beach\s+(?:way|direction)\b|\bboth\s+directions\b", Free, 200)] private static partial Regex DoseWords();
+    [GeneratedRegex(@"\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|sets?(?:\s+of\s+\d+)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)|(?<=\s)[x×]\s*\d+\b|\b(?:once|twice)\b|\b(?:each|per|on\s+each|on\s+both)\s+sides?\b|\beach\s+(?:way|direction)\b|\bboth\s+directions\b", Free, 200)] private static partial Regex DoseWords();
     [GeneratedRegex(@"\b(?:once|twice)\b", Free, 200)] private static partial Regex CountWords();
     [GeneratedRegex(@"\b(?:keep\w*|stay\w*|remain\w*|without\s+(?:moving|lifting|raising|wrinkling|tensing)|do(?:es)?\s+not\s+move|don'?t\s+move|must\s+not\s+move|still|relaxed|quiet)\b", Free, 200)] private static partial Regex KeepStill();
     [GeneratedRegex(@"\b(?:here|there|like\s+this|like\s+that|this\s+way|this\s+point|that\s+spot|as\s+shown)\b", Free, 200)] private static partial Regex Here();
-    [GeneratedRegex(@"\b(?:from|to|towards?|at|over|on|along|between|below|above|under|beside|up\s+to|into|across|in\s+front\s+of|around)\s+(?:\w+\s+){0,3}$", Free, 200)] private static partial Regex LeadsTo();
+    [GeneratedRegex(@"\b(?:from|to|towards?|at|over|on|along|between|below|above|under|beside|up\s+to|into|across|in\s+front\s+of|around)\s+(?:\w+\s+){0,4}$", Free, 200)] private static partial Regex LeadsTo();
     [GeneratedRegex(@"\b(?:one\s+(?:side\s+)?(?:then|after)\s+the\s+other|(?:each|per|on\s+each)\s+sides?|change\s+sides?|(?:other|second)\s+side)\b", Free, 200)] private static partial Regex OneThenOther();
     [GeneratedRegex(@"\b(?:alternat\w*|in\s+turn|left\s+and\s+right\s+in\s+turn)\b", Free, 200)] private static partial Regex Alternately();
     [GeneratedRegex(@"\bboth\s+(?:hands?|sides?|at\s+once|temples|cheeks)\b", Free, 200)] private static partial Regex BothHands();
@@ -348,7 +387,7 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?:right\s+side|on\s+the\s+right)\b(?!.*\bleft\b)", Free, 200)] private static partial Regex RightOnly();
     [GeneratedRegex(@"\b(?:tight\w*|hard|strong\w*|as\s+(?:wide|far|hard)\s+as)\b", Free, 200)] private static partial Regex Strongly();
     [GeneratedRegex(@"\b(?:gentl\w*|soft\w*|slight\w*|small|light\w*)\b", Free, 200)] private static partial Regex Softly();
-    [GeneratedRegex(@"^\s*(?:apply|use|take|put\s+on)\s+(?:some\s+|a\s+(?:little\s+|few\s+drops\s+of\s+)?|the\s+)?(?<what>oil|face\s+oil|cream|serum|lotion|towel|mirror|stone|roller)\b", Free, 200)] private static partial Regex TakeToHand();
+    [GeneratedRegex(@"^\s*(?:apply|use|take|put\s+on)\s+(?:some\s+|a\s+(?:little\s+|few\s+drops\s+of\s+)?|the\s+)?(?<what>oil|face\s+oil|cream|serum|lotion|towel|mirror|stone|roller)\b|^\s*(?<what>(?:face\s+)?oil|cream|serum|lotion)\s+(?:on|in)\b|^\s*(?:you\s+(?:will\s+)?need|needed|materials?|have\s+ready)\b\s*:?\s*(?<what>[^.!]{2,80})", Free, 200)] private static partial Regex TakeToHand();
     [GeneratedRegex(@"\b(?:oil\w*|cream|serum|slip)\b", Free, 200)] private static partial Regex Slip();
     [GeneratedRegex(@"\b(?:dry|without\s+oil|no\s+oil)\b", Free, 200)] private static partial Regex Dry();
 }

@@ -23,6 +23,9 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
     /// <summary>Where hands were laid before anything happened, and the line that said so: it belongs to what comes next.</summary>
     private (Step Step, int Line)? _laid;
 
+    /// <summary>How face and body are held before anything happened, and the line that said so.</summary>
+    private (PoseState Pose, int Line)? _posed;
+
     private int Last => _steps.Count - 1;
 
     public void Read(NoteSentence sentence)
@@ -50,7 +53,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
     private void Sort(NoteSentence sentence)
     {
         var text = sentence.Text;
-        if (sentence.Alone && _glossary.IsTitle(text))
+        if (sentence.MayHead && _glossary.IsTitle(text))
         {
             if (_name is null && _steps.Count == 0) _name = NoteGlossary.Title(text);
             Add(text, "title", null, _name is null || _name != NoteGlossary.Title(text) ? [AnotherBegins] : []);
@@ -67,7 +70,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
             _advice.Add(text);
             Add(text, "advice");
         }
-        else if (NoteGlossary.IsClaim(text))
+        else if (_glossary.IsClaim(text))
         {
             _claims.Add(new(text, null, null, null));
             Add(text, "claim");
@@ -84,7 +87,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
             Add(text, "start");
         }
         else if (NoteGlossary.AllOver(text)) Add(text, "repeat", null, $"{Dosage(text)}: in all, or once more than was said? A technique is written once; nothing was multiplied.");
-        else if (!OtherSide(text) && !HowOften(text) && !NewStep(text) && !KeepsStill(text) && !HowMuch(text))
+        else if (!OtherSide(text) && !HowOften(text) && !NewStep(text) && !KeepsStill(text) && !HeldSo(text) && !HowMuch(text))
             Add(text, "unread", null, "Nothing in this sentence could be read as a step. Write it by hand, or leave it out.");
     }
 
@@ -92,25 +95,58 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
 
     private bool NewStep(string text)
     {
-        if (_glossary.Step(text, out var unknown) is not { } step) return false;
+        var step = _glossary.Step(text, out var unknown);
         var open = unknown.ToList();
+        if (step is null && Last >= 0 && _laid is null && _glossary.SameWork(text, _steps[Last]) is { } onward)
+        {
+            step = onward;
+            open.Add("Worked as the step before it?");
+        }
+        if (step is null) return false;
         if (_laid is { } laid)
         {
             step = NoteGlossary.From(laid.Step, step, open);
             _lines[laid.Line] = _lines[laid.Line] with { Step = _steps.Count };
             _laid = null;
         }
+        if (_posed is { } posed)
+        {
+            step = step with { State = posed.Pose };
+            _lines[posed.Line] = _lines[posed.Line] with { Step = _steps.Count };
+            _posed = null;
+        }
         _steps.Add(step);
         Add(text, "step", Last, open);
         return true;
     }
 
-    /// <summary>Hands that were laid and then did nothing are a step of their own.</summary>
+    /// <summary>"Shoulders down, jaw loose": how the rest is held in the step before, or in the first one.</summary>
+    private bool HeldSo(string text)
+    {
+        if (NoteGlossary.Pose(text) is not { } pose) return false;
+        if (Last >= 0) _steps[Last] = _steps[Last] with { State = Over(_steps[Last].State, pose) };
+        else _posed = (Over(_posed?.Pose, pose), _lines.Count);
+        Add(text, "pose", Last >= 0 ? Last : null);
+        return true;
+
+        static PoseState Over(PoseState? was, PoseState now) => was is null ? now : new(now.Gaze ?? was.Gaze, now.Lids ?? was.Lids, now.Jaw ?? was.Jaw, now.Lips ?? was.Lips, now.Tongue ?? was.Tongue, now.Head ?? was.Head, now.Shoulders ?? was.Shoulders);
+    }
+
+    /// <summary>Hands that were laid and then did nothing belong to a movement of the face before them; without one they are a step of their own.</summary>
     private void LayDown()
     {
         if (_laid is not { } laid) return;
-        _steps.Add(laid.Step);
-        _lines[laid.Line] = _lines[laid.Line] with { Step = Last, Unknown = ["Laid there and then? How long, how hard?"] };
+        if (Last >= 0 && _steps[Last] is { AllActs.Count: > 0, AllHands.Count: 0 } moving)
+        {
+            var open = new List<string>();
+            _steps[Last] = NoteGlossary.From(laid.Step, moving, open);
+            _lines[laid.Line] = _lines[laid.Line] with { Step = Last, Unknown = open };
+        }
+        else
+        {
+            _steps.Add(laid.Step);
+            _lines[laid.Line] = _lines[laid.Line] with { Step = Last, Unknown = ["Laid there and then? How long, how hard?"] };
+        }
         _laid = null;
     }
 
@@ -126,6 +162,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
     private bool OtherSide(string text)
     {
         if (Last < 0 || !_glossary.OnlyTheOtherSide(text)) return false;
+        LayDown();
         var (step, dose) = (_steps[Last], NoteGlossary.Dose(text));
         var open = new List<string>();
         if (dose is not null && step.Dose is not null && !NoteGlossary.SameCount(dose.Line!, step.Dose.Line!)) open.Add($"“{step.Dose.Line}” there and “{dose.Line}” here: which is it? Nothing was added.");
@@ -152,7 +189,9 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
     /// <summary>A count or a time by itself belongs to the step before; a second one is asked about.</summary>
     private bool HowMuch(string text)
     {
-        if (Last < 0 || NoteGlossary.Dose(text) is not { } dose) return false;
+        if (NoteGlossary.Dose(text) is not { } dose) return false;
+        LayDown();
+        if (Last < 0) return false;
         var step = _steps[Last];
         if (step.Dose is null) _steps[Last] = step with { Dose = dose };
         else if (NoteGlossary.HoldOf(text) is { } hold && !NoteGlossary.HasTime(step.Dose.Line!))

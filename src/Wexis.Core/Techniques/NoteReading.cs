@@ -21,7 +21,7 @@ public sealed record ConfirmedWord(string Said, string? Structure);
 public sealed record NamedStructure(string Structure, string Name);
 
 /// <summary>What one sentence of the notes was read as.</summary>
-/// <param name="Kind">title, start, step, dose, side, repeat, still, claim, advice, caution, material, or unread.</param>
+/// <param name="Kind">title, start, step, pose, dose, side, repeat, still, claim, advice, caution, material, or unread.</param>
 /// <param name="Step">Step (from 0) that it became, that it adds to, or that it may repeat.</param>
 /// <param name="Polarity">Set where a lost “not” would turn a caution into an instruction: the sentence must be confirmed as it stands.</param>
 /// <param name="Unknown">What it leaves open, in words.</param>

@@ -108,6 +108,8 @@ public class NoteReadingTests
     [InlineData("Smile 8 times, twice a day.", "8 times, twice a day")]
     [InlineData("Smile 8 times. Three times a week.", "8 times, 3 times a week")]
     [InlineData("Smile on the left side 8 times. Switch sides.", "8 times, each side")]
+    [InlineData("Finish with three slow breaths.", "3 breaths")]
+    [InlineData("- smile x3", "x3")]
     public void A_dose_is_taken_in_figures_and_read_by_the_dose_line(string text, string line)
     {
         var dose = Read(text).Draft.AllSteps.ShouldHaveSingleItem().Dose!;
@@ -140,6 +142,38 @@ public class NoteReadingTests
     [Fact]
     public void Hands_that_are_laid_and_then_do_nothing_are_a_step_with_a_question() =>
         Read("Place the palms on the forehead.").Lines.ShouldHaveSingleItem().ShouldSatisfyAllConditions(l => l.Step.ShouldBe(0), l => l.Unknown.ShouldNotBeEmpty());
+
+    [Fact]
+    public void A_list_in_headwords_is_read_like_prose()
+    {
+        var reading = Read("""
+            CHEEK LIFT
+            1. Sit upright, shoulders down, jaw loose.
+            2. Fold the upper lip over the teeth.
+            3. Smile to lift the cheeks up. Place the index fingers lightly on the cheeks.
+            4. Do this 10 times.
+            Works zygomaticus and the risorius.
+            Not after fillers.
+            Oil on the hands!
+            """);
+        reading.Lines.Select(l => l.Kind).ShouldBe(["title", "pose", "step", "step", "start", "dose", "claim", "caution", "material"]);
+        reading.Draft.AllSteps.Select(s => s.AllActs.Single().Do).ShouldBe(["roll-lips-in", "smile"]);
+        reading.Draft.AllSteps[0].State!.ShouldSatisfyAllConditions(p => p.Shoulders.ShouldBe("down"), p => p.Jaw.ShouldBe("rest"), p => p.Head.ShouldBe("neutral"));
+        reading.Draft.AllSteps[1].ShouldSatisfyAllConditions(s => s.Dose!.Line.ShouldBe("10 times"), s => s.AllHands.Single().Contact.ShouldBe("fingertip-index"));
+        reading.Draft.Materials.ShouldBe(["oil"]);
+    }
+
+    [Fact]
+    public void A_stroke_told_by_its_way_only_is_worked_as_the_one_before_and_that_is_asked()
+    {
+        var reading = Read("With flat hands stroke very lightly from the ear down to the collarbone, 8 times. Then from the middle of the chin to the ear, 5 times. Gua sha with the stone from chin to earlobe, 15 degrees, 6 strokes. Repeat left.");
+        var steps = reading.Draft.AllSteps;
+        steps.Select(s => s.AllHands.Single().Verb).ShouldBe(["stroke", "stroke", "tool-stroke"]);
+        steps[1].AllHands.Single().ShouldSatisfyAllConditions(h => h.Contact.ShouldBe("four-fingers"), h => h.Pressure.ShouldBe(1), h => h.AllPath.Select(p => p.At).ShouldBe(["pogonion", "ear_front"]));
+        steps[1].Dose!.Line.ShouldBe("5 times");
+        reading.Lines[1].Unknown.ShouldBe(["Worked as the step before it?"]);
+        (steps[2].AllHands.Single().AngleDeg, steps[2].AllHands.Single().Sides).ShouldBe((15, "one-then-other"));
+    }
 
     [Fact]
     public void A_second_heading_is_said_to_begin_another_technique()

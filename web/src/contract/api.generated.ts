@@ -1874,7 +1874,7 @@ export interface components {
     /** @description What one sentence of the notes was read as. */
     NoteLine: {
       garbled: components["schemas"]["GarbledWord"][];
-      /** @description title, start, step, dose, side, repeat, still, claim, advice, caution, material, or unread. */
+      /** @description title, start, step, pose, dose, side, repeat, still, claim, advice, caution, material, or unread. */
       kind: string;
       /** @description Structures that it names by a name the atlas knows. */
       named: components["schemas"]["NamedStructure"][];

@@ -16,6 +16,7 @@ const KINDS: Readonly<Record<string, string>> = {
   title: "its name",
   start: "begins at",
   step: "step",
+  pose: "held so",
   dose: "how much",
   side: "other side",
   repeat: "said before",
