@@ -33,7 +33,7 @@ public class ShotTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.SeeText("There nearly twice");
         Shot("library");
         b.Go("/techniques/notes");
-        b.Type(Browser.Labelled("Old notes"), "Smile over the chin.\nWith two fingers press firmly beside the nostrils for 10 seconds, three times. Keep the lips relaxed. Never press on the eyeball. Smile with closed lips ten times, it works the zygomaticus mayor. Then stroke from the chin to the ear like this, 5 times. Again on the other side.");
+        b.Type(Browser.Labelled("Old notes"), "Smile over the chin\nWith two fingers press firmly beside the nostrils for 10 seconds, three times. Keep the lips relaxed. Never press on the eyeball. Smile with closed lips ten times, it works the zygomaticus mayor. Then stroke from the chin to the ear like this, 5 times. Again on the other side.");
         b.Click("Read the notes");
         b.SeeText("is no name of the atlas");
         Shot("old-notes");

@@ -5,8 +5,8 @@ using Wexis.Core.Anatomy;
 
 namespace Wexis.Core.Techniques;
 
-/// <summary>A sentence of notes; <c>MayHead</c> when it opens the notes, or has a line to itself, not of a list, after an empty one.</summary>
-internal sealed record NoteSentence(string Text, bool MayHead);
+/// <summary>A sentence of notes; <c>MayHead</c> when it opens the notes, or has a line to itself, not of a list, after an empty one; <c>Heads</c> when it is set like a heading besides.</summary>
+internal sealed record NoteSentence(string Text, bool MayHead, bool Heads);
 
 /// <summary>Words of old notes (common practice): verbs, movements, places, fingers, pressure, doses; and spellings that only sound like anatomy.</summary>
 internal sealed partial class NoteGlossary
@@ -47,21 +47,27 @@ internal sealed partial class NoteGlossary
         var opens = true;
         var lines = LineEnd().Split(text);
         var many = lines.Count(l => l.Any(char.IsLetter)) > 1;
-        foreach (var line in lines)
+        for (var i = 0; i < lines.Length; i++)
         {
-            var sentences = SentenceEnd().Split(line).Select(s => Bullet().Replace(s, "").Trim()).Where(s => s.Any(char.IsLetter)).ToList();
-            var heads = opens && !Bullet().IsMatch(line) && (sentences.Count == 1 ? many : found.Count == 0);
-            found.AddRange(sentences.Select((s, i) => new NoteSentence(s, heads && i == 0)));
+            var sentences = SentenceEnd().Split(lines[i]).Select(s => Bullet().Replace(s, "").Trim()).Where(s => s.Any(char.IsLetter)).ToList();
+            var may = opens && !Bullet().IsMatch(lines[i]) && (sentences.Count == 1 ? many : found.Count == 0);
+            var next = i + 1 < lines.Length ? lines[i + 1] : "";
+            var heads = may && sentences.Count == 1 && !Ends(lines[i]) && (next.Trim().Length == 0 || Bullet().IsMatch(next) || Ends(next));
+            found.AddRange(sentences.Select((s, n) => new NoteSentence(s, may && n == 0, heads)));
             opens = sentences.Count == 0;
         }
         return found;
+
+        static bool Ends(string line) => line.TrimEnd() is [.., '.' or '!' or '?' or ';'];
     }
 
-    /// <summary>A heading: a few words that neither say how nor how much, nor begin with what to do.</summary>
-    public bool IsTitle(string sentence) =>
+    /// <summary>A heading: a few words that say neither how nor how much. One that begins with what to do ("Smile over the chin") must be set like a heading.</summary>
+    public bool IsTitle(NoteSentence told) => told.MayHead && IsTitle(told.Text) && (told.Heads || !BeginsWithWork(told.Text));
+
+    private bool IsTitle(string sentence) =>
         Words(sentence).Count <= MostWordsOfTitle && Dose(sentence) is null && !Forbids(sentence) && !IsAdvice(sentence) && !IsClaim(sentence) && Material(sentence) is null && LaysHands(sentence) is null
         && !Contacts.Any(c => c.Pattern.IsMatch(sentence)) && Still(sentence).Count == 0
-        && Pose(sentence) is null && !BeginsWithWork(sentence);
+        && Pose(sentence) is null;
 
     private static bool BeginsWithWork(string sentence) => HandVerbs.Any(v => v.Pattern.Match(sentence) is { Success: true, Index: 0 }) || Moves.Any(v => v.Pattern.Match(sentence) is { Success: true, Index: 0 });
 
@@ -232,6 +238,7 @@ internal sealed partial class NoteGlossary
         const double likely = 0.87, nearly = 0.04;
         var likeness = new JaroWinkler();
         var words = Words(sentence);
+        var known = ClaimWords.Named(sentence, _atlas);
         var found = new List<GarbledWord>();
         for (var i = 0; i < words.Count; i++)
             for (var n = Math.Min(3, words.Count - i); n >= 1; n--)
@@ -239,7 +246,7 @@ internal sealed partial class NoteGlossary
                 var window = words.Skip(i).Take(n).ToList();
                 var said = string.Join(' ', window);
                 if (said.Length < 6 || window.All(Known) || window.Any(w => w.Length < 4)) continue;
-                if (_names.Any(x => x.Words == said)) continue;
+                if (_names.Any(x => x.Words == said) || (SpelledOut(said)?.Match(sentence) is { Success: true } at && known.Any(k => k.At <= at.Index && at.Index + at.Length <= k.At + k.Length))) continue;
                 var alike = _names.Where(x => Math.Abs(x.Words.Length - said.Length) <= 4 && x.Words.Count(c => c == ' ') == n - 1).Select(x => new LikelyName(x.Id, x.Name, likeness.Similarity(x.Words, said)))
                     .Where(x => x.Likeness >= likely).OrderByDescending(x => x.Likeness).DistinctBy(x => x.Structure).ToList();
                 if (alike.Count == 0) continue;
@@ -249,6 +256,12 @@ internal sealed partial class NoteGlossary
             }
         return found;
     }
+
+    /// <summary>A text without some words of it, however they are spaced.</summary>
+    public static string Without(string text, IEnumerable<string> said) => said.Aggregate(text, (t, s) => SpelledOut(s) is { } pattern ? pattern.Replace(t, " ") : t);
+
+    /// <summary>Finds words that stand together, however they are spaced or hyphened; null for no words.</summary>
+    public static Regex? SpelledOut(string said) => Words(said) is { Count: > 0 } words ? new($@"(?<!\w){string.Join(@"[\s\-]+", words.Select(Regex.Escape))}(?!\w)", RegexOptions.IgnoreCase, TimeSpan.FromMilliseconds(500)) : null;
 
     private bool Known(string word) => _known.Contains(word) || (word.EndsWith('s') && _known.Contains(word[..^1]));
 

@@ -53,7 +53,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
     private void Sort(NoteSentence sentence)
     {
         var text = sentence.Text;
-        if (sentence.MayHead && _glossary.IsTitle(text))
+        if (_glossary.IsTitle(sentence))
         {
             if (_name is null && _steps.Count == 0) _name = NoteGlossary.Title(text);
             Add(text, "title", null, _name is null || _name != NoteGlossary.Title(text) ? [AnotherBegins] : []);
@@ -219,7 +219,8 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
 
     private void Add(string text, string kind, int? step = null, IReadOnlyList<string>? unknown = null)
     {
-        var named = ClaimWords.Named(text, atlas).SelectMany(n => n.Structures).Distinct().Select(s => new NamedStructure(s, atlas.PlainName(s)));
-        _lines.Add(new(text, kind, step, NoteGlossary.Polarity(text), unknown ?? [], [.. _glossary.Garbled(text).Where(g => !left.Contains(g.Said))], [.. named]));
+        var garbled = _glossary.Garbled(text);
+        var named = ClaimWords.Named(NoteGlossary.Without(text, garbled.Select(g => g.Said)), atlas).SelectMany(n => n.Structures).Distinct().Select(s => new NamedStructure(s, atlas.PlainName(s)));
+        _lines.Add(new(text, kind, step, NoteGlossary.Polarity(text), unknown ?? [], [.. garbled.Where(g => !left.Contains(g.Said))], [.. named]));
     }
 }

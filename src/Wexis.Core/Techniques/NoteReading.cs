@@ -1,4 +1,3 @@
-using System.Text.RegularExpressions;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 
@@ -53,9 +52,6 @@ public sealed record NoteReading(string Text, TechniqueDocument Draft, IReadOnly
         return Checked.Yes(reader.Finish(told));
     }
 
-    private static string Written(string text, string said, string name)
-    {
-        var words = NoteGlossary.Words(said);
-        return words.Count == 0 ? text : Regex.Replace(text, $@"(?<!\w){string.Join(@"[\s\-]+", words.Select(Regex.Escape))}(?!\w)", name.Replace("$", "$$", StringComparison.Ordinal), RegexOptions.IgnoreCase, TimeSpan.FromMilliseconds(500));
-    }
+    private static string Written(string text, string said, string name) =>
+        NoteGlossary.SpelledOut(said)?.Replace(text, name.Replace("$", "$$", StringComparison.Ordinal)) ?? text;
 }

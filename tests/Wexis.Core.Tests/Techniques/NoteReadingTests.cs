@@ -175,6 +175,14 @@ public class NoteReadingTests
         (steps[2].AllHands.Single().AngleDeg, steps[2].AllHands.Single().Sides).ShouldBe((15, "one-then-other"));
     }
 
+    [Theory]
+    [InlineData("Smile over the chin\nPress the lips together 5 times.", "Smile over the chin")]
+    [InlineData("Exercise 3: Smile over the chin\n- press the lips 5 times", "Smile over the chin")]
+    [InlineData("Smile over the chin:\n\nPress the lips 5 times.", "Smile over the chin")]
+    [InlineData("Smile.\nPress the lips 5 times.", null)]
+    [InlineData("Smile 10 times", null)]
+    public void A_heading_that_begins_with_what_to_do_must_be_set_like_one(string text, string? name) => Read(text).Draft.Name.ShouldBe(name);
+
     [Fact]
     public void A_second_heading_is_said_to_begin_another_technique()
     {
@@ -189,6 +197,7 @@ public class NoteReadingTests
         const string text = "Smile 10 times. It works the Zygomaticus  mayor and the massater.";
         var first = Read(text).Lines[^1];
         first.Garbled.Select(g => g.Said).ShouldBe(["zygomaticus mayor", "massater"]);
+        first.Named.ShouldBeEmpty("half of a garbled name is no name");
         var then = NoteReading.Of(text, Reference.Atlas, [new("zygomaticus mayor", "zygomaticus-major"), new("massater", null)]).Value!;
         then.Text.ShouldBe("Smile 10 times. It works the zygomaticus major and the massater.");
         then.Lines[^1].Garbled.ShouldBeEmpty();

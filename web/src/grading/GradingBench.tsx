@@ -298,7 +298,7 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
                   type="button"
                   data-fault={f.id}
                   className={cn(
-                    "flex min-h-8 items-center gap-2 rounded-mark border px-2 text-left text-sm leading-tight",
+                    "flex min-h-8 items-center gap-2 rounded-mark border px-2 py-0.5 text-left text-sm leading-tight",
                     seen > 0 ? "border-now bg-now-wash" : "border-line bg-field hover:bg-linen",
                   )}
                   onClick={() => give("fault", { step: step.index, target: f.id })}
