@@ -145,8 +145,8 @@ public static partial class ClaimWords
     /// <summary>Whether a text says a name as words of its own; a plural s or es may follow.</summary>
     private static bool Says(string text, string words) => Find(text, words) >= 0;
 
-    /// <summary>Where a text says a name as words of its own; -1 when it does not.</summary>
-    private static int Find(string text, string words)
+    /// <summary>Where a text in lower case says a name as words of its own; -1 when it does not.</summary>
+    internal static int Find(string text, string words)
     {
         for (var at = text.IndexOf(words, StringComparison.Ordinal); at >= 0; at = text.IndexOf(words, at + 1, StringComparison.Ordinal))
         {

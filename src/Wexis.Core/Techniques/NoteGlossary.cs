@@ -25,6 +25,7 @@ internal sealed partial class NoteGlossary
             .. CommonPlaces.Where(p => atlas.Landmarks.ContainsKey(p.Landmark)),
             .. atlas.Landmarks.Select(l => (l.Value.Name.ToLowerInvariant(), l.Key)),
         ];
+        _places = [.. _places.OrderByDescending(p => p.Words.Length)];
         _zones = [.. CommonZones, .. atlas.Document.Zones.Select(z => (z.Name.ToLowerInvariant(), z.Id))];
         _names = [.. GroupNames.Where(g => atlas.Muscles.ContainsKey(g.Id)).Select(g => (g.Words, g.Id, g.Words)), .. atlas.Document.Muscles.SelectMany(m => new[] { m.PlainName, m.NameLaTa2.Replace("Musculus ", "", StringComparison.OrdinalIgnoreCase) }.Distinct(StringComparer.OrdinalIgnoreCase).Select(n => (n.ToLowerInvariant(), m.Id, m.PlainName)))];
         _known = [.. _names.SelectMany(n => Words(n.Words)), .. _places.SelectMany(p => Words(p.Words)), .. _zones.SelectMany(z => Words(z.Words)), .. PlainWords];
@@ -173,8 +174,13 @@ internal sealed partial class NoteGlossary
         unknown = open;
         var hand = HandVerbs.FirstOrDefault(v => v.Pattern.IsMatch(sentence));
         var move = Moves.FirstOrDefault(v => v.Pattern.IsMatch(sentence));
-        if (hand.Verb is null && move.Do is null) return null;
         var dose = Dose(sentence);
+        if (hand.Verb is null && move.Do is null)
+        {
+            // Hands that are laid somewhere for a time do that and nothing else.
+            if (dose is null || !Laid().IsMatch(sentence)) return null;
+            hand.Verb = "hold-still";
+        }
         if (dose is null) open.Add(HowManyAsked);
         if (Here().IsMatch(sentence)) open.Add($"“{Here().Match(sentence).Value.Trim().ToLowerInvariant()}”: where, or how?");
         var sides = SidesOf(sentence);
@@ -235,8 +241,6 @@ internal sealed partial class NoteGlossary
     /// <summary>Words that sound like anatomy and are spelt like nothing in the atlas, with their likeliest meaning.</summary>
     public IReadOnlyList<GarbledWord> Garbled(string sentence)
     {
-        const double likely = 0.87, nearly = 0.04;
-        var likeness = new JaroWinkler();
         var words = Words(sentence);
         var known = ClaimWords.Named(sentence, _atlas);
         var found = new List<GarbledWord>();
@@ -246,16 +250,29 @@ internal sealed partial class NoteGlossary
                 var window = words.Skip(i).Take(n).ToList();
                 var said = string.Join(' ', window);
                 if (said.Length < 6 || window.All(Known) || window.Any(w => w.Length < 4)) continue;
-                if (_names.Any(x => x.Words == said) || (SpelledOut(said)?.Match(sentence) is { Success: true } at && known.Any(k => k.At <= at.Index && at.Index + at.Length <= k.At + k.Length))) continue;
-                var alike = _names.Where(x => Math.Abs(x.Words.Length - said.Length) <= 4 && x.Words.Count(c => c == ' ') == n - 1).Select(x => new LikelyName(x.Id, x.Name, likeness.Similarity(x.Words, said)))
-                    .Where(x => x.Likeness >= likely).OrderByDescending(x => x.Likeness).DistinctBy(x => x.Structure).ToList();
-                if (alike.Count == 0) continue;
-                found.Add(new(said, [.. alike.Where(x => x.Likeness >= alike[0].Likeness - nearly).Take(3)]));
+                if (_names.Any(x => x.Words == said)) continue;
+                var alike = AlikeTo(said, n);
+                // Words inside a longer name that the atlas knows are no slip.
+                if (alike.Count == 0 || (SpelledOut(said)?.Match(sentence) is { Success: true } at && known.Any(k => k.At <= at.Index && at.Index + at.Length <= k.At + k.Length))) continue;
+                found.Add(new(said, alike));
                 i += n - 1;
                 break;
             }
         return found;
     }
+
+    /// <summary>The names nearest to some words, the likeliest first; empty when none is near. Notes say the same words again and again.</summary>
+    private IReadOnlyList<LikelyName> AlikeTo(string said, int words)
+    {
+        const double likely = 0.87, nearly = 0.04;
+        if (_alike.TryGetValue(said, out var known)) return known;
+        var alike = _names.Where(x => Math.Abs(x.Words.Length - said.Length) <= 4 && x.Words.Count(c => c == ' ') == words - 1).Select(x => new LikelyName(x.Id, x.Name, Likeness.Similarity(x.Words, said)))
+            .Where(x => x.Likeness >= likely).OrderByDescending(x => x.Likeness).DistinctBy(x => x.Structure).ToList();
+        return _alike[said] = [.. alike.Where(x => x.Likeness >= alike[0].Likeness - nearly).Take(3)];
+    }
+
+    private static readonly JaroWinkler Likeness = new();
+    private readonly Dictionary<string, IReadOnlyList<LikelyName>> _alike = new(StringComparer.Ordinal);
 
     /// <summary>A text without some words of it, however they are spaced.</summary>
     public static string Without(string text, IEnumerable<string> said) => said.Aggregate(text, (t, s) => SpelledOut(s) is { } pattern ? pattern.Replace(t, " ") : t);
@@ -269,10 +286,10 @@ internal sealed partial class NoteGlossary
     {
         var lower = sentence.ToLowerInvariant();
         var taken = new List<(int At, int Length, string Landmark)>();
-        foreach (var (words, landmark) in _places.OrderByDescending(p => p.Words.Length))
+        foreach (var (words, landmark) in _places)
         {
-            var at = Regex.Match(lower, $@"\b{Regex.Escape(words)}s?\b", RegexOptions.None, TimeSpan.FromMilliseconds(200));
-            if (at.Success && !taken.Any(t => at.Index < t.At + t.Length && t.At < at.Index + at.Length)) taken.Add((at.Index, at.Length, landmark));
+            var at = ClaimWords.Find(lower, words);
+            if (at >= 0 && !taken.Any(t => at < t.At + t.Length && t.At < at + words.Length)) taken.Add((at, words.Length, landmark));
         }
         // A place counts only where the sentence leads to it: "from", "to", "at", "over" …
         return [.. taken.Where(t => LeadsTo().IsMatch(lower[..t.At])).OrderBy(t => t.At).Select(t => t.Landmark).Distinct().Take(5)];
@@ -281,7 +298,7 @@ internal sealed partial class NoteGlossary
     private List<string> ZonesIn(string sentence)
     {
         var lower = sentence.ToLowerInvariant();
-        return [.. _zones.Where(z => Regex.IsMatch(lower, $@"\b{Regex.Escape(z.Words)}s?\b", RegexOptions.None, TimeSpan.FromMilliseconds(200))).OrderByDescending(z => z.Words.Length).Select(z => z.Zone).Distinct().Take(2)];
+        return [.. _zones.Where(z => ClaimWords.Find(lower, z.Words) >= 0).OrderByDescending(z => z.Words.Length).Select(z => z.Zone).Distinct().Take(2)];
     }
 
     private static string? SidesOf(string sentence) =>

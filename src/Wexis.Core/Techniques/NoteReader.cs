@@ -13,7 +13,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
     private readonly NoteGlossary _glossary = NoteGlossary.Of(atlas);
     private readonly List<NoteLine> _lines = [];
     private readonly List<Step> _steps = [];
-    private readonly List<(IReadOnlyList<string> Words, int? Step)> _said = [];
+    private readonly List<(IReadOnlyList<string> Words, int Line)> _said = [];
     private readonly List<Claim> _claims = [];
     private readonly List<string> _advice = [];
     private readonly List<string> _cautions = [];
@@ -32,16 +32,24 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
     {
         var text = sentence.Text;
         var words = NoteGlossary.Words(text);
-        var twin = _said.FirstOrDefault(s => TechniqueLikeness.Of([.. s.Words.Distinct()], [.. words.Distinct()]) >= Same);
-        if (twin.Words is not null)
+        var twin = _said.Where(s => TechniqueLikeness.Of([.. s.Words.Distinct()], [.. words.Distinct()]) >= Same).Select(s => _lines[s.Line]).FirstOrDefault(SaysItAgain);
+        if (twin is not null)
         {
             Add(text, "repeat", twin.Step, "Is this the same step, or does it come again? It was not added.");
             return;
         }
-        var before = _lines.Count;
+        var line = _lines.Count;
         Sort(sentence);
-        _said.Add((words, _lines[before].Step));
+        _said.Add((words, line));
     }
+
+    /// <summary>What leans on a step ("10 times.", "Change sides.") may well be said of another one too.</summary>
+    private bool SaysItAgain(NoteLine line) => line.Kind switch
+    {
+        "start" => _laid is not null,
+        "pose" or "dose" or "side" or "still" => line.Step == (Last < 0 ? null : Last),
+        _ => true,
+    };
 
     public NoteReading Finish(string text)
     {

@@ -71,6 +71,18 @@ public class NoteReadingTests
     }
 
     [Fact]
+    public void What_leans_on_a_step_may_be_said_of_the_next_one_too_and_only_there_it_is_no_repeat()
+    {
+        var reading = Read("Place two fingers at the temple. Press gently. 10 times. Change sides. Place two fingers at the temple. Circle gently. 10 times. Change sides. 10 times.");
+        reading.Lines.Select(l => l.Kind).ShouldBe(["start", "step", "dose", "side", "start", "step", "dose", "side", "repeat"]);
+        reading.Draft.AllSteps.Select(s => s.Dose!.Line).ShouldBe(["10 times, each side", "10 times, each side"]);
+    }
+
+    [Fact]
+    public void Hands_that_are_laid_for_a_time_are_a_step() =>
+        Read("Place the palms on the forehead for 20 seconds.").Draft.AllSteps.ShouldHaveSingleItem().ShouldSatisfyAllConditions(s => s.AllHands.Single().Verb.ShouldBe("hold-still"), s => s.Dose!.Line.ShouldBe("20 seconds"));
+
+    [Fact]
     public void Stillness_belongs_to_the_step_before_and_advice_stands_apart()
     {
         var reading = Read("Look up 5 times. Keep the forehead still. Drink more water. It strengthens the eyelid.");
