@@ -192,6 +192,10 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Click(By.CssSelector("[data-garbled='zygomaticus mayor'] button"));
         b.Until(() => !b.Has(By.CssSelector("[data-garbled]")), "the word is answered");
         b.See(Browser.Labelled("Old notes")).GetAttribute("value").ShouldEndWith("It works the zygomaticus major.");
+        b.See(Browser.Labelled("Old notes")).SendKeys(" Smile 5 times.");
+        b.SeeText("The notes were changed since. Read them again.");
+        b.See(Browser.Named("button", "Begin a technique from 1 step")).Enabled.ShouldBeFalse("what is begun must be what was read");
+        for (var i = 0; i < " Smile 5 times.".Length; i++) b.Press(Keys.Backspace);
         b.Click("Begin a technique from 1 step");
         b.See(Browser.Labelled("Name of the technique")).GetAttribute("value").ShouldBe("Nostril press");
         b.SeeText("press at widest point of the ala");

@@ -52,6 +52,7 @@ export function NotesScreen() {
   const open =
     new Set(lines.filter((l) => l.polarity && !confirmed.has(l.text)).map((l) => l.text)).size +
     new Set(lines.flatMap((l) => l.garbled.map((g) => g.said))).size;
+  const stale = reading !== undefined && reading.text !== text;
   const begin = (r: Schemas["NoteReading"]) => {
     const id = crypto.randomUUID();
     keepDraft(draftPlace(id), "0.0", r.draft);
@@ -143,13 +144,14 @@ export function NotesScreen() {
           <div className="mt-3 flex items-center gap-4 border-t border-line pt-3">
             <Button
               tone="now"
-              disabled={!person.leads || open > 0 || (reading.draft.steps ?? []).length === 0}
+              disabled={!person.leads || stale || open > 0 || (reading.draft.steps ?? []).length === 0}
               onClick={() => begin(reading)}
             >
               Begin a technique from{" "}
               {reading.draft.steps?.length === 1 ? "1 step" : `${reading.draft.steps?.length ?? 0} steps`}
             </Button>
-            {open > 0 && (
+            {stale && <span className="text-sm text-now">The notes were changed since. Read them again.</span>}
+            {!stale && open > 0 && (
               <span className="text-sm text-now">
                 {open === 1 ? "One thing has" : `${open} things have`} to be confirmed first.
               </span>
