@@ -46,6 +46,8 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.SeeText("near work needs both");
         b.Click("side by side");
         b.See(By.CssSelector("[data-differences]"));
+        b.Count(By.CssSelector("[data-differences] thead th")).ShouldBe(2, "a column for each");
+        b.Count(By.CssSelector("[data-differences] del")).ShouldBe(0, "neither replaces the other");
     }
 
     [Fact]

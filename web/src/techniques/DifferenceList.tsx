@@ -3,19 +3,33 @@ import type { Schemas } from "../shell/api";
 import { Problem, Waiting } from "../ui/States";
 import { differenceQuery } from "./techniqueQueries";
 
-/** Differences in words: where, what, before and after. */
+/** Differences in words: where, what, before and after; of two different things, a column for each. */
 export function DifferenceList({
   differences,
   same,
   onStep,
+  columns,
 }: {
   differences: readonly Schemas["Difference"][];
   same: string;
   onStep?: (step: number) => void;
+  columns?: readonly [string, string];
 }) {
   if (differences.length === 0) return <p className="text-faded">{same}</p>;
   return (
     <table className="w-full text-sm" data-differences>
+      {columns && (
+        <thead>
+          <tr className="text-left">
+            <td colSpan={2} />
+            {columns.map((name) => (
+              <th key={name} scope="col" className="py-1 pr-3 font-serif text-base font-semibold">
+                {name}
+              </th>
+            ))}
+          </tr>
+        </thead>
+      )}
       <tbody>
         {differences.map((d, i) => (
           <tr key={i} className="border-t border-line align-baseline">
@@ -31,11 +45,19 @@ export function DifferenceList({
               )}
             </th>
             <td className="w-36 py-1 pr-3 font-semibold">{d.what}</td>
-            <td className="py-1">
-              {d.before !== null && <del className="text-faded">{d.before}</del>}
-              {d.before !== null && d.after !== null && " → "}
-              {d.after !== null && <ins className="no-underline">{d.after}</ins>}
-            </td>
+            {columns ? (
+              [d.before, d.after].map((said, side) => (
+                <td key={side} className={said === null ? "py-1 pr-3 text-faded" : "py-1 pr-3"}>
+                  {said ?? "not told"}
+                </td>
+              ))
+            ) : (
+              <td className="py-1">
+                {d.before !== null && <del className="text-faded">{d.before}</del>}
+                {d.before !== null && d.after !== null && " → "}
+                {d.after !== null && <ins className="no-underline">{d.after}</ins>}
+              </td>
+            )}
           </tr>
         ))}
       </tbody>

@@ -198,7 +198,13 @@ function Duplicate({ pair }: { pair: Schemas["NearDuplicate"] }) {
           {open ? "close" : "side by side"}
         </Button>
       </div>
-      {open && apart.data && <DifferenceList differences={apart.data} same="They differ in nothing but their names." />}
+      {open && apart.data && (
+        <DifferenceList
+          differences={apart.data.filter((d) => d.what !== "name")}
+          same="They differ in nothing but their names."
+          columns={[pair.first_name, pair.second_name]}
+        />
+      )}
     </li>
   );
 }
