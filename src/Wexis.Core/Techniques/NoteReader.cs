@@ -63,8 +63,9 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
         var text = sentence.Text;
         if (_glossary.IsTitle(sentence))
         {
-            if (_name is null && _steps.Count == 0) _name = NoteGlossary.Title(text);
-            Add(text, "title", null, _name is null || _name != NoteGlossary.Title(text) ? [AnotherBegins] : []);
+            var first = _name is null && _steps.Count == 0;
+            if (first) _name = NoteGlossary.Title(text);
+            Add(text, "title", null, first ? [] : [AnotherBegins]);
         }
         // A sentence that forbids is a caution, whatever it forbids.
         else if (NoteGlossary.Forbids(text))
