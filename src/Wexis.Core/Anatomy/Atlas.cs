@@ -54,10 +54,19 @@ public sealed record HazardWhen(int? MinLevel, bool? Static, bool? Bilateral, bo
 public sealed record HazardRule(HazardWhen When, string Then);
 public sealed record RimFront(double[][] Polygon, double[][]? Hole, string Rule);
 
+/// <summary>A hazard's outline on one more surface from which it can be touched. View frontal or posterior: (x, y); lateral: (z, y). IPD.</summary>
+public sealed record HazardOutline(string Surface, string View, double[][] Polygon);
+
 /// <summary>A place where pressure can hurt, with the rules that say when.</summary>
+/// <param name="Polygon">Its outline on its own surface; <paramref name="Also"/> holds those on every other surface from which it can be touched.</param>
 public sealed record Hazard(
     string Id, string Name, string View, double[][] Polygon, double[][]? Hole, string Risk, string UsualCaution, string AppliesTo, string Rule,
-    string Severity, HazardRule[] RuleData, double MinContactShare, string Surface, RimFront? RimFront, SourceRef[] Source);
+    string Severity, HazardRule[] RuleData, double MinContactShare, string Surface, RimFront? RimFront, SourceRef[] Source, HazardOutline[]? Also)
+{
+    /// <summary>Every outline, its own first.</summary>
+    [JsonIgnore]
+    public IEnumerable<HazardOutline> Outlines => [new(Surface, View, Polygon), .. Also ?? []];
+}
 
 /// <summary>A state of the person that excludes or changes work, by technique class.</summary>
 public sealed record Exclusion(

@@ -1,5 +1,6 @@
 using System.Text.RegularExpressions;
 using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
 
 namespace Wexis.Core.Techniques;
 
@@ -14,11 +15,8 @@ public static partial class Screening
     /// <summary>Above every list of exclusions, always.</summary>
     public const string ClinicianFirst = "These are usual cautions, from memory. The word of the licensed clinician who treats the person, and local codes, come first. When in doubt, leave the technique out and ask.";
 
-    /// <summary>From here a hold is a long one (technique_class_rule of the action model).</summary>
-    private const double LongHoldSeconds = 30;
-
     /// <summary>Classes of one step (technique_class_rule of the action model).</summary>
-    public static IReadOnlyList<string> Classes(CompletedStep completed, Atlas atlas, ActionModel model)
+    public static IReadOnlyList<string> Classes(CompletedStep completed, Atlas atlas, ActionModel model, HouseSettings settings)
     {
         ArgumentNullException.ThrowIfNull(completed);
         var classes = new HashSet<string>(StringComparer.Ordinal);
@@ -33,7 +31,7 @@ public static partial class Screening
             if (hand.AllZones.Any(z => atlas.RegionOfZone.GetValueOrDefault(z) == "neck")) classes.Add("neck");
             if (hand.AllZones.Contains("masseter-area")) classes.Add("jaw");
             if (hand.AllZones.Contains("mouth-inside")) classes.Add("intraoral");
-            if (hand.HoldS >= LongHoldSeconds) classes.Add("long-hold");
+            if (hand.HoldS >= settings.LongHoldSeconds) classes.Add("long-hold");
         }
         foreach (var act in completed.Step.AllActs.Where(a => a.Do is not null))
         {
@@ -46,7 +44,7 @@ public static partial class Screening
                 "breathe" or "relax-scan" or "drop-shoulders" => "face-active",
                 _ => "face-active",
             });
-            if (act.Tempo?.HoldS >= LongHoldSeconds) classes.Add("long-hold");
+            if (act.Tempo?.HoldS >= settings.LongHoldSeconds) classes.Add("long-hold");
         }
         return [.. classes.Order(StringComparer.Ordinal)];
     }

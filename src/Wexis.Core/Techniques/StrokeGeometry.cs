@@ -33,14 +33,14 @@ public sealed record StrokeGeometry(int Step, int Hand, IReadOnlyList<double> Le
     {
         var worked = step.Map.Worked.Select(r => r.Structure).ToHashSet(StringComparer.Ordinal);
         var structures = atlas.Document.Muscles.Where(m => m.Views.TryGetValue("frontal", out var v) && v.Polygon is { Length: > 2 })
-            .Select(m => (Muscle: m, path.Over(m.Views["frontal"].Polygon!, m.Views["frontal"].Holes is { Length: > 0 } holes ? holes[0] : null, null).Share))
+            .Select(m => (Muscle: m, path.OverFront(m.Views["frontal"].Polygon!, m.Views["frontal"].Holes is { Length: > 0 } holes ? holes[0] : null).Share))
             .Where(x => x.Share >= LeastShare).OrderByDescending(x => x.Share)
             .Select(x =>
             {
                 double? angle = hand.Glide == true && path.DirectionDegrees is { } d && x.Muscle.Fibre.AxisDeg is { } axis ? FaceAngle.ToAxis(d, axis) : null;
                 return new UnderStroke(x.Muscle.Id, x.Muscle.PlainName, x.Share, worked.Contains(x.Muscle.Id) && (hand.Pressure ?? 3) >= x.Muscle.MinPressureToReach, angle, angle is { } a ? RuleData.Class(rules.Fibre, a) : null);
             });
-        var hazards = atlas.Document.Hazards.Where(h => h.View == "frontal").Select(h => (Hazard: h, Over: path.Over(h.Polygon, h.Hole, h.Surface))).Where(x => x.Over.Entered || x.Over.Share >= LeastShare)
+        var hazards = atlas.Document.Hazards.Select(h => (Hazard: h, Over: path.Over(h, false))).Where(x => x.Over.Entered || x.Over.Share >= LeastShare)
             .Select(x => new HazardUnderStroke(x.Hazard.Id, x.Hazard.Name, x.Over.Entered, x.Over.Share));
         return new(step.Index, index, [.. path.Legs.Select(l => FaceAngle.Direction(l.From, l.To))], [.. path.Legs.Select(l => l.Edge)], path.Legs.Sum(l => l.LengthIpd), path.WidthIpd, [.. structures], [.. hazards]);
     }

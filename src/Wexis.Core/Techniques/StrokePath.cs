@@ -1,34 +1,44 @@
 using System.Runtime.CompilerServices;
 using NetTopologySuite.Geometries;
 using NetTopologySuite.Geometries.Prepared;
+using NetTopologySuite.Geometries.Utilities;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 
 namespace Wexis.Core.Techniques;
 
+/// <summary>A place of a path: its surface, where it lies in the front (or back) picture, and z in the side view where that is known.</summary>
+public readonly record struct PathStop(string Surface, FacePoint Point, double? Z);
+
 /// <summary>One leg of a stroke, for the subject's left side: straight, or along an edge of the face, in pieces that each lie on one surface.</summary>
 /// <param name="Edge">The edge it follows; null when it runs straight.</param>
-public sealed record StrokeLeg(FacePoint From, FacePoint To, string? Edge, IReadOnlyList<StrokePiece> Pieces)
+/// <param name="Through">It would run from the front to the back through the head: nobody said what lies between, so it is asked and touches nothing.</param>
+public sealed record StrokeLeg(PathStop Start, PathStop End, string? Edge, IReadOnlyList<StrokePiece> Pieces, bool Through)
 {
+    public FacePoint From => Start.Point;
+    public FacePoint To => End.Point;
+
     /// <summary>Its places in order, ends included.</summary>
     public IEnumerable<FacePoint> Places => Pieces.Take(1).Select(p => p.From).Concat(Pieces.Select(p => p.To));
 
     /// <summary>In pupil distances, along the edge where it follows one.</summary>
     public double LengthIpd => Pieces.Sum(p => p.From.DistanceTo(p.To));
+
+    public bool Touches(string surface) => Start.Surface == surface || End.Surface == surface;
 }
 
 /// <summary>A straight piece of a leg. Surface is front, side or back, or <c>edge</c> where it crosses from one to another.</summary>
 public readonly record struct StrokePiece(string Surface, FacePoint From, FacePoint To);
 
 /// <summary>
-/// The path of one hand in the face frame. Points lie on a surface; only what lies on one surface is compared.
-/// Which structures a hand reaches is the zone's list; geometry gives the hazards entered, the direction and the angle.
+/// The path of one hand in the face frame. Points lie on a surface; structures, fibres and flow are compared on one surface, hazards on every
+/// surface that a leg crosses. Which structures a hand reaches is the zone's list; geometry gives the hazards met, the direction and the angle.
 /// </summary>
 public sealed class StrokePath
 {
     private static readonly GeometryFactory Plane = new();
 
-    private StrokePath(IReadOnlyList<StrokeLeg> legs, IReadOnlyList<(string Surface, FacePoint Point)> stops, double widthIpd, double? degLeft)
+    private StrokePath(IReadOnlyList<StrokeLeg> legs, IReadOnlyList<PathStop> stops, double widthIpd, double? degLeft)
     {
         Legs = legs;
         Stops = stops;
@@ -39,7 +49,7 @@ public sealed class StrokePath
     }
 
     public IReadOnlyList<StrokeLeg> Legs { get; }
-    public IReadOnlyList<(string Surface, FacePoint Point)> Stops { get; }
+    public IReadOnlyList<PathStop> Stops { get; }
     public double WidthIpd { get; }
 
     /// <summary>Direction of travel for the left side, in [0°, 360°); null when there is none to tell.</summary>
@@ -49,86 +59,140 @@ public sealed class StrokePath
     /// <summary>The places of the path in order, those along an edge included; a contact that stays has one.</summary>
     public IReadOnlyList<FacePoint> Places => Legs.Count == 0 ? [.. Stops.Select(s => s.Point)] : [Legs[0].From, .. Legs.SelectMany(l => l.Places.Skip(1))];
 
-    /// <summary>The path a hand was told to follow; places that the atlas does not know are left out (validation names them).</summary>
+    /// <summary>The path a hand was told to follow; places that the atlas does not know are left out (validation names them). Points are places to stay on unless the hand glides.</summary>
     public static StrokePath Of(Hand hand, Atlas atlas, HouseSettings settings)
     {
         ArgumentNullException.ThrowIfNull(hand);
-        var stops = new List<(string Surface, FacePoint Point)>();
+        var told = new List<PathStop>();
         foreach (var p in hand.AllPath)
-            if (p.Landmark is { } id && atlas.Landmarks.TryGetValue(id, out var landmark)) stops.Add((p.Surface ?? landmark.Surface, Moved(Frontal(landmark), p.Offset, settings)));
+            if (p.Landmark is { } id && atlas.Landmarks.TryGetValue(id, out var l))
+                told.Add(new(p.Surface ?? l.Surface, Moved(Frontal(l), p.Offset, settings), l.LateralZ - (p.Offset?.Dir == "back" ? (p.Offset.Breadths ?? 1) * settings.IpdPerBreadth : 0)));
+        var points = new List<PathStop>();
         foreach (var code in hand.AllPoints)
-            if (atlas.Points.TryGetValue(code, out var point) && point.Frontal is { } at) stops.Add((point.Surface, new(Math.Abs(at[0]), at[1])));
-        var legs = stops.Zip(stops.Skip(1)).Select(pair => Leg(pair.First, pair.Second, atlas)).ToList();
+            if (atlas.Points.TryGetValue(code, out var point) && point.Frontal is { } at) points.Add(new(point.Surface, new(Math.Abs(at[0]), at[1]), point.LateralZ));
+        List<PathStop> run = hand.Glide == true ? [.. told, .. points] : told;
+        var legs = run.Zip(run.Skip(1)).Select(pair => Leg(pair.First, pair.Second, atlas)).ToList();
         var width = hand.Contact is { } c && atlas.Contacts.TryGetValue(c, out var contact) ? contact.WidthMm / settings.IpdMm : 14 / settings.IpdMm;
-        return new(legs, stops, width, hand.DegLeft ?? WordDegrees(hand.Direction));
+        return new(legs, [.. told, .. points], width, hand.DegLeft ?? WordDegrees(hand.Direction));
     }
 
-    private static StrokeLeg Leg((string Surface, FacePoint Point) from, (string Surface, FacePoint Point) to, Atlas atlas)
+    /// <summary>The told words of a stop.</summary>
+    internal static string Name(PathStop stop, Hand hand, Atlas atlas, HouseSettings settings) =>
+        hand.AllPath.Where(p => p.Landmark is { } id && atlas.Landmarks.TryGetValue(id, out var l) && Moved(Frontal(l), p.Offset, settings) == stop.Point).Select(p => StrokeReading.PlaceWords(p, atlas)).FirstOrDefault()
+            ?? hand.AllPoints.FirstOrDefault(c => atlas.Points.TryGetValue(c, out var point) && point.Frontal is { } at && stop.Point == new FacePoint(Math.Abs(at[0]), at[1])) ?? "there";
+
+    private static StrokeLeg Leg(PathStop from, PathStop to, Atlas atlas)
     {
-        var edge = EdgeCurve.Follow(from.Point, to.Point, atlas);
+        if (Through(from, to)) return new(from, to, null, [], true);
+        // The edges are drawn in the front view: what lies on the back follows none of them.
+        var edge = from.Surface == "back" || to.Surface == "back" ? null : EdgeCurve.Follow(from.Point, to.Point, atlas);
         List<FacePoint> places = [from.Point, .. edge?.Between ?? [], to.Point];
         // Where a leg leaves one surface for another, only the piece in its middle crosses.
         var crossing = from.Surface == to.Surface ? -1 : (places.Count - 1) / 2;
-        return new(from.Point, to.Point, edge?.Edge, [.. places.Zip(places.Skip(1)).Select((pair, i) =>
-            new StrokePiece(from.Surface == to.Surface || i < crossing ? from.Surface : i > crossing ? to.Surface : "edge", pair.First, pair.Second))]);
+        return new(from, to, edge?.Edge, [.. places.Zip(places.Skip(1)).Select((pair, i) =>
+            new StrokePiece(from.Surface == to.Surface || i < crossing ? from.Surface : i > crossing ? to.Surface : "edge", pair.First, pair.Second))], false);
     }
 
-    /// <summary>Share of the largest leg's contact that lies on an outline, and whether the centre line enters it. Frontal frame, one surface.</summary>
-    public (bool Entered, double Share) Over(double[][] outline, double[][]? hole, string? surface)
+    /// <summary>From the front hairline up, front and back are one crown: 1.2 IPD above the pupils.</summary>
+    private const double Crown = 1.2;
+
+    /// <summary>Outwards of the neck and below it, front and back meet on the top of the shoulder.</summary>
+    private static bool OnShoulder(FacePoint p) => p is { X: >= 1.1, Y: <= -2.9 };
+
+    /// <summary>Front to back, save over the crown (from the brows up) and over the top of the shoulder, where nothing lies between.</summary>
+    private static bool Through(PathStop from, PathStop to)
     {
-        var area = Area(outline, hole);
-        var entered = false;
-        var share = 0.0;
-        foreach (var leg in _contacts.Value)
+        if ((from.Surface, to.Surface) is not (("front", "back") or ("back", "front"))) return false;
+        var (front, back) = from.Surface == "front" ? (from.Point, to.Point) : (to.Point, from.Point);
+        return !(back.Y >= Crown && front.Y >= 0.28) && !(OnShoulder(front) && OnShoulder(back));
+    }
+
+    /// <summary>Share of the largest leg's contact that lies on an outline of the front view, and whether the centre line enters it; any surface.</summary>
+    public (bool Entered, double Share) OverFront(double[][] outline, double[][]? hole) => Over(contact => contact.In("frontal"), Area(outline, hole), static _ => false);
+
+    /// <summary>
+    /// How a hazard is met: whether the centre line of one contact enters one of its outlines, and the largest share of one contact that lies on
+    /// one. A leg is looked at on each surface that it crosses. A contact that rests on the rim as told counts by its centre line only.
+    /// </summary>
+    /// <param name="onRim">Whether a contact whose centre line runs along the front of the bony rim rests there (house ruling 7).</param>
+    public (bool Entered, double Share) Over(Hazard hazard, bool onRim)
+    {
+        ArgumentNullException.ThrowIfNull(hazard);
+        var met = (Entered: false, Share: 0.0);
+        foreach (var outline in hazard.Outlines)
         {
-            var (touched, common) = (0.0, 0.0);
-            foreach (var contact in leg.Parts)
-            {
-                touched += contact.Touched?.Area ?? 0;
-                if (surface is not null && contact.Surface != surface) continue;
-                entered |= Enters(contact.Line, area);
-                common += contact.Touched is { } t ? Common(t, area) : 0;
-            }
-            if (touched > 0) share = Math.Max(share, common / touched);
+            var (entered, share) = Over(c => c.In(outline.View), BothHalves(outline, outline.View == hazard.View ? hazard.Hole : null), c => onRim && RestsOnRim(c, hazard.RimFront));
+            met = (met.Entered || entered, Math.Max(met.Share, share));
+        }
+        return met;
+    }
+
+    /// <summary>Whether a contact's centre line runs inside the bony rim.</summary>
+    public bool EntersFront(double[][] outline) => OverFront(outline, null).Entered;
+
+    private (bool Entered, double Share) Over(Func<SeenLeg, Seen?> look, Geometry area, Func<SeenLeg, bool> restsBeside)
+    {
+        var (entered, share) = (false, 0.0);
+        foreach (var contact in _contacts.Value)
+        {
+            if (look(contact) is not { } seen) continue;
+            entered |= Enters(seen.Line, area);
+            if (seen.Touched is { Area: > 0 } touched && !restsBeside(contact)) share = Math.Max(share, Common(touched, area) / touched.Area);
         }
         return (entered, share);
     }
 
-    /// <param name="Parts">Touched is null where only the centre line is asked about.</param>
-    private sealed record LegContact(IReadOnlyList<(string Surface, LineString Line, Geometry? Touched)> Parts);
+    private static bool RestsOnRim(SeenLeg contact, RimFront? rim) =>
+        rim is not null && contact.In("frontal") is { } seen && Enters(seen.Line, Area(rim.Polygon, rim.Hole)) && !(rim.Hole is { } hole && Enters(seen.Line, Area(hole, null)));
 
-    /// <summary>Centre lines and touched areas of each leg, a part for each surface it runs over, then of each stop; the areas of stops count only where there is no leg.</summary>
-    private readonly Lazy<IReadOnlyList<LegContact>> _contacts;
+    /// <summary>A contact in one picture: its centre line, and what it touches; null where only the centre line is asked about.</summary>
+    private sealed record Seen(string View, LineString Line, Geometry? Touched);
 
-    private static IEnumerable<LegContact> Contacts(IReadOnlyList<StrokeLeg> legs, IReadOnlyList<(string Surface, FacePoint Point)> stops, double width)
+    /// <summary>A leg, or a place where the hand stays, in every picture that shows a surface it lies on.</summary>
+    private sealed record SeenLeg(IReadOnlyList<Seen> Pictures)
     {
-        foreach (var leg in legs) yield return new([.. Parts(leg).Select(part => Contact(part.Surface, part.Places, true))]);
-        foreach (var stop in stops) yield return new([Contact(stop.Surface, [stop.Point, stop.Point], legs.Count == 0)]);
+        public Seen? In(string view) => Pictures.FirstOrDefault(p => p.View == view);
+    }
 
-        (string Surface, LineString Line, Geometry? Touched) Contact(string surface, IReadOnlyList<FacePoint> places, bool counts)
+    /// <summary>Each leg, then each stop; the areas of stops count only where no leg starts or ends there.</summary>
+    private readonly Lazy<IReadOnlyList<SeenLeg>> _contacts;
+
+    private static IEnumerable<SeenLeg> Contacts(IReadOnlyList<StrokeLeg> legs, IReadOnlyList<PathStop> stops, double width)
+    {
+        foreach (var leg in legs.Where(l => !l.Through)) yield return new([.. Pictures([.. leg.Places], leg.Start, leg.End, width, true)]);
+        foreach (var stop in stops)
+            yield return new([.. Pictures([stop.Point, stop.Point], stop, stop, width, !legs.Any(l => !l.Through && (l.Start == stop || l.End == stop)))]);
+    }
+
+    /// <summary>The front picture shows front and side, the side picture what has an end on the side, the back picture what has one on the back.</summary>
+    private static IEnumerable<Seen> Pictures(IReadOnlyList<FacePoint> places, PathStop start, PathStop end, double width, bool counts)
+    {
+        bool On(string surface) => start.Surface == surface || end.Surface == surface;
+        if (On("back")) yield return Contact("posterior", places);
+        else yield return Contact("frontal", places);
+        // Over the crown a leg shows in both.
+        if (On("back") && On("front")) yield return Contact("frontal", places);
+        if (On("side") && start.Z is { } from && end.Z is { } to) yield return Contact("lateral", Sideways(places, from, to));
+
+        Seen Contact(string view, IReadOnlyList<FacePoint> seen)
         {
-            var line = Plane.CreateLineString([.. places.Select(p => new Coordinate(p.X, p.Y))]);
-            return (surface, line, !counts ? null : line.Length < SamePoint ? line.StartPoint.Buffer(width / 2) : line.Buffer(width / 2));
+            var line = Plane.CreateLineString([.. seen.Select(p => new Coordinate(p.X, p.Y))]);
+            return new(view, line, !counts ? null : line.Length < SamePoint ? line.StartPoint.Buffer(width / 2) : line.Buffer(width / 2));
         }
     }
 
-    /// <summary>Neighbouring pieces on one surface are one contact: two buffers would count their overlap twice.</summary>
-    private static IEnumerable<(string Surface, IReadOnlyList<FacePoint> Places)> Parts(StrokeLeg leg)
+    /// <summary>Places as the side view shows them: z runs evenly from one end to the other along the leg.</summary>
+    private static IReadOnlyList<FacePoint> Sideways(IReadOnlyList<FacePoint> places, double from, double to)
     {
-        List<FacePoint> places = [];
-        var surface = "";
-        foreach (var piece in leg.Pieces)
+        var length = places.Zip(places.Skip(1)).Sum(p => p.First.DistanceTo(p.Second));
+        var run = 0.0;
+        return [.. places.Select((p, i) =>
         {
-            if (piece.Surface != surface && places.Count > 0)
-            {
-                yield return (surface, places);
-                places = [];
-            }
-            surface = piece.Surface;
-            if (places.Count == 0) places.Add(piece.From);
-            places.Add(piece.To);
-        }
-        if (places.Count > 0) yield return (surface, places);
+            if (i > 0) run += places[i - 1].DistanceTo(p);
+            // In the front view two places of the side may lie behind one another.
+            var share = length < SamePoint ? (double)i / Math.Max(1, places.Count - 1) : run / length;
+            return new FacePoint(from + (share * (to - from)), p.Y);
+        })];
     }
 
     private readonly bool _directionTold;
@@ -188,6 +252,7 @@ public sealed class StrokePath
             var point = Plane.CreatePoint(new Coordinate(p.X, p.Y));
             foreach (var zone in areas.Where(a => (surface == "edge" || a.Surface == surface) && !met.Contains(a.Id) && a.Holds.Contains(point))) met.Add(zone.Id);
         }
+        foreach (var zone in ZonesBesideFront(atlas)) met.Add(zone);
         foreach (var piece in Legs.SelectMany(l => l.Pieces))
         {
             var samples = Math.Max(1, (int)Math.Ceiling(piece.From.DistanceTo(piece.To) / step));
@@ -204,11 +269,37 @@ public sealed class StrokePath
         return met;
     }
 
+    /// <summary>Zones of the side and the back that a centre line enters: ear, behind the ear, scalp, nape.</summary>
+    private IEnumerable<string> ZonesBesideFront(Atlas atlas) =>
+        atlas.Document.Zones.Where(z => z.View != "frontal" && _contacts.Value.Any(c => c.In(z.View) is { } seen && Enters(seen.Line, Area(z.Polygon, null)))).Select(z => z.Id);
+
     /// <summary>Areas already built, by the outline of the atlas they belong to: the atlas never changes, and building them is nearly all the cost.</summary>
     private static readonly ConditionalWeakTable<double[][], Geometry> Areas = [];
 
     /// <summary>The same areas with an index, for asking about many points.</summary>
     private static readonly ConditionalWeakTable<double[][], IPreparedGeometry> PreparedAreas = [];
+
+    private static readonly ConditionalWeakTable<double[][], Geometry> Whole = [];
+
+    /// <summary>An outline that reaches the midline goes on beyond it: a line along the midline runs inside it, not on its border.</summary>
+    private static Geometry BothHalves(HazardOutline outline, double[][]? hole) => Whole.GetValue(outline.Polygon, o =>
+    {
+        var area = Area(o, hole);
+        return outline.View == "lateral" || !o.Any(p => p[0] == 0) ? area : area.Union(new AffineTransformation(-1, 0, 0, 0, 1, 0).Transform(area));
+    });
+
+    /// <summary>Front and sides of the neck below the jaw, from the tongue bone to the hollow above the collarbone, in the front view.</summary>
+    private static readonly double[][] Neck = [[0, -1.97], [0.45, -1.9], [0.7, -1.7], [0.9, -1.4], [1.3, -1.3], [1.3, -3.3], [0, -3.3]];
+
+    /// <summary>Whether the contact lies on the front or the sides of the neck, or passes over them.</summary>
+    public bool OnFrontOrSideOfTheNeck
+    {
+        get
+        {
+            var (entered, share) = Over(c => c.In("frontal"), Area(Neck, null), static _ => false);
+            return entered || share >= 0.25;
+        }
+    }
 
     private static IPreparedGeometry Prepared(double[][] outline) => PreparedAreas.GetValue(outline, o => PreparedGeometryFactory.Prepare(Area(o, null)));
 
@@ -253,7 +344,7 @@ public sealed class StrokePath
         return places.Any(p => p is null) ? [] : [.. places.OfType<FacePoint>()];
     }
 
-    private static double? Overall(IReadOnlyList<(string Surface, FacePoint Point)> stops) =>
+    private static double? Overall(IReadOnlyList<PathStop> stops) =>
         stops.Count >= 2 && stops[0].Point.DistanceTo(stops[^1].Point) > 1e-6 ? FaceAngle.Direction(stops[0].Point, stops[^1].Point) : null;
 
     private static double? WordDegrees(string? direction) => direction switch { "up" => 90, "down" => 270, "lateral" or "outward" or "to-ear" => 0, "medial" or "inward" => 180, _ => null };

@@ -109,6 +109,7 @@ public static class TechniqueWords
     public static readonly IReadOnlyList<string> DoseBoth = ["together", "one-then-other", "alternating", "midline"];
     public static readonly IReadOnlyList<string> DoseUnits = ["reps", "seconds", "breaths"];
     public static readonly IReadOnlyList<string> Airs = ["kept", "across", "out"];
+    public static readonly IReadOnlyList<string> Surfaces = ["front", "side", "back"];
     public static readonly IReadOnlyList<string> OffsetDirections = ["up", "down", "medial", "lateral", "back"];
     public static readonly IReadOnlyList<string> StillBodyParts = ["head", "jaw", "lips", "shoulders", "tongue", "eyes", "face"];
     public static readonly IReadOnlyList<string> ClaimKinds = ["structure", "action", "place", "cause", "effect", "evidence", "lymph", "mode"];

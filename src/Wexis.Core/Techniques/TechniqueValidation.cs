@@ -102,6 +102,10 @@ public static class TechniqueValidation
             if (point.Landmark is null) found.Add(new($"{path}.path[{i}].at", IssueCodes.Missing, "", "a landmark of the atlas"));
             else if (!atlas.Landmarks.TryGetValue(point.Landmark, out var landmark)) found.Add(new($"{path}.path[{i}].at", IssueCodes.Unknown, point.Landmark, "a landmark of the atlas"));
             else midline &= landmark.Midline && point.Offset?.Dir is not ("medial" or "lateral");
+            found.Add(Check.OneOf(point.Surface, TechniqueWords.Surfaces, $"{path}.path[{i}].surface"));
+            // A front place declared to lie on the back would be looked at in the wrong picture.
+            if (point.Landmark is { } id && atlas.Landmarks.TryGetValue(id, out var known) && (known.Surface, point.Surface) is ("front", "back") or ("back", "front"))
+                found.Add(new($"{path}.path[{i}].surface", IssueCodes.Contradiction, $"{point.Surface}", $"a place that lies on the {known.Surface}"));
             found.Add(Check.OneOf(point.Offset?.Dir, TechniqueWords.OffsetDirections, $"{path}.path[{i}].offset.dir"));
             found.Add(Check.Between(point.Offset?.Breadths, 0, 10, $"{path}.path[{i}].offset.breadths", "finger-breadths"));
         }

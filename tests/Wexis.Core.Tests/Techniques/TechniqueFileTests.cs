@@ -141,8 +141,8 @@ public class TechniqueCheckTests
         var path = StrokePath.Of(hand, Reference.Atlas, Reference.Settings);
         var place = Reference.Atlas.Landmarks["pupil"].Frontal;
         double[][] shifted = [.. square.Select(p => new[] { p[0] + place[0], p[1] + place[1] - 0.5 })];
-        path.Over(shifted, null, "front").Share.ShouldBe(0.5, 0.01);
-        path.Over([.. square.Select(p => new[] { (p[0] * 4) - 2 + place[0], (p[1] * 4) - 2 + place[1] })], null, "front").Share.ShouldBe(1, 1e-6);
+        path.OverFront(shifted, null).Share.ShouldBe(0.5, 0.01);
+        path.OverFront([.. square.Select(p => new[] { (p[0] * 4) - 2 + place[0], (p[1] * 4) - 2 + place[1] })], null).Share.ShouldBe(1, 1e-6);
     }
 
     [Fact]

@@ -6,7 +6,7 @@ namespace Wexis.Core.Techniques;
 /// What a technique says that must not be taught: pushing on through a stop sign, force on the eye, the throat or the neck, long breath-holds,
 /// eyes or hands busy at the wheel (R106; wordings are common practice). A sentence that forbids it is fine.
 /// </summary>
-internal static partial class StopWords
+internal static partial class SaidHazards
 {
     private static readonly (string Id, string Name, string Verdict, Regex Says, string Because, string Instead)[] Rules =
     [
@@ -26,7 +26,7 @@ internal static partial class StopWords
             foreach (var rule in Rules)
             {
                 if (rule.Says.Match(sentence) is not { Success: true } hit || Forbids().IsMatch(sentence[..hit.Index])) continue;
-                findings.Add(new(rule.Id, rule.Name, rule.Verdict, $"“{sentence}” {rule.Because}.", rule.Instead, new("R106", "A technique's text that teaches pushing on through a stop sign is refused.", [new("words", hit.Value)], "action model; common practice")));
+                findings.Add(new(rule.Id, rule.Name, rule.Verdict, $"“{sentence}” {rule.Because}.", rule.Instead, new("R106", "A technique's text that teaches pushing on through a stop sign is refused.", [new("words", hit.Value)], "action model; common practice"), []));
                 // One sentence, one finding of a kind: the long hold says all that the short one would.
                 if (rule.Id == "long-breath-hold") break;
             }
