@@ -50,6 +50,6 @@ internal static class FalseStops
     private static SafetyReview Review(Hand hand, Atlas atlas, ActionModel model)
     {
         var step = new Step([], [hand], null, null, [], new("5", null, null, null, [], null, null, null, null, null, null, null, null, null), [], null, null, null, null);
-        return SafetyReview.Of(CompletedStep.Of(step, 0, atlas, model, HouseSettings.Default), DoseSum.None, [], atlas, model, HouseSettings.Default);
+        return SafetyReview.Of(CompletedStep.Of(step, 0, atlas, model, HouseSettings.Default), DoseSum.None, AlsoSaid.Nothing, atlas, model, HouseSettings.Default);
     }
 }

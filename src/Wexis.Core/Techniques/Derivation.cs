@@ -39,7 +39,7 @@ public sealed record Derivation(string Standing, IReadOnlyList<DerivedStep> Step
             var readable = !completed.Issues.Any() && !broken;
             var sum = readable && completed.Step.Dose is { } dose ? DoseSum.Of(dose, completed.Step.Tempo ?? new(1, 0, 0, 0), completed.Sides, settings) : DoseSum.None;
             // What belongs to no step is said once, with the first.
-            var safety = SafetyReview.Of(completed, sum, i == 0 ? AlsoSaid(document) : [], atlas, model, settings);
+            var safety = SafetyReview.Of(completed, sum, i == 0 ? AlsoSaid.Of(document) : AlsoSaid.Nothing, atlas, model, settings);
             var map = WorkMap.Of(completed, sum, i, safety, atlas, model, settings);
             steps.Add(new(i, StepWords.Title(completed.Step, atlas, model), completed.Family, completed.Family is { } f ? FamilyDefaults.Get(f).Name : null, completed.Sides, completed.Step, completed.Defaults,
                 sum, map, safety, Screening.Classes(completed, atlas, model, settings), Strokes(completed, atlas, settings), completed.Step.Tempo?.HoldS >= model.Rules.HoldSeconds,
@@ -57,12 +57,6 @@ public sealed record Derivation(string Standing, IReadOnlyList<DerivedStep> Step
         // Last, and over what is derived already: a claim never changes the map.
         return derived with { Claims = ClaimReview.Of(document, derived, atlas, model) };
     }
-
-    private static IReadOnlyList<string> AlsoSaid(TechniqueDocument d) =>
-    [
-        .. new[] { d.Name, d.Aim }.Concat(d.Cautions ?? []).Concat(d.Advice ?? []).Concat((d.Faults ?? []).SelectMany(f => new[] { f.Meaning, f.Fix })).Concat((d.Adaptations ?? []).Select(a => a.Change))
-            .Concat((d.Claims ?? []).Select(c => c.Text)).OfType<string>(),
-    ];
 
     private static IReadOnlyList<DrawnStroke> Strokes(CompletedStep completed, Atlas atlas, HouseSettings settings) =>
     [

@@ -9,6 +9,22 @@ namespace Wexis.Core.Techniques;
 /// <param name="Places">Where it is met, for the plate: hazards and zones of the atlas; empty where it has no place.</param>
 public sealed record SafetyFinding(string Hazard, string Name, string Verdict, string Because, string Instead, Reason Why, IReadOnlyList<string> Places);
 
+/// <summary>Sentences of a technique that belong to no step: what is said of it and to do, and what is said as a caution.</summary>
+public sealed record AlsoSaid(IReadOnlyList<string> Texts, IReadOnlyList<string> Warnings)
+{
+    public static AlsoSaid Nothing { get; } = new([], []);
+
+    public static AlsoSaid Of(TechniqueDocument document)
+    {
+        ArgumentNullException.ThrowIfNull(document);
+        string?[] own = [document.Name, document.Aim];
+        var cures = (document.Faults ?? []).Select(f => f.Fix);
+        var adaptations = (document.Adaptations ?? []).Select(a => a.Change);
+        var claims = (document.Claims ?? []).Select(c => c.Text);
+        return new([.. own.Concat(document.Advice ?? []).Concat(cures).Concat(adaptations).Concat(claims).OfType<string>()], [.. (document.Cautions ?? []).OfType<string>()]);
+    }
+}
+
 /// <summary>Safety of one step. Verdict is the worst finding: ok, caution or stop.</summary>
 /// <param name="StoppedHands">Hand tracks (from 0) whose contact a rule stops: what they would work is not counted (R100).</param>
 public sealed record SafetyReview(string Verdict, IReadOnlyList<SafetyFinding> Findings, IReadOnlyList<int> StoppedHands)
@@ -19,8 +35,8 @@ public sealed record SafetyReview(string Verdict, IReadOnlyList<SafetyFinding> F
     /// Checks every contact of a step against the hazards and caps of the places it meets, its acts and its dose against the stop rules, and what is
     /// said of it (R100–R106). Cannot be switched off.
     /// </summary>
-    /// <param name="alsoSaid">Sentences of the technique that belong to no step: its name, aim, cautions, cures for faults, adaptations.</param>
-    public static SafetyReview Of(CompletedStep completed, DoseSum sum, IReadOnlyList<string> alsoSaid, Atlas atlas, ActionModel model, HouseSettings settings)
+    /// <param name="alsoSaid">Sentences of the technique that belong to no step.</param>
+    public static SafetyReview Of(CompletedStep completed, DoseSum sum, AlsoSaid alsoSaid, Atlas atlas, ActionModel model, HouseSettings settings)
     {
         ArgumentNullException.ThrowIfNull(completed);
         var findings = new List<SafetyFinding>();
@@ -35,7 +51,7 @@ public sealed record SafetyReview(string Verdict, IReadOnlyList<SafetyFinding> F
         }
         ActHazards.Add(findings, completed, atlas, model);
         DoseCeiling.Add(findings, completed, sum, settings);
-        SaidHazards.Add(findings, [completed.Step.Cue, completed.Step.EndPoint, .. alsoSaid]);
+        SaidHazards.Add(findings, [completed.Step.Cue, completed.Step.EndPoint, .. alsoSaid.Texts], alsoSaid.Warnings);
         var worst = findings.GroupBy(f => f.Hazard).Select(Joined).OrderBy(f => f.Verdict == "stop" ? 0 : 1).ToList();
         return new(worst.Any(f => f.Verdict == "stop") ? "stop" : worst.Count > 0 ? "caution" : "ok", worst, stopped);
     }

@@ -131,7 +131,7 @@ public class HazardPropertyTests
     private static SafetyReview Review(Hand hand)
     {
         var completed = CompletedStep.Of(A.Step() with { Hands = [hand] }, 0, Reference.Atlas, Reference.Model, Reference.Settings);
-        return SafetyReview.Of(completed, DoseSum.None, [], Reference.Atlas, Reference.Model, Reference.Settings);
+        return SafetyReview.Of(completed, DoseSum.None, AlsoSaid.Nothing, Reference.Atlas, Reference.Model, Reference.Settings);
     }
 
     /// <summary>The longest run of one leg's centre line inside an area, in IPD: in the front view where no end lies on the back, in the side view where one lies on the side, in the back view where one lies on the back.</summary>
