@@ -34,5 +34,5 @@ public sealed record PersonDraft(string? Login, string? Name, string? Role, stri
 
 internal static partial class LoginWords
 {
-    [GeneratedRegex(@"^[\p{L}\p{Nd}._@-]+$", RegexOptions.NonBacktracking)] public static partial Regex Pattern();
+    [GeneratedRegex(@"^[\p{L}\p{Nd}._@-]+$")] public static partial Regex Pattern();
 }

@@ -159,12 +159,12 @@ public static partial class ClaimWords
         static bool Ends(ReadOnlySpan<char> rest) => rest.IsEmpty || !char.IsLetter(rest[0]);
     }
 
-    [GeneratedRegex(@"\b(?:strengthen\w*|ton(?:e|es|ed|ing)|firm(?:s|ed|ing)?|build(?:s|ing)?\s+up|builds|bulk\w*|harden\w*|makes?\b.*\bstronger|stronger)\b", RegexOptions.IgnoreCase | RegexOptions.NonBacktracking)] private static partial Regex Strengthen();
-    [GeneratedRegex(@"\b(?:drain\w*|lymph\w*|(?:moves?|moving|pushes|carries|leads)\b.*\bfluid|fluid\b.*\b(?:moves?|flows?))\b", RegexOptions.IgnoreCase | RegexOptions.NonBacktracking)] private static partial Regex Drain();
-    [GeneratedRegex(@"\b(?:relax\w*|releas\w*|soften\w*|loosen\w*|unwind\w*|calm\w*|rests?\b|lets?\b.{0,30}\bgo\b|quiet\w*|eases?|inhibit\w*)\b", RegexOptions.IgnoreCase | RegexOptions.NonBacktracking)] private static partial Regex Relax();
-    [GeneratedRegex(@"\b(?:stretch\w*|lengthen\w*|elongat\w*)\b", RegexOptions.IgnoreCase | RegexOptions.NonBacktracking)] private static partial Regex Stretch();
-    [GeneratedRegex(@"\b(?:massag\w*|knead\w*|press(?:es|ed)?|compress\w*|reach(?:es|ed)?|mobili[sz]\w*)\b", RegexOptions.IgnoreCase | RegexOptions.NonBacktracking)] private static partial Regex Massage();
-    [GeneratedRegex(@"\b(?:works?|working|trains?|training|activat\w*|engag\w*|exercis\w*|uses|contracts?|tightens?|widen-eyes)\b", RegexOptions.IgnoreCase | RegexOptions.NonBacktracking)] private static partial Regex Train();
-    [GeneratedRegex(@"\b(?:lowers?|pulls?\b.*\bdown|draws?\b.*\bdown|drops?|depress\w*)\b", RegexOptions.IgnoreCase | RegexOptions.NonBacktracking)] private static partial Regex Lower();
-    [GeneratedRegex(@"\b(?:lifts?|lifting|raises?|raising|elevat\w*|pulls?\b.*\bup|draws?\b.*\bup)\b", RegexOptions.IgnoreCase | RegexOptions.NonBacktracking)] private static partial Regex Lift();
+    [GeneratedRegex(@"\b(?:strengthen\w*|ton(?:e|es|ed|ing)|firm(?:s|ed|ing)?|build(?:s|ing)?\s+up|builds|bulk\w*|harden\w*|makes?\b.*\bstronger|stronger)\b", RegexOptions.IgnoreCase)] private static partial Regex Strengthen();
+    [GeneratedRegex(@"\b(?:drain\w*|lymph\w*|(?:moves?|moving|pushes|carries|leads)\b.*\bfluid|fluid\b.*\b(?:moves?|flows?))\b", RegexOptions.IgnoreCase)] private static partial Regex Drain();
+    [GeneratedRegex(@"\b(?:relax\w*|releas\w*|soften\w*|loosen\w*|unwind\w*|calm\w*|rests?\b|lets?\b.{0,30}\bgo\b|quiet\w*|eases?|inhibit\w*)\b", RegexOptions.IgnoreCase)] private static partial Regex Relax();
+    [GeneratedRegex(@"\b(?:stretch\w*|lengthen\w*|elongat\w*)\b", RegexOptions.IgnoreCase)] private static partial Regex Stretch();
+    [GeneratedRegex(@"\b(?:massag\w*|knead\w*|press(?:es|ed)?|compress\w*|reach(?:es|ed)?|mobili[sz]\w*)\b", RegexOptions.IgnoreCase)] private static partial Regex Massage();
+    [GeneratedRegex(@"\b(?:works?|working|trains?|training|activat\w*|engag\w*|exercis\w*|uses|contracts?|tightens?|widen-eyes)\b", RegexOptions.IgnoreCase)] private static partial Regex Train();
+    [GeneratedRegex(@"\b(?:lowers?|pulls?\b.*\bdown|draws?\b.*\bdown|drops?|depress\w*)\b", RegexOptions.IgnoreCase)] private static partial Regex Lower();
+    [GeneratedRegex(@"\b(?:lifts?|lifting|raises?|raising|elevat\w*|pulls?\b.*\bup|draws?\b.*\bup)\b", RegexOptions.IgnoreCase)] private static partial Regex Lift();
 }

@@ -146,7 +146,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Parts that the sentence wants quiet.</summary>
     public static IReadOnlyList<string> Still(string sentence) =>
-        KeepStill().IsMatch(sentence) ? [.. StillParts.Where(p => Regex.IsMatch(sentence, $@"\b{p.Words}s?\b", RegexOptions.IgnoreCase | RegexOptions.NonBacktracking)).Select(p => p.Zone).Distinct()] : [];
+        KeepStill().IsMatch(sentence) ? [.. StillParts.Where(p => Regex.IsMatch(sentence, $@"\b{p.Words}s?\b", RegexOptions.IgnoreCase)).Select(p => p.Zone).Distinct()] : [];
 
     /// <summary>How the rest is held meanwhile: seat, jaw, lips, lids, head, shoulders; null when the sentence says none.</summary>
     public static PoseState? Pose(string sentence)
@@ -278,9 +278,7 @@ internal sealed partial class NoteGlossary
     public static string Without(string text, IEnumerable<string> said) => said.Aggregate(text, (t, s) => SpelledOut(s) is { } pattern ? pattern.Replace(t, " ") : t);
 
     /// <summary>Finds words that stand together, however they are spaced or hyphened; null for no words.</summary>
-#pragma warning disable MA0009 // Looks around, so it backtracks: no repetition within a repetition, and its input is bounded (docs/decisions/0008).
     public static Regex? SpelledOut(string said) => Words(said) is { Count: > 0 } words ? new($@"(?<!\w){string.Join(@"[\s\-]+", words.Select(Regex.Escape))}(?!\w)", RegexOptions.IgnoreCase) : null;
-#pragma warning restore MA0009
 
     private bool Known(string word) => _known.Contains(word) || (word.EndsWith('s') && _known.Contains(word[..^1]));
 

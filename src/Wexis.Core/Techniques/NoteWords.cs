@@ -5,7 +5,7 @@ namespace Wexis.Core.Techniques;
 /// <summary>The words themselves: what notes call verbs, movements, places, fingers and pressures (common practice), and the patterns of their sentences.</summary>
 internal sealed partial class NoteGlossary
 {
-    private static (Regex, string) W(string pattern, string means) => (new Regex($@"\b(?:{pattern})\b", RegexOptions.IgnoreCase | RegexOptions.NonBacktracking), means);
+    private static (Regex, string) W(string pattern, string means) => (new Regex($@"\b(?:{pattern})\b", RegexOptions.IgnoreCase), means);
 
     private static readonly (Regex Pattern, string Verb)[] HandVerbs =
     [
@@ -26,14 +26,14 @@ internal sealed partial class NoteGlossary
         M(@"(?:pull|draw|turn)\w*\s+(?:the\s+|your\s+)?(?:mouth\s+)?corners?(?:\s+of\s+the\s+mouth)?\s+down", "corners-down"), M(@"\b(?:\d+|a\s+few|some|three|five)\s+(?:slow\s+|deep\s+|calm\s+|long\s+)*breaths\b", "breathe"), M(@"roll\w*\s+(?:the\s+|your\s+)?eyes", "gaze-circle"),
     ];
 
-    private static (Regex, string, string?) M(string pattern, string does, string? gaze = null) => (new Regex($@"\b(?:{pattern})", RegexOptions.IgnoreCase | RegexOptions.NonBacktracking), does, gaze);
+    private static (Regex, string, string?) M(string pattern, string does, string? gaze = null) => (new Regex($@"\b(?:{pattern})", RegexOptions.IgnoreCase), does, gaze);
 
     private static readonly (Regex Pattern, int Level)[] PressureWords =
     [
         P(@"feather\w*|very\s+light\w*|barely|almost\s+no\s+pressure", 1), P(@"light\w*|gentl\w*|soft\w*", 2), P(@"medium|moderate\w*", 3), P(@"firm\w*|strong\w*", 4), P(@"deep\w*|to\s+the\s+bone|hard", 5),
     ];
 
-    private static (Regex, int) P(string pattern, int level) => (new Regex($@"\b(?:{pattern})\b", RegexOptions.IgnoreCase | RegexOptions.NonBacktracking), level);
+    private static (Regex, int) P(string pattern, int level) => (new Regex($@"\b(?:{pattern})\b", RegexOptions.IgnoreCase), level);
 
     private static readonly (Regex Pattern, string Contact)[] Contacts =
     [
@@ -70,63 +70,53 @@ internal sealed partial class NoteGlossary
 
     private const RegexOptions Free = RegexOptions.IgnoreCase;
 
-    [GeneratedRegex(@"\r\n|\r|\n", RegexOptions.NonBacktracking)] private static partial Regex LineEnd();
-    [GeneratedRegex(@"^\s*(?:#+\s*)?(?:(?:technique|exercise|name|title|move)\b\s*(?:no\.?\s*)?\d*\s*[:.)\-–]\s*)?", Free | RegexOptions.NonBacktracking)] private static partial Regex Heading();
-#pragma warning disable MA0009 // Looks around, so it backtracks: no repetition within a repetition, and its input is bounded (docs/decisions/0008).
+    [GeneratedRegex(@"\r\n|\r|\n")] private static partial Regex LineEnd();
+    [GeneratedRegex(@"^\s*(?:#+\s*)?(?:(?:technique|exercise|name|title|move)\b\s*(?:no\.?\s*)?\d*\s*[:.)\-–]\s*)?", Free)] private static partial Regex Heading();
     [GeneratedRegex(@"\b(?<w>one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)(?=\s*(?:(?:slow|deep|calm|long|gentle|light|small|big|full)\s+)*(?:[-–]|to|or|times|x\b|repetitions?|reps?|circles?|sets?|seconds?|secs?|minutes?|mins?|breaths?|strokes?|counts?|days?|more)\b)", Free)] private static partial Regex NumberWords();
     [GeneratedRegex(@"(?<=\d)\s+(?:(?:slow|deep|calm|long|gentle|light|small|big|full)\s+)+(?=(?:times|repetitions?|reps?|circles?|breaths?|strokes?|presses|holds?)\b)", Free)] private static partial Regex Manner();
-#pragma warning restore MA0009
-    [GeneratedRegex(@"\b(?<low>\d+)\s+or\s+(?<high>\d+)\b", RegexOptions.NonBacktracking)] private static partial Regex EitherOr();
-    [GeneratedRegex(@"\b(?:(?<half>half\s+a)|a)\s+minute\b", Free | RegexOptions.NonBacktracking)] private static partial Regex HalfMinute();
-    [GeneratedRegex(@"\b(?:once|twice|\d+\s*(?:x|times))\s+(?:a|per|each|every)\s+day\b|\b\d+\s*(?:days?|times)\s+(?:a|per|each)\s+week\b|(?<day>\bdaily\b|\b(?:every|each)\s+(?:morning|evening|night|day)\b)", Free | RegexOptions.NonBacktracking)] private static partial Regex OftenWords();
-    [GeneratedRegex(@"\b(?:hold\w*|pause\w*|stay\w*|keep\w*|remain\w*)\b.{0,30}?\b(?<n>\d+)(?:\s*(?:to|-|–)\s*\d+)?\s*(?:seconds?|secs?|s|counts?)\b", Free | RegexOptions.NonBacktracking)] private static partial Regex Hold();
-    [GeneratedRegex(@"\b(?:s|secs?|seconds?|mins?|minutes?|breaths?|counts?)\b", Free | RegexOptions.NonBacktracking)] private static partial Regex TimeWords();
-    [GeneratedRegex(@"\bthe\s+last\b|\bon\s+the\s+last\b|\blast\s+(?:one|time|repetition)\b", Free | RegexOptions.NonBacktracking)] private static partial Regex LastOne();
-    [GeneratedRegex(@"\b(?:repeat|do|go\s+through|run\s+through)\b.{0,20}\b(?:whole|entire|everything|sequence|routine|cycle|exercise|technique|from\s+the\s+(?:beginning|start|top)|all\s+(?:of\s+(?:it|this|these)|steps))\b", Free | RegexOptions.NonBacktracking)] private static partial Regex WholeAgain();
-    [GeneratedRegex(@"\d+", RegexOptions.NonBacktracking)] private static partial Regex Numbers();
-    [GeneratedRegex(@"\bthe\s+(?:other|opposite|second)\s+(?:side|half|cheek|eye|hand)\b|\b(?:change|switch|swap)\s+(?:the\s+)?sides?\b|\b(?:repeat\w*|same|again)\b.{0,30}\b(?:on|with)\s+the\s+(?:left|right)\b|^\s*(?:repeat|same)\s+(?:on\s+)?(?:the\s+)?(?:left|right)\b", Free | RegexOptions.NonBacktracking)] private static partial Regex OtherSide();
-    [GeneratedRegex(@"\b(?:again|repeat\w*|same|likewise|change|switch|swap)\b", Free | RegexOptions.NonBacktracking)] private static partial Regex Again();
-    [GeneratedRegex(@"\b(?:plac(?:e|ing)|put(?:ting)?|rest(?:ing)?|lay(?:ing)?|set(?:ting)?|position\w*)\b.{0,40}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?|knuckles?|stone|roller)\b", Free | RegexOptions.NonBacktracking)] private static partial Regex Laid();
-    [GeneratedRegex(@"\bfrom\b", Free | RegexOptions.NonBacktracking)] private static partial Regex ComesFrom();
-    [GeneratedRegex(@"^\s*(?:(?:it|this|that|which)\s+)?(?:works?|trains?|targets?|activates?|engages?|uses?|hits)\b", Free | RegexOptions.NonBacktracking)] private static partial Regex Targets();
-    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:degrees?\b|°)", Free | RegexOptions.NonBacktracking)] private static partial Regex Angle();
-    [GeneratedRegex(@"\beyes?\s+(?:are\s+|stay\s+)?(?:closed|shut)\b", Free | RegexOptions.NonBacktracking)] private static partial Regex EyesShut();
-    [GeneratedRegex(@"\b(?:jaw|teeth)\s+(?:is\s+|are\s+|stays?\s+)?(?:loose|relaxed|apart|unclenched|soft)\b", Free | RegexOptions.NonBacktracking)] private static partial Regex JawLoose();
-    [GeneratedRegex(@"\b(?:mouth|jaw)\s+(?:is\s+|stays?\s+|hangs?\s+|hanging\s+)?open\b", Free | RegexOptions.NonBacktracking)] private static partial Regex MouthOpen();
-    [GeneratedRegex(@"\blips?\s+(?:are\s+|stay\s+)?(?:closed|together|sealed|shut|touching)\b", Free | RegexOptions.NonBacktracking)] private static partial Regex LipsClosed();
-    [GeneratedRegex(@"\bhead\s+(?:is\s+|stays?\s+)?(?:tipped\s+|tilted\s+)?back\b|\b(?:tip|tilt)\w*\s+(?:the\s+|your\s+)?head\s+back", Free | RegexOptions.NonBacktracking)] private static partial Regex HeadBack();
-    [GeneratedRegex(@"\b(?:sit|stand)\w*\s+(?:up\s*)?(?:right|straight|tall|upright)\b|\bhead\s+(?:is\s+|stays?\s+)?(?:straight|upright|level)\b|\bback\s+straight\b", Free | RegexOptions.NonBacktracking)] private static partial Regex Upright();
-    [GeneratedRegex(@"\bshoulders?\s+(?:are\s+|stay\s+)?(?:down|low|dropped|loose|relaxed)\b", Free | RegexOptions.NonBacktracking)] private static partial Regex ShouldersDown();
-#pragma warning disable MA0009 // Looks around, so it backtracks: no repetition within a repetition, and its input is bounded (docs/decisions/0008).
+    [GeneratedRegex(@"\b(?<low>\d+)\s+or\s+(?<high>\d+)\b")] private static partial Regex EitherOr();
+    [GeneratedRegex(@"\b(?:(?<half>half\s+a)|a)\s+minute\b", Free)] private static partial Regex HalfMinute();
+    [GeneratedRegex(@"\b(?:once|twice|\d+\s*(?:x|times))\s+(?:a|per|each|every)\s+day\b|\b\d+\s*(?:days?|times)\s+(?:a|per|each)\s+week\b|(?<day>\bdaily\b|\b(?:every|each)\s+(?:morning|evening|night|day)\b)", Free)] private static partial Regex OftenWords();
+    [GeneratedRegex(@"\b(?:hold\w*|pause\w*|stay\w*|keep\w*|remain\w*)\b.{0,30}?\b(?<n>\d+)(?:\s*(?:to|-|–)\s*\d+)?\s*(?:seconds?|secs?|s|counts?)\b", Free)] private static partial Regex Hold();
+    [GeneratedRegex(@"\b(?:s|secs?|seconds?|mins?|minutes?|breaths?|counts?)\b", Free)] private static partial Regex TimeWords();
+    [GeneratedRegex(@"\bthe\s+last\b|\bon\s+the\s+last\b|\blast\s+(?:one|time|repetition)\b", Free)] private static partial Regex LastOne();
+    [GeneratedRegex(@"\b(?:repeat|do|go\s+through|run\s+through)\b.{0,20}\b(?:whole|entire|everything|sequence|routine|cycle|exercise|technique|from\s+the\s+(?:beginning|start|top)|all\s+(?:of\s+(?:it|this|these)|steps))\b", Free)] private static partial Regex WholeAgain();
+    [GeneratedRegex(@"\d+")] private static partial Regex Numbers();
+    [GeneratedRegex(@"\bthe\s+(?:other|opposite|second)\s+(?:side|half|cheek|eye|hand)\b|\b(?:change|switch|swap)\s+(?:the\s+)?sides?\b|\b(?:repeat\w*|same|again)\b.{0,30}\b(?:on|with)\s+the\s+(?:left|right)\b|^\s*(?:repeat|same)\s+(?:on\s+)?(?:the\s+)?(?:left|right)\b", Free)] private static partial Regex OtherSide();
+    [GeneratedRegex(@"\b(?:again|repeat\w*|same|likewise|change|switch|swap)\b", Free)] private static partial Regex Again();
+    [GeneratedRegex(@"\b(?:plac(?:e|ing)|put(?:ting)?|rest(?:ing)?|lay(?:ing)?|set(?:ting)?|position\w*)\b.{0,40}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?|knuckles?|stone|roller)\b", Free)] private static partial Regex Laid();
+    [GeneratedRegex(@"\bfrom\b", Free)] private static partial Regex ComesFrom();
+    [GeneratedRegex(@"^\s*(?:(?:it|this|that|which)\s+)?(?:works?|trains?|targets?|activates?|engages?|uses?|hits)\b", Free)] private static partial Regex Targets();
+    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:degrees?\b|°)", Free)] private static partial Regex Angle();
+    [GeneratedRegex(@"\beyes?\s+(?:are\s+|stay\s+)?(?:closed|shut)\b", Free)] private static partial Regex EyesShut();
+    [GeneratedRegex(@"\b(?:jaw|teeth)\s+(?:is\s+|are\s+|stays?\s+)?(?:loose|relaxed|apart|unclenched|soft)\b", Free)] private static partial Regex JawLoose();
+    [GeneratedRegex(@"\b(?:mouth|jaw)\s+(?:is\s+|stays?\s+|hangs?\s+|hanging\s+)?open\b", Free)] private static partial Regex MouthOpen();
+    [GeneratedRegex(@"\blips?\s+(?:are\s+|stay\s+)?(?:closed|together|sealed|shut|touching)\b", Free)] private static partial Regex LipsClosed();
+    [GeneratedRegex(@"\bhead\s+(?:is\s+|stays?\s+)?(?:tipped\s+|tilted\s+)?back\b|\b(?:tip|tilt)\w*\s+(?:the\s+|your\s+)?head\s+back", Free)] private static partial Regex HeadBack();
+    [GeneratedRegex(@"\b(?:sit|stand)\w*\s+(?:up\s*)?(?:right|straight|tall|upright)\b|\bhead\s+(?:is\s+|stays?\s+)?(?:straight|upright|level)\b|\bback\s+straight\b", Free)] private static partial Regex Upright();
+    [GeneratedRegex(@"\bshoulders?\s+(?:are\s+|stay\s+)?(?:down|low|dropped|loose|relaxed)\b", Free)] private static partial Regex ShouldersDown();
     [GeneratedRegex(@"(?<=[.!?;])\s+|\s+then\s+|,\s+then\s+|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)", Free)] private static partial Regex SentenceEnd();
-#pragma warning restore MA0009
-    [GeneratedRegex(@"^\s*(?:[-*•–]|\(?\d{1,2}[.)])\s*", RegexOptions.NonBacktracking)] private static partial Regex Bullet();
-    [GeneratedRegex(@"[\p{L}\p{Nd}]+", RegexOptions.NonBacktracking)] private static partial Regex WordPattern();
-#pragma warning disable MA0009 // Looks around, so it backtracks: no repetition within a repetition, and its input is bounded (docs/decisions/0008).
+    [GeneratedRegex(@"^\s*(?:[-*•–]|\(?\d{1,2}[.)])\s*")] private static partial Regex Bullet();
+    [GeneratedRegex(@"[\p{L}\p{Nd}]+")] private static partial Regex WordPattern();
     [GeneratedRegex(@"\b(?:press|push|squeez|pull|rub|massag|knead|grip|dig|scrap)\w*\b(?=.{0,50}\b(?:eye(?:s|ball)?|lids?|globe|socket|throat|windpipe|larynx|neck|pulse|behind\s+the\s+ear)\b)|\bhold\w*\s+(?:your\s+|the\s+)?breath|\b(?:turn|pull|crack|push)\w*\s+(?:the\s+|your\s+)?head\b", Free)] private static partial Regex Risky();
-#pragma warning restore MA0009
-    [GeneratedRegex(@"\b(?:do\s+not|don'?t|never|not|no|without|avoid|instead\s+of)\b", Free | RegexOptions.NonBacktracking)] private static partial Regex Negation();
-    [GeneratedRegex(@"\b(?:press|push|pull|squeez|smil|frown|clench|lift|rais|turn|tilt|hold|rub|strok|stretch|pinch|tap|knead|massag|open|clos)\w*\b", Free | RegexOptions.NonBacktracking)] private static partial Regex Movement();
-    [GeneratedRegex(@"\b(?:do\s+not|don'?t|never|avoid|must\s+not|should\s+not|shouldn'?t)\b|^\s*(?:no|not)\s|\bnot\s+(?:if|when|after|during|for)\b|\bcontra-?indicat\w*|^\s*(?:skip|stop)\b|\b(?:skip|leave\s+(?:it|this)\s+out)\b.{0,20}\b(?:if|when|after)\b", Free | RegexOptions.NonBacktracking)] private static partial Regex Forbidding();
-    [GeneratedRegex(@"\b(?:drink\w*|water|sleep\w*|sun(?:screen|light)?|diet|sugar|salt|alcohol|vitamins?|screen\s+time|pillow)\b", Free | RegexOptions.NonBacktracking)] private static partial Regex Advice();
-    [GeneratedRegex(@"\b(?:strengthen\w*|ton(?:e|es|ing)|works?\s+(?:the|on)|trains?|lifts?\s+the\s+(?:face|cheeks?|skin)|drain(?:s|age)|remov\w*|reduc\w*|improv\w*|boost\w*|stimulat\w*|detox\w*|prevents?|helps?|makes?\s+(?:the|your)|good\s+for|caus\w*|relaxes|this\s+is\s+(?:the|a)\b)", Free | RegexOptions.NonBacktracking)] private static partial Regex Claims();
-#pragma warning disable MA0009 // Looks around, so it backtracks: no repetition within a repetition, and its input is bounded (docs/decisions/0008).
+    [GeneratedRegex(@"\b(?:do\s+not|don'?t|never|not|no|without|avoid|instead\s+of)\b", Free)] private static partial Regex Negation();
+    [GeneratedRegex(@"\b(?:press|push|pull|squeez|smil|frown|clench|lift|rais|turn|tilt|hold|rub|strok|stretch|pinch|tap|knead|massag|open|clos)\w*\b", Free)] private static partial Regex Movement();
+    [GeneratedRegex(@"\b(?:do\s+not|don'?t|never|avoid|must\s+not|should\s+not|shouldn'?t)\b|^\s*(?:no|not)\s|\bnot\s+(?:if|when|after|during|for)\b|\bcontra-?indicat\w*|^\s*(?:skip|stop)\b|\b(?:skip|leave\s+(?:it|this)\s+out)\b.{0,20}\b(?:if|when|after)\b", Free)] private static partial Regex Forbidding();
+    [GeneratedRegex(@"\b(?:drink\w*|water|sleep\w*|sun(?:screen|light)?|diet|sugar|salt|alcohol|vitamins?|screen\s+time|pillow)\b", Free)] private static partial Regex Advice();
+    [GeneratedRegex(@"\b(?:strengthen\w*|ton(?:e|es|ing)|works?\s+(?:the|on)|trains?|lifts?\s+the\s+(?:face|cheeks?|skin)|drain(?:s|age)|remov\w*|reduc\w*|improv\w*|boost\w*|stimulat\w*|detox\w*|prevents?|helps?|makes?\s+(?:the|your)|good\s+for|caus\w*|relaxes|this\s+is\s+(?:the|a)\b)", Free)] private static partial Regex Claims();
     [GeneratedRegex(@"\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|sets?(?:\s+of\s+\d+)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)|(?<=\s)[x×]\s*\d+\b|\b(?:once|twice)\b|\b(?:each|per|on\s+each|on\s+both)\s+sides?\b|\beach\s+(?:way|direction)\b|\bboth\s+directions\b", Free)] private static partial Regex DoseWords();
-#pragma warning restore MA0009
-    [GeneratedRegex(@"\b(?:once|twice)\b", Free | RegexOptions.NonBacktracking)] private static partial Regex CountWords();
-    [GeneratedRegex(@"\b(?:keep\w*|stay\w*|remain\w*|without\s+(?:moving|lifting|raising|wrinkling|tensing)|do(?:es)?\s+not\s+move|don'?t\s+move|must\s+not\s+move|still|relaxed|quiet)\b", Free | RegexOptions.NonBacktracking)] private static partial Regex KeepStill();
-    [GeneratedRegex(@"\b(?:here|there|like\s+this|like\s+that|this\s+way|this\s+point|that\s+spot|as\s+shown)\b", Free | RegexOptions.NonBacktracking)] private static partial Regex Here();
-    [GeneratedRegex(@"\b(?:from|to|towards?|at|over|on|along|between|below|above|under|beside|up\s+to|into|across|in\s+front\s+of|around)\s+(?:\w+\s+){0,4}$", Free | RegexOptions.NonBacktracking)] private static partial Regex LeadsTo();
-    [GeneratedRegex(@"\b(?:one\s+(?:side\s+)?(?:then|after)\s+the\s+other|(?:each|per|on\s+each)\s+sides?|change\s+sides?|(?:other|second)\s+side)\b", Free | RegexOptions.NonBacktracking)] private static partial Regex OneThenOther();
-    [GeneratedRegex(@"\b(?:alternat\w*|in\s+turn|left\s+and\s+right\s+in\s+turn)\b", Free | RegexOptions.NonBacktracking)] private static partial Regex Alternately();
-    [GeneratedRegex(@"\bboth\s+(?:hands?|sides?|at\s+once|temples|cheeks)\b", Free | RegexOptions.NonBacktracking)] private static partial Regex BothHands();
-#pragma warning disable MA0009 // Looks around, so it backtracks: no repetition within a repetition, and its input is bounded (docs/decisions/0008).
+    [GeneratedRegex(@"\b(?:once|twice)\b", Free)] private static partial Regex CountWords();
+    [GeneratedRegex(@"\b(?:keep\w*|stay\w*|remain\w*|without\s+(?:moving|lifting|raising|wrinkling|tensing)|do(?:es)?\s+not\s+move|don'?t\s+move|must\s+not\s+move|still|relaxed|quiet)\b", Free)] private static partial Regex KeepStill();
+    [GeneratedRegex(@"\b(?:here|there|like\s+this|like\s+that|this\s+way|this\s+point|that\s+spot|as\s+shown)\b", Free)] private static partial Regex Here();
+    [GeneratedRegex(@"\b(?:from|to|towards?|at|over|on|along|between|below|above|under|beside|up\s+to|into|across|in\s+front\s+of|around)\s+(?:\w+\s+){0,4}$", Free)] private static partial Regex LeadsTo();
+    [GeneratedRegex(@"\b(?:one\s+(?:side\s+)?(?:then|after)\s+the\s+other|(?:each|per|on\s+each)\s+sides?|change\s+sides?|(?:other|second)\s+side)\b", Free)] private static partial Regex OneThenOther();
+    [GeneratedRegex(@"\b(?:alternat\w*|in\s+turn|left\s+and\s+right\s+in\s+turn)\b", Free)] private static partial Regex Alternately();
+    [GeneratedRegex(@"\bboth\s+(?:hands?|sides?|at\s+once|temples|cheeks)\b", Free)] private static partial Regex BothHands();
     [GeneratedRegex(@"\b(?:left\s+side|on\s+the\s+left)\b(?!.*\bright\b)", Free)] private static partial Regex LeftOnly();
     [GeneratedRegex(@"\b(?:right\s+side|on\s+the\s+right)\b(?!.*\bleft\b)", Free)] private static partial Regex RightOnly();
-#pragma warning restore MA0009
-    [GeneratedRegex(@"\b(?:tight\w*|hard|strong\w*|as\s+(?:wide|far|hard)\s+as)\b", Free | RegexOptions.NonBacktracking)] private static partial Regex Strongly();
-    [GeneratedRegex(@"\b(?:gentl\w*|soft\w*|slight\w*|small|light\w*)\b", Free | RegexOptions.NonBacktracking)] private static partial Regex Softly();
-    [GeneratedRegex(@"^\s*(?:apply|use|take|put\s+on)\s+(?:some\s+|a\s+(?:little\s+|few\s+drops\s+of\s+)?|the\s+)?(?<what>oil|face\s+oil|cream|serum|lotion|towel|mirror|stone|roller)\b|^\s*(?<what>(?:face\s+)?oil|cream|serum|lotion)\s+(?:on|in)\b|^\s*(?:you\s+(?:will\s+)?need|needed|materials?|have\s+ready)\b\s*:?\s*(?<what>[^.!]{2,80})", Free | RegexOptions.NonBacktracking)] private static partial Regex TakeToHand();
-    [GeneratedRegex(@"\b(?:oil\w*|cream|serum|slip)\b", Free | RegexOptions.NonBacktracking)] private static partial Regex Slip();
-    [GeneratedRegex(@"\b(?:dry|without\s+oil|no\s+oil)\b", Free | RegexOptions.NonBacktracking)] private static partial Regex Dry();
+    [GeneratedRegex(@"\b(?:tight\w*|hard|strong\w*|as\s+(?:wide|far|hard)\s+as)\b", Free)] private static partial Regex Strongly();
+    [GeneratedRegex(@"\b(?:gentl\w*|soft\w*|slight\w*|small|light\w*)\b", Free)] private static partial Regex Softly();
+    [GeneratedRegex(@"^\s*(?:apply|use|take|put\s+on)\s+(?:some\s+|a\s+(?:little\s+|few\s+drops\s+of\s+)?|the\s+)?(?<what>oil|face\s+oil|cream|serum|lotion|towel|mirror|stone|roller)\b|^\s*(?<what>(?:face\s+)?oil|cream|serum|lotion)\s+(?:on|in)\b|^\s*(?:you\s+(?:will\s+)?need|needed|materials?|have\s+ready)\b\s*:?\s*(?<what>[^.!]{2,80})", Free)] private static partial Regex TakeToHand();
+    [GeneratedRegex(@"\b(?:oil\w*|cream|serum|slip)\b", Free)] private static partial Regex Slip();
+    [GeneratedRegex(@"\b(?:dry|without\s+oil|no\s+oil)\b", Free)] private static partial Regex Dry();
 }

@@ -60,5 +60,5 @@ public sealed partial record PersonScreen(string Response, IReadOnlyList<Conditi
 
     private static int Rank(string response) => response switch { "stop-and-refer" => 0, "refuse" => 1, "ask-clinician" => 2, "allow-modified" => 3, _ => 4 };
 
-    [GeneratedRegex(@"\b(?:sharp\s+pain|flash\w*|double|dizz\w*|numb\w*|faint\w*|locked|tingl\w*|(?:new\s+)?droop\w*|floaters?|loss\s+of\s+vision)\b", RegexOptions.IgnoreCase | RegexOptions.NonBacktracking)] private static partial Regex StopSigns();
+    [GeneratedRegex(@"\b(?:sharp\s+pain|flash\w*|double|dizz\w*|numb\w*|faint\w*|locked|tingl\w*|(?:new\s+)?droop\w*|floaters?|loss\s+of\s+vision)\b", RegexOptions.IgnoreCase)] private static partial Regex StopSigns();
 }

@@ -92,7 +92,7 @@ internal static partial class SaidHazards
     /// <summary>"If you feel dizzy, stop": the condition is answered by stopping, and by nothing that goes on.</summary>
     private static bool Answered(string sentence) => Over().IsMatch(sentence) || AnsweredByStopping().IsMatch(PseudoNegation().Replace(sentence, " go on ")) && !GoesOn().IsMatch(sentence);
 
-    private const RegexOptions Free = RegexOptions.IgnoreCase | RegexOptions.NonBacktracking | RegexOptions.ExplicitCapture | RegexOptions.CultureInvariant;
+    private const RegexOptions Free = RegexOptions.IgnoreCase | RegexOptions.ExplicitCapture | RegexOptions.CultureInvariant;
 
     private static Regex F(string pattern) => new(pattern, Free);
 
@@ -293,7 +293,7 @@ internal static partial class SaidHazards
     [GeneratedRegex(@"\b(?:beside|besides|next\s+to|around|round|away\s+from|clear\s+of|off|below|beneath|under|above|outside|outwards?\s+of|short\s+of|not\s+(?:on|over|into|in)|never\s+(?:on|over|into|in)|before|behind|in\s+front\s+of|away|from|out\s+of|instead\s+of|edge\s+of|rim\s+of|border\s+of|bone\s+of|outer\s+side\s+of|level\s+of)\s+(?:(?:the|your|each|both|any|a|an|every|its|their)\s+)*$", Free)]
     private static partial Regex SpatiallyApart();
 
-    [GeneratedRegex(@"(?:[^.!?;\n]|[.!?;][^\s.!?;])+[.!?;]*", RegexOptions.NonBacktracking)] private static partial Regex Sentence();
+    [GeneratedRegex(@"(?:[^.!?;\n]|[.!?;][^\s.!?;])+[.!?;]*")] private static partial Regex Sentence();
 
     [GeneratedRegex(@"^(?:that|this|it|these|those|they|keep|carry|go\s+on|push|press\s+on|don't|do\s+not|never|ignore|just|simply|all|perfectly|normal|good|stay|hold\s+on|continue|no\s+need|nothing)\b", Free)] private static partial Regex LeansBack();
 

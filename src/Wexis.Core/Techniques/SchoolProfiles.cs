@@ -94,5 +94,5 @@ public sealed partial record SchoolProfiles(IReadOnlyList<SchoolQuestion> Questi
 
     private static string WayWords(double degrees) => degrees switch { > 45 and < 135 => "upwards", >= 135 and <= 225 => "inwards", > 225 and < 315 => "downwards", _ => "outwards" };
 
-    [GeneratedRegex(@"\b(?:red(?:ness|den\w*)?|pink)\b", RegexOptions.IgnoreCase | RegexOptions.NonBacktracking)] private static partial Regex Red();
+    [GeneratedRegex(@"\b(?:red(?:ness|den\w*)?|pink)\b", RegexOptions.IgnoreCase)] private static partial Regex Red();
 }

@@ -73,5 +73,5 @@ public static partial class Screening
     private static string Says(string handling) => handling switch { "avoid" => "leave out", "ask" => "ask a licensed clinician first", _ => "only in the milder form" };
 
     /// <summary>A tool out of the fridge or the warm water is heat or cold too.</summary>
-    [GeneratedRegex(@"\b(?:chill\w*|cold|ice\w*|frozen|fridge|cool(?:ed)?|warm\w*|hot|heat\w*)\b", RegexOptions.IgnoreCase | RegexOptions.NonBacktracking)] private static partial Regex WarmOrCold();
+    [GeneratedRegex(@"\b(?:chill\w*|cold|ice\w*|frozen|fridge|cool(?:ed)?|warm\w*|hot|heat\w*)\b", RegexOptions.IgnoreCase)] private static partial Regex WarmOrCold();
 }

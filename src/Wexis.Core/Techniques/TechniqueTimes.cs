@@ -44,5 +44,5 @@ public sealed partial record TechniqueTimes(Levels Home, Levels Led, Levels Exam
 
     private static int Words(string? text) => text is null ? 0 : WordPattern().Count(text);
 
-    [GeneratedRegex(@"[\p{L}\p{Nd}]+(?:['’-][\p{L}]+)*", RegexOptions.NonBacktracking)] private static partial Regex WordPattern();
+    [GeneratedRegex(@"[\p{L}\p{Nd}]+(?:['’-][\p{L}]+)*")] private static partial Regex WordPattern();
 }

@@ -8,6 +8,7 @@ public static class TechniqueValidation
 {
     private const int MostSteps = 40;
     private const double MostSeconds = 600;
+    private const int LongestText = 400;
 
     public static IReadOnlyList<Issue> Issues(TechniqueDocument document, Atlas atlas, ActionModel model)
     {
@@ -24,7 +25,13 @@ public static class TechniqueValidation
         };
         var concerns = atlas.Document.Concerns.Select(c => c.Id).ToList();
         found.AddRange((document.Concerns ?? []).Select((c, i) => Check.OneOf(c, concerns, $"concerns[{i}]")));
-        found.AddRange((document.Advice ?? []).Select((a, i) => Check.NoLongerThan(a, 400, $"advice[{i}]")));
+        // Every text that patterns read is bounded: none of them waits for a clock.
+        found.AddRange((document.Advice ?? []).Select((a, i) => Check.NoLongerThan(a, LongestText, $"advice[{i}]")));
+        found.AddRange((document.Cautions ?? []).Select((a, i) => Check.NoLongerThan(a, LongestText, $"cautions[{i}]")));
+        found.AddRange((document.Materials ?? []).Select((a, i) => Check.NoLongerThan(a, LongestText, $"materials[{i}]")));
+        found.AddRange((document.Prerequisites ?? []).Select((a, i) => Check.NoLongerThan(a, LongestText, $"prerequisites[{i}]")));
+        found.AddRange((document.Faults ?? []).SelectMany((f, i) => new[] { Check.NoLongerThan(f.Sign, LongestText, $"faults[{i}].sign"), Check.NoLongerThan(f.Meaning, LongestText, $"faults[{i}].meaning"), Check.NoLongerThan(f.Fix, LongestText, $"faults[{i}].fix") }));
+        found.AddRange((document.Adaptations ?? []).SelectMany((a, i) => new[] { Check.NoLongerThan(a.For, LongestText, $"adaptations[{i}].for"), Check.NoLongerThan(a.Change, LongestText, $"adaptations[{i}].change") }));
         for (var i = 0; i < (document.Related?.Count ?? 0); i++)
         {
             found.Add(Check.Given(document.Related![i].Id, $"related[{i}].id", "the id of a technique"));
@@ -52,7 +59,10 @@ public static class TechniqueValidation
         PoseIssues(found, step.State, $"{path}.state");
         found.AddRange(step.AllStill.Select((z, i) => atlas.Zones.ContainsKey(z) || TechniqueWords.StillBodyParts.Contains(z) ? null : new Issue($"{path}.still[{i}]", IssueCodes.Unknown, z, "a zone of the atlas, or " + string.Join(", ", TechniqueWords.StillBodyParts))));
         found.AddRange((step.Channels ?? []).Select((c, i) => Check.OneOf(c, atlas.Document.Channels.Select(x => x.Id), $"{path}.channels[{i}]")));
-        found.Add(Check.NoLongerThan(step.Cue, 400, $"{path}.cue"));
+        found.Add(Check.NoLongerThan(step.Cue, LongestText, $"{path}.cue"));
+        found.Add(Check.NoLongerThan(step.EndPoint, LongestText, $"{path}.end_point"));
+        found.Add(Check.NoLongerThan(step.Dose?.Line, LongestText, $"{path}.dose.line"));
+        found.Add(Check.NoLongerThan(step.Dose?.Extra, LongestText, $"{path}.dose.extra"));
         DoseIssues(found, step.Dose, $"{path}.dose");
         for (var i = 0; i < step.AllActs.Count; i++) ActIssues(found, step.AllActs[i], $"{path}.acts[{i}]", atlas, model);
         for (var i = 0; i < step.AllHands.Count; i++) HandIssues(found, step.AllHands[i], $"{path}.hands[{i}]", atlas, model);
@@ -87,6 +97,7 @@ public static class TechniqueValidation
         found.Add(Check.OneOf(hand.Which, TechniqueWords.WhichHand, $"{path}.hand"));
         found.Add(Check.OneOf(hand.Role, TechniqueWords.Roles, $"{path}.role"));
         if (hand.Contact is { } contact && !atlas.Contacts.ContainsKey(contact)) found.Add(new($"{path}.contact", IssueCodes.Unknown, contact, "a part of the hand or a tool of the list"));
+        found.Add(Check.NoLongerThan(hand.Tool, LongestText, $"{path}.tool"));
         found.Add(Check.OneOf(hand.Sides, TechniqueWords.HandSides, $"{path}.sides"));
         found.Add(Check.OneOf(hand.GripOrSlip, TechniqueWords.GripOrSlip, $"{path}.grip_or_slip"));
         found.Add(Check.Between(hand.Pressure, 0, 5, $"{path}.pressure"));
