@@ -33,8 +33,9 @@ public static class CheckCommand
 
     private static FileReport Check(FileInfo file, DateOnly today, Atlas atlas, ActionModel model)
     {
-        if (!file.Exists) return new(file.Name, [$"{file.FullName}: there is no such file."], []);
-        var read = TechniqueFile.Read(File.ReadAllText(file.FullName), atlas, model);
+        var (text, error) = TextFile.Read(file);
+        if (text is null) return new(file.Name, [error!], []);
+        var read = TechniqueFile.Read(text, atlas, model, today);
         return new(file.Name, [.. read.Issues.OrderBy(i => i.Line).Select(i => i.Text)], [.. read.Techniques.Select(t => TechniqueCheck.Of(t.Document, t.Person, today, atlas, model, HouseSettings.Default))]);
     }
 }

@@ -24,8 +24,9 @@ public static class NotesCommand
         var (atlas, _) = ReferenceData.Read();
         var reports = files.Select(f =>
         {
-            if (!f.Exists) return new NotesFileReport(f.Name, [$"{f.FullName}: there is no such file."], [], null);
-            var read = NoteReading.Of(File.ReadAllText(f.FullName), atlas);
+            var (text, error) = TextFile.Read(f);
+            if (text is null) return new NotesFileReport(f.Name, [error!], [], null);
+            var read = NoteReading.Of(text, atlas);
             return new NotesFileReport(f.Name, [.. read.Issues.Select(i => i.Text)], read.Value?.Lines ?? [], read.Value?.Draft);
         }).ToList();
         Report.Print(new NotesReport("wexis.techniques-notes/1", reports));

@@ -69,8 +69,23 @@ public sealed record Hazard(
 }
 
 /// <summary>A state of the person that excludes or changes work, by technique class.</summary>
+/// <param name="RedFlag">An acute sign, new today: it stops everything for today.</param>
+/// <param name="Call">For an acute sign: whom to call, and how fast.</param>
+/// <param name="Client">The state in words a client knows.</param>
+/// <param name="Whom">Who may release the person, in words a client knows.</param>
+/// <param name="Placed">A procedure whose treated place decides what is left out.</param>
+/// <param name="Zones">Where the state lies by itself; null: not bound to a place.</param>
+/// <param name="UntilReleased">There is no natural end: it is asked until whoever treated has released the person.</param>
+/// <param name="FirstDay">Handling of every class on the day itself; null: as by class.</param>
+/// <param name="Then">The state that follows when the window is over (a pregnancy goes on).</param>
 public sealed record Exclusion(
-    string Id, string Name, string? Window, string? Reason, bool RedFlag, Dictionary<string, string> ByClass, int?[]? WindowDays, SourceRef[] Source);
+    string Id, string Name, string? Window, string? Reason, bool RedFlag, Dictionary<string, string> ByClass, int?[]? WindowDays, SourceRef[] Source, string? Call, string Client, string Whom,
+    bool Placed = false, string[]? Zones = null, bool UntilReleased = false, string? FirstDay = null, string? Then = null)
+{
+    /// <summary>Days from the procedure through the last blocked one: the longer end of the window counts (house ruling 11); null without a window.</summary>
+    [JsonIgnore]
+    public int? LastDay => WindowDays is { Length: 2 } window ? window[1] : null;
+}
 
 public sealed record LymphGroup(string Id, string NameEn, string NameLaTa2, double[] Frontal, double? LateralZ, string? Drains, string[]? EfferentTo, SourceRef[] Source, string Surface);
 
@@ -186,6 +201,13 @@ public sealed class Atlas
         foreach (var t in Document.FeelTests.Where(t => !Muscles.ContainsKey(t.Structure))) yield return $"a feel test names {t.Structure}";
         foreach (var c in Document.Curves)
             foreach (var id in c.Landmarks.Where(id => !Landmarks.ContainsKey(id))) yield return $"curve {c.Id} names {id}";
+        foreach (var e in Document.Contraindications)
+        {
+            foreach (var c in Document.ControlledLists.TechniqueClasses.Where(c => !e.ByClass.ContainsKey(c))) yield return $"{e.Id} says nothing of {c}";
+            foreach (var id in (e.Zones ?? []).Where(id => !Zones.ContainsKey(id))) yield return $"{e.Id} names {id}";
+            if (e.RedFlag && e.Call is null) yield return $"{e.Id} does not say whom to call";
+            if (e.Then is { } next && !Exclusions.ContainsKey(next)) yield return $"{e.Id} names {next}";
+        }
         foreach (var h in Document.Hazards)
             foreach (var id in h.RuleData.Select(r => r.When.Person).OfType<string>().Where(id => !Exclusions.ContainsKey(id))) yield return $"hazard {h.Id} names {id}";
     }

@@ -34,7 +34,7 @@ internal static class ActHazards
     }
 
     /// <summary>Rows of the movement table that take the head back by themselves.</summary>
-    private static bool TipsBack(Act act, ActionModel model) => act.Do is "kiss-ceiling" or "jaw-forward-head-back" || model.Resolve(act.Do!).When.TryGetValue("head", out var head) && head.ToString().Contains("back", StringComparison.Ordinal);
+    internal static bool TipsBack(Act act, ActionModel model) => act.Do is "kiss-ceiling" or "jaw-forward-head-back" || model.Resolve(act.Do!).When.TryGetValue("head", out var head) && head.ToString().Contains("back", StringComparison.Ordinal);
 
     private static SafetyFinding Finding(string id, string verdict, string what, Atlas atlas, ActionModel model)
     {

@@ -86,7 +86,7 @@ public sealed record CompletedStep(Step Step, string? Family, string Sides, IRea
             if (h is { Verb: not null, AllZones.Count: 0, AllPath.Count: 0, AllPoints.Count: 0 })
                 questions.Add(new($"{path}.hands[{i}].path", "Where: touch the start on the face, then the end.", []));
             foreach (var leg in StrokePath.Of(h, atlas, settings).Legs.Where(l => l.Through))
-                questions.Add(new($"{path}.hands[{i}].path", $"From {StrokePath.Name(leg.Start, h, atlas, settings)} to {StrokePath.Name(leg.End, h, atlas, settings)} the hand goes from the front to the back: what lies between? Touch a place on the way.", []));
+                questions.Add(new($"{path}.hands[{i}].path", $"From {StrokePath.Name(leg.Start, h, atlas, settings)} to {StrokePath.Name(leg.End, h, atlas, settings)} the hand goes from the front to the back: what lies between? Touch a place on the way.", [], OpenQuestion.Between));
             if (h is { Verb: "stroke" or "tool-stroke" or "roll", AllZones.Count: 0, AllPath.Count: 1, AllPoints.Count: 0 })
                 questions.Add(new($"{path}.hands[{i}].path", "Where does the stroke end?", []));
             // On the neck both at once is another matter than one at a time: it is asked, never assumed.

@@ -20,8 +20,11 @@ public sealed record DerivedStep(int Index, string Title, string? Family, string
 public sealed record Derivation(string Standing, IReadOnlyList<DerivedStep> Steps, WorkMap Map, Levels TotalSeconds, string? Family, string? FamilyName, string SafetyVerdict,
     IReadOnlyList<ExclusionNote> Exclusions, string ClinicianFirst, IReadOnlyList<OpenQuestion> Questions, IReadOnlyList<Issue> Issues, IReadOnlyList<ClaimVerdict> Claims, TechniqueTimes Times, IReadOnlyList<AdviceNote> Advice, IReadOnlyList<TechniqueReading> Readings)
 {
-    /// <summary>Classes that its steps fall into, each once.</summary>
-    [JsonIgnore] public IReadOnlyList<string> Classes => [.. Steps.SelectMany(s => s.Classes).Distinct()];
+    /// <summary>Classes that its steps fall into, and those that its own words add, each once.</summary>
+    [JsonIgnore] public IReadOnlyList<string> Classes { get; init; } = [];
+
+    /// <summary>What it does to a person, as screening sees it.</summary>
+    [JsonIgnore] public TechniqueTouch Touch => new(Classes, Map.ZonesTouched, [.. Map.Worked.Select(r => r.Structure).Distinct()]);
 
     /// <summary>The recipe: fill each step, unroll its dose, map its work, review its safety; then the union.</summary>
     public static Derivation Of(TechniqueDocument document, Atlas atlas, ActionModel model, HouseSettings settings)
@@ -42,20 +45,34 @@ public sealed record Derivation(string Standing, IReadOnlyList<DerivedStep> Step
             var safety = SafetyReview.Of(completed, sum, i == 0 ? AlsoSaid.Of(document) : AlsoSaid.Nothing, atlas, model, settings);
             var map = WorkMap.Of(completed, sum, i, safety, atlas, model, settings);
             steps.Add(new(i, StepWords.Title(completed.Step, atlas, model), completed.Family, completed.Family is { } f ? FamilyDefaults.Get(f).Name : null, completed.Sides, completed.Step, completed.Defaults,
-                sum, map, safety, Screening.Classes(completed, atlas, model, settings), Strokes(completed, atlas, settings), completed.Step.Tempo?.HoldS >= model.Rules.HoldSeconds,
+                sum, map, safety, Screening.Classes(completed, map, atlas, model, settings), Strokes(completed, atlas, settings), completed.Step.Tempo?.HoldS >= model.Rules.HoldSeconds,
                 completed.Step.AllHands.Any(h => h.Verb is not null && (h.Which, h.Sides) is ("left", "right") or ("right", "left"))));
             questions.AddRange(map.CannotTell.Where(c => c.StartsWith('“') && !c.Contains("is stopped by", StringComparison.Ordinal)).Select(c => new OpenQuestion($"steps[{i}]", c, [])));
         }
         if (document.AllSteps.Count == 0) questions.Add(new("steps", "No step yet. What happens first?", []));
         var family = steps.Where(s => s.Family is not null).GroupBy(s => s.Family!).OrderByDescending(g => g.Sum(s => s.Dose.TotalSeconds.Standard)).ThenBy(g => g.Min(s => s.Index)).FirstOrDefault()?.Key;
         var worst = steps.Any(s => s.Safety.Verdict == "stop") ? "stop" : steps.Any(s => s.Safety.Verdict == "caution") ? "caution" : "ok";
-        var classes = steps.SelectMany(s => s.Classes).Distinct().ToList();
+        var classes = Screening.ClassesOf(document, [.. steps.SelectMany(s => s.Classes).Distinct()]);
         var derived = new Derivation(
             issues.Count > 0 ? "refused" : worst == "stop" ? "stopped" : questions.Count > 0 ? "draft" : "complete",
             steps, WorkMap.Union(steps.Select(s => s.Map)), steps.Aggregate(default(Levels), (t, s) => t + s.Dose.TotalSeconds), family, family is null ? null : FamilyDefaults.Get(family).Name, worst,
-            Screening.Exclusions(classes, atlas), Screening.ClinicianFirst, questions, issues, [], TechniqueTimes.Of(document, steps, atlas, settings), AdviceReview.Of(document), TechniqueReading.Of(document, steps, atlas));
-        // Last, and over what is derived already: a claim never changes the map.
-        return derived with { Claims = ClaimReview.Of(document, derived, atlas, model) };
+            Screening.Exclusions(classes, atlas), Screening.ClinicianFirst, questions, issues, [], TechniqueTimes.Of(document, steps, atlas, settings), AdviceReview.Of(document), TechniqueReading.Of(document, steps, atlas)) { Classes = classes };
+        // Last, and over what is derived already: a claim never changes the map. What a stop takes out of the map does not make a true claim wrong.
+        return derived with { Claims = worst == "stop" ? ClaimsWhileStopped(document, derived, atlas, model, settings) : ClaimReview.Of(document, derived, atlas, model) };
+    }
+
+    /// <summary>Claims held against the work as it would be without the stop; each says that the technique is stopped.</summary>
+    private static IReadOnlyList<ClaimVerdict> ClaimsWhileStopped(TechniqueDocument document, Derivation derived, Atlas atlas, ActionModel model, HouseSettings settings)
+    {
+        List<DerivedStep> open =
+        [
+            .. derived.Steps.Select(s =>
+            {
+                var completed = CompletedStep.Of(Known(document.AllSteps[s.Index], atlas, model), s.Index, atlas, model, settings);
+                return s with { Map = WorkMap.Of(completed, s.Dose, s.Index, s.Safety with { StoppedHands = [] }, atlas, model, settings) };
+            }),
+        ];
+        return [.. ClaimReview.Of(document, derived with { Steps = open, Map = WorkMap.Union(open.Select(s => s.Map)) }, atlas, model).Select(c => c with { Because = $"{c.Because} The technique itself is stopped: see its safety." })];
     }
 
     private static IReadOnlyList<DrawnStroke> Strokes(CompletedStep completed, Atlas atlas, HouseSettings settings) =>

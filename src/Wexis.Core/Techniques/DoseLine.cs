@@ -8,7 +8,12 @@ namespace Wexis.Core.Techniques;
 /// <param name="Path">Field it is about.</param>
 /// <param name="Text">The question, in the trade's words.</param>
 /// <param name="Answers">What may be answered; empty when it needs typing or a touch on the face.</param>
-public sealed record OpenQuestion(string Path, string Text, IReadOnlyList<QuestionAnswer> Answers);
+/// <param name="Asks">Which kind of question it is, where something hangs on that; null otherwise.</param>
+public sealed record OpenQuestion(string Path, string Text, IReadOnlyList<QuestionAnswer> Answers, string? Asks = null)
+{
+    /// <summary>What lies between a place in front and one behind: until it is told, a path is neither safe nor stopped.</summary>
+    public const string Between = "between";
+}
 
 /// <summary>One answer: its label, and the value the field takes when it is chosen.</summary>
 public sealed record QuestionAnswer(string Label, string Value);

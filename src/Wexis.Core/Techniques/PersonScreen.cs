@@ -1,64 +1,168 @@
-using System.Text.RegularExpressions;
 using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
 
 namespace Wexis.Core.Techniques;
 
 /// <summary>What is known of the person a technique is meant for. Health data: given for one check, never kept with a technique.</summary>
 /// <param name="Conditions">Exclusion ids of the atlas.</param>
-/// <param name="Procedures">Procedures with their day.</param>
+/// <param name="Procedures">Procedures with their day and place.</param>
 /// <param name="Reports">What the person says while or after doing it.</param>
-public sealed record PersonNote(IReadOnlyList<string>? Conditions, IReadOnlyList<Procedure>? Procedures, IReadOnlyList<string>? Reports);
+/// <param name="Asked">Exclusion ids that were asked; null: all of them (only a file may leave it out, the interface never).</param>
+public sealed record PersonNote(IReadOnlyList<string>? Conditions, IReadOnlyList<Procedure>? Procedures, IReadOnlyList<string>? Reports, IReadOnlyList<string>? Asked = null)
+{
+    public static PersonNote Nobody { get; } = new([], [], []);
 
-/// <param name="Kind">An exclusion id with a window.</param>
-public sealed record Procedure(string? Kind, DateOnly? Date);
+    /// <summary>Every slip: an unknown state, a treatment without its day or with a day that has not come, a place that is no zone.</summary>
+    /// <param name="path">Where the note stands in what was sent.</param>
+    /// <param name="dayNeeded">Whether a treatment must have its day; a file may leave it open, and is then told to ask.</param>
+    public IReadOnlyList<Issue> Issues(string path, DateOnly today, Atlas atlas, bool dayNeeded)
+    {
+        ArgumentNullException.ThrowIfNull(atlas);
+        var issues = new List<Issue>();
+        void Known(IReadOnlyList<string>? ids, string field)
+        {
+            for (var i = 0; i < (ids?.Count ?? 0); i++)
+                if (!atlas.Exclusions.ContainsKey(ids![i])) issues.Add(new($"{path}.{field}[{i}]", IssueCodes.Unknown, ids[i], "an exclusion of the atlas"));
+        }
+        Known(Conditions, "conditions");
+        Known(Asked, "asked");
+        var procedures = Procedures ?? [];
+        for (var i = 0; i < procedures.Count; i++)
+        {
+            var at = $"{path}.procedures[{i}]";
+            var p = procedures[i];
+            if (p.Kind is not { } kind || !atlas.Exclusions.TryGetValue(kind, out var exclusion)) issues.Add(new($"{at}.kind", IssueCodes.Unknown, p.Kind ?? "", "an exclusion of the atlas"));
+            else if (p.Date is not { } day)
+            {
+                if (dayNeeded) issues.Add(new($"{at}.date", IssueCodes.Missing, "", $"the day of: {exclusion.Name}"));
+            }
+            else if (day > today || (today != DateOnly.MaxValue && day.Year < today.Year - 100)) issues.Add(new($"{at}.date", IssueCodes.OutOfRange, $"{day:yyyy-MM-dd}", $"the last hundred years, up to today ({today:yyyy-MM-dd})"));
+            if (p.ReleasedOn is { } released && (released > today || released < p.Date)) issues.Add(new($"{at}.released_on", IssueCodes.OutOfRange, $"{released:yyyy-MM-dd}", $"from the day of the treatment up to today ({today:yyyy-MM-dd})"));
+            for (var z = 0; z < (p.Place?.Count ?? 0); z++)
+                if (!atlas.Zones.ContainsKey(p.Place![z])) issues.Add(new($"{at}.place[{z}]", IssueCodes.Unknown, p.Place[z], "a zone of the atlas"));
+        }
+        for (var i = 0; i < (Reports?.Count ?? 0); i++)
+            if (Check.NoLongerThan(Reports![i], 500, $"{path}.reports[{i}]") is { } slip) issues.Add(slip);
+        return issues;
+    }
+}
+
+/// <param name="Kind">An exclusion id.</param>
+/// <param name="Place">Treated zones; null: not told, so the whole face counts.</param>
+/// <param name="ReleasedOn">The day on which whoever treated released the person.</param>
+public sealed record Procedure(string? Kind, DateOnly? Date, IReadOnlyList<string>? Place = null, DateOnly? ReleasedOn = null);
+
+/// <summary>What a technique does to a person, as screening sees it.</summary>
+/// <param name="Structures">Structures it works, so that a smile counts for treated cheeks.</param>
+public sealed record TechniqueTouch(IReadOnlyList<string> Classes, IReadOnlyList<string> Zones, IReadOnlyList<string> Structures);
 
 /// <summary>One state of the person and what it means for this technique.</summary>
 /// <param name="Response">allow, allow-modified, ask-clinician, refuse or stop-and-refer.</param>
-/// <param name="FreeFrom">First day on which a window no longer counts; null without one.</param>
-public sealed record ConditionHit(string Condition, string Name, string Handling, string Response, string Says, DateOnly? FreeFrom);
+/// <param name="FreeFrom">First day on which the window no longer blocks; null without one.</param>
+/// <param name="Whom">Who can release the person, in words a client knows.</param>
+public sealed record ConditionHit(string Condition, string Name, string Handling, string Response, string Says, DateOnly? FreeFrom, string Whom);
 
 /// <summary>The worst response of all, and every state that led to it.</summary>
-public sealed partial record PersonScreen(string Response, IReadOnlyList<ConditionHit> Hits)
+public sealed record PersonScreen(string Response, IReadOnlyList<ConditionHit> Hits)
 {
-    private const string AskFirst = "I cannot judge that; please ask the person who treated you. Until then we leave this technique out.";
+    /// <summary>What was not asked is asked: it is never a no (house ruling 16).</summary>
+    public const string NotAsked = "not-asked";
 
     /// <param name="today">The day of the check: windows are counted to it. The longer end counts, through its last day (R104).</param>
-    /// <param name="classes">The classes that the technique's steps fall into.</param>
-    public static PersonScreen Of(IReadOnlyList<string> classes, PersonNote person, DateOnly today, Atlas atlas)
+    public static PersonScreen Of(TechniqueTouch touch, PersonNote person, DateOnly today, Atlas atlas)
     {
-        ArgumentNullException.ThrowIfNull(classes);
+        ArgumentNullException.ThrowIfNull(touch);
         ArgumentNullException.ThrowIfNull(person);
         ArgumentNullException.ThrowIfNull(atlas);
         var hits = new List<ConditionHit>();
         foreach (var id in person.Conditions ?? [])
-            if (atlas.Exclusions.TryGetValue(id, out var exclusion)) hits.Add(Hit(exclusion, classes, null));
+            if (atlas.Exclusions.TryGetValue(id, out var exclusion)) hits.Add(State(exclusion, touch, null, null, atlas));
         foreach (var procedure in person.Procedures ?? [])
-        {
-            if (procedure.Kind is null || !atlas.Exclusions.TryGetValue(procedure.Kind, out var exclusion)) continue;
-            var last = exclusion.WindowDays is { Length: 2 } window && window[1] is { } days && procedure.Date is { } day ? day.AddDays(days) : (DateOnly?)null;
-            if (last is { } end && today > end) hits.Add(new(exclusion.Id, exclusion.Name, "ok", "allow", $"The usual window ended on {end:yyyy-MM-dd}.", end.AddDays(1)));
-            else hits.Add(Hit(exclusion, classes, last?.AddDays(1)));
-        }
-        foreach (var report in person.Reports ?? [])
-            if (StopSigns().IsMatch(report)) hits.Add(new("report", report, "avoid", "stop-and-refer", "Stop now, and send the person on today.", null));
+            if (procedure.Kind is { } kind && atlas.Exclusions.TryGetValue(kind, out var exclusion)) hits.Add(Window(exclusion, procedure, touch, today, atlas));
+        hits.AddRange((person.Reports ?? []).Where(r => !string.IsNullOrWhiteSpace(r)).Select(ReportReading.Of));
+        if (person.Asked is { } asked && Missing(asked, person, touch, atlas) is { Count: > 0 } missing)
+            hits.Add(new(NotAsked, $"Not asked: {string.Join("; ", missing.Take(3).Select(e => e.Client))}{(missing.Count > 3 ? $"; and {missing.Count - 3} more" : "")}", "ask", "ask-clinician", "Ask the person first: what was not asked is not a no.", null, "the person"));
         return new(hits.Select(h => h.Response).OrderBy(Rank).FirstOrDefault() ?? "allow", hits);
     }
 
-    private static ConditionHit Hit(Exclusion exclusion, IReadOnlyList<string> classes, DateOnly? freeFrom)
+    /// <summary>States that this technique calls for and that nobody asked or told.</summary>
+    public static IReadOnlyList<Exclusion> Missing(IReadOnlyCollection<string> asked, PersonNote person, TechniqueTouch touch, Atlas atlas)
     {
-        var handling = classes.Select(c => exclusion.ByClass.GetValueOrDefault(c, "ok")).OrderBy(Screening.Rank).FirstOrDefault() ?? "ok";
-        if (exclusion.RedFlag && handling != "ok") return new(exclusion.Id, exclusion.Name, handling, "stop-and-refer", "This is a warning sign: stop, and send the person to a doctor today.", freeFrom);
+        ArgumentNullException.ThrowIfNull(person);
+        ArgumentNullException.ThrowIfNull(touch);
+        ArgumentNullException.ThrowIfNull(atlas);
+        var known = asked.Concat(person.Conditions ?? []).Concat((person.Procedures ?? []).Select(p => p.Kind).OfType<string>()).ToHashSet(StringComparer.Ordinal);
+        return [.. atlas.Document.Contraindications.Where(e => !known.Contains(e.Id) && (e.RedFlag || Screening.Worst(e, touch.Classes) != "ok") && Concerns(e, null, touch, atlas))];
+    }
+
+    /// <summary>
+    /// A procedure on a day: blocked through the last day of its window; then asked until the window's length has passed once more, or whoever
+    /// treated has released the person; where there is no natural end, asked until released (house rulings 11 and 16).
+    /// </summary>
+    private static ConditionHit Window(Exclusion exclusion, Procedure procedure, TechniqueTouch touch, DateOnly today, Atlas atlas)
+    {
+        if (!Concerns(exclusion, procedure.Place, touch, atlas)) return Free(exclusion, $"The treated place ({PlaceWords(procedure, exclusion, atlas)}) is left alone by this technique.", null);
+        if (procedure.ReleasedOn is { } released && released <= today) return Free(exclusion, $"Released on {released:yyyy-MM-dd} by {exclusion.Whom}.", null);
+        if (procedure.Date is not { } day) return Ask(exclusion, touch, "When was it? Ask the day, and whoever treated.", null);
+        if (exclusion.FirstDay is { } first && day == today) return exclusion.RedFlag ? State(exclusion, touch, null, procedure, atlas) : new(exclusion.Id, exclusion.Name, first, "refuse", "Not on the day itself.", Later(day, (exclusion.LastDay ?? 0) + 1), exclusion.Whom);
+        if (exclusion.LastDay is not { } length) return exclusion.UntilReleased ? Ask(exclusion, touch, $"No natural end: ask {exclusion.Whom}.", null) : State(exclusion, touch, null, procedure, atlas);
+        var last = Later(day, length);
+        if (today <= last) return State(exclusion, touch, Later(last, 1), procedure, atlas);
+        if (exclusion.Then is { } next) return State(atlas.Exclusions[next], touch, null, procedure, atlas);
+        if (exclusion.UntilReleased) return Ask(exclusion, touch, $"No natural end: ask {exclusion.Whom} until they have released the person.", Later(last, 1));
+        var asked = Later(last, length);
+        return today <= asked
+            ? Ask(exclusion, touch, $"The usual window ended on {last:yyyy-MM-dd}. Ask {exclusion.Whom}; without their word from {Later(asked, 1):yyyy-MM-dd}.", Later(last, 1))
+            : Free(exclusion, $"The usual window ended on {last:yyyy-MM-dd}, and its length has passed once more.", Later(last, 1));
+    }
+
+    private static ConditionHit State(Exclusion exclusion, TechniqueTouch touch, DateOnly? freeFrom, Procedure? procedure, Atlas atlas)
+    {
+        // An acute sign stops everything today, whatever the technique does (house ruling 18).
+        if (exclusion.RedFlag) return new(exclusion.Id, exclusion.Name, "avoid", "stop-and-refer", $"This is a warning sign: stop for today. {exclusion.Call}", freeFrom, exclusion.Whom);
+        if (!Concerns(exclusion, procedure?.Place, touch, atlas)) return Free(exclusion, "That place is left alone by this technique.", freeFrom);
+        var handling = Screening.Worst(exclusion, touch.Classes);
+        // Where jaw or neck were treated, their movements are asked about even when the kind of work is usually free.
+        if (Screening.Rank(handling) > 1 && procedure?.Place is { } place && Strains(place, touch, atlas)) handling = "ask";
         var (response, says) = handling switch
         {
-            "avoid" => ("refuse", freeFrom is { } d ? $"Leave it out until {d:yyyy-MM-dd}, then ask the person who treated." : "Leave this technique out."),
-            "ask" => ("ask-clinician", AskFirst),
+            "avoid" => ("refuse", freeFrom is { } d ? $"Leave it out until {d:yyyy-MM-dd}, then ask {exclusion.Whom}." : "Leave this technique out."),
+            "ask" => ("ask-clinician", $"I cannot judge that; ask {exclusion.Whom}. Until then we leave this technique out."),
             "modify" => ("allow-modified", exclusion.Window ?? "Only in the milder form."),
             _ => ("allow", "No restriction known for this technique."),
         };
-        return new(exclusion.Id, exclusion.Name, handling, response, says, freeFrom);
+        return new(exclusion.Id, exclusion.Name, handling, response, says, freeFrom, exclusion.Whom);
     }
 
-    private static int Rank(string response) => response switch { "stop-and-refer" => 0, "refuse" => 1, "ask-clinician" => 2, "allow-modified" => 3, _ => 4 };
+    private static bool Strains(IReadOnlyList<string> place, TechniqueTouch touch, Atlas atlas)
+    {
+        var regions = place.Where(atlas.RegionOfZone.ContainsKey).Select(z => atlas.RegionOfZone[z]).ToHashSet(StringComparer.Ordinal);
+        return regions.Contains("jaw") && touch.Classes.Contains("jaw") || regions.Contains("neck") && touch.Classes.Any(c => c is "neck" or "head-back");
+    }
 
-    [GeneratedRegex(@"\b(?:sharp\s+pain|flash\w*|double|dizz\w*|numb\w*|faint\w*|locked|tingl\w*|(?:new\s+)?droop\w*|floaters?|loss\s+of\s+vision)\b", RegexOptions.IgnoreCase)] private static partial Regex StopSigns();
+    private static ConditionHit Ask(Exclusion exclusion, TechniqueTouch touch, string says, DateOnly? freeFrom) =>
+        exclusion.RedFlag || Screening.Worst(exclusion, touch.Classes) != "ok"
+            ? new(exclusion.Id, exclusion.Name, "ask", "ask-clinician", says, freeFrom, exclusion.Whom)
+            : Free(exclusion, "No restriction known for this technique.", freeFrom);
+
+    private static ConditionHit Free(Exclusion exclusion, string says, DateOnly? freeFrom) => new(exclusion.Id, exclusion.Name, "ok", "allow", says, freeFrom, exclusion.Whom);
+
+    /// <summary>Whether a technique comes near the place: it touches a zone of its region, or works a muscle that lies there. Not told is everywhere.</summary>
+    private static bool Concerns(Exclusion exclusion, IReadOnlyList<string>? told, TechniqueTouch touch, Atlas atlas)
+    {
+        var place = exclusion.Placed && told is { Count: > 0 } ? told : exclusion.Zones;
+        if (place is null) return true;
+        var zones = place.Where(atlas.Zones.ContainsKey).Select(z => atlas.Zones[z]).ToList();
+        var regions = zones.Select(z => atlas.RegionOfZone[z.Id]).ToHashSet(StringComparer.Ordinal);
+        return touch.Zones.Any(z => regions.Contains(atlas.RegionOfZone.GetValueOrDefault(z, "")))
+            || zones.Any(z => z.MusclesSuperficialToDeep.Concat(z.MusclesBelowNotReached ?? []).Concat(z.Movers ?? []).Any(touch.Structures.Contains));
+    }
+
+    private static string PlaceWords(Procedure procedure, Exclusion exclusion, Atlas atlas) =>
+        string.Join(", ", (procedure.Place ?? exclusion.Zones ?? []).Select(z => atlas.Zones.TryGetValue(z, out var zone) ? zone.Name : z));
+
+    /// <summary>A day so many days on; the calendar's last day at most.</summary>
+    internal static DateOnly Later(DateOnly day, int days) => day.DayNumber > DateOnly.MaxValue.DayNumber - days ? DateOnly.MaxValue : day.AddDays(days);
+
+    internal static int Rank(string response) => response switch { "stop-and-refer" => 0, "refuse" => 1, "ask-clinician" => 2, "allow-modified" => 3, _ => 4 };
 }

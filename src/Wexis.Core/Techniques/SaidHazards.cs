@@ -38,6 +38,12 @@ internal static partial class SaidHazards
     /// <summary>Hazard classes that only words can tell.</summary>
     public static IEnumerable<string> Classes(string said) => Sentences(said).SelectMany(s => ClassFrames.Where(c => c.Frame.Match(s) is { Success: true } hit && !Forbidden(s, hit.Index, hit.Length)).Select(c => c.Class)).Distinct();
 
+    /// <summary>Whether a text tells somebody to hold the breath, for long or not.</summary>
+    internal static bool HoldsBreath(string text) => Sentences(text).Any(s => Harms.Any(h => h.Id is LongBreath or "breath-hold" && Told(h, s) is not null));
+
+    /// <summary>Whether a text says this and does not forbid it.</summary>
+    internal static bool Tells(Regex pattern, string text) => Sentences(text).Any(s => pattern.Match(s) is { Success: true } hit && !Forbidden(s, hit.Index, hit.Length));
+
     private static string? Told(Harm harm, string sentence)
     {
         if (harm.Unless?.IsMatch(sentence) == true) return null;

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 
@@ -25,6 +26,9 @@ public sealed record TechniqueBrief(
     string MadeBy, Levels Seconds, string Primary, string SafetyVerdict, int Questions, int Contradicted, int Answered, IReadOnlyList<string> Concerns, IReadOnlyList<BriefWork> Works,
     IReadOnlyList<string> Classes, IReadOnlyList<string> Contacts, IReadOnlyList<string> Channels, IReadOnlyList<string> Zones, IReadOnlyList<string> Marks, string? Grade, string? Aim, IReadOnlyList<BriefClaim> WrongClaims, IReadOnlyList<string> Avoid)
 {
+    /// <summary>What it does to a person, as screening sees it.</summary>
+    [JsonIgnore] public TechniqueTouch Touch => new(Classes, Zones, [.. Works.Select(w => w.Structure).Distinct()]);
+
     public static TechniqueBrief Of(TechniqueDocument document, Derivation derivation, string madeBy, Atlas atlas)
     {
         ArgumentNullException.ThrowIfNull(document);

@@ -13,33 +13,36 @@ public sealed record CheckedClaim(string Text, string Kind, string Verdict, IRea
 /// <summary>
 /// All that Wexis can say of one technique, as <c>./wexis techniques check</c> prints it and the interface exports it.
 /// </summary>
-/// <param name="Response">What may be done with it for the person told: allow, allow-modified, ask-clinician, refuse, stop-and-refer; allow or refuse where no person is told.</param>
+/// <param name="Response">What may be done with it for the person told: allow, allow-modified, ask-clinician, refuse, stop-and-refer; without a person by its safety alone. A caution is never answered by a bare allow.</param>
+/// <param name="OnCondition">What an answer short of refusal asks for: what each caution says to do, what each state of the person changes, and what is still to be told.</param>
 public sealed record TechniqueCheck(
     string? Id, string? Name, string Standing, string? Family, IReadOnlyList<CheckedRow> Worked, IReadOnlyList<int> ExpectedAu, IReadOnlyList<string> MustStayStill, IReadOnlyList<string> ZonesTouched,
     IReadOnlyList<FlowVerdict> LymphPath, IReadOnlyList<StrokeGeometry> Geometry, IReadOnlyList<string> Uncovered, string Safety, IReadOnlyList<CheckedHazard> Hazards, IReadOnlyList<CheckedExclusion> Exclusions,
-    IReadOnlyList<ConditionHit> ConditionsHit, string Response, IReadOnlyList<CheckedClaim> Claims, IReadOnlyList<string> CannotTell, IReadOnlyList<string> Questions, IReadOnlyList<string> Issues, TechniqueTimes Times)
+    IReadOnlyList<ConditionHit> ConditionsHit, string Response, IReadOnlyList<string> OnCondition, IReadOnlyList<CheckedClaim> Claims, IReadOnlyList<string> CannotTell, IReadOnlyList<string> Questions, IReadOnlyList<string> Issues, TechniqueTimes Times)
 {
     public static TechniqueCheck Of(TechniqueDocument document, PersonNote? person, DateOnly today, Atlas atlas, ActionModel model, HouseSettings settings)
     {
         ArgumentNullException.ThrowIfNull(document);
         var d = Derivation.Of(document, atlas, model, settings);
-        var screen = person is null ? null : PersonScreen.Of(d.Classes, person, today, atlas);
+        var screen = person is null ? null : PersonScreen.Of(d.Touch, person, today, atlas);
         var hazards = d.Steps.SelectMany(s => s.Safety.Findings.Select(f => new CheckedHazard(s.Index, f.Hazard, f.Verdict, f.Because, f.Instead, f.Why.Rule)))
-            .Concat(PersonHazards(d, person, atlas)).ToList();
+            .Concat(PersonHazards(d, screen, atlas)).ToList();
         var stopped = hazards.Any(h => h.Then == "stop");
+        var response = new[] { screen?.Response ?? "allow", stopped ? "refuse" : hazards.Count > 0 ? "allow-modified" : "allow", d.Questions.Any(q => q.Asks == OpenQuestion.Between) ? "ask-clinician" : "allow" }.MinBy(PersonScreen.Rank)!;
+        List<string> conditions = [.. hazards.Where(h => h.Then == "caution").Select(h => h.Instead).Concat((screen?.Hits ?? []).Where(h => h.Response is "allow-modified" or "ask-clinician").Select(h => h.Says)).Concat(d.Questions.Where(q => q.Asks == OpenQuestion.Between).Select(q => q.Text)).Distinct()];
         return new(document.Id, document.Name, d.Standing, d.Family,
             [.. d.Map.Worked.Select(r => new CheckedRow(r.Structure, r.Side, r.Mode, r.Strength, r.Seconds.Standard, [.. r.Why.Select(w => w.Rule).Distinct()], r.Certainty, r.Fibres, r.Steps))],
             d.Map.ExpectedActionUnits, d.Map.MustStayQuiet, d.Map.ZonesTouched, d.Map.Flow, StrokeGeometry.Of(d.Steps, atlas, model, settings), StrokeGeometry.Uncovered(document.Region, d.Steps, atlas),
             stopped ? "stop" : hazards.Count > 0 ? "caution" : "ok", hazards, [.. d.Exclusions.Select(e => new CheckedExclusion(e.Id, e.Handling, e.RedFlag))],
-            screen?.Hits ?? [], stopped && screen?.Response is not "stop-and-refer" ? "refuse" : screen?.Response ?? "allow",
+            screen?.Hits ?? [], response, response is "allow" or "refuse" or "stop-and-refer" ? [] : conditions,
             [.. d.Claims.Select(c => new CheckedClaim(c.Text, c.Kind, c.Verdicts[0], c.Verdicts, c.Because, c.Correction, c.Grade))],
             d.Map.CannotTell, [.. d.Questions.Select(q => $"{q.Path}: {q.Text}")], [.. d.Issues.Select(i => i.Text)], d.Times);
     }
 
-    /// <summary>Hazard rules that ask for a state of the person fire whenever a touched zone lists the hazard.</summary>
-    private static IEnumerable<CheckedHazard> PersonHazards(Derivation derivation, PersonNote? person, Atlas atlas)
+    /// <summary>Hazard rules that ask for a state of the person fire where a touched zone lists the hazard, while that state counts for the technique.</summary>
+    private static IEnumerable<CheckedHazard> PersonHazards(Derivation derivation, PersonScreen? screen, Atlas atlas)
     {
-        var states = (person?.Conditions ?? []).Concat((person?.Procedures ?? []).Select(p => p.Kind).OfType<string>()).ToHashSet(StringComparer.Ordinal);
+        var states = (screen?.Hits ?? []).Where(h => h.Response != "allow").Select(h => h.Condition).ToHashSet(StringComparer.Ordinal);
         if (states.Count == 0) yield break;
         foreach (var step in derivation.Steps)
             foreach (var hazard in step.Map.ZonesTouched.Where(atlas.Zones.ContainsKey).SelectMany(z => atlas.Zones[z].Hazards).Distinct().Select(h => atlas.Hazards[h]))

@@ -1,6 +1,7 @@
 using System.Collections;
 using System.Reflection;
 using System.Text.Json;
+using System.Text.Json.Nodes;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 
@@ -24,9 +25,8 @@ public sealed record TechniqueFile(IReadOnlyList<ReadTechnique> Techniques, IRea
     public const string ListSchema = "wexis.technique-list/1";
     private const int MostTechniques = 5000;
 
-    private sealed record PersonOnly(PersonNote? Person);
-
-    public static TechniqueFile Read(string text, Atlas atlas, ActionModel model)
+    /// <param name="today">The day to which a person's dates are held; null where nobody is screened.</param>
+    public static TechniqueFile Read(string text, Atlas atlas, ActionModel model, DateOnly? today = null)
     {
         ArgumentNullException.ThrowIfNull(text);
         DocumentLines lines;
@@ -64,7 +64,10 @@ public sealed record TechniqueFile(IReadOnlyList<ReadTechnique> Techniques, IRea
             foreach (var (element, path) in entries.Take(MostTechniques))
             {
                 foreach (var unknown in Unknown(element, typeof(TechniqueDocument), path, top: true)) Slip(unknown);
-                if (Parse(element, path, Slip) is not { } read) continue;
+                // What no reader can hold is named before anything is read: nothing of such an entry is checked by half.
+                var holes = Holes(element, path).ToList();
+                holes.ForEach(Slip);
+                if (holes.Count > 0 || Person(element, path, Slip, atlas, today) is not { } person || Parse(element, path, person.Note, Slip) is not { } read) continue;
                 techniques.Add(read);
                 foreach (var issue in TechniqueValidation.Issues(read.Document, atlas, model)) Slip(issue with { Path = path.Length == 0 ? issue.Path : $"{path}.{issue.Path}" });
             }
@@ -72,19 +75,83 @@ public sealed record TechniqueFile(IReadOnlyList<ReadTechnique> Techniques, IRea
         }
     }
 
-    private static ReadTechnique? Parse(JsonElement element, string path, Action<Issue> slip)
+    private static ReadTechnique? Parse(JsonElement element, string path, PersonNote? person, Action<Issue> slip)
     {
         try
         {
-            var document = element.Deserialize<TechniqueDocument>(Atlas.Json);
-            var person = element.Deserialize<PersonOnly>(Atlas.Json)?.Person;
-            return document is null ? null : new(document, person);
+            return element.Deserialize<TechniqueDocument>(Atlas.Json) is { } document ? new(document, person) : null;
         }
         catch (JsonException e)
         {
-            var inner = e.Path is { Length: > 2 } p && p.StartsWith("$.", StringComparison.Ordinal) ? p[2..] : "";
-            slip(new(string.Join('.', new[] { path, inner }.Where(x => x.Length > 0)), IssueCodes.Unreadable, "this value", "another kind of value (a number, a text, a list)"));
+            slip(new(Where(path, e), IssueCodes.Unreadable, "this value", "another kind of value (a number, a text, a list)"));
             return null;
+        }
+    }
+
+    private static string Where(string path, JsonException e) => string.Join('.', new[] { path, e.Path is { Length: > 2 } p && p.StartsWith("$.", StringComparison.Ordinal) ? p[2..] : "" }.Where(x => x.Length > 0));
+
+    /// <summary>The person note beside a technique; null when it has a slip, and then nobody is screened on the rest of it.</summary>
+    private static (PersonNote? Note, bool Read)? Person(JsonElement element, string path, Action<Issue> slip, Atlas atlas, DateOnly? today)
+    {
+        if (element.ValueKind != JsonValueKind.Object || !element.TryGetProperty("person", out var told) || told.ValueKind == JsonValueKind.Null) return (null, true);
+        var at = path.Length == 0 ? "person" : $"{path}.person";
+        if (told.ValueKind != JsonValueKind.Object)
+        {
+            slip(new(at, IssueCodes.Unreadable, "this value", "an object with conditions, procedures, reports, asked"));
+            return null;
+        }
+        var slips = Unknown(told, typeof(PersonNote), at).ToList();
+        try
+        {
+            var plain = JsonNode.Parse(told.GetRawText())!.AsObject();
+            // "all" is the list of all; one zone may stand without its list.
+            if (plain["asked"] is JsonValue asked && asked.TryGetValue<string>(out var word))
+            {
+                if (word == "all") plain.Remove("asked");
+                else slips.Add(new($"{at}.asked", IssueCodes.Unknown, word, "all, or the ids that were asked"));
+            }
+            foreach (var procedure in (plain["procedures"] as JsonArray ?? []).OfType<JsonObject>())
+                if (procedure["place"] is JsonValue place && place.TryGetValue<string>(out var zone)) procedure["place"] = new JsonArray(zone);
+            if (slips.Count == 0)
+            {
+                var note = plain.Deserialize<PersonNote>(Atlas.Json)!;
+                slips.AddRange(note.Issues(at, today ?? DateOnly.MaxValue, atlas, dayNeeded: false));
+                if (slips.Count == 0) return (note, true);
+            }
+        }
+        catch (ArgumentException)
+        {
+            slips.Add(new(at, IssueCodes.Contradiction, "a field told twice", "each field once"));
+        }
+        catch (JsonException e)
+        {
+            slips.Add(new(Where(at, e), IssueCodes.Unreadable, "this value", "another kind of value (a day as 2026-11-03, a text, a list)"));
+        }
+        slips.ForEach(slip);
+        return null;
+    }
+
+    /// <summary>What no reader can hold: nothing where an entry of a list should stand, and numbers beyond all numbers.</summary>
+    private static IEnumerable<Issue> Holes(JsonElement element, string path)
+    {
+        switch (element.ValueKind)
+        {
+            case JsonValueKind.Array:
+                var i = 0;
+                foreach (var entry in element.EnumerateArray())
+                {
+                    var here = $"{path}[{i++}]";
+                    if (entry.ValueKind == JsonValueKind.Null) yield return new(here, IssueCodes.Missing, "null", "an entry, or a shorter list");
+                    foreach (var issue in Holes(entry, here)) yield return issue;
+                }
+                break;
+            case JsonValueKind.Object:
+                foreach (var property in element.EnumerateObject())
+                    foreach (var issue in Holes(property.Value, path.Length == 0 ? property.Name : $"{path}.{property.Name}")) yield return issue;
+                break;
+            case JsonValueKind.Number when !element.TryGetDouble(out var number) || !double.IsFinite(number):
+                yield return new(path, IssueCodes.OutOfRange, element.GetRawText(), "a number that can be written down");
+                break;
         }
     }
 

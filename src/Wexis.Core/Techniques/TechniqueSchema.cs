@@ -31,6 +31,9 @@ public static class TechniqueSchema
                     if (shape["items"] is JsonObject items) items["enum"] = List(allowed, false);
                     else shape["enum"] = List(allowed, true);
                 }
+                // What the reader takes besides the list: all of them, one of them.
+                if (context.PropertyInfo is { Name: "asked" }) return Or(shape, new JsonObject { ["const"] = "all" });
+                if (context.PropertyInfo is { Name: "place" }) return Or(shape, new JsonObject { ["enum"] = List(atlas.Zones.Keys, false) });
                 return shape;
             },
         };
@@ -59,6 +62,8 @@ public static class TechniqueSchema
         };
         return root.ToJsonString(Indented);
     }
+
+    private static JsonObject Or(JsonObject shape, JsonObject other) => new() { ["anyOf"] = new JsonArray(shape.DeepClone(), other) };
 
     private static JsonArray List(IEnumerable<string> words, bool orNull)
     {
@@ -109,6 +114,9 @@ public static class TechniqueSchema
         ["RelatedTechnique.as"] = TechniqueWords.RelatedAs,
         ["Claim.kind"] = TechniqueWords.ClaimKinds,
         ["PersonNote.conditions"] = [.. atlas.Exclusions.Keys],
+        ["PersonNote.asked"] = [.. atlas.Exclusions.Keys],
         ["Procedure.kind"] = [.. atlas.Exclusions.Keys],
+        ["Procedure.place"] = [.. atlas.Zones.Keys],
+        ["PathPoint.surface"] = TechniqueWords.Surfaces,
     };
 }

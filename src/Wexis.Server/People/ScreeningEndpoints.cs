@@ -84,7 +84,7 @@ public static class ScreeningEndpoints
         await screenings.Erase(id, user.PersonId(), clock.GetUtcNow(), ct) ? TypedResults.NoContent() : TypedResults.NotFound();
 
     private static async Task<IReadOnlyList<TechniqueAtHand>> AtHand(EditionStore editions, TechniqueDesk desk, CancellationToken ct) =>
-        [.. (await editions.Lines(ct)).Where(l => EditionStanding.Teachable(l.Standing)).Select(l => new TechniqueAtHand($"{l.TechniqueId}", l.Name, l.Brief.Classes, Screening.Exclusions(l.Brief.Classes, desk.Atlas)))];
+        [.. (await editions.Lines(ct)).Where(l => EditionStanding.Teachable(l.Standing)).Select(l => new TechniqueAtHand($"{l.TechniqueId}", l.Name, l.Brief.Touch, Screening.Exclusions(l.Brief.Classes, desk.Atlas)))];
 
     private static DateOnly Today(TimeProvider clock) => DateOnly.FromDateTime(clock.GetLocalNow().Date);
     private static DateOnly Answered(StoredScreening s) => DateOnly.FromDateTime(s.TakenAt.LocalDateTime);
