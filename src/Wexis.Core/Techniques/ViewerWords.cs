@@ -9,9 +9,10 @@ public sealed record StepReading(int Index, string Cue, string Title, IReadOnlyL
 /// <summary>A technique in words for one reader. Sides are stored as the performer's own; here they are told for who looks.</summary>
 /// <param name="Viewer"><c>subject</c> (does it), <c>mirror</c> (does it before a mirror) or <c>facing</c> (looks at who does it).</param>
 /// <param name="Says">For whom left and right are worded, as a sentence.</param>
-public sealed record TechniqueReading(string Viewer, string Says, IReadOnlyList<StepReading> Steps, IReadOnlyList<Fault> Faults, IReadOnlyList<Adaptation> Adaptations, IReadOnlyList<string> Cautions)
+/// <param name="Care">What the reader has to know of their own safety.</param>
+public sealed record TechniqueReading(string Viewer, string Says, IReadOnlyList<StepReading> Steps, IReadOnlyList<Fault> Faults, IReadOnlyList<Adaptation> Adaptations, IReadOnlyList<string> Cautions, ClientAdvice Care)
 {
-    public static IReadOnlyList<TechniqueReading> Of(TechniqueDocument document, IReadOnlyList<DerivedStep> steps, Atlas atlas)
+    public static IReadOnlyList<TechniqueReading> Of(TechniqueDocument document, IReadOnlyList<DerivedStep> steps, IReadOnlyList<ExclusionNote> exclusions, Atlas atlas)
     {
         ArgumentNullException.ThrowIfNull(document);
         ArgumentNullException.ThrowIfNull(steps);
@@ -21,7 +22,7 @@ public sealed record TechniqueReading(string Viewer, string Says, IReadOnlyList<
                 [.. s.Completed.AllHands.Where(h => h.Verb is not null).Select(h => ViewerWords.For(v, StepWords.HandLine(h, s.Sides, atlas)) ?? "")]))],
             [.. (document.Faults ?? []).Select(f => new Fault(ViewerWords.For(v, f.Sign), ViewerWords.For(v, f.Meaning), ViewerWords.For(v, f.Fix)))],
             [.. (document.Adaptations ?? []).Select(a => new Adaptation(ViewerWords.For(v, a.For), ViewerWords.For(v, a.Change)))],
-            [.. (document.Cautions ?? []).Select(c => ViewerWords.For(v, c) ?? "")]))];
+            [.. (document.Cautions ?? []).Select(c => ViewerWords.For(v, c) ?? "")], ClientAdvice.Of([.. (document.Cautions ?? []).Select(c => ViewerWords.For(v, c) ?? "")], exclusions)))];
     }
 }
 

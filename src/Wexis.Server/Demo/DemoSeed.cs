@@ -139,7 +139,7 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
         var asked = clock.GetUtcNow().AddDays(-10);
         var day = DateOnly.FromDateTime(asked.Date);
         await services.GetRequiredService<ScreeningStore>().Add(new(Id("screening Odile Farrant"), null, "Odile Farrant",
-            new([.. atlas.Exclusions.Keys], new(["ci-tmd"], [new("ci-filler", day.AddDays(-4))], [])), new(true, "To choose which techniques suit me, and which to leave out or change.", day), people["maren"], "", asked, [people["benno"]]), ct);
+            new([.. atlas.Exclusions.Keys], new(["ci-tmd"], [new("ci-filler", day.AddDays(-4), ["upper-lip", "lower-lip", "nasolabial"])], [])), new(true, "To choose which techniques suit me, and which to leave out or change.", day), people["maren"], "", asked, [people["benno"]]), ct);
     }
 
     private async Task FillProgrammes(Guid by, CancellationToken ct)

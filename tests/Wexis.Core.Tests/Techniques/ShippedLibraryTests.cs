@@ -97,4 +97,33 @@ public class ShippedLibraryTests
     [InlineData("wx-cheek-sweep", "superficial-lymph", "skin-lymph")]
     public void It_works_what_it_is_known_for(string id, string structure, string mode) =>
         Get(id).Derived.Map.Worked.ShouldContain(r => r.Structure == structure && r.Mode == mode && r.Strength != "incidental");
+
+    [Fact]
+    public void None_is_shipped_without_a_caution_in_plain_words()
+    {
+        foreach (var id in Library.Select(t => t.Document.Id!)) Get(id).Document.Cautions.ShouldNotBeEmpty(id);
+    }
+
+    [Fact]
+    public void What_a_client_reads_is_short_grouped_and_easy_to_read()
+    {
+        foreach (var id in Library.Select(t => t.Document.Id!))
+        {
+            var care = Get(id).Derived.Readings[0].Care;
+            care.First.Count.ShouldBeInRange(2, 3, id);
+            care.More.Count.ShouldBeLessThanOrEqualTo(30, id);
+            care.First.ShouldAllBe(s => !System.Text.RegularExpressions.Regex.IsMatch(s, "[A-Z]{2}[0-9]"), id);
+            // Flesch reading ease (Flesch 1948): at least 60 is plain language for everybody.
+            ReadingEase(string.Join(" ", care.First)).ShouldBeGreaterThanOrEqualTo(60, $"{id}: {string.Join(" ", care.First)}");
+        }
+    }
+
+    /// <summary>206.835 − 1.015 words per sentence − 84.6 syllables per word; syllables by groups of vowels, a silent e at the end not counted.</summary>
+    private static double ReadingEase(string text)
+    {
+        var sentences = text.Split(['.', '!', '?', ';', ':'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Count(s => s.Length > 0);
+        var words = System.Text.RegularExpressions.Regex.Matches(text, "[A-Za-z']+").Select(m => m.Value.ToLowerInvariant()).ToList();
+        var syllables = words.Sum(w => Math.Max(1, System.Text.RegularExpressions.Regex.Count(w.Length > 3 && w.EndsWith('e') && !w.EndsWith("le", StringComparison.Ordinal) ? w[..^1] : w, "[aeiouy]+")));
+        return 206.835 - (1.015 * words.Count / sentences) - (84.6 * syllables / words.Count);
+    }
 }

@@ -830,6 +830,13 @@ export interface components {
       change: null | string;
       for: null | string;
     };
+    /** @description Some states of a person with what is done about them, as one sentence for a client. */
+    AdviceGroup: {
+      /** @description stop, leave-out, ask or milder. */
+      kind: string;
+      lead: string;
+      states: string[];
+    };
     /** @description A piece of advice beside a technique, and whether a trainer may give it. */
     AdviceNote: {
       /** @description False where it belongs to a licensed clinician. */
@@ -938,6 +945,13 @@ export interface components {
       verdicts: string[];
       why: components["schemas"]["Reason"];
     };
+    /** @description What somebody who learns a technique has to know of their own safety, in words a client knows: three sentences first, the rest grouped. */
+    ClientAdvice: {
+      /** @description At most three, the ones that matter most here. */
+      first: string[];
+      /** @description Everything else, a group for each thing to do and each person to ask. */
+      more: components["schemas"]["AdviceGroup"][];
+    };
     /** @description A cohort as typed: a name that its people will know, and who is in it (may be empty: people come later). */
     CohortDraft: {
       members: null | string[];
@@ -1009,7 +1023,7 @@ export interface components {
       condition: string;
       /**
        * Format: date
-       * @description First day on which a window no longer counts; null without one.
+       * @description First day on which the window no longer blocks; null without one.
        */
       free_from: null | string;
       handling: string;
@@ -1017,6 +1031,8 @@ export interface components {
       /** @description allow, allow-modified, ask-clinician, refuse or stop-and-refer. */
       response: string;
       says: string;
+      /** @description Who can release the person, in words a client knows. */
+      whom: string;
     };
     /** @description What somebody said of a garbled word. */
     ConfirmedWord: {
@@ -1429,17 +1445,42 @@ export interface components {
       by_class: {
         [key: string]: string;
       };
+      /** @description For an acute sign: whom to call, and how fast. */
+      call: null | string;
+      /** @description The state in words a client knows. */
+      client: string;
+      /** @description Handling of every class on the day itself; null: as by class. */
+      first_day?: null | string;
       id: string;
       name: string;
+      /**
+       * @description A procedure whose treated place decides what is left out.
+       * @default false
+       */
+      placed: boolean;
       reason: null | string;
+      /** @description An acute sign, new today: it stops everything for today. */
       red_flag: boolean;
       source: components["schemas"]["SourceRef"][];
+      /** @description The state that follows when the window is over (a pregnancy goes on). */
+      then?: null | string;
+      /**
+       * @description There is no natural end: it is asked until whoever treated has released the person.
+       * @default false
+       */
+      until_released: boolean;
+      /** @description Who may release the person, in words a client knows. */
+      whom: string;
       window: null | string;
       window_days: null | (null | number)[];
+      /** @description Where the state lies by itself; null: not bound to a place. */
+      zones?: null | string[];
     };
     /** @description A state of the person that excludes or changes this technique, with its usual handling. */
     ExclusionNote: {
       classes: string[];
+      /** @description The state in words a client knows. */
+      client: string;
       /** @description avoid, ask or modify: the worst over the technique's classes. */
       handling: string;
       id: string;
@@ -1448,6 +1489,8 @@ export interface components {
       red_flag: boolean;
       /** @description The handling in plain words. */
       says: string;
+      /** @description Who can release the person, in words a client knows. */
+      whom: string;
       window: null | string;
     };
     /**
@@ -1549,12 +1592,14 @@ export interface components {
     };
     /** @description A place where pressure can hurt, with the rules that say when. */
     Hazard: {
+      also: null | components["schemas"]["HazardOutline"][];
       applies_to: string;
       hole: null | number[][];
       id: string;
       /** Format: double */
       min_contact_share: number;
       name: string;
+      /** @description Its outline on its own surface; Also holds those on every other surface from which it can be touched. */
       polygon: number[][];
       rim_front: null | components["schemas"]["RimFront"];
       risk: string;
@@ -1564,6 +1609,12 @@ export interface components {
       source: components["schemas"]["SourceRef"][];
       surface: string;
       usual_caution: string;
+      view: string;
+    };
+    /** @description A hazard's outline on one more surface from which it can be touched. View frontal or posterior: (x, y); lateral: (z, y). IPD. */
+    HazardOutline: {
+      polygon: number[][];
+      surface: string;
       view: string;
     };
     HazardRule: {
@@ -1901,6 +1952,8 @@ export interface components {
     OpenQuestion: {
       /** @description What may be answered; empty when it needs typing or a touch on the face. */
       answers: components["schemas"]["QuestionAnswer"][];
+      /** @description Which kind of question it is, where something hangs on that; null otherwise. */
+      asks?: null | string;
       /** @description Field it is about. */
       path: string;
       /** @description The question, in the trade's words. */
@@ -1958,9 +2011,11 @@ export interface components {
     };
     /** @description What is known of the person a technique is meant for. Health data: given for one check, never kept with a technique. */
     PersonNote: {
+      /** @description Exclusion ids that were asked; null: all of them (only a file may leave it out, the interface never). */
+      asked?: null | string[];
       /** @description Exclusion ids of the atlas. */
       conditions: null | string[];
-      /** @description Procedures with their day. */
+      /** @description Procedures with their day and place. */
       procedures: null | components["schemas"]["Procedure"][];
       /** @description What the person says while or after doing it. */
       reports: null | string[];
@@ -2009,8 +2064,15 @@ export interface components {
     Procedure: {
       /** Format: date */
       date: null | string;
-      /** @description An exclusion id with a window. */
+      /** @description An exclusion id. */
       kind: null | string;
+      /** @description Treated zones; null: not told, so the whole face counts. */
+      place?: null | string[];
+      /**
+       * Format: date
+       * @description The day on which whoever treated released the person.
+       */
+      released_on?: null | string;
     };
     ProgrammeAdd: {
       document: components["schemas"]["ProgrammeDocument"];
@@ -2075,10 +2137,17 @@ export interface components {
       label: string;
       value: string;
     };
-    /** @description The questions that the techniques at hand call for: warning signs first, then treatments with their day, then the rest. */
+    /** @description A group of at most seven states that one question puts; "none of these" is a no to each of them. */
+    QuestionGroup: {
+      id: string;
+      question: string;
+      states: components["schemas"]["ScreeningQuestion"][];
+      title: string;
+    };
+    /** @description The questions that the techniques at hand call for: acute signs first, then treatments with their day, then the rest. */
     Questionnaire: {
       clinician_first: string;
-      questions: components["schemas"]["ScreeningQuestion"][];
+      groups: components["schemas"]["QuestionGroup"][];
     };
     /** @description Why a computed value is what it is: the rule, what went in, and where the rule is explained. */
     Reason: {
@@ -2162,13 +2231,15 @@ export interface components {
       polygon: number[][];
       rule: string;
     };
-    /** @description One hazard that a step touches, or one stop rule that it breaks. */
+    /** @description One hazard that a step meets, or one stop rule that it breaks, with all its reasons. */
     SafetyFinding: {
       because: string;
       hazard: string;
-      /** @description What to do instead. */
+      /** @description What to do instead: with a caution, the condition under which it may stand. */
       instead: string;
       name: string;
+      /** @description Where it is met, for the plate: hazards and zones of the atlas; empty where it has no place. */
+      places: string[];
       /** @description stop (the technique can only be parked) or caution. */
       verdict: string;
       why: components["schemas"]["Reason"];
@@ -2292,7 +2363,7 @@ export interface components {
     };
     /** @description What a person answered on one day. Health data. */
     ScreeningAnswers: {
-      /** @description Exclusion ids that were asked; what was not asked is not a no. */
+      /** @description Exclusion ids that were asked and answered; what was not asked is not a no. */
       asked: null | string[];
       note: null | components["schemas"]["PersonNote"];
     };
@@ -2318,18 +2389,23 @@ export interface components {
       standing: string;
       taken_by: string;
     };
-    /** @description One question of a screening: a state of the person that matters for the techniques at hand. */
+    /** @description One state asked about in a screening. */
     ScreeningQuestion: {
       /** @description Whether the day matters, since a window is counted from it. */
       asks_day: boolean;
+      /** @description Whether the treated place decides what is left out. */
+      asks_place: boolean;
       group: string;
       id: string;
+      /** @description In the trade's words, for the one who asks. */
+      name: string;
       red_flag: boolean;
       /**
        * Format: int32
        * @description How many of the techniques at hand it touches.
        */
       techniques: number;
+      /** @description In words a client knows. */
       text: string;
       /** @description The usual advice, in words; null when there is none. */
       usual: null | string;
@@ -2702,6 +2778,8 @@ export interface components {
     /** @description A technique in words for one reader. Sides are stored as the performer's own; here they are told for who looks. */
     TechniqueReading: {
       adaptations: components["schemas"]["Adaptation"][];
+      /** @description What the reader has to know of their own safety. */
+      care: components["schemas"]["ClientAdvice"];
       cautions: string[];
       faults: components["schemas"]["Fault"][];
       /** @description For whom left and right are worded, as a sentence. */
