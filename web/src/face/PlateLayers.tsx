@@ -234,15 +234,18 @@ export function Hazards({
   return (
     <g pointerEvents="none">
       {reference.atlas.hazards
-        .filter((h) => h.view === VIEW_IDS[frame.view] && (only === null || only.includes(h.id)))
+        .filter((h) => only === null || only.includes(h.id))
+        .flatMap((h) => [
+          { id: h.id, view: h.view, rings: [h.polygon, ...(h.hole ? [h.hole] : [])] },
+          ...(h.also ?? []).map((o) => ({ id: h.id, view: o.view, rings: [o.polygon] })),
+        ])
+        .filter((h) => h.view === VIEW_IDS[frame.view])
         .flatMap((h) =>
           halvesIn(frame.view).map((half) => (
             <path
               key={`${h.id}-${half}`}
               data-hazard={h.id}
-              d={[h.polygon, ...(h.hole ? [h.hole] : [])]
-                .map((ring) => facePath(onHalf(pointsOf(ring), half), frame, true))
-                .join(" ")}
+              d={h.rings.map((ring) => facePath(onHalf(pointsOf(ring), half), frame, true)).join(" ")}
               fillRule="evenodd"
               fill="url(#alarm)"
               fillOpacity={alarms.includes(h.id) ? 0.8 : 0.32}

@@ -1,14 +1,18 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { useReducer, useState } from "react";
 import { useNavigate, useParams } from "react-router";
+import { useReference } from "../face/atlas";
 import { Stage } from "../face/Stage";
-import { api, problemOf, said, type Schemas } from "../shell/api";
+import { api, problemOf, said } from "../shell/api";
 import { peopleQuery } from "../shell/queries";
 import { useSignedIn } from "../shell/session";
 import { Button } from "../ui/Button";
 import { Pick, TextField } from "../ui/Field";
 import { Problem, Waiting } from "../ui/States";
+import { Tick } from "../ui/Tick";
 import { today } from "../ui/days";
+import { answer, isAnswered, isTreatment, noAnswers, toNote, type State } from "./answers";
+import { QuestionGroups } from "./QuestionGroups";
 import { questionsQuery } from "./screeningQueries";
 
 const PURPOSE = "To choose which techniques suit me, and which to leave out or change.";
@@ -26,12 +30,14 @@ export function NewScreeningScreen() {
   const [given, setGiven] = useState(false);
   const [purpose, setPurpose] = useState(PURPOSE);
   const [seenBy, setSeenBy] = useState<readonly string[]>([]);
-  const [yes, setYes] = useState<ReadonlyMap<string, string>>(new Map());
+  const [answers, dispatch] = useReducer(answer, noAnswers);
   const [report, setReport] = useState("");
+  const { atlas } = useReference();
+  const groups = questions.data?.groups ?? [];
+  const zonesOf = (region: string) => atlas.regions.find((r) => r.id === region)?.zones ?? [];
   const keep = useMutation({
-    mutationFn: (asked: readonly Schemas["ScreeningQuestion"][]) => {
-      const said_yes = asked.filter((q) => yes.has(q.id));
-      return said(
+    mutationFn: () =>
+      said(
         api.PUT("/api/screenings/{id}", {
           params: { path: { id } },
           body: {
@@ -39,20 +45,10 @@ export function NewScreeningScreen() {
             about_name: person ? null : name,
             seen_by: [...seenBy],
             consent: { given, purpose, on: today() },
-            answers: {
-              asked: asked.map((q) => q.id),
-              note: {
-                conditions: said_yes.filter((q) => !q.asks_day).map((q) => q.id),
-                procedures: said_yes
-                  .filter((q) => q.asks_day)
-                  .map((q) => ({ kind: q.id, date: yes.get(q.id) || null })),
-                reports: report.trim() === "" ? [] : [report.trim()],
-              },
-            },
+            answers: toNote(answers, groups, zonesOf, report),
           },
         }),
-      );
-    },
+      ),
     onSuccess: async () => {
       await queries.invalidateQueries({ queryKey: ["screenings"] });
       void navigate(`/screening/${id}`, { replace: true });
@@ -60,9 +56,10 @@ export function NewScreeningScreen() {
   });
   const wrong = keep.isError ? problemOf(keep.error).fields : {};
   const at = (field: string) => wrong[field]?.[0];
-  const asked = questions.data?.questions ?? [];
-  const treatments = asked.filter((q) => q.asks_day && yes.has(q.id));
-  const dayIssue = (q: Schemas["ScreeningQuestion"]) => at(`note.procedures[${treatments.indexOf(q)}].date`);
+  const states = groups.flatMap((g) => g.states);
+  const treatments = states.filter((q) => isTreatment(q) && answers.yes.has(q.id));
+  const issueAt = (state: State, field: string) => at(`note.procedures[${treatments.indexOf(state)}].${field}`);
+  const open = groups.filter((g) => !isAnswered(answers, g)).length;
   return (
     <Stage plate={{}}>
       <h1>Screen a person</h1>
@@ -71,10 +68,10 @@ export function NewScreeningScreen() {
       {people.isError && <Problem error={people.error} again={() => people.refetch()} />}
       {questions.data && people.data && (
         <form
-          className="mt-3 max-w-3xl space-y-6"
+          className="mt-3 max-w-4xl space-y-6"
           onSubmit={(e) => {
             e.preventDefault();
-            keep.mutate(asked);
+            keep.mutate();
           }}
         >
           <section className="grid gap-3 sm:grid-cols-2">
@@ -133,51 +130,23 @@ export function NewScreeningScreen() {
               )}
             </div>
           </section>
-          {[...Map.groupBy(asked, (q) => q.group).entries()].map(([group, inGroup]) => (
-            <fieldset key={group}>
-              <legend className="mb-1 font-serif text-xl font-semibold">{group}</legend>
-              <ul className="grid gap-x-8 sm:grid-cols-2">
-                {inGroup.map((q) => (
-                  <li key={q.id} className="border-t border-line py-1.5" data-question={q.id}>
-                    <Tick
-                      on={yes.has(q.id)}
-                      onChange={(on) => {
-                        const next = new Map(yes);
-                        if (on) next.set(q.id, "");
-                        else next.delete(q.id);
-                        setYes(next);
-                      }}
-                    >
-                      {q.text}
-                    </Tick>
-                    {yes.has(q.id) && q.asks_day && (
-                      <TextField
-                        label="The last time, on"
-                        type="date"
-                        max={today()}
-                        className="mt-1 ml-8 max-w-44"
-                        value={yes.get(q.id) ?? ""}
-                        error={dayIssue(q)}
-                        onChange={(e) => setYes(new Map(yes).set(q.id, e.target.value))}
-                      />
-                    )}
-                  </li>
-                ))}
-              </ul>
-            </fieldset>
-          ))}
+          <QuestionGroups groups={groups} answers={answers} dispatch={dispatch} issueAt={issueAt} />
           <TextField
             label="Anything felt while or after doing it, in the person’s words"
             value={report}
             onChange={(e) => setReport(e.target.value)}
-            error={at("note.reports")}
+            error={at("note.reports[0]")}
           />
           <p className="text-sm text-faded">{questions.data.clinician_first}</p>
           <div className="flex items-center gap-4">
             <Button type="submit" tone="now" disabled={keep.isPending}>
               Keep it and see the result
             </Button>
-            <span className="text-sm text-faded">What is not ticked counts as a no.</span>
+            <span className="text-sm text-faded" role="status">
+              {open === 0
+                ? "Every question has an answer."
+                : `${open} ${open === 1 ? "question has" : "questions have"} no answer yet: what hangs on ${open === 1 ? "it" : "them"} stays open.`}
+            </span>
           </div>
           {keep.isError && (
             <Problem error={keep.error} safe="Nothing was kept; your answers are still on this screen." />
@@ -185,19 +154,5 @@ export function NewScreeningScreen() {
         </form>
       )}
     </Stage>
-  );
-}
-
-function Tick({ on, onChange, children }: { on: boolean; onChange: (on: boolean) => void; children: React.ReactNode }) {
-  return (
-    <label className="flex items-center gap-2">
-      <input
-        type="checkbox"
-        className="size-6 shrink-0 self-start accent-[var(--color-now)]"
-        checked={on}
-        onChange={(e) => onChange(e.target.checked)}
-      />
-      <span>{children}</span>
-    </label>
   );
 }

@@ -64,11 +64,18 @@ export function ScreeningScreen() {
   const zones = (open: boolean) => [
     ...new Set(shown.filter((t) => OPEN.has(t.answer) === open).flatMap((t) => zonesOf.get(t.id) ?? [])),
   ];
-  const exclusions = new Map(atlas.exclusions.map((e) => [e.id, e.name]));
+  const exclusions = new Map(atlas.exclusions.map((e) => [e.id, e.client]));
+  const zoneNames = new Map(atlas.zones.map((z) => [z.id, z.name]));
+  const treatmentWords = (p: Schemas["Procedure"]) =>
+    [
+      `${exclusions.get(p.kind ?? "") ?? p.kind}${p.date ? `, ${day(p.date)}` : ""}`,
+      ...(p.place ? [`in: ${p.place.map((z) => zoneNames.get(z) ?? z).join(", ")}`] : []),
+      ...(p.released_on ? [`released ${day(p.released_on)}`] : []),
+    ].join(", ");
   const note = s.answers.note;
   const yes = [
     ...(note?.conditions ?? []).map((c) => exclusions.get(c) ?? c),
-    ...(note?.procedures ?? []).map((p) => `${exclusions.get(p.kind ?? "") ?? p.kind}: ${p.date ? day(p.date) : ""}`),
+    ...(note?.procedures ?? []).map((p) => treatmentWords(p)),
     ...(note?.reports ?? []).map((r) => `“${r}”`),
   ];
   return (
@@ -110,10 +117,10 @@ export function ScreeningScreen() {
       <p className="my-3 border-l-2 border-line pl-3 text-sm">{s.today.clinician_first}</p>
       <p className="mb-4 max-w-prose">
         {yes.length === 0 ? (
-          "The person said no to everything that was asked."
+          "The person answered no to everything that was asked."
         ) : (
           <>
-            The person said yes to: <span className="font-semibold">{yes.join("; ")}</span>.
+            The person told: <span className="font-semibold">{yes.join("; ")}</span>.
           </>
         )}
       </p>

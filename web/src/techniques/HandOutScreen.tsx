@@ -11,6 +11,7 @@ import { HandLines, readingFor, WordedFor, type Reading } from "./Reading";
 import { seconds } from "./techniqueModel";
 import { techniquePlate } from "./techniquePlate";
 import { editionQuery, techniqueQuery } from "./techniqueQueries";
+import { TakeCare } from "./TakeCare";
 
 const KINDS = [
   { id: "card", word: "technique card" },
@@ -137,8 +138,6 @@ function plateOf(t: View) {
   return { ...plate, lit: (plate.lit ?? []).filter((l) => l.strength !== "incidental" && l.tone !== "inhibited") };
 }
 
-const leaveOut = (t: View) => t.derivation.exclusions.filter((e) => e.handling === "avoid" || e.red_flag);
-
 /** All that somebody needs who learns it: plate, steps with dose and cue, faults, changes, for whom not. */
 function Card({ t, reading }: { t: View; reading: Reading }) {
   const { atlas } = useReference();
@@ -184,15 +183,10 @@ function Card({ t, reading }: { t: View; reading: Reading }) {
         </Words>
         <Words title="Faults, and what helps">{reading.faults.map((f) => `${f.sign}: ${f.fix}`)}</Words>
         <Words title="If … then">{reading.adaptations.map((a) => `${a.for}: ${a.change}`)}</Words>
-        <Words title="Take care">{reading.cautions}</Words>
       </div>
-      <p className="mt-3 text-xs">
-        <span className="font-semibold">Not with:</span>{" "}
-        {leaveOut(t)
-          .map((e) => e.name)
-          .join("; ")}
-        .
-      </p>
+      <div className="mt-3">
+        <TakeCare care={reading.care} />
+      </div>
     </article>
   );
 }
@@ -228,6 +222,9 @@ function WallPlate({ t, reading }: { t: View; reading: Reading }) {
           </li>
         ))}
       </ol>
+      <div className="mx-auto mt-4 max-w-[40rem] text-left">
+        <TakeCare care={reading.care} size="text-xl print:text-[13pt]" />
+      </div>
     </article>
   );
 }
@@ -252,6 +249,7 @@ function PocketCard({ t, reading }: { t: View; reading: Reading }) {
             Keep quiet: {shorten(t.derivation.steps.flatMap((s) => s.completed.still ?? [])) || "nothing in particular"}
             .
           </p>
+          <TakeCare care={reading.care} size="text-xs" />
         </article>
       ))}
     </div>

@@ -26,27 +26,21 @@ export function SafetyNotes({ derivation }: { derivation: Derivation }) {
           <summary className="cursor-pointer text-sm font-medium text-now">
             {derivation.exclusions.length} states of a person that exclude or change this technique
           </summary>
-          <table className="mt-1 w-full text-sm">
-            <thead>
-              <tr className="text-left text-faded">
-                <th className="py-1 pr-3 font-medium">State</th>
-                <th className="py-1 pr-3 font-medium">Usual handling</th>
-                <th className="py-1 font-medium">Window, milder form</th>
-              </tr>
-            </thead>
-            <tbody>
-              {derivation.exclusions.map((x) => (
-                <tr key={x.id} className="border-t border-line align-top">
-                  <td className="py-1 pr-3">
+          {[...Map.groupBy(derivation.exclusions, (x) => x.says).entries()].map(([says, same]) => (
+            <div key={says} className="mt-2 border-t border-line pt-1 text-sm">
+              <p className="font-semibold first-letter:uppercase">
+                {says} <span className="font-normal text-faded">({same.length})</span>
+              </p>
+              <ul className="columns-1 gap-8 md:columns-2">
+                {same.map((x) => (
+                  <li key={x.id} className="break-inside-avoid">
                     {x.name}
-                    {x.red_flag && <span className="ml-1 font-semibold text-safety">(stop and refer)</span>}
-                  </td>
-                  <td className="py-1 pr-3 whitespace-nowrap">{x.says}</td>
-                  <td className="py-1 text-faded">{x.window ?? x.reason ?? ""}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+                    {(x.window ?? x.reason) && <span className="text-faded">: {x.window ?? x.reason}</span>}
+                  </li>
+                ))}
+              </ul>
+            </div>
+          ))}
         </details>
       )}
     </section>

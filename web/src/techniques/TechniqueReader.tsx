@@ -4,7 +4,7 @@ import { usePlateView } from "../face/plateView";
 import { Stage } from "../face/Stage";
 import type { Schemas } from "../shell/api";
 import { HandOutLinks } from "./HandOutScreen";
-import { SafetyNotes } from "./SafetyNotes";
+import { TakeCare } from "./TakeCare";
 import { Times } from "./Times";
 import { ScoreLanes } from "./ScoreLanes";
 import { seconds } from "./techniqueModel";
@@ -27,6 +27,7 @@ export function TechniqueReader({ technique }: { technique: Schemas["TechniqueVi
       <h1>{document.name}</h1>
       {document.aim && <p className="mt-1 max-w-prose font-serif text-lg text-faded">{document.aim}</p>}
       <WordedFor reading={reading} />
+      <TakeCare care={reading.care} />
       <ol className="mt-2 space-y-3">
         {derivation.steps.map((s) => (
           <li key={s.index} className="border-t border-line pt-2">
@@ -68,7 +69,7 @@ export function TechniqueReader({ technique }: { technique: Schemas["TechniqueVi
       <div className="mt-6">
         <HandOutLinks id={technique.id} />
       </div>
-      <SafetyNotes derivation={derivation} />
+      <p className="mt-4 max-w-prose text-sm font-semibold">{derivation.clinician_first}</p>
     </Stage>
   );
 }

@@ -28,6 +28,6 @@ export function techniquePlate(derivation: Derivation | undefined, step: number 
         sides: d.sides,
       })),
     ),
-    alarms: steps.flatMap((s) => s.safety.findings.filter((f) => f.verdict === "stop").map((f) => f.hazard)),
+    alarms: steps.flatMap((s) => s.safety.findings.filter((f) => f.verdict === "stop").flatMap((f) => f.places)),
   };
 }
