@@ -131,8 +131,8 @@ run_drill() {
   local began; began=$(date +%s)
   test_database
   step build dotnet build Wexis.slnx -c Release -v quiet -p:OpenApiGenerateDocumentsOnBuild=false || exit 1
+  WEXIS_DRILL=long step hazard-drill dotnet_tests Wexis.Core.Tests -class Wexis.Core.Tests.Techniques.HazardPropertyTests || true
   WEXIS_DRILL=long step server-drill dotnet_tests Wexis.Server.Tests -trait category=drill || true
-
   stop_cluster "$TESTPG"
   sum_up "$began"
 }

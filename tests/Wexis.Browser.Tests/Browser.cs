@@ -146,6 +146,9 @@ public sealed class Browser : IDisposable
         field.SendKeys(text.Length == 0 ? Keys.Delete : text);
     }
 
+    /// <summary>An attribute of everything of a kind, in the order of the page.</summary>
+    public IReadOnlyList<string> All(By what, string attribute) => [.. _driver.FindElements(what).Select(e => e.GetDomAttribute(attribute) ?? "")];
+
     public void Choose(By what, string word)
     {
         Interactions++;

@@ -13,6 +13,7 @@ public class ScreeningTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Go("/screening");
         b.Click("Screen a person");
         b.Type(Browser.Labelled("or a client, by name"), "Rosalind Tewkesby");
+        b.SeeText("questions have no answer yet");
         b.Click(By.CssSelector("[data-question='ci-skin-infection'] input"));
         b.Click("Keep it and see");
         b.SeeText("the person's yes; without it nothing is kept");
@@ -23,12 +24,40 @@ public class ScreeningTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Click(By.XPath("//label[contains(., 'was told this')]"));
         b.Click("Keep it and see");
         b.See(By.CssSelector("[data-answer='avoided']"));
+        b.See(By.CssSelector("[data-answer='not-asked']"));
         b.SeeText("These are usual cautions, from memory.");
         b.Axe().ShouldBeEmpty();
         b.Click("erase");
         b.Click("Erase them");
         b.SeeText("Nothing of it is kept.");
         b.Until(() => !b.Has(By.XPath("//a[contains(., 'Rosalind Tewkesby')]")), "gone from the list");
+        b.Errors().ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void None_of_these_answers_a_group_and_a_treated_place_opens_what_is_far_from_it()
+    {
+        var b = demo.Browser;
+        b.SignInAs("Maren Lindqvay");
+        b.Go("/screening");
+        b.Click("Screen a person");
+        b.Type(Browser.Labelled("or a client, by name"), "Ambrose Quillfeather");
+        b.Click(By.XPath("//label[contains(., 'was told this')]"));
+        b.Until(() => b.Has(By.CssSelector("[data-group]")), "questions");
+        foreach (var group in b.All(By.CssSelector("[data-group]"), "data-group"))
+        {
+            b.All(By.CssSelector($"[data-group='{group}'] [data-question]"), "data-question").Count.ShouldBeLessThanOrEqualTo(7);
+            b.Click(By.CssSelector($"[data-group='{group}'] li:last-child input"));
+        }
+        b.SeeText("Every question has an answer.");
+        b.Click(By.CssSelector("[data-question='ci-filler'] input"));
+        // A day field takes month, day and year, in the language of the browser.
+        b.Type(By.CssSelector("[data-question='ci-filler'] input[type=date]"), DateTime.Today.AddDays(-1).ToString("MMddyyyy", System.Globalization.CultureInfo.InvariantCulture));
+        b.Click(By.XPath("//fieldset[@data-place='ci-filler']//label[contains(., 'outh')]"));
+        b.Axe().ShouldBeEmpty();
+        b.Click("Keep it and see");
+        b.SeeText("whoever injected agrees");
+        b.See(By.CssSelector("[data-answer='allowed']"));
         b.Errors().ShouldBeEmpty();
     }
 }

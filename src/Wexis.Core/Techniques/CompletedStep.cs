@@ -91,10 +91,15 @@ public sealed record CompletedStep(Step Step, string? Family, string Sides, IRea
                 questions.Add(new($"{path}.hands[{i}].path", "Where does the stroke end?", []));
             // On the neck both at once is another matter than one at a time: it is asked, never assumed.
             if (told is null && h.Verb is not null && h.AllZones.Concat(StrokePath.Of(h, atlas, settings).Zones(atlas)).Any(z => z is "carotid-strip" or "lateral-neck" or "submandibular"))
-                questions.Add(new($"{path}.sides", "On the neck: one side at a time, or both at once?", []));
+                questions.Add(new($"{path}.sides", "On the neck: one side at a time, or both at once?", [], OpenQuestion.Safety));
             if (h is { Verb: not null, Pressure: null })
-                questions.Add(new($"{path}.hands[{i}].pressure", "How hard: feather, light, medium, firm, or down to bone?", []));
+                questions.Add(new($"{path}.hands[{i}].pressure", "How hard: feather, light, medium, firm, or down to bone?", [], NearEyeOrNeck(h, atlas, settings) ? OpenQuestion.Safety : null));
         }
+        // A finger that resists or holds at the eye or the neck is a contact: how hard is asked where no hand tells it.
+        var held = step.AllActs.SelectMany((a, i) => a.AllHoldStill.Where(h => h.By is "finger" or "palm").Select(h => (Index: i, h.Zone)).Append((i, a.Resist is "finger" or "partner" ? a.At : null)));
+        foreach (var (i, zone) in held)
+            if (zone is not null && atlas.RegionOfZone.GetValueOrDefault(zone) is "eyes" or "neck" && !hands.Exists(h => h.Verb is not null && (h.AllZones.Contains(zone) || h.AllPath.Count > 0 || h.AllPoints.Count > 0)))
+                questions.Add(new($"{path}.acts[{i}]", $"How hard does the hand press at the {atlas.Zones[zone].Name}? Tell it as a hand of its own.", [], OpenQuestion.Safety));
         var completed = step with
         {
             Acts = acts,
@@ -110,6 +115,9 @@ public sealed record CompletedStep(Step Step, string? Family, string Sides, IRea
         };
         return new(completed, familyId, sides, defaults, questions, issues);
     }
+
+    private static bool NearEyeOrNeck(Hand hand, Atlas atlas, HouseSettings settings) =>
+        hand.AllZones.Concat(StrokePath.Of(hand, atlas, settings).Zones(atlas)).Any(z => atlas.RegionOfZone.GetValueOrDefault(z) is "eyes" or "neck");
 
     /// <summary>Sides as told by the hands, the dose or the act, in that order.</summary>
     private static string? SidesTold(Step step)

@@ -13,6 +13,9 @@ public sealed record OpenQuestion(string Path, string Text, IReadOnlyList<Questi
 {
     /// <summary>What lies between a place in front and one behind: until it is told, a path is neither safe nor stopped.</summary>
     public const string Between = "between";
+
+    /// <summary>How hard, or on how many sides at once, at the eye or the neck: whether it may be done hangs on the answer.</summary>
+    public const string Safety = "safety";
 }
 
 /// <summary>One answer: its label, and the value the field takes when it is chosen.</summary>

@@ -28,8 +28,8 @@ public sealed record TechniqueCheck(
         var hazards = d.Steps.SelectMany(s => s.Safety.Findings.Select(f => new CheckedHazard(s.Index, f.Hazard, f.Verdict, f.Because, f.Instead, f.Why.Rule)))
             .Concat(PersonHazards(d, screen, atlas)).ToList();
         var stopped = hazards.Any(h => h.Then == "stop");
-        var response = new[] { screen?.Response ?? "allow", stopped ? "refuse" : hazards.Count > 0 ? "allow-modified" : "allow", d.Questions.Any(q => q.Asks == OpenQuestion.Between) ? "ask-clinician" : "allow" }.MinBy(PersonScreen.Rank)!;
-        List<string> conditions = [.. hazards.Where(h => h.Then == "caution").Select(h => h.Instead).Concat((screen?.Hits ?? []).Where(h => h.Response is "allow-modified" or "ask-clinician").Select(h => h.Says)).Concat(d.Questions.Where(q => q.Asks == OpenQuestion.Between).Select(q => q.Text)).Distinct()];
+        var response = new[] { screen?.Response ?? "allow", stopped ? "refuse" : hazards.Count > 0 ? "allow-modified" : "allow", d.Issues.Count > 0 ? "refuse" : d.Questions.Any(q => q.Asks is not null) ? "ask-clinician" : "allow" }.MinBy(PersonScreen.Rank)!;
+        List<string> conditions = [.. hazards.Where(h => h.Then == "caution").Select(h => h.Instead).Concat((screen?.Hits ?? []).Where(h => h.Response is "allow-modified" or "ask-clinician").Select(h => h.Says)).Concat(d.Questions.Where(q => q.Asks is not null).Select(q => q.Text)).Distinct()];
         return new(document.Id, document.Name, d.Standing, d.Family,
             [.. d.Map.Worked.Select(r => new CheckedRow(r.Structure, r.Side, r.Mode, r.Strength, r.Seconds.Standard, [.. r.Why.Select(w => w.Rule).Distinct()], r.Certainty, r.Fibres, r.Steps))],
             d.Map.ExpectedActionUnits, d.Map.MustStayQuiet, d.Map.ZonesTouched, d.Map.Flow, StrokeGeometry.Of(d.Steps, atlas, model, settings), StrokeGeometry.Uncovered(document.Region, d.Steps, atlas),

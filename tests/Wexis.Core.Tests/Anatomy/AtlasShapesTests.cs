@@ -201,7 +201,7 @@ public class AtlasShapesTests
         var atlas = Reference.Atlas.Document;
         Geometry? SkinOf(string? view) => view switch { "frontal" => front, "lateral" => side, _ => null };
         atlas.Zones.Where(z => SkinOf(z.View) is { } skin && !skin.Covers(Ring(z.Polygon))).Select(z => z.Id)
-            .Concat(atlas.Hazards.Where(h => SkinOf(h.View) is { } skin && !skin.Covers(Ring(h.Polygon))).Select(h => h.Id))
+            .Concat(atlas.Hazards.SelectMany(h => h.Outlines.Select(o => (h.Id, o))).Where(x => SkinOf(x.o.View) is { } skin && !skin.Covers(Ring(x.o.Polygon))).Select(x => $"{x.Id} from the {x.o.Surface}"))
             .Concat(atlas.Points.Where(p => p.Surface != "back" && p.Frontal is { } place && !front.Covers(At(place))).Select(p => p.Code))
             .Concat(atlas.Lymph.Where(n => n.Surface != "back" && !front.Covers(At(n.Frontal))).Select(n => n.Id))
             .ShouldBeEmpty();

@@ -211,19 +211,19 @@ function WallPlate({ t, reading }: { t: View; reading: Reading }) {
     <article data-hand-out="wall" className="text-center">
       <h1 className="text-4xl">{t.document.name}</h1>
       <p className="font-serif text-2xl text-faded">{t.document.aim}</p>
-      <div className="mx-auto max-w-[34rem] print:max-w-[150mm]">
+      <div className="mx-auto max-w-[34rem] print:max-w-[118mm]">
         <FacePlate content={plateOf(t)} compact />
       </div>
       <ol className="mx-auto max-w-[40rem] text-left">
         {t.derivation.steps.map((s) => (
-          <li key={s.index} className="mt-2 font-serif text-2xl leading-snug print:text-[15pt]">
+          <li key={s.index} className="mt-2 font-serif text-2xl leading-snug print:text-[14pt]">
             <span className="mr-3 font-sans font-semibold">{s.index + 1}</span>
             {reading.steps[s.index]?.cue}
           </li>
         ))}
       </ol>
       <div className="mx-auto mt-4 max-w-[40rem] text-left">
-        <TakeCare care={reading.care} size="text-xl print:text-[13pt]" />
+        <TakeCare care={reading.care} size="text-xl print:text-[11pt]" />
       </div>
     </article>
   );
@@ -249,7 +249,7 @@ function PocketCard({ t, reading }: { t: View; reading: Reading }) {
             Keep quiet: {shorten(t.derivation.steps.flatMap((s) => s.completed.still ?? [])) || "nothing in particular"}
             .
           </p>
-          <TakeCare care={reading.care} size="text-xs" />
+          <TakeCare care={reading.care} size="text-xs" opens={false} />
         </article>
       ))}
     </div>
