@@ -77,10 +77,12 @@ public sealed record Hazard(
 /// <param name="Zones">Where the state lies by itself; null: not bound to a place.</param>
 /// <param name="UntilReleased">There is no natural end: it is asked until whoever treated has released the person.</param>
 /// <param name="FirstDay">Handling of every class on the day itself; null: as by class.</param>
+/// <param name="DayAsks">How the day of an illness is asked for; null for a treatment, of which the last time counts.</param>
+/// <param name="Milder">The milder form, in words a client knows; null where nothing is only modified.</param>
 /// <param name="Then">The state that follows when the window is over (a pregnancy goes on).</param>
 public sealed record Exclusion(
     string Id, string Name, string? Window, string? Reason, bool RedFlag, Dictionary<string, string> ByClass, int?[]? WindowDays, SourceRef[] Source, string? Call, string Client, string Whom,
-    bool Placed = false, string[]? Zones = null, bool UntilReleased = false, string? FirstDay = null, string? Then = null)
+    bool Placed = false, string[]? Zones = null, bool UntilReleased = false, string? FirstDay = null, string? Then = null, string? DayAsks = null, string? Milder = null)
 {
     /// <summary>Days from the procedure through the last blocked one: the longer end of the window counts (house ruling 11); null without a window.</summary>
     [JsonIgnore]

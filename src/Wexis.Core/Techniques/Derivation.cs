@@ -24,7 +24,7 @@ public sealed record Derivation(string Standing, IReadOnlyList<DerivedStep> Step
     [JsonIgnore] public IReadOnlyList<string> Classes { get; init; } = [];
 
     /// <summary>What it does to a person, as screening sees it.</summary>
-    [JsonIgnore] public TechniqueTouch Touch => new(Classes, Map.ZonesTouched, [.. Map.Worked.Select(r => r.Structure).Distinct()]);
+    [JsonIgnore] public TechniqueTouch Touch => new(Classes, Map.ZonesTouched, [.. Map.Worked.Where(r => r.Mode != "inhibited" && r.Strength != "incidental").Select(r => r.Structure).Distinct()]);
 
     /// <summary>The recipe: fill each step, unroll its dose, map its work, review its safety; then the union.</summary>
     public static Derivation Of(TechniqueDocument document, Atlas atlas, ActionModel model, HouseSettings settings)

@@ -128,7 +128,7 @@ public sealed record PersonScreen(string Response, IReadOnlyList<ConditionHit> H
         {
             "avoid" => ("refuse", freeFrom is { } d ? $"Leave it out until {d:yyyy-MM-dd}, then ask {exclusion.Whom}." : "Leave this technique out."),
             "ask" => ("ask-clinician", $"I cannot judge that; ask {exclusion.Whom}. Until then we leave this technique out."),
-            "modify" => ("allow-modified", exclusion.Window ?? "Only in the milder form."),
+            "modify" => ("allow-modified", exclusion.Milder ?? exclusion.Window ?? "Only in the milder form."),
             _ => ("allow", "No restriction known for this technique."),
         };
         return new(exclusion.Id, exclusion.Name, handling, response, says, freeFrom, exclusion.Whom);
@@ -147,14 +147,13 @@ public sealed record PersonScreen(string Response, IReadOnlyList<ConditionHit> H
 
     private static ConditionHit Free(Exclusion exclusion, string says, DateOnly? freeFrom) => new(exclusion.Id, exclusion.Name, "ok", "allow", says, freeFrom, exclusion.Whom);
 
-    /// <summary>Whether a technique comes near the place: it touches a zone of its region, or works a muscle that lies there. Not told is everywhere.</summary>
+    /// <summary>Whether a technique comes near the place: it touches a treated zone or one that borders on it, or works a muscle that lies there. Not told is everywhere.</summary>
     private static bool Concerns(Exclusion exclusion, IReadOnlyList<string>? told, TechniqueTouch touch, Atlas atlas)
     {
         var place = exclusion.Placed && told is { Count: > 0 } ? told : exclusion.Zones;
         if (place is null) return true;
         var zones = place.Where(atlas.Zones.ContainsKey).Select(z => atlas.Zones[z]).ToList();
-        var regions = zones.Select(z => atlas.RegionOfZone[z.Id]).ToHashSet(StringComparer.Ordinal);
-        return touch.Zones.Any(z => regions.Contains(atlas.RegionOfZone.GetValueOrDefault(z, "")))
+        return touch.Zones.Where(atlas.Zones.ContainsKey).Any(z => zones.Exists(p => StrokePath.Border(p, atlas.Zones[z])))
             || zones.Any(z => z.MusclesSuperficialToDeep.Concat(z.MusclesBelowNotReached ?? []).Concat(z.Movers ?? []).Any(touch.Structures.Contains));
     }
 

@@ -7,11 +7,12 @@ namespace Wexis.Core.Techniques;
 /// <param name="Text">In words a client knows.</param>
 /// <param name="Name">In the trade's words, for the one who asks.</param>
 /// <param name="AsksDay">Whether the day matters, since a window is counted from it.</param>
+/// <param name="DayAsks">How the day is asked for.</param>
 /// <param name="AsksPlace">Whether the treated place decides what is left out.</param>
 /// <param name="Usual">The usual advice, in words; null when there is none.</param>
 /// <param name="Techniques">How many of the techniques at hand it touches.</param>
 /// <param name="Worst">Worst handling over them: avoid, ask or modify.</param>
-public sealed record ScreeningQuestion(string Id, string Text, string Name, string Group, bool RedFlag, bool AsksDay, bool AsksPlace, string? Usual, int Techniques, string Worst);
+public sealed record ScreeningQuestion(string Id, string Text, string Name, string Group, bool RedFlag, bool AsksDay, string DayAsks, bool AsksPlace, string? Usual, int Techniques, string Worst);
 
 /// <summary>A group of at most seven states that one question puts; "none of these" is a no to each of them.</summary>
 public sealed record QuestionGroup(string Id, string Title, string Question, IReadOnlyList<ScreeningQuestion> States);
@@ -36,7 +37,7 @@ public sealed record Questionnaire(IReadOnlyList<QuestionGroup> Groups, string C
         ArgumentNullException.ThrowIfNull(atlas);
         var touched = techniques.SelectMany(t => t).GroupBy(n => n.Id).ToDictionary(g => g.Key, g => (Count: g.Count(), Worst: g.Select(n => n.Handling).MinBy(Screening.Rank)!), StringComparer.Ordinal);
         var asked = atlas.Document.Contraindications.Where(e => touched.ContainsKey(e.Id))
-            .Select(e => new ScreeningQuestion(e.Id, e.Client, e.Name, Group(e), e.RedFlag, AsksDay(e), e.Placed, e.Window, touched[e.Id].Count, touched[e.Id].Worst)).ToList();
+            .Select(e => new ScreeningQuestion(e.Id, e.Client, e.Name, Group(e), e.RedFlag, AsksDay(e), e.DayAsks ?? "The last time, on", e.Placed, e.Window, touched[e.Id].Count, touched[e.Id].Worst)).ToList();
         return new([.. Kinds.SelectMany(kind => Even([.. asked.Where(q => q.Group == kind.Title)])
             .Select((states, i) => new QuestionGroup($"{kind.Id}-{i + 1}", kind.Title, kind.Question, states)))], Screening.ClinicianFirst);
     }
@@ -51,7 +52,7 @@ public sealed record Questionnaire(IReadOnlyList<QuestionGroup> Groups, string C
     private static readonly IReadOnlyList<(string Id, string Title, string Question)> Kinds =
         [("acute", Acute, "Is any of this new, today or in the last days?"), ("treatment", Treatment, "Did you have any of these?"), ("state", State, "Do you have, or have you had, any of these?")];
 
-    private static string Group(Exclusion e) => e.RedFlag ? Acute : AsksDay(e) ? Treatment : State;
+    private static string Group(Exclusion e) => e.RedFlag ? Acute : AsksDay(e) && e.DayAsks is null ? Treatment : State;
 
     /// <summary>As few groups as hold at most seven each, all about as long.</summary>
     private static IEnumerable<IReadOnlyList<ScreeningQuestion>> Even(List<ScreeningQuestion> all)

@@ -232,6 +232,9 @@ public sealed class StrokePath
     private static double Common(Geometry contact, Geometry area) =>
         contact.EnvelopeInternal.Intersects(area.EnvelopeInternal) ? contact.Intersection(area).Area : 0;
 
+    /// <summary>Two zones that are one, overlap, or lie within 0.1 IPD (about 6 mm, what the outlines are good for) of one another in one picture.</summary>
+    internal static bool Border(Zone one, Zone other) => one.Id == other.Id || one.View == other.View && Area(one.Polygon, null).Distance(Area(other.Polygon, null)) <= 0.1;
+
     /// <summary>Zones of one surface that hold a place, or lie within 0.15 IPD (about 9 mm) of it.</summary>
     public static IReadOnlyList<string> Nearest(FacePoint place, string surface, Atlas atlas)
     {

@@ -27,7 +27,7 @@ public sealed record TechniqueBrief(
     IReadOnlyList<string> Classes, IReadOnlyList<string> Contacts, IReadOnlyList<string> Channels, IReadOnlyList<string> Zones, IReadOnlyList<string> Marks, string? Grade, string? Aim, IReadOnlyList<BriefClaim> WrongClaims, IReadOnlyList<string> Avoid)
 {
     /// <summary>What it does to a person, as screening sees it.</summary>
-    [JsonIgnore] public TechniqueTouch Touch => new(Classes, Zones, [.. Works.Select(w => w.Structure).Distinct()]);
+    [JsonIgnore] public TechniqueTouch Touch => new(Classes, Zones, [.. Works.Where(w => w.Mode != "inhibited").Select(w => w.Structure).Distinct()]);
 
     public static TechniqueBrief Of(TechniqueDocument document, Derivation derivation, string madeBy, Atlas atlas)
     {

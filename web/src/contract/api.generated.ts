@@ -1449,9 +1449,13 @@ export interface components {
       call: null | string;
       /** @description The state in words a client knows. */
       client: string;
+      /** @description How the day of an illness is asked for; null for a treatment, of which the last time counts. */
+      day_asks?: null | string;
       /** @description Handling of every class on the day itself; null: as by class. */
       first_day?: null | string;
       id: string;
+      /** @description The milder form, in words a client knows; null where nothing is only modified. */
+      milder?: null | string;
       name: string;
       /**
        * @description A procedure whose treated place decides what is left out.
@@ -2395,6 +2399,8 @@ export interface components {
       asks_day: boolean;
       /** @description Whether the treated place decides what is left out. */
       asks_place: boolean;
+      /** @description How the day is asked for. */
+      day_asks: string;
       group: string;
       id: string;
       /** @description In the trade's words, for the one who asks. */

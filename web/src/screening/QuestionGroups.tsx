@@ -91,7 +91,7 @@ function TreatmentFields({
     <div className="mt-1 mb-2 ml-8 space-y-2 border-l-2 border-line pl-3">
       <div className="flex flex-wrap gap-4">
         <TextField
-          label="The last time, on"
+          label={state.day_asks}
           type="date"
           max={today()}
           className="max-w-44"

@@ -8,6 +8,7 @@ const state = (id: string, asks_day = false) => ({
   group: "g",
   red_flag: false,
   asks_day,
+  day_asks: "The last time, on",
   asks_place: asks_day,
   usual: null,
   techniques: 1,

@@ -11,14 +11,14 @@ export function Tick({
   children: ReactNode;
 }) {
   return (
-    <label className="flex min-h-7 items-center gap-2">
+    <label className="flex min-h-7 items-start gap-2">
       <input
         type="checkbox"
-        className="size-6 shrink-0 self-start accent-[var(--color-now)]"
+        className="size-6 shrink-0 accent-[var(--color-now)]"
         checked={on}
         onChange={(e) => onChange(e.target.checked)}
       />
-      <span>{children}</span>
+      <span className="leading-6">{children}</span>
     </label>
   );
 }
