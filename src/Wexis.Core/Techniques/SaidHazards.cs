@@ -118,7 +118,7 @@ internal static partial class SaidHazards
 
     private static readonly IReadOnlyList<Harm> Harms =
     [
-        new("stop-sign", "A stop sign taught as normal", "stop", "teaches going on where the person must stop", "Say instead: stop at pain, numbness, flashes or dizziness, and ask a clinician.",
+        new("stop-sign", "A stop sign taught as normal", "stop", "teaches going on where the person must stop", "Stop at pain, numbness, flashes or dizziness, and ask a clinician.",
         [
             // Borne.
             F($@"\b(?:push|go|carry|keep|press|work|breathe|power|persist|continue|ride|fight|hold|move|massage|rub|knead|train|stay|remain|soldier|grind|stroke|squeeze)\w*(?:\s+(?:on|going|at\s+it|it|out|right|straight|away|still|firmly|pressing|pushing|working|kneading|rubbing|holding|squeezing|stroking|the\s+\w+))*\s+(?:through|into|past|despite|in\s+spite\s+of|regardless\s+of|with|beyond|even\s+(?:if|when|though|with)|although|though|no\s+matter|whatever|when|while|if|until)\b[^.;:]{{0,40}}?\b{Sign}\b"),

@@ -96,10 +96,33 @@ function Hazards({
   );
 }
 
-const HANDLING: Readonly<Record<string, string>> = { avoid: "leave out", ask: "ask first", modify: "milder" };
+const HANDLING: readonly { id: string; word: string; tone: string }[] = [
+  { id: "avoid", word: "Leave out", tone: "font-semibold text-safety" },
+  { id: "ask", word: "Ask first", tone: "font-semibold" },
+  { id: "modify", word: "Milder", tone: "" },
+];
+
+/** Kinds of work as a trainer says them. */
+const CLASSES: Readonly<Record<string, string>> = {
+  manual: "hands",
+  tool: "tools",
+  suction: "suction",
+  lymph: "drainage",
+  eye: "eye work",
+  "face-active": "face moves",
+  jaw: "jaw moves",
+  neck: "neck work",
+  intraoral: "inside the mouth",
+  "heat-cold": "heat and cold",
+  "breath-hold": "held breath",
+  points: "points",
+  "long-hold": "long holds",
+  "head-back": "head back",
+  "head-down": "head down",
+};
 
 function Exclusions({ atlas }: { atlas: Atlas }) {
-  const classes = [...new Set(atlas.exclusions.flatMap((e) => Object.keys(e.by_class)))];
+  const states = [...atlas.exclusions].sort((a, b) => Number(b.red_flag) - Number(a.red_flag));
   return (
     <>
       <h1>Who is left out, and when</h1>
@@ -107,39 +130,35 @@ function Exclusions({ atlas }: { atlas: Atlas }) {
         Usual cautions, from memory. The word of the licensed clinician who treats the person, and local codes, come
         first.
       </p>
-      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Exclusions">
-        <table className="w-full text-sm">
-          <thead>
-            <tr className="text-left align-bottom text-faded">
-              <th className="py-1 pr-3 font-medium">State</th>
-              {classes.map((c) => (
-                <th key={c} className="px-1 py-1 font-medium">
-                  {c.replaceAll("-", " ")}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {atlas.exclusions.map((e) => (
-              <tr key={e.id} className="border-t border-line align-top">
-                <th scope="row" className="max-w-80 min-w-56 py-1 pr-3 text-left font-medium">
-                  {e.name}
-                  {e.red_flag && <span className="ml-1 rounded-mark bg-safety px-1 text-xs text-on-safety">sign</span>}
-                  {e.window && <span className="block font-serif font-normal text-faded">{e.window}</span>}
-                </th>
-                {classes.map((c) => {
-                  const handling = e.by_class[c] ?? "ok";
+      <ul className="text-sm">
+        {states.map((e) => (
+          <li key={e.id} className="grid gap-x-6 border-t border-line py-2 md:grid-cols-2">
+            <div>
+              <p className="font-semibold">{e.name}</p>
+              {e.window && <p className="font-serif text-faded">{e.window}</p>}
+            </div>
+            {e.red_flag ? (
+              <p>
+                <span className="rounded-mark bg-safety px-1 text-on-safety">stop for today</span> {e.call}
+              </p>
+            ) : (
+              <div>
+                {HANDLING.map((h) => {
+                  const kinds = Object.keys(e.by_class).filter((c) => e.by_class[c] === h.id);
                   return (
-                    <td key={c} className={`px-1 py-1 ${handling === "avoid" ? "font-semibold text-safety" : ""}`}>
-                      {HANDLING[handling] ?? ""}
-                    </td>
+                    kinds.length > 0 && (
+                      <p key={h.id}>
+                        <span className={h.tone}>{h.word}:</span> {kinds.map((c) => CLASSES[c] ?? c).join(", ")}
+                      </p>
+                    )
                   );
                 })}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+                <p className="text-faded">Released by {e.whom}</p>
+              </div>
+            )}
+          </li>
+        ))}
+      </ul>
     </>
   );
 }

@@ -211,7 +211,7 @@ function WallPlate({ t, reading }: { t: View; reading: Reading }) {
     <article data-hand-out="wall" className="text-center">
       <h1 className="text-4xl">{t.document.name}</h1>
       <p className="font-serif text-2xl text-faded">{t.document.aim}</p>
-      <div className="mx-auto max-w-[34rem] print:max-w-[118mm]">
+      <div className="mx-auto max-w-[34rem] print:max-w-[92mm]">
         <FacePlate content={plateOf(t)} compact />
       </div>
       <ol className="mx-auto max-w-[40rem] text-left">
