@@ -86,6 +86,8 @@ public static class StepWords
         var stops = hand.AllPath.Where(p => p.Landmark is not null).Select(p => StrokeReading.PlaceWords(p, atlas)).ToList();
         if (stops.Count > 1) return $", {stops[0]} to {stops[^1]}";
         if (stops.Count == 1) return $" at {stops[0]}";
+        // A client knows places, not the codes of points.
+        if (hand.AllPoints.Where(atlas.Points.ContainsKey).Select(c => atlas.Points[c].LocationParaphrase.Split(';')[0]).ToList() is { Count: > 0 } points) return $" at the point {string.Join("; then the point ", points)}";
         return hand.AllZones.Count > 0 ? $" over the {string.Join(" and ", hand.AllZones.Take(2).Select(z => ZoneWord(z, atlas)))}" : "";
     }
 
