@@ -56,7 +56,8 @@ public sealed record Derivation(string Standing, IReadOnlyList<DerivedStep> Step
         var derived = new Derivation(
             issues.Count > 0 ? "refused" : worst == "stop" ? "stopped" : questions.Count > 0 ? "draft" : "complete",
             steps, WorkMap.Union(steps.Select(s => s.Map)), steps.Aggregate(default(Levels), (t, s) => t + s.Dose.TotalSeconds), family, family is null ? null : FamilyDefaults.Get(family).Name, worst,
-            Screening.Exclusions(classes, atlas), Screening.ClinicianFirst, questions, issues, [], TechniqueTimes.Of(document, steps, atlas, settings), AdviceReview.Of(document), TechniqueReading.Of(document, steps, Screening.Exclusions(classes, atlas), atlas)) { Classes = classes };
+            Screening.Exclusions(classes, atlas), Screening.ClinicianFirst, questions, issues, [], TechniqueTimes.Of(document, steps, atlas, settings), AdviceReview.Of(document), TechniqueReading.Of(document, steps, Screening.Exclusions(classes, atlas), atlas))
+        { Classes = classes };
         // Last, and over what is derived already: a claim never changes the map. What a stop takes out of the map does not make a true claim wrong.
         return derived with { Claims = worst == "stop" ? ClaimsWhileStopped(document, derived, atlas, model, settings) : ClaimReview.Of(document, derived, atlas, model) };
     }

@@ -280,12 +280,17 @@ internal static partial class SaidHazards
     private static readonly IReadOnlyDictionary<string, Regex> Hints = new Dictionary<string, Regex>(StringComparer.Ordinal)
     {
         ["stop-sign"] = F(@"pain|hurt|ach|sting|burn|throb|tingl|prickl|needles|numb|dizz|light|woozy|gidd|faint|black|naus|sick|queasy|flash|star|spark|doubl|blur|cramp|palpit|ring|hum|buzz|spin|feel|dead|stitch|lock|bear|sore|shoot|stab|agony|tear|breathless|suffer|scream|torture|asleep|heart|dark|sensation|room|turns|signal|warning|signs|limit|symptom|alarm|crying"),
-        ["hz-globe"] = F(@"eye|globe|cornea|orbit|socket|rim"), ["hz-lid-tool"] = F(@"lid|eye|lash"),
-        ["hz-larynx"] = F(@"throat|wind-?pipe|larynx|voice|adam|trachea|thyroid|gullet|hyoid|tongue|airway|neck|notch"), ["hz-carotid"] = F(@"neck|carotid|jugular|pulse|arter|throat|wind-?pipe"),
-        ["hz-vertebral"] = F(@"head|neck|skull|spine|vertebra|chin|traction"), [LongBreath] = F(@"breath|inhal|exhal|lung|air|strain|bear|nose|nostril"), ["breath-hold"] = F(@"breath"),
+        ["hz-globe"] = F(@"eye|globe|cornea|orbit|socket|rim"),
+        ["hz-lid-tool"] = F(@"lid|eye|lash"),
+        ["hz-larynx"] = F(@"throat|wind-?pipe|larynx|voice|adam|trachea|thyroid|gullet|hyoid|tongue|airway|neck|notch"),
+        ["hz-carotid"] = F(@"neck|carotid|jugular|pulse|arter|throat|wind-?pipe"),
+        ["hz-vertebral"] = F(@"head|neck|skull|spine|vertebra|chin|traction"),
+        [LongBreath] = F(@"breath|inhal|exhal|lung|air|strain|bear|nose|nostril"),
+        ["breath-hold"] = F(@"breath"),
         ["at-the-wheel"] = F(@"driv|wheel|car|traffic|light|cycl|bik|bicycle|scooter|moped|ladder|stairs|machine|motorway|highway|steer|road|street|van|lorry|truck|tractor|saw|mower|forklift|commute|riding|ride|handlebar"),
         ["bruise"] = F(@"bruis|welt|blood|bleed|black|red|purple|crimson|scarlet|violet|petechia|raw|swoll|swell|numb|scab|blister|vein|haematom|hematom|blue|mark|streak"),
-        ["hz-tmj"] = F(@"jaw|teeth|molar|bit|clench|grind|gnash|joint|mouth|chin|mandib"), ["hz-ear-canal"] = F(@"ear|auditory"),
+        ["hz-tmj"] = F(@"jaw|teeth|molar|bit|clench|grind|gnash|joint|mouth|chin|mandib"),
+        ["hz-ear-canal"] = F(@"ear|auditory"),
         ["skin"] = F(@"skin|scar|wound|cut|sore|spot|pimple|acne|rash|eczema|mole|vein|injection|tattoo|filler|thread|stitch|surger|incision|blister|boil|lesion|herpes|pustule|blackhead|zit|wart|birthmark|ulcer|abscess|impetigo|shingle|scab|stye|psoriasis|sutur|burn|peel|laser|needl|extraction|lift|infect|inflam|weep|swoll|fresh|pus|graze|gland|node|bump|botulin|operation|varic"),
         ["sun"] = F(@"sun|lamp|light|laser|bulb|beam|torch|weld|strobe"),
     };
