@@ -22,7 +22,7 @@ public sealed record OpenQuestion(string Path, string Text, IReadOnlyList<Questi
 public sealed record QuestionAnswer(string Label, string Value);
 
 /// <summary>What a dose line needs to know of its step.</summary>
-/// <param name="Sides">Which sides the step works: both, left, right, one-then-other, alternating, midline; null when not told.</param>
+/// <param name="Sides">Which sides the step works: both, left, right, one-then-other, alternating, midline; null when nobody has said.</param>
 public sealed record DoseContext(string? Sides);
 
 /// <summary>A dose line as understood: the structured dose, the seconds it told, what is still open, what is wrong.</summary>

@@ -6,7 +6,7 @@ using Wexis.Core.Measures;
 
 namespace Wexis.Core.Techniques;
 
-/// <summary>Facts of one technique as a table holds them. Empty means: not told.</summary>
+/// <summary>Facts of one technique as a table holds them. Empty means: nobody has said.</summary>
 public sealed record TechniqueFacts(string Id, string Name, string? Region, string? School, IReadOnlyList<string> Concerns, string? Aim)
 {
     /// <summary>The same technique with these facts; a table that says nothing new changes nothing.</summary>

@@ -48,7 +48,7 @@ public sealed record PersonNote(IReadOnlyList<string>? Conditions, IReadOnlyList
 }
 
 /// <param name="Kind">An exclusion id.</param>
-/// <param name="Place">Treated zones; null: not told, so the whole face counts.</param>
+/// <param name="Place">Treated zones; null: no place was given, so the whole face counts.</param>
 /// <param name="ReleasedOn">The day on which whoever treated released the person.</param>
 public sealed record Procedure(string? Kind, DateOnly? Date, IReadOnlyList<string>? Place = null, DateOnly? ReleasedOn = null);
 
@@ -101,10 +101,17 @@ public sealed record PersonScreen(string Response, IReadOnlyList<ConditionHit> H
     /// </summary>
     private static ConditionHit Window(Exclusion exclusion, Procedure procedure, TechniqueTouch touch, DateOnly today, Atlas atlas)
     {
-        if (!Concerns(exclusion, procedure.Place, touch, atlas)) return Free(exclusion, $"The treated place ({PlaceWords(procedure, exclusion, atlas)}) is left alone by this technique.", null);
         if (procedure.ReleasedOn is { } released && released <= today) return Free(exclusion, $"Released on {released:yyyy-MM-dd} by {exclusion.Whom}.", null);
+        // On the day itself nothing is done, however far from the place.
+        if (exclusion.FirstDay is { } first && procedure.Date == today) return new(exclusion.Id, exclusion.Name, first, "refuse", "Not on the day itself.", Later(today, (exclusion.LastDay ?? 0) + 1), exclusion.Whom);
+        if (!Concerns(exclusion, procedure.Place, touch, atlas))
+        {
+            // Away from the place only what acts on the whole body counts.
+            touch = touch with { Classes = [.. touch.Classes.Where(WholeBody.Contains)] };
+            if (Screening.Worst(exclusion, touch.Classes) == "ok") return Free(exclusion, $"The treated place ({PlaceWords(procedure, exclusion, atlas)}) is left alone by this technique.", null);
+            procedure = procedure with { Place = null };
+        }
         if (procedure.Date is not { } day) return Ask(exclusion, touch, "When was it? Ask the day, and whoever treated.", null);
-        if (exclusion.FirstDay is { } first && day == today) return exclusion.RedFlag ? State(exclusion, touch, null, procedure, atlas) : new(exclusion.Id, exclusion.Name, first, "refuse", "Not on the day itself.", Later(day, (exclusion.LastDay ?? 0) + 1), exclusion.Whom);
         if (exclusion.LastDay is not { } length) return exclusion.UntilReleased ? Ask(exclusion, touch, $"No natural end: ask {exclusion.Whom}.", null) : State(exclusion, touch, null, procedure, atlas);
         var last = Later(day, length);
         if (today <= last) return State(exclusion, touch, Later(last, 1), procedure, atlas);
@@ -115,6 +122,9 @@ public sealed record PersonScreen(string Response, IReadOnlyList<ConditionHit> H
             ? Ask(exclusion, touch, $"The usual window ended on {last:yyyy-MM-dd}. Ask {exclusion.Whom}; without their word from {Later(asked, 1):yyyy-MM-dd}.", Later(last, 1))
             : Free(exclusion, $"The usual window ended on {last:yyyy-MM-dd}, and its length has passed once more.", Later(last, 1));
     }
+
+    /// <summary>Kinds of work that act on the whole body, wherever the hand is.</summary>
+    private static readonly HashSet<string> WholeBody = new(StringComparer.Ordinal) { "breath-hold", "head-down" };
 
     private static ConditionHit State(Exclusion exclusion, TechniqueTouch touch, DateOnly? freeFrom, Procedure? procedure, Atlas atlas)
     {

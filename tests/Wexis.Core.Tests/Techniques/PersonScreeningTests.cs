@@ -88,6 +88,18 @@ public class PersonScreeningTests
     }
 
     [Fact]
+    public void Away_from_the_place_what_acts_on_the_whole_body_still_counts_and_on_the_day_everything()
+    {
+        var breath = AtHand("breath", A.Hand("circle", "ear", 2) with { Cue = "Hold your breath and circle." });
+        var ears = AtHand("ears", A.Hand("circle", "ear", 2));
+        PersonNote Brow(string kind, DateOnly on) => new([], [new(kind, on, ["brow"])], []);
+        One(breath, Brow("ci-facelift", Day.AddDays(-10))).Answer.ShouldBe("avoided");
+        One(ears, Brow("ci-facelift", Day.AddDays(-10))).Answer.ShouldBe("allowed");
+        One(ears, Brow("ci-botulinum", Day)).Answer.ShouldBe("avoided");
+        One(ears, Brow("ci-botulinum", Day.AddDays(-1))).Answer.ShouldBe("allowed");
+    }
+
+    [Fact]
     public void Released_by_whoever_treated_is_free_from_that_day()
     {
         One(Knead, new([], [new("ci-filler", Day.AddDays(-20), null, Day.AddDays(-1))], [])).Answer.ShouldBe("allowed");
