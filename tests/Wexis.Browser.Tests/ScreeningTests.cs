@@ -8,11 +8,7 @@ public class ScreeningTests(DemoHouse demo) : IClassFixture<DemoHouse>
     [Fact]
     public void A_person_is_screened_with_consent_and_the_answers_are_erased()
     {
-        var b = demo.Browser;
-        b.SignInAs("Maren Lindqvay");
-        b.Go("/screening");
-        b.Click("Screen a person");
-        b.Type(Browser.Labelled("or a client, by name"), "Rosalind Tewkesby");
+        var b = Screen("Rosalind Tewkesby");
         b.SeeText("questions have no answer yet");
         b.Click(By.CssSelector("[data-question='ci-skin-infection'] input"));
         b.Click("Keep it and see");
@@ -37,11 +33,7 @@ public class ScreeningTests(DemoHouse demo) : IClassFixture<DemoHouse>
     [Fact]
     public void None_of_these_answers_a_group_and_a_treated_place_opens_what_is_far_from_it()
     {
-        var b = demo.Browser;
-        b.SignInAs("Maren Lindqvay");
-        b.Go("/screening");
-        b.Click("Screen a person");
-        b.Type(Browser.Labelled("or a client, by name"), "Ambrose Quillfeather");
+        var b = Screen("Ambrose Quillfeather");
         b.Click(By.XPath("//label[contains(., 'was told this')]"));
         b.Until(() => b.Has(By.CssSelector("[data-group]")), "questions");
         foreach (var group in b.All(By.CssSelector("[data-group]"), "data-group"))
@@ -59,5 +51,15 @@ public class ScreeningTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.SeeText("whoever injected agrees");
         b.See(By.CssSelector("[data-answer='allowed']"));
         b.Errors().ShouldBeEmpty();
+    }
+
+    private Browser Screen(string client)
+    {
+        var b = demo.Browser;
+        b.SignInAs("Maren Lindqvay");
+        b.Go("/screening");
+        b.Click("Screen a person");
+        b.Type(Browser.Labelled("or a client, by name"), client);
+        return b;
     }
 }
