@@ -2070,7 +2070,7 @@ export interface components {
       date: null | string;
       /** @description An exclusion id. */
       kind: null | string;
-      /** @description Treated zones; null: not told, so the whole face counts. */
+      /** @description Treated zones; null: no place was given, so the whole face counts. */
       place?: null | string[];
       /**
        * Format: date
