@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useReducer, useState } from "react";
+import { useEffect, useState } from "react";
 import { useNavigate, useParams } from "react-router";
 import { useReference } from "../face/atlas";
 import { Stage } from "../face/Stage";
@@ -11,13 +11,12 @@ import { Pick, TextField } from "../ui/Field";
 import { Problem, Waiting } from "../ui/States";
 import { Tick } from "../ui/Tick";
 import { today } from "../ui/days";
-import { answer, isAnswered, isTreatment, noAnswers, toNote, type State } from "./answers";
+import { answer, isAnswered, isTreatment, toNote, type State } from "./answers";
+import { forgetTelling, keepTelling, keptTelling, type Telling } from "./keptTelling";
 import { QuestionGroups } from "./QuestionGroups";
 import { questionsQuery } from "./screeningQueries";
 
-const PURPOSE = "To choose which techniques suit me, and which to leave out or change.";
-
-/** Who, with whose word, and the questions that the techniques of the house call for. Nothing is kept before all of it is there. */
+/** Who, with whose word, and the questions that the techniques of the house call for. Nothing is kept before all of it is there; a reload loses nothing. */
 export function NewScreeningScreen() {
   const { id = "" } = useParams();
   const me = useSignedIn();
@@ -25,13 +24,9 @@ export function NewScreeningScreen() {
   const questions = useQuery(questionsQuery);
   const navigate = useNavigate();
   const queries = useQueryClient();
-  const [person, setPerson] = useState<string | null>(null);
-  const [name, setName] = useState("");
-  const [given, setGiven] = useState(false);
-  const [purpose, setPurpose] = useState(PURPOSE);
-  const [seenBy, setSeenBy] = useState<readonly string[]>([]);
-  const [answers, dispatch] = useReducer(answer, noAnswers);
-  const [report, setReport] = useState("");
+  const [telling, setTelling] = useState(() => keptTelling(id));
+  const tell = (part: Partial<Telling>) => setTelling((now) => ({ ...now, ...part }));
+  const { person, name, given, purpose, seenBy, report, answers } = telling;
   const { atlas } = useReference();
   const groups = questions.data?.groups ?? [];
   const zonesOf = (region: string) => atlas.regions.find((r) => r.id === region)?.zones ?? [];
@@ -50,10 +45,14 @@ export function NewScreeningScreen() {
         }),
       ),
     onSuccess: async () => {
+      forgetTelling(id);
       await queries.invalidateQueries({ queryKey: ["screenings"] });
       void navigate(`/screening/${id}`, { replace: true });
     },
   });
+  useEffect(() => {
+    if (!keep.isSuccess) keepTelling(id, telling);
+  }, [id, telling, keep.isSuccess]);
   const wrong = keep.isError ? problemOf(keep.error).fields : {};
   const at = (field: string) => wrong[field]?.[0];
   const states = groups.flatMap((g) => g.states);
@@ -81,14 +80,14 @@ export function NewScreeningScreen() {
               options={people.data.map((p) => ({ value: p.id, word: p.name }))}
               value={person}
               empty="not of the house"
-              onChange={setPerson}
+              onChange={(to) => tell({ person: to })}
             />
             {person === null && (
               <TextField
                 label="or a client, by name"
                 value={name}
                 error={at("about_name")}
-                onChange={(e) => setName(e.target.value)}
+                onChange={(e) => tell({ name: e.target.value })}
               />
             )}
           </section>
@@ -98,7 +97,7 @@ export function NewScreeningScreen() {
               label="What the answers are for"
               value={purpose}
               error={at("consent.purpose")}
-              onChange={(e) => setPurpose(e.target.value)}
+              onChange={(e) => tell({ purpose: e.target.value })}
             />
             <fieldset className="mt-3">
               <legend className="text-sm font-semibold">Who may see them, beside you and the person</legend>
@@ -109,7 +108,7 @@ export function NewScreeningScreen() {
                     <Tick
                       key={p.id}
                       on={seenBy.includes(p.id)}
-                      onChange={(on) => setSeenBy(on ? [...seenBy, p.id] : seenBy.filter((x) => x !== p.id))}
+                      onChange={(on) => tell({ seenBy: on ? [...seenBy, p.id] : seenBy.filter((x) => x !== p.id) })}
                     >
                       {p.name}
                     </Tick>
@@ -117,7 +116,7 @@ export function NewScreeningScreen() {
               </div>
             </fieldset>
             <div className="mt-3">
-              <Tick on={given} onChange={setGiven}>
+              <Tick on={given} onChange={(on) => tell({ given: on })}>
                 <span className="font-semibold">
                   The person was told this and agrees that the answers are kept for 90 days of use. They can have them
                   as a file, and have them erased, at any time.
@@ -130,11 +129,16 @@ export function NewScreeningScreen() {
               )}
             </div>
           </section>
-          <QuestionGroups groups={groups} answers={answers} dispatch={dispatch} issueAt={issueAt} />
+          <QuestionGroups
+            groups={groups}
+            answers={answers}
+            dispatch={(action) => setTelling((now) => ({ ...now, answers: answer(now.answers, action) }))}
+            issueAt={issueAt}
+          />
           <TextField
             label="Anything felt while or after doing it, in the person’s words"
             value={report}
-            onChange={(e) => setReport(e.target.value)}
+            onChange={(e) => tell({ report: e.target.value })}
             error={at("note.reports[0]")}
           />
           <p className="text-sm text-faded">{questions.data.clinician_first}</p>

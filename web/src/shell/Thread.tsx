@@ -6,6 +6,7 @@ import { cn } from "../ui/cn";
 import { api, problemOf, said } from "./api";
 import { threadQuery } from "./queries";
 import { useSignedIn } from "./session";
+import { forgetTabDrafts } from "./tabDrafts";
 
 export type Stop = { readonly id: string; readonly word: string; readonly path: string };
 
@@ -34,6 +35,7 @@ export function Thread({ role, onKeys }: { role: string; onKeys: () => void }) {
     mutationFn: () => said(api.DELETE("/api/session")),
     // A fresh page: nothing that one person read stays in memory for the next.
     onSuccess: () => {
+      forgetTabDrafts();
       window.location.assign("/");
     },
     onError: (error) => toast.error(`You are still signed in. ${problemOf(error).title}`),

@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { draftsAt, keepDraft, keptDraft, setAside, writing, type Writing } from "./useDraft";
+import { BrowserStorage } from "./testStorage";
 
 const begun: Writing<string> = { past: [], now: "a", future: [], saved: "a", field: null };
 const type = (state: Writing<string>, to: string, field: string | null = null) =>
@@ -37,14 +38,8 @@ describe("writing with undo and redo", () => {
 
 describe("drafts that this browser keeps", () => {
   // As a page has it: its keys are its own, its texts are read through it.
-  class Kept {
-    [place: string]: unknown;
-    getItem = (place: string) => (typeof this[place] === "string" ? this[place] : null);
-    setItem = (place: string, text: string) => void (this[place] = text);
-    removeItem = (place: string) => void Reflect.deleteProperty(this, place);
-  }
   beforeEach(() => {
-    vi.stubGlobal("localStorage", new Kept());
+    vi.stubGlobal("localStorage", new BrowserStorage());
     vi.spyOn(console, "error").mockImplementation(() => {});
   });
   afterEach(() => {
