@@ -4,7 +4,7 @@ namespace Wexis.Core.Tests.Techniques;
 
 /// <summary>
 /// Sentences that teach a harm, and look-alikes that forbid it or mean something else. Lines of <c>tests/cases/said</c> are our own, worded as common
-/// practice words such things. They were written in fourteen rounds, each before the reading was tried on it.
+/// practice words such things. They were written in eighteen rounds, each before the reading was tried on it.
 /// </summary>
 public class SaidHazardTests
 {
