@@ -62,11 +62,3 @@ public static class Database
         }
     }
 }
-
-/// <summary>Someone else changed the same thing first. The person's own text is kept where it was typed.</summary>
-public enum SaveOutcome
-{
-    Saved,
-    Stale,
-    NotThere,
-}

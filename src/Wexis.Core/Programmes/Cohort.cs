@@ -4,7 +4,8 @@ using Wexis.Core.Techniques;
 namespace Wexis.Core.Programmes;
 
 /// <summary>A cohort as typed: a name that its people will know, and who is in it (may be empty: people come later).</summary>
-public sealed record CohortDraft(string? Name, IReadOnlyList<Guid>? Members)
+/// <param name="Seen">Who was in it when the change was begun; only for a change.</param>
+public sealed record CohortDraft(string? Name, IReadOnlyList<Guid>? Members, IReadOnlyList<Guid>? Seen = null)
 {
     /// <param name="trainees">Ids of the people who may be in a cohort.</param>
     public IReadOnlyList<Issue> Issues(IReadOnlySet<Guid> trainees)

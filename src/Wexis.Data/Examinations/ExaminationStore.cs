@@ -57,47 +57,79 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
         return body is null ? null : WexisJson.Read<MarkSheet>(body);
     }
 
-    /// <summary>Adds an examination; the same id sent twice is added once.</summary>
-    public async Task Add(Guid id, string name, Guid? programme, Guid by, DateTimeOffset now, CancellationToken ct)
+    /// <summary>Adds an examination. The same sent twice is added once.</summary>
+    public async Task<AddOutcome> Add(Guid id, string name, Guid? programme, Guid by, DateTimeOffset now, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        await c.ExecuteAsync("INSERT INTO examinations.examination (examination_id, name, programme_id, added_by, added_at) VALUES (@id, @name, @programme, @by, @now) ON CONFLICT (examination_id) DO NOTHING", new { id, name, programme, by, now = now.ToUniversalTime() });
+        var values = new { id, name, programme, by, now = now.ToUniversalTime() };
+        var added = await c.ExecuteAsync(
+            """
+            INSERT INTO examinations.examination (examination_id, name, programme_id, added_by, added_at)
+            VALUES (@id, @name, @programme, @by, @now) ON CONFLICT DO NOTHING
+            """, values);
+        if (added == 1) return AddOutcome.Added;
+        var same = await c.ExecuteScalarAsync<bool>(
+            "SELECT name = @name AND programme_id IS NOT DISTINCT FROM @programme AND added_by = @by FROM examinations.examination WHERE examination_id = @id", values);
+        return same ? AddOutcome.Added : AddOutcome.Clash;
     }
 
-    /// <summary>Adds a station at the end and freezes the edition it examines; false when the examination is not there. The same id sent twice is added once.</summary>
-    public async Task<bool> AddStation(Guid id, Guid examination, Guid technique, int edition, MarkSheet sheet, Guid by, DateTimeOffset now, CancellationToken ct)
+    /// <summary>
+    /// Adds a station at the end and freezes the edition it examines. The same sent twice is added once. Stale when the edition changed since its
+    /// sheet was drafted; not there when the examination is not.
+    /// </summary>
+    /// <param name="version">Of the edition that the sheet was drafted from.</param>
+    public async Task<SaveOutcome> AddStation(Guid id, Guid examination, Guid technique, int edition, int version, MarkSheet sheet, Guid by, DateTimeOffset now, CancellationToken ct)
     {
         ArgumentNullException.ThrowIfNull(sheet);
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
-        if (await c.ExecuteScalarAsync<Guid?>("SELECT examination_id FROM examinations.examination WHERE examination_id = @examination FOR UPDATE", new { examination }, t) is null) return false;
-        if (await c.ExecuteScalarAsync<bool>("SELECT EXISTS (SELECT 1 FROM examinations.station WHERE station_id = @id AND examination_id = @examination)", new { id, examination }, t)) return true;
-        await c.ExecuteAsync("UPDATE techniques.edition SET frozen_at = @now WHERE technique_id = @technique AND edition = @edition AND frozen_at IS NULL", new { technique, edition, now = now.ToUniversalTime() }, t);
+        if (await c.ExecuteScalarAsync<Guid?>("SELECT examination_id FROM examinations.examination WHERE examination_id = @examination FOR UPDATE", new { examination }, t) is null)
+            return SaveOutcome.NotThere;
+        var same = await c.ExecuteScalarAsync<bool?>("SELECT examination_id = @examination AND technique_id = @technique FROM examinations.station WHERE station_id = @id",
+            new { id, examination, technique }, t);
+        if (same is { } known) return known ? SaveOutcome.Saved : SaveOutcome.Stale;
+        var drafted = await c.ExecuteScalarAsync<int?>("SELECT version FROM techniques.edition WHERE technique_id = @technique AND edition = @edition FOR UPDATE", new { technique, edition }, t);
+        if (drafted != version) return SaveOutcome.Stale;
+        await c.ExecuteAsync("UPDATE techniques.edition SET frozen_at = @now WHERE technique_id = @technique AND edition = @edition AND frozen_at IS NULL",
+            new { technique, edition, now = now.ToUniversalTime() }, t);
         await c.ExecuteAsync(
             """
             INSERT INTO examinations.station (station_id, examination_id, place, technique_id, edition)
             SELECT @id, @examination, coalesce(max(place), 0) + 1, @technique, @edition FROM examinations.station WHERE examination_id = @examination
             """, new { id, examination, technique, edition }, t);
-        await c.ExecuteAsync(InsertRevision, new { station = id, revision = 1, body = WexisJson.Write(sheet), passLine = sheet.PassLine, by, now = now.ToUniversalTime() }, t);
+        await c.ExecuteAsync(InsertRevision, SheetValues(id, 1, sheet, by, now), t);
         await t.CommitAsync(ct);
-        return true;
+        return SaveOutcome.Saved;
     }
 
     /// <summary>Saves the sheet, or the next revision of it when somebody was graded by this one.</summary>
-    public async Task<(SaveOutcome Outcome, int Revision, int Version)> SaveSheet(Guid station, int revision, int version, MarkSheet sheet, Guid by, DateTimeOffset now, CancellationToken ct)
+    public async Task<Saved> SaveSheet(Guid station, int revision, int version, MarkSheet sheet, Guid by, DateTimeOffset now, CancellationToken ct)
     {
         ArgumentNullException.ThrowIfNull(sheet);
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
-        var newest = await c.QuerySingleOrDefaultAsync<(int Revision, int Version, bool Used)?>(
-            "SELECT revision, version, used_at IS NOT NULL FROM examinations.sheet_revision WHERE station_id = @station ORDER BY revision DESC LIMIT 1 FOR UPDATE", new { station }, t);
-        if (newest is not { } n) return (SaveOutcome.NotThere, 0, 0);
-        if (n.Revision != revision || n.Version != version) return (SaveOutcome.Stale, n.Revision, n.Version);
-        var values = new { station, revision = n.Used ? revision + 1 : revision, body = WexisJson.Write(sheet), passLine = sheet.PassLine, by, now = now.ToUniversalTime() };
-        await c.ExecuteAsync(n.Used ? InsertRevision : "UPDATE examinations.sheet_revision SET version = version + 1, body = @body::jsonb, pass_line = @passLine, changed_by = @by, changed_at = @now WHERE station_id = @station AND revision = @revision", values, t);
-        await t.CommitAsync(ct);
-        return (SaveOutcome.Saved, values.revision, n.Used ? 1 : version + 1);
+        var saved = await Sheets.Save(c, t, station, revision, version, number => SheetValues(station, number, sheet, by, now));
+        if (saved.Outcome == SaveOutcome.Saved) await t.CommitAsync(ct);
+        return saved;
     }
 
-    private const string InsertRevision = "INSERT INTO examinations.sheet_revision (station_id, revision, body, pass_line, changed_by, changed_at) VALUES (@station, @revision, @body::jsonb, @passLine, @by, @now)";
+    private static object SheetValues(Guid station, int revision, MarkSheet sheet, Guid by, DateTimeOffset now) =>
+        new { id = station, revision, body = WexisJson.Write(sheet), passLine = sheet.PassLine, by, now = now.ToUniversalTime() };
+
+    private const string InsertRevision = """
+        INSERT INTO examinations.sheet_revision (station_id, revision, body, pass_line, changed_by, changed_at)
+        VALUES (@id, @revision, @body::jsonb, @passLine, @by, @now)
+        """;
+
+    private static readonly VersionedDocument Sheets = new(
+        "SELECT station_id FROM examinations.station WHERE station_id = @id FOR UPDATE",
+        """
+        SELECT revision AS number, version, used_at IS NOT NULL AS kept, body = @body::jsonb AND changed_by = @by AS mine
+          FROM examinations.sheet_revision WHERE station_id = @id ORDER BY revision DESC LIMIT 1 FOR UPDATE
+        """,
+        """
+        UPDATE examinations.sheet_revision SET version = version + 1, body = @body::jsonb, pass_line = @passLine, changed_by = @by, changed_at = @now
+         WHERE station_id = @id AND revision = @revision
+        """,
+        InsertRevision);
 }

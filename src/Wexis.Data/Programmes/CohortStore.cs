@@ -93,26 +93,37 @@ public sealed class CohortStore(NpgsqlDataSource source)
             """, new { person, technique });
     }
 
-    /// <summary>Opens a cohort and takes an edition of each technique for it; false when the programme has one of that name.</summary>
-    public async Task<bool> Open(Guid id, Guid programme, string name, IReadOnlyCollection<Guid> members, IReadOnlyCollection<TeachingEdition> editions, Guid by, DateTimeOffset now, CancellationToken ct)
+    /// <summary>Opens a cohort and takes an edition of each technique for it. The same sent twice is opened once; taken when the programme has one of that name.</summary>
+    public async Task<AddOutcome> Open(Guid id, Guid programme, string name, IReadOnlyCollection<Guid> members, IReadOnlyCollection<TeachingEdition> editions, Guid by, DateTimeOffset now, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
         var opened = await c.ExecuteAsync("INSERT INTO programmes.cohort (cohort_id, programme_id, name, opened_by, opened_at) VALUES (@id, @programme, @name, @by, @now) ON CONFLICT DO NOTHING",
             new { id, programme, name = name.Trim(), by, now = now.ToUniversalTime() }, t);
-        if (opened == 0) return false;
+        if (opened == 0)
+        {
+            var same = await c.ExecuteScalarAsync<bool?>("SELECT programme_id = @programme AND name = @name AND opened_by = @by FROM programmes.cohort WHERE cohort_id = @id",
+                new { id, programme, name = name.Trim(), by }, t);
+            return same switch { true => AddOutcome.Added, false => AddOutcome.Clash, null => AddOutcome.Taken };
+        }
         await SetMembers(c, t, id, members);
         await Take(c, t, id, editions, by, now);
         await t.CommitAsync(ct);
-        return true;
+        return AddOutcome.Added;
     }
 
-    public async Task SetMembers(Guid id, IReadOnlyCollection<Guid> members, CancellationToken ct)
+    /// <summary>Sets who is in a cohort, in place of those who were seen in it; false when somebody else changed them meanwhile.</summary>
+    public async Task<bool> SetMembers(Guid id, IReadOnlyCollection<Guid> members, IReadOnlyCollection<Guid> seen, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
+        await c.ExecuteAsync("SELECT 1 FROM programmes.cohort WHERE cohort_id = @id FOR UPDATE", new { id }, t);
+        var now = (await c.QueryAsync<Guid>("SELECT person_id FROM programmes.cohort_member WHERE cohort_id = @id", new { id }, t)).ToHashSet();
+        if (now.SetEquals(members)) return true;
+        if (!now.SetEquals(seen)) return false;
         await SetMembers(c, t, id, members);
         await t.CommitAsync(ct);
+        return true;
     }
 
     /// <summary>Takes editions for a cohort from now on, and freezes them.</summary>

@@ -32,22 +32,46 @@ public sealed class ProgrammeStore(NpgsqlDataSource source)
         return (await c.QuerySingleOrDefaultAsync<Row>(Select + " WHERE programme_id = @id", new { id }))?.ToProgramme();
     }
 
-    public async Task Add(Guid id, ProgrammeDocument body, int gaps, Guid by, DateTimeOffset now, CancellationToken ct)
+    /// <summary>Adds a programme. The same sent twice is added once.</summary>
+    public async Task<AddOutcome> Add(Guid id, ProgrammeDocument body, int gaps, Guid by, DateTimeOffset now, CancellationToken ct)
     {
         ArgumentNullException.ThrowIfNull(body);
         await using var c = await source.OpenConnectionAsync(ct);
-        await c.ExecuteAsync("INSERT INTO programmes.programme (programme_id, name, body, gaps, changed_by, changed_at) VALUES (@id, @name, @body::jsonb, @gaps, @by, @now)",
-            new { id, name = body.Name, body = WexisJson.Write(body), gaps, by, now = now.ToUniversalTime() });
+        var values = Values(id, body, gaps, by, now);
+        var added = await c.ExecuteAsync(
+            """
+            INSERT INTO programmes.programme (programme_id, name, body, gaps, changed_by, changed_at)
+            VALUES (@id, @name, @body::jsonb, @gaps, @by, @now) ON CONFLICT DO NOTHING
+            """, values);
+        if (added == 1) return AddOutcome.Added;
+        var same = await c.ExecuteScalarAsync<bool>("SELECT body = @body::jsonb AND changed_by = @by FROM programmes.programme WHERE programme_id = @id", values);
+        return same ? AddOutcome.Added : AddOutcome.Clash;
     }
 
     /// <summary>Saves when nobody saved since <paramref name="version"/> was read.</summary>
-    public async Task<SaveOutcome> Save(Guid id, int version, ProgrammeDocument body, int gaps, Guid by, DateTimeOffset now, CancellationToken ct)
+    public async Task<Saved> Save(Guid id, int version, ProgrammeDocument body, int gaps, Guid by, DateTimeOffset now, CancellationToken ct)
     {
         ArgumentNullException.ThrowIfNull(body);
         await using var c = await source.OpenConnectionAsync(ct);
-        var changed = await c.ExecuteAsync("UPDATE programmes.programme SET version = version + 1, name = @name, body = @body::jsonb, gaps = @gaps, changed_by = @by, changed_at = @now WHERE programme_id = @id AND version = @version",
-            new { id, version, name = body.Name, body = WexisJson.Write(body), gaps, by, now = now.ToUniversalTime() });
-        if (changed == 1) return SaveOutcome.Saved;
-        return await c.ExecuteScalarAsync<bool>("SELECT EXISTS (SELECT 1 FROM programmes.programme WHERE programme_id = @id)", new { id }) ? SaveOutcome.Stale : SaveOutcome.NotThere;
+        await using var t = await c.BeginTransactionAsync(ct);
+        var saved = await Programmes.Save(c, t, id, 1, version, _ => Values(id, body, gaps, by, now));
+        if (saved.Outcome == SaveOutcome.Saved) await t.CommitAsync(ct);
+        return saved;
     }
+
+    private static object Values(Guid id, ProgrammeDocument body, int gaps, Guid by, DateTimeOffset now) =>
+        new { id, name = body.Name, body = WexisJson.Write(body), gaps, by, now = now.ToUniversalTime() };
+
+    private static readonly VersionedDocument Programmes = new(
+        Lock: null,
+        """
+        SELECT 1 AS number, version, false AS kept, body = @body::jsonb AND changed_by = @by AS mine
+          FROM programmes.programme WHERE programme_id = @id FOR UPDATE
+        """,
+        """
+        UPDATE programmes.programme
+           SET version = version + 1, name = @name, body = @body::jsonb, gaps = @gaps, changed_by = @by, changed_at = @now
+         WHERE programme_id = @id
+        """,
+        Next: null);
 }

@@ -111,20 +111,21 @@ public sealed class EditionHistoryStore(NpgsqlDataSource source)
         ];
     }
 
-    /// <summary>Takes a step over one version of an edition; false when it changed meanwhile.</summary>
+    /// <summary>Takes a step over one version of an edition; false when it changed, or was decided over, meanwhile.</summary>
+    /// <param name="seen">The review that stood when the step was decided on.</param>
     /// <param name="kept">What an approval keeps; null for every other step.</param>
-    public async Task<bool> Take(Guid technique, int edition, int version, string step, string? note, KeptDerivation? kept, Guid by, DateTimeOffset now, CancellationToken ct)
+    public async Task<bool> Take(Guid technique, int edition, int version, string? seen, string step, string? note, KeptDerivation? kept, Guid by, DateTimeOffset now, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
         var review = step == EditionStanding.BackInUse ? null : step;
-        var values = new { technique, edition, version, step, review, note = note?.Trim() ?? "", kept = kept is null ? null : WexisJson.Write(kept), by, now = now.ToUniversalTime() };
+        var values = new { technique, edition, version, seen, step, review, note = note?.Trim() ?? "", kept = kept is null ? null : WexisJson.Write(kept), by, now = now.ToUniversalTime() };
         var taken = await c.ExecuteAsync(
             """
             UPDATE techniques.edition
                SET review = @review, reviewed_by = @by, reviewed_at = @now,
                    kept = coalesce(@kept::jsonb, kept), frozen_at = CASE WHEN @review = 'approved' THEN coalesce(frozen_at, @now) ELSE frozen_at END
-             WHERE technique_id = @technique AND edition = @edition AND version = @version
+             WHERE technique_id = @technique AND edition = @edition AND version = @version AND review IS NOT DISTINCT FROM @seen
             """, values, t);
         if (taken == 0) return false;
         await c.ExecuteAsync("INSERT INTO techniques.edition_step (technique_id, edition, at, step, note, by_person) VALUES (@technique, @edition, @now, @step, @note, @by)", values, t);

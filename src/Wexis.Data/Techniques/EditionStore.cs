@@ -5,7 +5,7 @@ using Wexis.Core.Techniques;
 namespace Wexis.Data.Techniques;
 
 /// <summary>One edition with its body.</summary>
-public sealed record StoredEdition(Guid TechniqueId, string Code, int Edition, int Version, string Name, string Standing, TechniqueDocument Body, DateTimeOffset ChangedAt, string ChangedBy, bool Frozen);
+public sealed record StoredEdition(Guid TechniqueId, string Code, int Edition, int Version, string Name, string Standing, TechniqueDocument Body, DateTimeOffset ChangedAt, string ChangedBy, bool Frozen, string? Review = null);
 
 /// <summary>A line of the library: what is searched, without the body.</summary>
 /// <param name="Standing">draft, complete, reviewed, approved, parked or retired.</param>
@@ -33,7 +33,7 @@ public sealed class EditionStore(NpgsqlDataSource source)
         public DateTimeOffset ChangedAt { get; init; }
         public string ChangedBy { get; init; } = "";
         public bool Frozen { get; init; }
-        public StoredEdition ToEdition() => new(TechniqueId, Code, Edition, Version, Name, EditionStanding.Of(Standing, Review), WexisJson.Read<TechniqueDocument>(Body), ChangedAt, ChangedBy, Frozen);
+        public StoredEdition ToEdition() => new(TechniqueId, Code, Edition, Version, Name, EditionStanding.Of(Standing, Review), WexisJson.Read<TechniqueDocument>(Body), ChangedAt, ChangedBy, Frozen, Review);
 
         public EditionLine ToLine(TechniqueBrief brief) => new(TechniqueId, Code, Edition, Name, Region, School, Family, EditionStanding.Of(Standing, Review), ChangedAt, brief);
 
@@ -170,11 +170,23 @@ public sealed class EditionStore(NpgsqlDataSource source)
         return taken;
     }
 
-    /// <summary>Adds a technique with its first edition; false when the code is taken.</summary>
-    public async Task<bool> Add(NewTechnique technique, Guid by, DateTimeOffset now, CancellationToken ct) => (await AddAll([technique], by, now, ct)).Count == 0;
+    /// <summary>Adds a technique with its first edition. The same sent twice is added once.</summary>
+    public async Task<AddOutcome> Add(NewTechnique technique, Guid by, DateTimeOffset now, CancellationToken ct)
+    {
+        ArgumentNullException.ThrowIfNull(technique);
+        if ((await AddAll([technique], by, now, ct)).Count == 0) return AddOutcome.Added;
+        await using var c = await source.OpenConnectionAsync(ct);
+        var same = await c.ExecuteScalarAsync<bool?>(
+            """
+            SELECT t.added_by = @by AND e.body = @body::jsonb
+              FROM techniques.technique t JOIN techniques.edition e USING (technique_id)
+             WHERE t.technique_id = @Id ORDER BY e.edition DESC LIMIT 1
+            """, new { technique.Id, by, body = WexisJson.Write(technique.Body) });
+        return same switch { true => AddOutcome.Added, false => AddOutcome.Clash, null => AddOutcome.Taken };
+    }
 
     /// <summary>Saves the newest edition, or the next one when the newest is frozen. Stale when somebody else saved first.</summary>
-    public async Task<(SaveOutcome Outcome, int Edition, int Version)> Save(NewTechnique technique, int edition, int version, Guid by, DateTimeOffset now, CancellationToken ct)
+    public async Task<Saved> Save(NewTechnique technique, int edition, int version, Guid by, DateTimeOffset now, CancellationToken ct)
     {
         ArgumentNullException.ThrowIfNull(technique);
         await using var c = await source.OpenConnectionAsync(ct);
@@ -192,7 +204,8 @@ public sealed class EditionStore(NpgsqlDataSource source)
         ArgumentNullException.ThrowIfNull(added);
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
-        foreach (var (before, after) in changes)
+        // Always in one order: two that change the same techniques wait for one another, they never block each other.
+        foreach (var (before, after) in changes.OrderBy(x => x.Before.TechniqueId))
             if ((await Save(c, t, after, before.Edition, before.Version, by, now)).Outcome != SaveOutcome.Saved) return before.Code;
         if ((await AddAll(c, t, added, by, now)) is { Count: > 0 } taken) return taken[0];
         await t.CommitAsync(ct);
@@ -211,43 +224,34 @@ public sealed class EditionStore(NpgsqlDataSource source)
         return taken;
     }
 
-    private static async Task<(SaveOutcome Outcome, int Edition, int Version)> Save(NpgsqlConnection c, NpgsqlTransaction t, NewTechnique technique, int edition, int version, Guid by, DateTimeOffset now)
-    {
-        // The technique's row is the lock of all its editions.
-        var newest = await c.QuerySingleOrDefaultAsync<(int Edition, int Version, bool Frozen)?>(
-            """
-            SELECT e.edition, e.version, e.frozen_at IS NOT NULL
-              FROM techniques.technique t JOIN techniques.edition e ON e.technique_id = t.technique_id
-             WHERE t.technique_id = @Id ORDER BY e.edition DESC LIMIT 1 FOR UPDATE OF t
-            """, new { technique.Id }, t);
-        if (newest is not { } n) return (SaveOutcome.NotThere, 0, 0);
-        if (n.Edition != edition || n.Version != version) return (SaveOutcome.Stale, n.Edition, n.Version);
-        if (n.Frozen)
-        {
-            await c.ExecuteAsync(InsertEdition, EditionValues(technique, edition + 1, by, now), t);
-            return (SaveOutcome.Saved, edition + 1, 1);
-        }
-        // Whoever looked it through looked at other words: the review falls away.
-        await c.ExecuteAsync(
-            """
-            UPDATE techniques.edition
-               SET version = version + 1, name = @name, region = @region, school = @school, family = @family, standing = @standing, body = @body::jsonb, derived = @derived::jsonb, changed_by = @by, changed_at = @now,
-                   review = NULL, reviewed_by = NULL, reviewed_at = NULL
-             WHERE technique_id = @id AND edition = @edition AND version = @version
-            """, EditionValues(technique, edition, by, now, version), t);
-        return (SaveOutcome.Saved, edition, version + 1);
-    }
+    private static Task<Saved> Save(NpgsqlConnection c, NpgsqlTransaction t, NewTechnique technique, int edition, int version, Guid by, DateTimeOffset now) =>
+        Editions.Save(c, t, technique.Id, edition, version, number => EditionValues(technique, number, by, now));
 
     private const string InsertEdition = """
         INSERT INTO techniques.edition (technique_id, edition, name, region, school, family, standing, body, derived, changed_by, changed_at)
         VALUES (@id, @edition, @name, @region, @school, @family, @standing, @body::jsonb, @derived::jsonb, @by, @now)
         """;
 
-    private static object EditionValues(NewTechnique t, int edition, Guid by, DateTimeOffset now, int version = 1) => new
+    /// <summary>The technique's row is the lock of all its editions. Whoever looked one through looked at other words: the review falls away.</summary>
+    private static readonly VersionedDocument Editions = new(
+        "SELECT technique_id FROM techniques.technique WHERE technique_id = @id FOR UPDATE",
+        """
+        SELECT edition AS number, version, frozen_at IS NOT NULL AS kept, body = @body::jsonb AND changed_by = @by AS mine
+          FROM techniques.edition WHERE technique_id = @id ORDER BY edition DESC LIMIT 1 FOR UPDATE
+        """,
+        """
+        UPDATE techniques.edition
+           SET version = version + 1, name = @name, region = @region, school = @school, family = @family, standing = @standing,
+               body = @body::jsonb, derived = @derived::jsonb, changed_by = @by, changed_at = @now,
+               review = NULL, reviewed_by = NULL, reviewed_at = NULL
+         WHERE technique_id = @id AND edition = @edition
+        """,
+        InsertEdition);
+
+    private static object EditionValues(NewTechnique t, int edition, Guid by, DateTimeOffset now) => new
     {
         id = t.Id,
         edition,
-        version,
         name = t.Body.Name ?? "",
         region = t.Body.Region,
         school = t.Body.School,

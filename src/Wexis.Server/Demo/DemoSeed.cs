@@ -96,8 +96,8 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
         var decisions = Read<DemoDecisions>("decisions.json");
         var reasons = services.GetRequiredService<LibraryReasonStore>();
         foreach (var code in decisions.Approved) await Approve(code, "for the first level", Opened.AddDays(1), by, ct);
-        foreach (var kept in decisions.Conflicts) await reasons.KeepConflict(kept.Key, kept.Value, by, Opened.AddDays(2), ct);
-        foreach (var choice in decisions.Choices) await reasons.Choose(choice.Question, choice.Choice, choice.Reason, by, Opened.AddDays(2), ct);
+        foreach (var kept in decisions.Conflicts) await reasons.KeepConflict(kept.Key, kept.Value, null, by, Opened.AddDays(2), ct);
+        foreach (var choice in decisions.Choices) await reasons.Choose(choice.Question, choice.Choice, choice.Reason, null, by, Opened.AddDays(2), ct);
     }
 
     /// <summary>Looks through and approves the newest edition, once.</summary>
@@ -107,8 +107,8 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
         var edition = await editions.NewestOf(Id(code), ct) ?? throw new InvalidDataException($"Demo decision on {code}: no such technique.");
         if (edition.Standing != EditionStanding.Complete) return;
         var derived = desk.Derive(edition.Body);
-        await history.Take(edition.TechniqueId, edition.Edition, edition.Version, EditionStanding.Reviewed, null, null, by, at, ct);
-        await history.Take(edition.TechniqueId, edition.Edition, edition.Version, EditionStanding.Approved, note, new(desk.RulesVersion, derived.Map, derived.Times), by, at.AddDays(1), ct);
+        await history.Take(edition.TechniqueId, edition.Edition, edition.Version, null, EditionStanding.Reviewed, null, null, by, at, ct);
+        await history.Take(edition.TechniqueId, edition.Edition, edition.Version, EditionStanding.Reviewed, EditionStanding.Approved, note, new(desk.RulesVersion, derived.Map, derived.Times), by, at.AddDays(1), ct);
     }
 
     /// <summary>Who is taught together and from which editions; and an edition that was approved after they began.</summary>
@@ -167,7 +167,7 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
             if (await store.Station(Id($"station {code}"), ct) is not null) continue;
             var edition = await editions.NewestOf(Id(code), ct) ?? throw new InvalidDataException($"Demo station {code}: no such technique.");
             var sheet = MarkSheetDraft.Of(code, edition.Edition, edition.Body, desk.Derive(edition.Body), desk.Atlas, desk.Model, desk.Settings);
-            await store.AddStation(Id($"station {code}"), id, edition.TechniqueId, edition.Edition, sheet, by, Opened, ct);
+            await store.AddStation(Id($"station {code}"), id, edition.TechniqueId, edition.Edition, edition.Version, sheet, by, Opened, ct);
         }
     }
 

@@ -43,25 +43,29 @@ public static class ExaminationEndpoints
             [.. e.Stations.Select(s => new StationLine(s.StationId, s.Place, s.TechniqueId, s.Sheet.TechniqueName, s.Edition, s.Sheet.Criteria.Count, s.Sheet.PassLine, s.Used, newest.TryGetValue(s.TechniqueId, out var n) && n.Edition > s.Edition))]))]);
     }
 
-    private static async Task<Results<Ok<ExaminationView>, ValidationProblem>> Add(ExaminationAdd given, ClaimsPrincipal user, ExaminationStore examinations, ProgrammeStore programmes, TimeProvider clock, CancellationToken ct)
+    private static async Task<Results<Ok<ExaminationView>, ValidationProblem, Conflict<ProblemDetails>>> Add(ExaminationAdd given, ClaimsPrincipal user, ExaminationStore examinations, ProgrammeStore programmes, TimeProvider clock, CancellationToken ct)
     {
         List<Issue?> issues = [Check.Given(given.Name, "name", "what the examination is called"), Check.NoLongerThan(given.Name, 120, "name")];
         if (given.ProgrammeId is { } programme && await programmes.ById(programme, ct) is null) issues.Add(new("programme_id", IssueCodes.Unknown, $"{programme}", "a programme of this house"));
         if (issues.OfType<Issue>().ToList() is { Count: > 0 } found) return Problems.Of(found, "The examination cannot be added like this.");
         var name = given.Name!.Trim();
-        await examinations.Add(given.Id, name, given.ProgrammeId, user.PersonId(), clock.GetUtcNow(), ct);
+        if (await examinations.Add(given.Id, name, given.ProgrammeId, user.PersonId(), clock.GetUtcNow(), ct) != AddOutcome.Added) return Problems.Stale("examination");
         return TypedResults.Ok(new ExaminationView(given.Id, name, given.ProgrammeId, []));
     }
 
-    private static async Task<Results<Ok<StationView>, ValidationProblem, NotFound>> AddStation(Guid id, StationAdd given, ClaimsPrincipal user, ExaminationStore examinations, EditionStore editions, TechniqueDesk desk, TimeProvider clock, CancellationToken ct)
+    private static async Task<Results<Ok<StationView>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> AddStation(Guid id, StationAdd given, ClaimsPrincipal user, ExaminationStore examinations, EditionStore editions, TechniqueDesk desk, TimeProvider clock, CancellationToken ct)
     {
         if (await editions.NewestOf(given.TechniqueId, ct) is not { } edition) return TypedResults.NotFound();
         var derived = desk.Derive(edition.Body);
         if (!EditionStanding.Teachable(edition.Standing))
             return Problems.Of("technique_id", edition.Standing == "parked" ? $"“{edition.Name}” is parked: it breaks a stop rule and is not examined." : $"“{edition.Name}” is a draft with {derived.Questions.Count} open questions. Answer them first.", "No station was added.");
         var sheet = MarkSheetDraft.Of(edition.Code, edition.Edition, edition.Body, derived, desk.Atlas, desk.Model, desk.Settings);
-        if (!await examinations.AddStation(given.Id, id, edition.TechniqueId, edition.Edition, sheet, user.PersonId(), clock.GetUtcNow(), ct)) return TypedResults.NotFound();
-        return TypedResults.Ok(View((await examinations.Station(given.Id, ct))!));
+        return await examinations.AddStation(given.Id, id, edition.TechniqueId, edition.Edition, edition.Version, sheet, user.PersonId(), clock.GetUtcNow(), ct) switch
+        {
+            SaveOutcome.Saved => TypedResults.Ok(View((await examinations.Station(given.Id, ct))!)),
+            SaveOutcome.Stale => Problems.Stale("technique"),
+            _ => TypedResults.NotFound(),
+        };
     }
 
     private static async Task<Results<Ok<StationView>, NotFound>> Get(Guid station, ExaminationStore examinations, CancellationToken ct) =>
@@ -81,8 +85,8 @@ public static class ExaminationEndpoints
             Criteria = [.. stored.Sheet.Criteria.Select(c => adjust.TryGetValue(c.Id, out var a) ? c with { Weight = a.Weight, SafetyCritical = a.SafetyCritical, Text = string.IsNullOrWhiteSpace(a.Text) ? c.Text : a.Text } : c)],
         };
         if (sheet.Issues() is { Count: > 0 } issues) return Problems.Of(issues, "The sheet cannot be saved like this. Your changes are kept here.");
-        var (outcome, _, _) = await examinations.SaveSheet(station, given.Revision, given.Version, sheet, user.PersonId(), clock.GetUtcNow(), ct);
-        return outcome switch
+        var saved = await examinations.SaveSheet(station, given.Revision, given.Version, sheet, user.PersonId(), clock.GetUtcNow(), ct);
+        return saved.Outcome switch
         {
             SaveOutcome.Saved => TypedResults.Ok(View((await examinations.Station(station, ct))!)),
             SaveOutcome.Stale => Problems.Stale("mark sheet"),

@@ -1,7 +1,9 @@
 using System.Security.Claims;
 using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Mvc;
 using Wexis.Core.People;
 using Wexis.Core.Programmes;
+using Wexis.Data;
 using Wexis.Data.People;
 using Wexis.Data.Programmes;
 using Wexis.Data.Techniques;
@@ -40,23 +42,23 @@ public static class CohortEndpoints
     private static async Task<Results<Ok<CohortView>, NotFound>> Get(Guid id, CohortStore cohorts, ProgrammeStore programmes, EditionStore editions, CancellationToken ct) =>
         await View(id, cohorts, programmes, editions, ct) is { } view ? TypedResults.Ok(view) : TypedResults.NotFound();
 
-    private static async Task<Results<Ok<CohortView>, ValidationProblem, NotFound>> Open(Guid id, CohortOpen given, ClaimsPrincipal user, CohortStore cohorts, ProgrammeStore programmes, EditionStore editions, PersonStore people, TimeProvider clock, CancellationToken ct)
+    private static async Task<Results<Ok<CohortView>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> Open(Guid id, CohortOpen given, ClaimsPrincipal user, CohortStore cohorts, ProgrammeStore programmes, EditionStore editions, PersonStore people, TimeProvider clock, CancellationToken ct)
     {
         const string title = "The cohort was not opened.";
         if (await programmes.ById(id, ct) is not { } programme) return TypedResults.NotFound();
         if (given.Cohort.Issues(await Trainees(people, ct)) is { Count: > 0 } issues) return Problems.Of(issues, title);
         var offered = await cohorts.Offered([.. Codes(programme)], ct);
-        // Sent twice under the same id (a lost answer, a second click): the first one stands.
-        if (await cohorts.ById(given.Id, ct) is null && !await cohorts.Open(given.Id, id, given.Cohort.Name!, [.. given.Cohort.Members ?? []], offered, user.PersonId(), clock.GetUtcNow(), ct))
-            return Problems.Of("name", $"name: this programme has a cohort “{given.Cohort.Name!.Trim()}” already. Choose another.", title);
+        var opened = await cohorts.Open(given.Id, id, given.Cohort.Name!, [.. given.Cohort.Members ?? []], offered, user.PersonId(), clock.GetUtcNow(), ct);
+        if (opened == AddOutcome.Clash) return Problems.Stale("cohort");
+        if (opened == AddOutcome.Taken) return Problems.Of("name", $"name: this programme has a cohort “{given.Cohort.Name!.Trim()}” already. Choose another.", title);
         return await View(given.Id, cohorts, programmes, editions, ct) is { } view ? TypedResults.Ok(view) : TypedResults.NotFound();
     }
 
-    private static async Task<Results<Ok<CohortView>, ValidationProblem, NotFound>> SetMembers(Guid id, CohortDraft given, CohortStore cohorts, ProgrammeStore programmes, EditionStore editions, PersonStore people, CancellationToken ct)
+    private static async Task<Results<Ok<CohortView>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> SetMembers(Guid id, CohortDraft given, CohortStore cohorts, ProgrammeStore programmes, EditionStore editions, PersonStore people, CancellationToken ct)
     {
         if (await cohorts.ById(id, ct) is not { } cohort) return TypedResults.NotFound();
         if ((given with { Name = cohort.Name }).Issues(await Trainees(people, ct)) is { Count: > 0 } issues) return Problems.Of(issues, "The cohort was not changed.");
-        await cohorts.SetMembers(id, [.. given.Members ?? []], ct);
+        if (!await cohorts.SetMembers(id, [.. given.Members ?? []], [.. given.Seen ?? []], ct)) return Problems.Stale("cohort");
         return await View(id, cohorts, programmes, editions, ct) is { } view ? TypedResults.Ok(view) : TypedResults.NotFound();
     }
 

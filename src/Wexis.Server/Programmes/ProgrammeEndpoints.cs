@@ -37,23 +37,23 @@ public static class ProgrammeEndpoints
     private static async Task<Results<Ok<ProgrammeReview>, ValidationProblem>> Review(ProgrammeDocument document, EditionStore editions, TechniqueDesk desk, CancellationToken ct) =>
         document.Issues(desk.Atlas) is { Count: > 0 } issues ? Problems.Of(issues, "The programme cannot be read like this.") : TypedResults.Ok(await ReviewOf(document, editions, desk, ct));
 
-    private static async Task<Results<Ok<ProgrammeView>, ValidationProblem>> Add(ProgrammeAdd given, ClaimsPrincipal user, ProgrammeStore programmes, EditionStore editions, TechniqueDesk desk, TimeProvider clock, CancellationToken ct)
+    private static async Task<Results<Ok<ProgrammeView>, ValidationProblem, Conflict<ProblemDetails>>> Add(ProgrammeAdd given, ClaimsPrincipal user, ProgrammeStore programmes, EditionStore editions, TechniqueDesk desk, TimeProvider clock, CancellationToken ct)
     {
         if (given.Document.Issues(desk.Atlas) is { Count: > 0 } issues) return Problems.Of(issues, "The programme cannot be saved like this.");
         var review = await ReviewOf(given.Document, editions, desk, ct);
-        // Sent twice: what was kept then stands, with whatever was changed since.
-        if (await programmes.ById(given.Id, ct) is { } kept) return TypedResults.Ok(new ProgrammeView(given.Id, kept.Version, kept.Body, await ReviewOf(kept.Body, editions, desk, ct)));
-        await programmes.Add(given.Id, given.Document, review.Gaps, user.PersonId(), clock.GetUtcNow(), ct);
-        return TypedResults.Ok(new ProgrammeView(given.Id, 1, given.Document, review));
+        return await programmes.Add(given.Id, given.Document, review.Gaps, user.PersonId(), clock.GetUtcNow(), ct) == AddOutcome.Added
+            ? TypedResults.Ok(new ProgrammeView(given.Id, 1, given.Document, review))
+            : Problems.Stale("programme");
     }
 
     private static async Task<Results<Ok<ProgrammeView>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> Save(Guid id, ProgrammeSave given, ClaimsPrincipal user, ProgrammeStore programmes, EditionStore editions, TechniqueDesk desk, TimeProvider clock, CancellationToken ct)
     {
         if (given.Document.Issues(desk.Atlas) is { Count: > 0 } issues) return Problems.Of(issues, "The programme cannot be saved like this. Your changes are kept here.");
         var review = await ReviewOf(given.Document, editions, desk, ct);
-        return await programmes.Save(id, given.Version, given.Document, review.Gaps, user.PersonId(), clock.GetUtcNow(), ct) switch
+        var saved = await programmes.Save(id, given.Version, given.Document, review.Gaps, user.PersonId(), clock.GetUtcNow(), ct);
+        return saved.Outcome switch
         {
-            SaveOutcome.Saved => TypedResults.Ok(new ProgrammeView(id, given.Version + 1, given.Document, review)),
+            SaveOutcome.Saved => TypedResults.Ok(new ProgrammeView(id, saved.Version, given.Document, review)),
             SaveOutcome.Stale => Problems.Stale("programme"),
             _ => TypedResults.NotFound(),
         };

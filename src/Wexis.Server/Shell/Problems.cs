@@ -2,6 +2,7 @@ using System.Text.Json;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
+using Npgsql;
 using Wexis.Core.Measures;
 
 namespace Wexis.Server.Shell;
@@ -16,6 +17,19 @@ public sealed class Problems(ILogger<Problems> log) : IExceptionHandler
         {
             var field = (bad.InnerException as JsonException)?.Path?.TrimStart('$', '.') is { Length: > 0 } path ? path : "body";
             await TypedResults.ValidationProblem(new Dictionary<string, string[]>(StringComparer.Ordinal) { [field] = [$"{field}: what was sent cannot be read here. Expected the form that the contract describes."] }, title: "What was sent cannot be read. Nothing was changed.").ExecuteAsync(httpContext);
+            return true;
+        }
+        if (exception is PostgresException { SqlState: PostgresErrorCodes.DeadlockDetected or PostgresErrorCodes.SerializationFailure or PostgresErrorCodes.UniqueViolation } race)
+        {
+            log.LogWarning(race, "Two changes met: {Method} {Path}", httpContext.Request.Method, httpContext.Request.Path);
+            await Stale("place").ExecuteAsync(httpContext);
+            return true;
+        }
+        if (exception is NpgsqlException { IsTransient: true } away)
+        {
+            log.LogWarning(away, "The database is away: {Method} {Path}", httpContext.Request.Method, httpContext.Request.Path);
+            httpContext.Response.Headers.RetryAfter = "5";
+            await TypedResults.Problem(statusCode: 503, title: "The store cannot be reached just now.", detail: "What was saved before is safe, and so is what you wrote. It goes on by itself as soon as the store is back.").ExecuteAsync(httpContext);
             return true;
         }
         log.LogError(exception, "A request failed: {Method} {Path}", httpContext.Request.Method, httpContext.Request.Path);

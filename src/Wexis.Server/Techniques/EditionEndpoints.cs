@@ -54,6 +54,6 @@ public static class EditionEndpoints
         var derived = desk.Derive(stored.Body);
         if (EditionStanding.Issues(stored.Standing, desk.Brief(derived, stored.Body).Contradicted, given.Step, given.Note) is { Count: > 0 } issues) return Problems.Of(issues, "This step cannot be taken.");
         var kept = given.Step == EditionStanding.Approved ? new KeptDerivation(desk.RulesVersion, derived.Map, derived.Times) : null;
-        return await history.Take(id, edition, given.Version, given.Step!, given.Note, kept, user.PersonId(), clock.GetUtcNow(), ct) ? TypedResults.NoContent() : Problems.Stale("edition");
+        return await history.Take(id, edition, given.Version, stored.Review, given.Step!, given.Note, kept, user.PersonId(), clock.GetUtcNow(), ct) ? TypedResults.NoContent() : Problems.Stale("edition");
     }
 }

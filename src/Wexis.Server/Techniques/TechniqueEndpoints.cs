@@ -73,18 +73,17 @@ public static class TechniqueEndpoints
         return [.. here, .. there];
     }
 
-    private static async Task<Results<Ok<TechniqueSaved>, ValidationProblem>> Add(TechniqueAdd given, ClaimsPrincipal user, EditionStore editions, TechniqueDesk desk, TimeProvider clock, CancellationToken ct)
+    private static async Task<Results<Ok<TechniqueSaved>, ValidationProblem, Conflict<ProblemDetails>>> Add(TechniqueAdd given, ClaimsPrincipal user, EditionStore editions, TechniqueDesk desk, TimeProvider clock, CancellationToken ct)
     {
         var derived = desk.Derive(given.Document);
         if (derived.Issues.Count > 0) return Problems.Of(derived.Issues, "The technique cannot be saved like this. Your text is kept here.");
         var fresh = desk.New(given.Id, given.Document, derived);
-        if (!await editions.Add(fresh, user.PersonId(), clock.GetUtcNow(), ct))
+        return await editions.Add(fresh, user.PersonId(), clock.GetUtcNow(), ct) switch
         {
-            // Sent twice under the same id (a lost answer, a second click): the first one stands.
-            var stored = await editions.NewestOf(given.Id, ct);
-            return stored is null ? Problems.Of("id", $"id: “{fresh.Code}” is taken. Give the technique another id.", "The technique cannot be saved like this.") : TypedResults.Ok(new TechniqueSaved(given.Id, stored.Edition, stored.Version, stored.Standing));
-        }
-        return TypedResults.Ok(new TechniqueSaved(given.Id, 1, 1, fresh.Standing));
+            AddOutcome.Added => TypedResults.Ok(new TechniqueSaved(given.Id, 1, 1, fresh.Standing)),
+            AddOutcome.Clash => Problems.Stale("technique"),
+            _ => Problems.Of("id", $"id: “{fresh.Code}” is taken. Give the technique another id.", "The technique cannot be saved like this."),
+        };
     }
 
     private static async Task<Results<Ok<TechniqueSaved>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> Save(Guid id, TechniqueSave given, ClaimsPrincipal user, EditionStore editions, TechniqueDesk desk, TimeProvider clock, CancellationToken ct)
@@ -92,10 +91,10 @@ public static class TechniqueEndpoints
         var derived = desk.Derive(given.Document);
         if (derived.Issues.Count > 0) return Problems.Of(derived.Issues, "The technique cannot be saved like this. Your text is kept here.");
         var next = desk.New(id, given.Document, derived);
-        var (outcome, edition, version) = await editions.Save(next, given.Edition, given.Version, user.PersonId(), clock.GetUtcNow(), ct);
-        return outcome switch
+        var saved = await editions.Save(next, given.Edition, given.Version, user.PersonId(), clock.GetUtcNow(), ct);
+        return saved.Outcome switch
         {
-            SaveOutcome.Saved => TypedResults.Ok(new TechniqueSaved(id, edition, version, next.Standing)),
+            SaveOutcome.Saved => TypedResults.Ok(new TechniqueSaved(id, saved.Number, saved.Version, next.Standing)),
             SaveOutcome.Stale => Problems.Stale("technique"),
             _ => TypedResults.NotFound(),
         };

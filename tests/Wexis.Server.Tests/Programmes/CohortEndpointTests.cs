@@ -80,7 +80,7 @@ public class CohortEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var cohort = (await lead.Get<CohortView[]>($"/api/programmes/{programme}/cohorts")).First(c => c.Name == "Autumn 2026");
         (await Visitor.Refusal(await lead.Post($"/api/cohorts/{cohort.Id}/editions", new CohortTake(["nothing-like-it"]))))["codes[0]"].ShouldBe(["codes[0]: no edition of “nothing-like-it” may be taught."]);
         (await Visitor.Refusal(await lead.Post($"/api/cohorts/{cohort.Id}/editions", new CohortTake([])))).Keys.ShouldBe(["codes"]);
-        var members = await Visitor.Read<CohortView>(await lead.Put($"/api/cohorts/{cohort.Id}/members", new CohortDraft(null, [.. cohort.Members.Select(m => m.Id)])));
+        var members = await Visitor.Read<CohortView>(await lead.Put($"/api/cohorts/{cohort.Id}/members", new CohortDraft(null, [.. cohort.Members.Select(m => m.Id)], [.. cohort.Members.Select(m => m.Id)])));
         members.Members.Select(m => m.Name).ShouldBe(cohort.Members.Select(m => m.Name));
     }
 
@@ -118,7 +118,7 @@ public class CohortEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         await lead.Put($"/api/techniques/{technique.Id}", new TechniqueSave(1, technique.Version, technique.Document with { Aim = "later" }));
         async Task<int> Reads(Visitor v) => (await v.Get<TechniqueView>($"/api/techniques/{technique.Id}")).Edition;
         (await Reads(leaves), await Reads(joins)).ShouldBe((1, 2));
-        await lead.Put($"/api/cohorts/{id}/members", new CohortDraft(null, [joins.PersonId]));
+        await lead.Put($"/api/cohorts/{id}/members", new CohortDraft(null, [joins.PersonId], [leaves.PersonId]));
         (await Reads(leaves), await Reads(joins)).ShouldBe((2, 1));
     }
 

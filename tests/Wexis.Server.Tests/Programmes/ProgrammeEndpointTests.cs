@@ -39,15 +39,18 @@ public class ProgrammeEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     }
 
     [Fact]
-    public async Task A_programme_sent_twice_is_kept_once_and_the_second_answer_tells_what_stands()
+    public async Task A_programme_sent_twice_is_kept_once_and_another_under_its_id_is_a_conflict()
     {
         using var lead = await demo.As("maren");
         var id = Guid.NewGuid();
         var document = new ProgrammeDocument("Day course", [], [], []);
         await lead.Post("/api/programmes", new ProgrammeAdd(id, document));
+        (await Visitor.Read<ProgrammeView>(await lead.Post("/api/programmes", new ProgrammeAdd(id, document)))).Version.ShouldBe(1);
+        (await lead.Post("/api/programmes", new ProgrammeAdd(id, document with { Name = "Another" }))).StatusCode.ShouldBe(HttpStatusCode.Conflict);
         await lead.Put($"/api/programmes/{id}", new ProgrammeSave(1, document with { Name = "Two days" }));
-        var again = await Visitor.Read<ProgrammeView>(await lead.Post("/api/programmes", new ProgrammeAdd(id, document)));
-        (again.Version, again.Document.Name).ShouldBe((2, "Two days"));
+        (await lead.Post("/api/programmes", new ProgrammeAdd(id, document))).StatusCode.ShouldBe(HttpStatusCode.Conflict);
+        var stands = await lead.Get<ProgrammeView>($"/api/programmes/{id}");
+        (stands.Version, stands.Document.Name).ShouldBe((2, "Two days"));
         (await lead.Get<ProgrammeLine[]>("/api/programmes")).Count(p => p.Id == id).ShouldBe(1);
     }
 

@@ -98,7 +98,7 @@ public class LibraryEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var lead = await demo.As("maren");
         var conflict = (await lead.Get<LibraryReviewView>("/api/library/review")).Conflicts[0];
         (await Visitor.Refusal(await lead.Put($"/api/library/conflicts/{conflict.Conflict.Structure}", new ConflictReason(" ")))).Keys.ShouldBe(["reason"]);
-        (await lead.Put($"/api/library/conflicts/{conflict.Conflict.Structure}", new ConflictReason("rest first, train later"))).StatusCode.ShouldBe(HttpStatusCode.NoContent);
+        (await lead.Put($"/api/library/conflicts/{conflict.Conflict.Structure}", new ConflictReason("rest first, train later", conflict.Kept?.At))).StatusCode.ShouldBe(HttpStatusCode.NoContent);
         (await lead.Get<LibraryReviewView>("/api/library/review")).Conflicts.Single(c => c.Conflict.Structure == conflict.Conflict.Structure).Kept!.Reason.ShouldBe("rest first, train later");
     }
 
@@ -107,7 +107,8 @@ public class LibraryEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         (await Visitor.Refusal(await lead.Put("/api/library/choices/screen-break", new HouseChoiceDraft("25", "")))).Keys.ShouldBe(["choice", "reason"], ignoreOrder: true);
-        (await lead.Put("/api/library/choices/screen-break", new HouseChoiceDraft("20", "easier to keep"))).StatusCode.ShouldBe(HttpStatusCode.NoContent);
+        var before = (await lead.Get<SchoolsView>("/api/library/schools")).Choices.SingleOrDefault(c => c.Question == "screen-break");
+        (await lead.Put("/api/library/choices/screen-break", new HouseChoiceDraft("20", "easier to keep", before?.At))).StatusCode.ShouldBe(HttpStatusCode.NoContent);
         (await lead.Get<SchoolsView>("/api/library/schools")).Choices.Single(c => c.Question == "screen-break").Choice.ShouldBe("20");
     }
 

@@ -956,6 +956,8 @@ export interface components {
     CohortDraft: {
       members: null | string[];
       name: null | string;
+      /** @description Who was in it when the change was begun; only for a change. */
+      seen?: null | string[];
     };
     CohortMember: {
       /** Format: uuid */
@@ -1047,6 +1049,11 @@ export interface components {
     };
     ConflictReason: {
       reason: null | string;
+      /**
+       * Format: date-time
+       * @description When the reason that this one replaces was given, as read; null where there was none.
+       */
+      seen?: null | string;
     };
     /** @description A person's word that answers about their health may be kept: for what, since when. */
     Consent: {
@@ -1658,6 +1665,11 @@ export interface components {
     HouseChoiceDraft: {
       choice: null | string;
       reason: null | string;
+      /**
+       * Format: date-time
+       * @description When the choice that this one replaces was made, as read; null where there was none.
+       */
+      seen?: null | string;
     };
     HttpValidationProblemDetails: {
       detail?: null | string;
@@ -3183,6 +3195,15 @@ export interface operations {
         };
         content?: never;
       };
+      /** @description Conflict */
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ProblemDetails"];
+        };
+      };
     };
   };
   listDemonstrations: {
@@ -3435,6 +3456,15 @@ export interface operations {
           "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
         };
       };
+      /** @description Conflict */
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ProblemDetails"];
+        };
+      };
     };
   };
   addStation: {
@@ -3476,6 +3506,15 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+      /** @description Conflict */
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ProblemDetails"];
+        };
       };
     };
   };
@@ -3623,6 +3662,15 @@ export interface operations {
           "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
         };
       };
+      /** @description Conflict */
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ProblemDetails"];
+        };
+      };
     };
   };
   keepConflict: {
@@ -3654,6 +3702,15 @@ export interface operations {
         };
         content: {
           "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+      /** @description Conflict */
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ProblemDetails"];
         };
       };
     };
@@ -3800,6 +3857,15 @@ export interface operations {
         };
         content: {
           "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+      /** @description Conflict */
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ProblemDetails"];
         };
       };
     };
@@ -3952,6 +4018,15 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+      /** @description Conflict */
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ProblemDetails"];
+        };
       };
     };
   };
@@ -4314,6 +4389,15 @@ export interface operations {
         };
         content: {
           "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+      /** @description Conflict */
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ProblemDetails"];
         };
       };
     };

@@ -198,9 +198,14 @@ function Members({
   const set = useMutation({
     mutationFn: (members: string[]) =>
       said(
-        api.PUT("/api/cohorts/{id}/members", { params: { path: { id: cohort.id } }, body: { name: null, members } }),
+        api.PUT("/api/cohorts/{id}/members", {
+          params: { path: { id: cohort.id } },
+          body: { name: null, members, seen: cohort.members.map((m) => m.id) },
+        }),
       ),
     onSuccess: refresh,
+    // Somebody else may have changed it: what is in it now is shown with the refusal.
+    onError: refresh,
   });
   const ids = cohort.members.map((m) => m.id);
   return (

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import { useReference } from "../face/atlas";
 import { Stage } from "../face/Stage";
-import { api, problemOf, said, type Schemas } from "../shell/api";
+import { api, problemOf, Refusal, said, type Schemas } from "../shell/api";
 import { useSignedIn } from "../shell/session";
 import { Button } from "../ui/Button";
 import { Pick, TextField } from "../ui/Field";
@@ -217,18 +217,26 @@ function Choose({
 }) {
   const [choice, setChoice] = useState<string | null>(now?.choice ?? null);
   const [reason, setReason] = useState(now?.reason ?? "");
+  // What this form was begun over; once the other's choice was shown, what stands now.
+  const [begunOver] = useState(now?.at ?? null);
+  const [met, setMet] = useState(false);
   const queries = useQueryClient();
   const keep = useMutation({
     mutationFn: () =>
       said(
         api.PUT("/api/library/choices/{question}", {
           params: { path: { question: question.id } },
-          body: { choice, reason },
+          body: { choice, reason, seen: met ? (now?.at ?? null) : begunOver },
         }),
       ),
     onSuccess: async () => {
       await queries.invalidateQueries({ queryKey: schoolsQuery.queryKey });
       onDone();
+    },
+    onError: async (error) => {
+      if (!(error instanceof Refusal && error.status === 409)) return;
+      await queries.invalidateQueries({ queryKey: schoolsQuery.queryKey });
+      setMet(true);
     },
   });
   const wrong = keep.isError ? problemOf(keep.error).fields : {};

@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
 import { Stage } from "../face/Stage";
-import { api, problemOf, said, type Schemas } from "../shell/api";
+import { api, problemOf, Refusal, said, type Schemas } from "../shell/api";
 import { useSignedIn } from "../shell/session";
 import { Button } from "../ui/Button";
 import { TextField } from "../ui/Field";
@@ -96,18 +96,25 @@ function Conflict({ line, mayKeep }: { line: Schemas["ConflictLine"]; mayKeep: b
   const { conflict, kept } = line;
   const [open, setOpen] = useState(false);
   const [reason, setReason] = useState(kept?.reason ?? "");
+  const [begunOver, setBegunOver] = useState(kept?.at ?? null);
   const queries = useQueryClient();
   const keep = useMutation({
     mutationFn: () =>
       said(
         api.PUT("/api/library/conflicts/{structure}", {
           params: { path: { structure: conflict.structure } },
-          body: { reason },
+          body: { reason, seen: begunOver },
         }),
       ),
     onSuccess: async () => {
       setOpen(false);
       await queries.invalidateQueries({ queryKey: reviewQuery.queryKey });
+    },
+    onError: async (error) => {
+      if (!(error instanceof Refusal && error.status === 409)) return;
+      // Theirs is shown now; whoever keeps theirs out does it knowingly.
+      const now = await queries.fetchQuery({ ...reviewQuery, staleTime: 0 });
+      setBegunOver(now.conflicts.find((c) => c.conflict.structure === conflict.structure)?.kept?.at ?? null);
     },
   });
   const parts: readonly (readonly [string, readonly string[]])[] = [
@@ -131,7 +138,10 @@ function Conflict({ line, mayKeep }: { line: Schemas["ConflictLine"]; mayKeep: b
             size="line"
             tone="quiet"
             aria-label={`${kept ? "another reason" : "keep it, with a reason"}: ${conflict.name}`}
-            onClick={() => setOpen(!open)}
+            onClick={() => {
+              setBegunOver(kept?.at ?? null);
+              setOpen(!open);
+            }}
           >
             {kept ? "another reason" : "keep it, with a reason"}
           </Button>
@@ -162,6 +172,9 @@ function Conflict({ line, mayKeep }: { line: Schemas["ConflictLine"]; mayKeep: b
           <Button type="submit" tone="now" disabled={keep.isPending}>
             Keep it
           </Button>
+          {keep.isError && Object.keys(problemOf(keep.error).fields).length === 0 && (
+            <Problem error={keep.error} safe="Nothing was changed; your reason is still here." />
+          )}
         </form>
       )}
     </li>
