@@ -231,10 +231,16 @@ public sealed class Browser : IDisposable
     /// <summary>The session ends, as when it ran out or was ended in another window.</summary>
     public void ForgetSession() => _driver.ExecuteCdpCommand("Network.clearBrowserCookies", []);
 
-    public void Offline(bool offline)
+    public void Offline(bool offline) => Network(offline, 0);
+
+    /// <summary>Every answer takes so much longer; 0: as fast as it comes.</summary>
+    public void Slow(int milliseconds) => Network(false, milliseconds);
+
+    private void Network(bool offline, int latency)
     {
         _driver.ExecuteCdpCommand("Network.enable", []);
-        _driver.ExecuteCdpCommand("Network.emulateNetworkConditions", new() { ["offline"] = offline, ["latency"] = 0, ["downloadThroughput"] = -1, ["uploadThroughput"] = -1 });
+        _driver.ExecuteCdpCommand("Network.emulateNetworkConditions",
+            new() { ["offline"] = offline, ["latency"] = latency, ["downloadThroughput"] = -1, ["uploadThroughput"] = -1 });
     }
 
     public void Until(Func<bool> holds, string what, int seconds = 12)

@@ -256,6 +256,8 @@ public class EditorTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Type(Browser.Labelled("Name of the technique"), "Mine");
         b.Click("Save the technique");
         b.SeeText("Someone else changed this technique first. Your text is still here.");
+        b.See(By.XPath("//*[@data-stale]//tr[td[.='name']][td[.='Mine']][td[.='Theirs']]"), "both texts are shown");
+        b.Axe().ShouldBeEmpty();
         b.See(Browser.Labelled("Name of the technique")).GetAttribute("value").ShouldBe("Mine");
         b.Click("Take theirs");
         b.Until(() => b.See(Browser.Labelled("Name of the technique")).GetAttribute("value") == "Theirs", "theirs is taken");

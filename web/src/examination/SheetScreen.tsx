@@ -1,12 +1,12 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMemo, useState } from "react";
 import { Link, useParams } from "react-router";
 import { toast } from "sonner";
 import type { Lit } from "../face/plateContent";
 import { Stage } from "../face/Stage";
-import { api, Refusal, said, type Schemas } from "../shell/api";
+import { api, said, type Schemas } from "../shell/api";
 import { useSignedIn } from "../shell/session";
-import { useDraft } from "../shell/useDraft";
+import { useBench } from "../shell/useBench";
 import { Button } from "../ui/Button";
 import { cn } from "../ui/cn";
 import { Stale } from "../ui/Stale";
@@ -40,29 +40,22 @@ export const DOMAIN_WORDS: Readonly<Record<string, string>> = { doing: "Doing", 
 function SheetBench({ stored }: { stored: Schemas["StationView"] }) {
   const person = useSignedIn();
   const queries = useQueryClient();
-  const draft = useDraft<Adjusted>(
-    `wexis.sheet.${stored.id}`,
-    {
-      criteria: stored.sheet.criteria,
-      passLine: String(stored.sheet.pass_line),
-    },
-    `${stored.revision}.${stored.version}`,
-  );
-  const { criteria, passLine } = draft.document;
-  const { dirty } = draft;
-  const setPassLine = (to: string) => draft.change({ criteria, passLine: to }, "pass_line");
-  const [step, setStep] = useState<number | null>(null);
-  const total = criteria.reduce((sum, c) => sum + c.weight, 0);
-  const save = useMutation({
-    mutationFn: (over: Schemas["StationView"] | undefined) =>
+  const draft = useBench<Adjusted, Schemas["StationView"]>({
+    place: `wexis.sheet.${stored.id}`,
+    stored: useMemo(
+      () => ({ criteria: stored.sheet.criteria, passLine: String(stored.sheet.pass_line) }),
+      [stored.sheet],
+    ),
+    base: { number: stored.revision, version: stored.version },
+    send: (document, over) =>
       said(
         api.PUT("/api/examinations/stations/{station}/sheet", {
           params: { path: { station: stored.id } },
           body: {
-            revision: (over ?? stored).revision,
-            version: (over ?? stored).version,
-            pass_line: Number(passLine),
-            criteria: criteria.map((c) => ({
+            revision: over.number,
+            version: over.version,
+            pass_line: Number(document.passLine),
+            criteria: document.criteria.map((c) => ({
               id: c.id,
               weight: c.weight,
               safety_critical: c.safety_critical,
@@ -71,14 +64,14 @@ function SheetBench({ stored }: { stored: Schemas["StationView"] }) {
           },
         }),
       ),
-    onSuccess: async () => {
-      draft.saved(draft.document);
-      toast.success("Mark sheet saved.");
-      await queries.invalidateQueries({ queryKey: ["examinations"] });
-    },
+    baseOf: (saved) => ({ number: saved.revision, version: saved.version }),
+    refresh: () => queries.invalidateQueries({ queryKey: ["examinations"] }),
+    onSaved: () => toast.success("Mark sheet saved."),
   });
-  const stale = draft.behind || (save.error instanceof Refusal && save.error.status === 409);
-  const freshest = () => queries.fetchQuery({ ...stationQuery(stored.id), staleTime: 0 });
+  const { criteria, passLine } = draft.document;
+  const setPassLine = (to: string) => draft.change({ criteria, passLine: to }, "pass_line");
+  const [step, setStep] = useState<number | null>(null);
+  const total = criteria.reduce((sum, c) => sum + c.weight, 0);
   const change = (id: string, to: Partial<Criterion>) =>
     draft.change(
       { passLine, criteria: criteria.map((c) => (c.id === id ? { ...c, ...to } : c)) },
@@ -97,24 +90,21 @@ function SheetBench({ stored }: { stored: Schemas["StationView"] }) {
       <header className="flex flex-wrap items-end justify-between gap-3">
         <h1>{stored.sheet.technique_name}</h1>
         {person.leads && (
-          <Button tone="now" disabled={!dirty || save.isPending || stale} onClick={() => save.mutate(undefined)}>
+          <Button tone="now" disabled={!draft.canSave} onClick={draft.save}>
             Save the mark sheet
           </Button>
         )}
       </header>
-      {stale && (
+      {draft.stale && (
         <Stale
           what="mark sheet"
-          onKeepMine={() => void freshest().then((now) => save.mutate(now))}
-          onTakeTheirs={() =>
-            void freshest().then((now) => {
-              draft.load({ criteria: now.sheet.criteria, passLine: String(now.sheet.pass_line) });
-              save.reset();
-            })
-          }
+          mine={draft.document}
+          theirs={draft.stored}
+          onKeepMine={draft.keepMine}
+          onTakeTheirs={draft.takeTheirs}
         />
       )}
-      {save.isError && !stale && <Problem error={save.error} safe="Your changes are kept in this browser." />}
+      {draft.error && <Problem error={draft.error} safe="Your changes are kept in this browser." />}
       <div className="mt-2 flex items-center gap-2 text-[0.95rem]">
         <label htmlFor="pass-line" className="font-semibold">
           Pass line

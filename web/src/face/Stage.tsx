@@ -109,12 +109,12 @@ export function Stage({
               {layers && (
                 <div className="no-print flex flex-wrap gap-x-3 gap-y-1" role="group" aria-label="Layers of the plate">
                   {LAYERS.map((l) => (
-                    <label key={l.id} className="inline-flex items-center gap-1">
+                    <label key={l.id} className="inline-flex min-h-6 items-center gap-1">
                       <input
                         type="checkbox"
                         checked={view.layers.has(l.id)}
                         onChange={() => view.toggle(l.id)}
-                        className="accent-[var(--color-now)]"
+                        className="size-5 accent-[var(--color-now)]"
                       />{" "}
                       {l.word}
                     </label>

@@ -1,14 +1,14 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState, type ReactNode } from "react";
 import { toast } from "sonner";
 import { useReference } from "../face/atlas";
 import type { Lit } from "../face/plateContent";
 import { Stage } from "../face/Stage";
-import { api, Refusal, said, type Schemas } from "../shell/api";
+import { api, said, type Schemas } from "../shell/api";
 import { libraryQuery } from "../techniques/techniqueQueries";
 import { moved, toggled } from "../techniques/techniqueModel";
 import { useSettled } from "../techniques/useSettled";
-import { useDraft } from "../shell/useDraft";
+import { useBench, whereItStands } from "../shell/useBench";
 import { Button } from "../ui/Button";
 import { cn } from "../ui/cn";
 import { Pick, TextField } from "../ui/Field";
@@ -18,13 +18,7 @@ import { Toggles } from "../ui/Toggles";
 import { Cohorts } from "./Cohorts";
 import { CoverageMatrix } from "./CoverageMatrix";
 import { addModule, changeModule, hours, takeModuleOut } from "./programmeModel";
-import {
-  programmeQuery,
-  reviewQuery,
-  type ProgrammeDocument,
-  type ProgrammeModule,
-  type Review,
-} from "./programmeQueries";
+import { reviewQuery, type ProgrammeDocument, type ProgrammeModule, type Review } from "./programmeQueries";
 
 const KINDS = ["theory", "demonstration", "supervised-practice", "self-practice", "teaching-practice", "assessment"];
 
@@ -39,35 +33,34 @@ export function ProgrammeBench({
   canChange: boolean;
 }) {
   const { atlas } = useReference();
-  const draft = useDraft<ProgrammeDocument>(`wexis.programme.${stored.id}`, stored.document, String(stored.version));
-  const { document, dirty, change: setDocument } = draft;
+  const queries = useQueryClient();
+  const draft = useBench<ProgrammeDocument, Schemas["ProgrammeView"]>({
+    place: `wexis.programme.${stored.id}`,
+    stored: stored.document,
+    base: { number: 1, version: stored.version },
+    send: (document, over) =>
+      said(
+        api.PUT("/api/programmes/{id}", {
+          params: { path: { id: stored.id } },
+          body: { version: over.version, document },
+        }),
+      ),
+    baseOf: (saved) => ({ number: 1, version: saved.version }),
+    refresh: () =>
+      Promise.all([
+        queries.invalidateQueries({ queryKey: ["programmes"] }),
+        queries.invalidateQueries({ queryKey: ["thread"] }),
+      ]),
+    onSaved: () => toast.success("Programme saved."),
+  });
+  const { document, change: setDocument } = draft;
   const [structure, setStructure] = useState<string | null>(null);
   const [openModule, setOpenModule] = useState<string | null>(null);
   const review = useQuery(reviewQuery(useSettled(document, 200)));
   const library = useQuery(libraryQuery);
-  const queries = useQueryClient();
-  const save = useMutation({
-    mutationFn: (over: number | undefined) =>
-      said(
-        api.PUT("/api/programmes/{id}", {
-          params: { path: { id: stored.id } },
-          body: { version: over ?? stored.version, document },
-        }),
-      ),
-    onSuccess: async () => {
-      draft.saved(document);
-      toast.success("Programme saved.");
-      await Promise.all([
-        queries.invalidateQueries({ queryKey: ["programmes"] }),
-        queries.invalidateQueries({ queryKey: ["thread"] }),
-      ]);
-    },
-  });
   const said_ = review.data ?? stored.review;
   const modules = document.modules ?? [];
   const schools = atlas.schools.map((x) => ({ value: x.id, word: x.name }));
-  const stale = draft.behind || (save.error instanceof Refusal && save.error.status === 409);
-  const freshest = () => queries.fetchQuery({ ...programmeQuery(stored.id), staleTime: 0 });
   return (
     <Stage
       plate={{
@@ -99,30 +92,27 @@ export function ProgrammeBench({
         {canChange && (
           <div className="flex items-center gap-2">
             <span role="status" className="text-sm text-faded">
-              {dirty ? "not saved yet, kept in this browser" : "saved"}
+              {whereItStands(draft)}
             </span>
             <Button size="line" tone="quiet" disabled={!draft.canUndo} onClick={draft.undo}>
               Undo
             </Button>
-            <Button tone="now" disabled={!dirty || save.isPending || stale} onClick={() => save.mutate(undefined)}>
+            <Button tone="now" disabled={!draft.canSave} onClick={draft.save}>
               Save the programme
             </Button>
           </div>
         )}
       </header>
-      {stale && (
+      {draft.stale && (
         <Stale
           what="programme"
-          onKeepMine={() => void freshest().then((now) => save.mutate(now.version))}
-          onTakeTheirs={() =>
-            void freshest().then((now) => {
-              draft.load(now.document);
-              save.reset();
-            })
-          }
+          mine={document}
+          theirs={draft.stored}
+          onKeepMine={draft.keepMine}
+          onTakeTheirs={draft.takeTheirs}
         />
       )}
-      {save.isError && !stale && <Problem error={save.error} safe="Your changes are kept in this browser." />}
+      {draft.error && <Problem error={draft.error} safe="Your changes are kept in this browser." />}
       {review.isError && <Problem error={review.error} />}
       <div className="mt-4 grid gap-8 xl:grid-cols-[minmax(0,1fr)_20rem]">
         <section aria-labelledby="modules">

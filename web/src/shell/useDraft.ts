@@ -1,4 +1,5 @@
-import { useEffect, useReducer, useState } from "react";
+import { useEffect, useReducer } from "react";
+import { z } from "./schema";
 
 /** What is being written, with what undo and redo need. Typing in one field is one change. */
 export type Writing<T> = {
@@ -6,15 +7,23 @@ export type Writing<T> = {
   readonly now: T;
   readonly future: readonly T[];
   readonly saved: T;
+  /** The saved version that it was begun on. */
+  readonly base: Base;
   readonly field: string | null;
 };
+
+/** Names a saved version: its edition or revision, and its version within that. Nothing saved yet: 0 and 0. */
+export type Base = { readonly number: number; readonly version: number };
+export const NOTHING_SAVED: Base = { number: 0, version: 0 };
+
+export const isAfter = (a: Base, b: Base) => a.number > b.number || (a.number === b.number && a.version > b.version);
 
 export type Change<T> =
   | { type: "change"; to: T; field: string | null }
   | { type: "undo" }
   | { type: "redo" }
-  | { type: "saved"; document: T }
-  | { type: "load"; document: T };
+  | { type: "saved"; document: T; base: Base }
+  | { type: "load"; document: T; base: Base };
 
 const MOST_UNDO = 200;
 
@@ -46,7 +55,7 @@ export function writing<T>(state: Writing<T>, action: Change<T>): Writing<T> {
       return { ...state, past: [...state.past, state.now], now: next, future: rest, field: null };
     }
     case "saved":
-      return { ...state, saved: action.document, field: null };
+      return { ...state, saved: action.document, base: action.base, field: null };
     case "load":
       // What stood here goes to undo: nobody's text is thrown away by taking somebody else's.
       return {
@@ -54,6 +63,7 @@ export function writing<T>(state: Writing<T>, action: Change<T>): Writing<T> {
         now: action.document,
         future: [],
         saved: action.document,
+        base: action.base,
         field: null,
       };
     default:
@@ -61,19 +71,34 @@ export function writing<T>(state: Writing<T>, action: Change<T>): Writing<T> {
   }
 }
 
-/** A draft, and the version of the saved text that it was begun on. */
-type Kept<T> = { readonly base: string; readonly document: T };
+const BaseShape = z.object({ number: z.number().int(), version: z.number().int() });
+
+/** A draft as this browser keeps it. The first form named its base in one string, "2.3", or "3" where there is no edition. */
+const Kept = z.union([
+  z.object({ schema: z.literal(2), base: BaseShape, document: z.record(z.string(), z.unknown()) }),
+  z
+    .object({ base: z.string().regex(/^\d+(\.\d+)?$/), document: z.record(z.string(), z.unknown()) })
+    .transform(({ base, document }) => {
+      const [first = 0, second] = base.split(".").map(Number);
+      return {
+        schema: 2 as const,
+        base: { number: second === undefined ? 1 : first, version: second ?? first },
+        document,
+      };
+    }),
+]);
 
 /** Leaves a document to be taken up as a draft, as if it had been typed there. */
-export const keepDraft = <T>(place: string, base: string, document: T) =>
-  localStorage.setItem(place, JSON.stringify({ base, document } satisfies Kept<T>));
+export const keepDraft = <T>(place: string, base: Base, document: T) =>
+  localStorage.setItem(place, JSON.stringify({ schema: 2, base, document }));
 
-/** What was typed and not yet saved, from this browser; null when there is nothing. */
-export function keptDraft<T>(place: string): Kept<T> | null {
+/** What was typed and not yet saved, from this browser; null when there is nothing, or when it cannot be read (it is set aside then). */
+export function keptDraft<T>(place: string): { base: Base; document: T } | null {
   const text = localStorage.getItem(place);
   if (text === null) return null;
   try {
-    return JSON.parse(text) as Kept<T>;
+    const kept = Kept.parse(JSON.parse(text));
+    return { base: kept.base, document: kept.document as T };
   } catch (cause) {
     setAside(place);
     console.error("A kept draft could not be read and was set aside.", cause);
@@ -81,11 +106,22 @@ export function keptDraft<T>(place: string): Kept<T> | null {
   }
 }
 
-const DRAFT = /^wexis\.(?:technique|programme|sheet)\.([^.]+)$/;
+const DRAFT = /^wexis\.(technique|programme|sheet)\.([^.]+)$/;
 
 /** Drafts that this browser keeps for what stands at an address: their names end with its id. */
 export const draftsAt = (pathname: string) =>
-  Object.keys(localStorage).filter((place) => pathname.split("/").includes(DRAFT.exec(place)?.[1] ?? "-"));
+  Object.keys(localStorage).filter((place) => pathname.split("/").includes(DRAFT.exec(place)?.[2] ?? "-"));
+
+/** Every draft of a kind that this browser keeps: its id, whether it was ever saved, and its name. */
+export function draftsOf(kind: "technique" | "programme") {
+  return Object.keys(localStorage).flatMap((place) => {
+    const [, of, id] = DRAFT.exec(place) ?? [];
+    const kept = of === kind && id !== undefined ? keptDraft<{ name?: unknown }>(place) : null;
+    if (!kept || id === undefined) return [];
+    const name = typeof kept.document.name === "string" ? kept.document.name.trim() : "";
+    return [{ id, place, isNew: kept.base.number === 0, name: name || "without a name yet" }];
+  });
+}
 
 /** Sets a draft aside under another name, where it no longer stands in the way; never thrown away. */
 export function setAside(place: string) {
@@ -98,40 +134,42 @@ export function setAside(place: string) {
  * A document while it is written: with undo and redo, and every change kept in this browser until it is saved,
  * so that a reload or a crash loses nothing.
  * @param place Name of the draft in this browser, for example "wexis.technique.ID".
- * @param base Names the version that is saved now; a kept draft that was begun on another one is behind.
+ * @param stored What is saved now, as last read; @param base names its version. A newer one is taken up when nothing was
+ * typed here, and else left for the person to choose.
  */
-export function useDraft<T>(place: string, stored: T, base: string) {
-  const [kept] = useState(() => keptDraft<T>(place));
-  const [behind, setBehind] = useState(kept !== null && kept.base !== base);
-  const [state, dispatch] = useReducer(writing<T>, null, (): Writing<T> => ({
-    past: kept === null ? [] : [stored],
-    now: kept?.document ?? stored,
-    future: [],
-    saved: stored,
-    field: null,
-  }));
+export function useDraft<T>(place: string, stored: T, base: Base) {
+  const [state, dispatch] = useReducer(writing<T>, null, (): Writing<T> => {
+    const kept = keptDraft<T>(place);
+    return {
+      past: kept === null ? [] : [stored],
+      now: kept?.document ?? stored,
+      future: [],
+      saved: stored,
+      base: kept?.base ?? base,
+      field: null,
+    };
+  });
   const dirty = state.now !== state.saved && JSON.stringify(state.now) !== JSON.stringify(state.saved);
+  const newer = isAfter(base, state.base);
   useEffect(() => {
-    if (dirty) keepDraft(place, behind && kept ? kept.base : base, state.now);
+    if (newer && !dirty) dispatch({ type: "load", document: stored, base });
+  }, [newer, dirty, stored, base]);
+  useEffect(() => {
+    if (dirty) keepDraft(place, state.base, state.now);
     else localStorage.removeItem(place);
-  }, [place, state.now, dirty, base, behind, kept]);
+  }, [place, state.now, state.base, dirty]);
   return {
     document: state.now,
+    base: state.base,
     dirty,
     /** Somebody saved since this draft was begun: ask before it is saved over theirs. */
-    behind,
+    behind: newer && dirty,
     canUndo: state.past.length > 0,
     canRedo: state.future.length > 0,
     change: (to: T, field: string | null = null) => dispatch({ type: "change", to, field }),
     undo: () => dispatch({ type: "undo" }),
     redo: () => dispatch({ type: "redo" }),
-    saved: (document: T) => {
-      setBehind(false);
-      dispatch({ type: "saved", document });
-    },
-    load: (document: T) => {
-      setBehind(false);
-      dispatch({ type: "load", document });
-    },
+    saved: (document: T, as: Base) => dispatch({ type: "saved", document, base: as }),
+    load: (document: T, as: Base) => dispatch({ type: "load", document, base: as }),
   };
 }

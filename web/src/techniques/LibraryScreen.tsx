@@ -13,6 +13,7 @@ import { FileDoor } from "./FileDoor";
 import { belongs, filterOf, FILTERS, narrowed, type FilterName, type Shelved } from "./libraryFilter";
 import { seconds, STANDING_TAGS } from "./techniqueModel";
 import { libraryQuery } from "./techniqueQueries";
+import { UnsavedHere } from "./UnsavedHere";
 
 /** Every technique of the house, a line each, grouped by region in the order of the face; narrowed by what the address says. */
 export function LibraryScreen() {
@@ -58,6 +59,7 @@ export function LibraryScreen() {
       }}
     >
       <LibraryHead write={person.leads ? write : undefined} staff={person.grades} />
+      {person.leads && <UnsavedHere />}
       <div className="mt-2 mb-2 grid max-w-3xl gap-4 sm:grid-cols-2">
         <FindField
           find={filter.find ?? ""}

@@ -6,7 +6,7 @@ import { Stage } from "../face/Stage";
 import type { ToneId } from "../face/tones";
 import { api, said, type Schemas } from "../shell/api";
 import { useSignedIn } from "../shell/session";
-import { keepDraft } from "../shell/useDraft";
+import { keepDraft, NOTHING_SAVED } from "../shell/useDraft";
 import { Button } from "../ui/Button";
 import { Problem } from "../ui/States";
 import { LibraryHead } from "./LibraryScreen";
@@ -55,7 +55,7 @@ export function NotesScreen() {
   const stale = reading !== undefined && reading.text !== text;
   const begin = (r: Schemas["NoteReading"]) => {
     const id = crypto.randomUUID();
-    keepDraft(draftPlace(id), "0.0", r.draft);
+    keepDraft(draftPlace(id), NOTHING_SAVED, r.draft);
     void navigate(`/techniques/${id}?empty`);
   };
   const asked = new Set(lines.flatMap((l) => l.garbled.flatMap((g) => g.likely.map((n) => n.structure))));

@@ -14,6 +14,8 @@ const FOOT = HEAD + LANES.length * LANE_HEIGHT;
 
 /** What the score may change: how long a block is, and where it stands. */
 export type ScoreEdits = {
+  /** A change is still on its way: what was asked for counts, not yet what is drawn. */
+  settling: boolean;
   /** The dose of a step in what it counts (repetitions, seconds or breaths), with its hold. */
   onStretch: (index: number, standard: number, holdSeconds: number | null) => void;
   onMove: (index: number, by: -1 | 1) => void;
@@ -41,10 +43,10 @@ export function ScoreLanes({
   const [pull, setPull] = useState<{ index: number; what: "end" | "block"; from: number; to: number } | null>(null);
   // Keys may be pressed faster than the core answers: what was wished counts until it did.
   const [wished, setWished] = useState<{ of: Derivation; standard: ReadonlyMap<number, number> } | null>(null);
-  const wishOf = (step: DerivedStep) =>
-    (wished?.of === derivation ? wished.standard.get(step.index) : undefined) ?? standardOf(step);
+  const counts = wished !== null && (wished.of === derivation || edits?.settling === true);
+  const wishOf = (step: DerivedStep) => (counts ? wished.standard.get(step.index) : undefined) ?? standardOf(step);
   const wish = (step: DerivedStep, standard: number) => {
-    const before = wished?.of === derivation ? wished.standard : new Map<number, number>();
+    const before = counts ? wished.standard : new Map<number, number>();
     setWished({ of: derivation, standard: new Map(before).set(step.index, standard) });
     edits?.onStretch(step.index, standard, holdOf(step));
   };

@@ -3,9 +3,9 @@ import { useEffect, useState } from "react";
 import { toast } from "sonner";
 import { useReference } from "../face/atlas";
 import { Stage } from "../face/Stage";
-import { api, problemOf, Refusal, said, type Schemas } from "../shell/api";
+import { api, problemOf, said, type Schemas } from "../shell/api";
 import { editorKeys, isKey } from "../shell/keys";
-import { useDraft } from "../shell/useDraft";
+import { useBench, whereItStands } from "../shell/useBench";
 import { Button } from "../ui/Button";
 import { Pick, TextField } from "../ui/Field";
 import { Stale } from "../ui/Stale";
@@ -37,7 +37,7 @@ import {
   type TechniqueDocument,
 } from "./techniqueModel";
 import { techniquePlate } from "./techniquePlate";
-import { derivationQuery, techniqueQuery } from "./techniqueQueries";
+import { derivationQuery } from "./techniqueQueries";
 import { useSettled } from "./useSettled";
 import { WorkList } from "./WorkList";
 
@@ -53,17 +53,16 @@ type Props = {
 /** Writing a technique: seven questions a step on the left of the bench, what follows from them on its right. */
 export function TechniqueEditor({ id, stored, edition, version, frozen, school }: Props) {
   const { atlas } = useReference();
-  const editor = useDraft(draftPlace(id), stored, `${edition}.${version}`);
+  const editor = useTechniqueBench(id, stored, edition, version);
   const { document } = editor;
   const steps = document.steps ?? [];
   const [openStep, setOpenStep] = useState<number | null>(steps.length === 1 ? 0 : null);
   const [picking, setPicking] = useState<PickPlace | null>(null);
   const [structure, setStructure] = useState<string | null>(null);
   const [changed, setChanged] = useState<ReadonlySet<number>>(new Set());
-  const derived = useQuery(derivationQuery(useSettled(document, 180)));
+  const settled = useSettled(document, 180);
+  const derived = useQuery(derivationQuery(settled));
   const derivation = derived.data;
-  const queries = useQueryClient();
-  const save = useSave(id, edition, version, editor);
 
   const change = (to: TechniqueDocument, field: string | null = null) => editor.change(to, field);
   const changeStep = (index: number, step: Step, field: string | null = null) =>
@@ -99,6 +98,8 @@ export function TechniqueEditor({ id, stored, edition, version, frozen, school }
     onError: (error) => toast.error([problemOf(error).title, ...problemOf(error).lines].join(" ")),
   });
   const stretch = useMutation({
+    // One after the other: the last that was asked for is the one that stands.
+    scope: { id: `stretch ${id}` },
     mutationFn: async (to: { index: number; standard: number; hold: number | null }) => {
       const dose = derivation?.steps[to.index]?.completed.dose;
       if (!dose) throw new Error("This step has no dose yet.");
@@ -114,14 +115,10 @@ export function TechniqueEditor({ id, stored, edition, version, frozen, school }
     onError: (error) => toast.error(problemOf(error).lines[0] ?? problemOf(error).title),
   });
 
-  const stale = editor.behind || (save.error instanceof Refusal && save.error.status === 409);
-  const freshest = () => queries.fetchQuery({ ...techniqueQuery(id), staleTime: 0 });
-
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
-      if (isKey(e, editorKeys.save)) {
-        if (!stale) save.mutate(undefined);
-      } else if (isKey(e, editorKeys.undo)) editor.undo();
+      if (isKey(e, editorKeys.save)) editor.save();
+      else if (isKey(e, editorKeys.undo)) editor.undo();
       else if (isKey(e, editorKeys.redo)) editor.redo();
       else return;
       e.preventDefault();
@@ -130,7 +127,7 @@ export function TechniqueEditor({ id, stored, edition, version, frozen, school }
     return () => window.removeEventListener("keydown", onKey);
   });
 
-  const nameIssue = save.isError ? problemOf(save.error).fields["name"]?.[0] : undefined;
+  const nameIssue = editor.error ? problemOf(editor.error).fields["name"]?.[0] : undefined;
   const plate = {
     ...techniquePlate(derivation, openStep),
     selected: structure,
@@ -158,7 +155,7 @@ export function TechniqueEditor({ id, stored, edition, version, frozen, school }
           </p>
           <div className="flex items-center gap-2">
             <span className="text-sm text-faded" role="status">
-              {editor.dirty ? "not saved yet, kept in this browser" : edition > 0 ? "saved" : ""}
+              {whereItStands(editor, edition > 0)}
             </span>
             <Button
               size="line"
@@ -178,12 +175,7 @@ export function TechniqueEditor({ id, stored, edition, version, frozen, school }
             >
               Redo
             </Button>
-            <Button
-              tone="now"
-              disabled={save.isPending || !editor.dirty || stale}
-              onClick={() => save.mutate(undefined)}
-              aria-keyshortcuts="Control+S"
-            >
+            <Button tone="now" disabled={!editor.canSave} onClick={editor.save} aria-keyshortcuts="Control+S">
               {derivation?.standing === "stopped" ? "Park the technique" : "Save the technique"}
             </Button>
           </div>
@@ -203,19 +195,16 @@ export function TechniqueEditor({ id, stored, edition, version, frozen, school }
           </p>
         )}
       </header>
-      {stale && (
+      {editor.stale && (
         <Stale
           what="technique"
-          onKeepMine={() => void freshest().then((now) => now && save.mutate(now))}
-          onTakeTheirs={() =>
-            void freshest().then((now) => {
-              if (now) editor.load(now.document);
-              save.reset();
-            })
-          }
+          mine={document}
+          theirs={editor.stored}
+          onKeepMine={editor.keepMine}
+          onTakeTheirs={editor.takeTheirs}
         />
       )}
-      {save.isError && !stale && !nameIssue && <Problem error={save.error} safe="Your text is kept here." />}
+      {editor.error && !nameIssue && <Problem error={editor.error} safe="Your text is kept here." />}
       {derivation && <Standing derivation={derivation} />}
       <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_17rem]">
         <div className="min-w-0">
@@ -272,6 +261,7 @@ export function TechniqueEditor({ id, stored, edition, version, frozen, school }
             changed={changed}
             onStep={openAt}
             edits={{
+              settling: stretch.isPending || settled !== document || derived.isFetching,
               onStretch: (index, standard, hold) => stretch.mutate({ index, standard, hold }),
               onMove: (index, by) => {
                 change({ ...document, steps: moved(steps, index, by) });
@@ -368,37 +358,34 @@ function Standing({ derivation }: { derivation: Derivation }) {
   return null;
 }
 
-function useSave(id: string, edition: number, version: number, editor: ReturnType<typeof useDraft<TechniqueDocument>>) {
+function useTechniqueBench(id: string, stored: TechniqueDocument, edition: number, version: number) {
   const queries = useQueryClient();
-  return useMutation({
-    // Over somebody else's save: with the numbers of theirs.
-    mutationFn: async (over: { edition: number; version: number } | undefined) => {
-      const { document } = editor;
-      const base = over ?? { edition, version };
-      const saved =
-        base.edition === 0
-          ? await said(api.POST("/api/techniques", { body: { id, document } }))
-          : await said(
-              api.PUT("/api/techniques/{id}", {
-                params: { path: { id } },
-                body: { edition: base.edition, version: base.version, document },
-              }),
-            );
-      return { saved, document };
-    },
-    onSuccess: async ({ saved, document }) => {
-      editor.saved(document);
-      await Promise.all([
+  return useBench({
+    place: draftPlace(id),
+    stored,
+    base: { number: edition, version },
+    send: (document, over) =>
+      over.number === 0
+        ? said(api.POST("/api/techniques", { body: { id, document } }))
+        : said(
+            api.PUT("/api/techniques/{id}", {
+              params: { path: { id } },
+              body: { edition: over.number, version: over.version, document },
+            }),
+          ),
+    baseOf: (saved) => ({ number: saved.edition, version: saved.version }),
+    refresh: () =>
+      Promise.all([
         queries.invalidateQueries({ queryKey: ["techniques"] }),
         queries.invalidateQueries({ queryKey: ["thread"] }),
-      ]);
+      ]),
+    onSaved: (saved) =>
       toast.success(
         saved.standing === "parked"
           ? "Parked: kept as a fault to recognise."
           : saved.standing === "draft"
             ? "Saved as a draft."
             : `Saved, edition ${saved.edition}.`,
-      );
-    },
+      ),
   });
 }

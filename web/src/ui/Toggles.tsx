@@ -19,7 +19,7 @@ export function Toggles({
           <label key={o.value} className="flex min-h-7 items-start gap-2 py-0.5 text-sm">
             <input
               type="checkbox"
-              className="size-5 shrink-0 accent-[var(--color-now)]"
+              className="size-6 shrink-0 accent-[var(--color-now)]"
               checked={on.includes(o.value)}
               onChange={() => onToggle(o.value)}
             />{" "}
