@@ -1,15 +1,13 @@
-using System.Text.Encodings.Web;
 using System.Text.Json;
 using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
 
 namespace Wexis.Cli;
 
 /// <summary>What every headless check prints: JSON on standard output, in the names of the exchange.</summary>
 internal static class Report
 {
-    private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web) { PropertyNamingPolicy = JsonNamingPolicy.SnakeCaseLower, WriteIndented = true, Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping };
-
-    public static void Print<T>(T report) => Console.Out.WriteLine(JsonSerializer.Serialize(report, Json));
+    public static void Print<T>(T report) => Console.Out.WriteLine(JsonSerializer.Serialize(report, ExchangeJson.Indented));
 }
 
 /// <summary>The shipped reference data beside this program.</summary>

@@ -1,35 +1,8 @@
-using System.Text.Encodings.Web;
-using System.Text.Json;
-using System.Text.Json.Serialization;
 using Dapper;
 using DbUp;
 using Npgsql;
 
 namespace Wexis.Data;
-
-/// <summary>The one way to write documents: snake_case, as in the exchange format.</summary>
-public static class WexisJson
-{
-    public static readonly JsonSerializerOptions Options = Make();
-
-    private static JsonSerializerOptions Make()
-    {
-        var options = new JsonSerializerOptions(JsonSerializerDefaults.Web)
-        {
-            PropertyNamingPolicy = JsonNamingPolicy.SnakeCaseLower,
-            NumberHandling = JsonNumberHandling.Strict,
-            Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
-            TypeInfoResolver = new System.Text.Json.Serialization.Metadata.DefaultJsonTypeInfoResolver(),
-        };
-        options.MakeReadOnly();
-        return options;
-    }
-
-    public static string Write<T>(T value) => JsonSerializer.Serialize(value, Options);
-
-    /// <exception cref="InvalidDataException">The stored document is empty.</exception>
-    public static T Read<T>(string json) => JsonSerializer.Deserialize<T>(json, Options) ?? throw new InvalidDataException($"A stored {typeof(T).Name} is empty.");
-}
 
 /// <summary>PostgreSQL: connections and migrations.</summary>
 public static class Database

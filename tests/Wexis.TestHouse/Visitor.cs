@@ -1,7 +1,7 @@
 using System.Net;
 using System.Net.Http.Json;
 using System.Text.Json;
-using Wexis.Data;
+using Wexis.Core.Measures;
 using Wexis.Server.People;
 
 namespace Wexis.TestHouse;
@@ -57,7 +57,7 @@ public sealed class Visitor : IDisposable
     {
         using var request = new HttpRequestMessage(method, path);
         if (withToken) request.Headers.Add("X-Wexis-Token", _token);
-        if (body is not null) request.Content = JsonContent.Create(body, body.GetType(), options: WexisJson.Options);
+        if (body is not null) request.Content = JsonContent.Create(body, body.GetType(), options: ExchangeJson.Options);
         return await _http.SendAsync(request);
     }
 
@@ -65,7 +65,7 @@ public sealed class Visitor : IDisposable
     {
         ArgumentNullException.ThrowIfNull(answer);
         var text = await answer.Content.ReadAsStringAsync();
-        return answer.IsSuccessStatusCode ? JsonSerializer.Deserialize<T>(text, WexisJson.Options)! : throw new InvalidOperationException($"{(int)answer.StatusCode}: {text}");
+        return answer.IsSuccessStatusCode ? JsonSerializer.Deserialize<T>(text, ExchangeJson.Options)! : throw new InvalidOperationException($"{(int)answer.StatusCode}: {text}");
     }
 
     /// <summary>The refusal's fields with their sentences.</summary>

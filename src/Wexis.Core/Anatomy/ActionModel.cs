@@ -1,6 +1,7 @@
 using System.Security.Cryptography;
 using System.Text;
 using System.Text.Json;
+using Wexis.Core.Measures;
 
 namespace Wexis.Core.Anatomy;
 
@@ -54,7 +55,7 @@ public sealed class ActionModel
     /// <exception cref="InvalidDataException">The document is empty or names something the atlas does not hold.</exception>
     public static ActionModel Read(string json, Atlas atlas)
     {
-        var document = JsonSerializer.Deserialize<ActionModelDocument>(json, Atlas.Json) ?? throw new InvalidDataException("The action model is empty.");
+        var document = JsonSerializer.Deserialize<ActionModelDocument>(json, ExchangeJson.Options) ?? throw new InvalidDataException("The action model is empty.");
         var faults = document.Moves.SelectMany(m => m.Value.Worked.Where(w => !atlas.IsStructure(w.Structure)).Select(w => $"move {m.Key} names {w.Structure}"))
             .Concat(document.Bases.SelectMany(b => b.Value.Rows.Where(r => !document.Moves.ContainsKey(r)).Select(r => $"base {b.Key} names {r}")))
             .Concat(document.ManualVerbs.Where(v => !atlas.Document.ControlledLists.Modes.ContainsKey(v.Value.ModeWhenMuscleReached)).Select(v => $"verb {v.Key} has mode {v.Value.ModeWhenMuscleReached}"))

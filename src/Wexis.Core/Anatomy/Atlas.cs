@@ -1,3 +1,4 @@
+using Wexis.Core.Measures;
 using System.Security.Cryptography;
 using System.Text;
 using System.Text.Json;
@@ -125,12 +126,6 @@ public sealed record AtlasDocument(
 /// <summary>The atlas with its look-ups. Immutable; one per process.</summary>
 public sealed class Atlas
 {
-    internal static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web)
-    {
-        PropertyNamingPolicy = JsonNamingPolicy.SnakeCaseLower,
-        NumberHandling = JsonNumberHandling.Strict,
-    };
-
     private Atlas(AtlasDocument document, string dataVersion)
     {
         Document = document;
@@ -167,7 +162,7 @@ public sealed class Atlas
     /// <exception cref="InvalidDataException">The document is empty or not consistent.</exception>
     public static Atlas Read(string json)
     {
-        var document = JsonSerializer.Deserialize<AtlasDocument>(json, Json) ?? throw new InvalidDataException("The atlas is empty.");
+        var document = JsonSerializer.Deserialize<AtlasDocument>(json, ExchangeJson.Options) ?? throw new InvalidDataException("The atlas is empty.");
         var atlas = new Atlas(document, Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(json))));
         var faults = atlas.Faults().ToList();
         return faults.Count == 0 ? atlas : throw new InvalidDataException("The atlas is not consistent: " + string.Join("; ", faults.Take(10)));

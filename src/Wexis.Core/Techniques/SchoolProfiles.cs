@@ -25,7 +25,7 @@ public sealed partial record SchoolProfiles(IReadOnlyList<SchoolQuestion> Questi
     public static SchoolProfiles Read(string json, Atlas atlas)
     {
         ArgumentNullException.ThrowIfNull(atlas);
-        var read = JsonSerializer.Deserialize<SchoolProfiles>(json, Atlas.Json) ?? throw new InvalidDataException("The schools are empty.");
+        var read = JsonSerializer.Deserialize<SchoolProfiles>(json, ExchangeJson.Options) ?? throw new InvalidDataException("The schools are empty.");
         var faults = read.Schools.Where(s => !atlas.Schools.ContainsKey(s.Id)).Select(s => $"unknown school {s.Id}")
             .Concat(read.Schools.SelectMany(s => read.Questions.Where(q => !s.Answers.TryGetValue(q.Id, out var a) || !q.Choices.ContainsKey(a)).Select(q => $"{s.Id} has no answer to {q.Id}")))
             .Concat(atlas.Schools.Keys.Where(id => read.Schools.All(s => s.Id != id)).Select(id => $"no profile of {id}")).ToList();

@@ -79,7 +79,7 @@ public sealed record TechniqueFile(IReadOnlyList<ReadTechnique> Techniques, IRea
     {
         try
         {
-            return element.Deserialize<TechniqueDocument>(Atlas.Json) is { } document ? new(document, person) : null;
+            return element.Deserialize<TechniqueDocument>(ExchangeJson.Options) is { } document ? new(document, person) : null;
         }
         catch (JsonException e)
         {
@@ -114,7 +114,7 @@ public sealed record TechniqueFile(IReadOnlyList<ReadTechnique> Techniques, IRea
                 if (procedure["place"] is JsonValue place && place.TryGetValue<string>(out var zone)) procedure["place"] = new JsonArray(zone);
             if (slips.Count == 0)
             {
-                var note = plain.Deserialize<PersonNote>(Atlas.Json)!;
+                var note = plain.Deserialize<PersonNote>(ExchangeJson.Options)!;
                 slips.AddRange(note.Issues(at, today ?? DateOnly.MaxValue, atlas, dayNeeded: false));
                 if (slips.Count == 0) return (note, true);
             }

@@ -3,6 +3,7 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.Json.Schema;
 using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
 
 namespace Wexis.Core.Techniques;
 
@@ -37,7 +38,7 @@ public static class TechniqueSchema
                 return shape;
             },
         };
-        var options = new JsonSerializerOptions(Atlas.Json) { TypeInfoResolver = new System.Text.Json.Serialization.Metadata.DefaultJsonTypeInfoResolver() };
+        var options = ExchangeJson.Options;
         var technique = (JsonObject)options.GetJsonSchemaAsNode(typeof(TechniqueDocument), exporter);
         var person = ((JsonObject)options.GetJsonSchemaAsNode(typeof(WithPerson), exporter))["properties"]!["person"]!.DeepClone();
         technique["properties"]!["person"] = person;

@@ -27,7 +27,7 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
         public int Version { get; init; }
         public string Body { get; init; } = "";
         public bool Used { get; init; }
-        public StoredStation ToStation() => new(StationId, ExaminationId, Place, TechniqueId, Edition, Revision, Version, WexisJson.Read<MarkSheet>(Body), Used);
+        public StoredStation ToStation() => new(StationId, ExaminationId, Place, TechniqueId, Edition, Revision, Version, StoredBody.Read<MarkSheet>(Body), Used);
     }
 
     private const string Stations = """
@@ -54,7 +54,7 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         var body = await c.ExecuteScalarAsync<string?>("SELECT body::text FROM examinations.sheet_revision WHERE station_id = @station AND revision = @revision", new { station, revision });
-        return body is null ? null : WexisJson.Read<MarkSheet>(body);
+        return body is null ? null : StoredBody.Read<MarkSheet>(body);
     }
 
     /// <summary>Adds an examination. The same sent twice is added once.</summary>
@@ -114,7 +114,7 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
     }
 
     private static object SheetValues(Guid station, int revision, MarkSheet sheet, Guid by, DateTimeOffset now) =>
-        new { id = station, revision, body = WexisJson.Write(sheet), passLine = sheet.PassLine, by, now = now.ToUniversalTime() };
+        new { id = station, revision, body = StoredBody.Write(sheet), passLine = sheet.PassLine, by, now = now.ToUniversalTime() };
 
     private const string InsertRevision = """
         INSERT INTO examinations.sheet_revision (station_id, revision, body, pass_line, changed_by, changed_at)

@@ -23,7 +23,7 @@ public sealed class ScreeningStore(NpgsqlDataSource source)
         public string TakenByName { get; init; } = "";
         public DateTimeOffset TakenAt { get; init; }
         public Guid[] SeenBy { get; init; } = [];
-        public StoredScreening ToScreening() => new(ScreeningId, AboutPerson, AboutName, WexisJson.Read<ScreeningAnswers>(Answers), WexisJson.Read<Consent>(Consent), TakenBy, TakenByName, TakenAt, SeenBy);
+        public StoredScreening ToScreening() => new(ScreeningId, AboutPerson, AboutName, StoredBody.Read<ScreeningAnswers>(Answers), StoredBody.Read<Consent>(Consent), TakenBy, TakenByName, TakenAt, SeenBy);
     }
 
     private const string Visible = """
@@ -56,7 +56,7 @@ public sealed class ScreeningStore(NpgsqlDataSource source)
             SELECT @Id, @AboutPerson, @AboutName, @answers::jsonb, @consent::jsonb, @TakenBy, @takenAt, @seenBy
              WHERE NOT EXISTS (SELECT 1 FROM people.screening_erased WHERE screening_id = @Id)
             ON CONFLICT (screening_id) DO NOTHING
-            """, new { s.Id, s.AboutPerson, s.AboutName, answers = WexisJson.Write(s.Answers), consent = WexisJson.Write(s.Consent), s.TakenBy, takenAt = s.TakenAt.ToUniversalTime(), seenBy = s.SeenBy.ToArray() }) == 1;
+            """, new { s.Id, s.AboutPerson, s.AboutName, answers = StoredBody.Write(s.Answers), consent = StoredBody.Write(s.Consent), s.TakenBy, takenAt = s.TakenAt.ToUniversalTime(), seenBy = s.SeenBy.ToArray() }) == 1;
     }
 
     /// <summary>Erases what the reader may see, as a whole; false when there is nothing for their eyes.</summary>

@@ -15,7 +15,7 @@ public sealed class ProgrammeStore(NpgsqlDataSource source)
         public string Name { get; init; } = "";
         public string Body { get; init; } = "";
         public int Gaps { get; init; }
-        public StoredProgramme ToProgramme() => new(ProgrammeId, Version, Name, WexisJson.Read<ProgrammeDocument>(Body), Gaps);
+        public StoredProgramme ToProgramme() => new(ProgrammeId, Version, Name, StoredBody.Read<ProgrammeDocument>(Body), Gaps);
     }
 
     private const string Select = "SELECT programme_id, version, name, body::text AS body, gaps FROM programmes.programme";
@@ -60,7 +60,7 @@ public sealed class ProgrammeStore(NpgsqlDataSource source)
     }
 
     private static object Values(Guid id, ProgrammeDocument body, int gaps, Guid by, DateTimeOffset now) =>
-        new { id, name = body.Name, body = WexisJson.Write(body), gaps, by, now = now.ToUniversalTime() };
+        new { id, name = body.Name, body = StoredBody.Write(body), gaps, by, now = now.ToUniversalTime() };
 
     private static readonly VersionedDocument Programmes = new(
         Lock: null,

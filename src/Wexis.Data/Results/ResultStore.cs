@@ -26,7 +26,7 @@ public sealed class ResultStore(NpgsqlDataSource source)
         public string Examination { get; init; } = "";
 
         public StoredResult ToResult() =>
-            new(DemonstrationId, StationId, TechniqueName, TraineeId, Trainee, Assessor, Attempt, WexisJson.Read<DemonstrationResult>(Body), Percent, Decision, DecidedAt, ReleasedAt, ReleasedBy, Examination);
+            new(DemonstrationId, StationId, TechniqueName, TraineeId, Trainee, Assessor, Attempt, StoredBody.Read<DemonstrationResult>(Body), Percent, Decision, DecidedAt, ReleasedAt, ReleasedBy, Examination);
     }
 
     private const string Select = """
@@ -66,7 +66,7 @@ public sealed class ResultStore(NpgsqlDataSource source)
         if (open == 0) return SaveOutcome.NotThere;
         if (await c.ExecuteScalarAsync<int>("SELECT count(*)::int FROM grading.mark_event WHERE demonstration_id = @demonstration", new { demonstration }, t) != events) return SaveOutcome.Stale;
         await c.ExecuteAsync("INSERT INTO results.result (demonstration_id, body, percent, decision, decided_at, decided_by) VALUES (@demonstration, @body::jsonb, @Percent, @Decision, @now, @by)",
-            new { demonstration, body = WexisJson.Write(result), result.Score.Percent, result.Score.Decision, now = now.ToUniversalTime(), by }, t);
+            new { demonstration, body = StoredBody.Write(result), result.Score.Percent, result.Score.Decision, now = now.ToUniversalTime(), by }, t);
         await t.CommitAsync(ct);
         return SaveOutcome.Saved;
     }

@@ -34,7 +34,7 @@ public sealed class EditionHistoryStore(NpgsqlDataSource source)
         public DateTimeOffset ChangedAt { get; init; }
         public string ChangedBy { get; init; } = "";
         public string Body { get; init; } = "";
-        public EditionInTime ToEdition() => new(Edition, Version, Name, Standing, Review, Frozen, ChangedAt, ChangedBy, WexisJson.Read<TechniqueDocument>(Body));
+        public EditionInTime ToEdition() => new(Edition, Version, Name, Standing, Review, Frozen, ChangedAt, ChangedBy, StoredBody.Read<TechniqueDocument>(Body));
     }
 
     private sealed class StepRow
@@ -119,7 +119,7 @@ public sealed class EditionHistoryStore(NpgsqlDataSource source)
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
         var review = step == EditionStanding.BackInUse ? null : step;
-        var values = new { technique, edition, version, seen, step, review, note = note?.Trim() ?? "", kept = kept is null ? null : WexisJson.Write(kept), by, now = now.ToUniversalTime() };
+        var values = new { technique, edition, version, seen, step, review, note = note?.Trim() ?? "", kept = kept is null ? null : StoredBody.Write(kept), by, now = now.ToUniversalTime() };
         var taken = await c.ExecuteAsync(
             """
             UPDATE techniques.edition

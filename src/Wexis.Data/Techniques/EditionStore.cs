@@ -1,5 +1,6 @@
 using Dapper;
 using Npgsql;
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques;
 
 namespace Wexis.Data.Techniques;
@@ -33,7 +34,7 @@ public sealed class EditionStore(NpgsqlDataSource source)
         public DateTimeOffset ChangedAt { get; init; }
         public string ChangedBy { get; init; } = "";
         public bool Frozen { get; init; }
-        public StoredEdition ToEdition() => new(TechniqueId, Code, Edition, Version, Name, EditionStanding.Of(Standing, Review), WexisJson.Read<TechniqueDocument>(Body), ChangedAt, ChangedBy, Frozen, Review);
+        public StoredEdition ToEdition() => new(TechniqueId, Code, Edition, Version, Name, EditionStanding.Of(Standing, Review), StoredBody.Read<TechniqueDocument>(Body), ChangedAt, ChangedBy, Frozen, Review);
 
         public EditionLine ToLine(TechniqueBrief brief) => new(TechniqueId, Code, Edition, Name, Region, School, Family, EditionStanding.Of(Standing, Review), ChangedAt, brief);
 
@@ -71,7 +72,7 @@ public sealed class EditionStore(NpgsqlDataSource source)
     public async Task<IReadOnlyList<EditionLine>> Lines(CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return [.. (await c.QueryAsync<Row>(NewestLines)).Select(r => r.ToLine(WexisJson.Read<TechniqueBrief>(r.Derived)))];
+        return [.. (await c.QueryAsync<Row>(NewestLines)).Select(r => r.ToLine(ExchangeJson.Read<TechniqueBrief>(r.Derived)))];
     }
 
     /// <summary>Lines without what only comparing and screening need, for the library's screen. Only briefs that changed are read again.</summary>
@@ -82,7 +83,7 @@ public sealed class EditionStore(NpgsqlDataSource source)
         var rows = (await c.QueryAsync<Row>(ShelfLines, transaction: t)).ToList();
         var known = _briefs;
         var unread = rows.Where(r => !known.ContainsKey(r.Key)).ToList();
-        var read = unread.Count == 0 ? [] : (await c.QueryAsync<Row>(Briefs, new { techniques = unread.Select(r => r.TechniqueId).ToArray(), numbers = unread.Select(r => r.Edition).ToArray() }, t)).ToDictionary(r => r.TechniqueId, r => WexisJson.Read<TechniqueBrief>(r.Derived));
+        var read = unread.Count == 0 ? [] : (await c.QueryAsync<Row>(Briefs, new { techniques = unread.Select(r => r.TechniqueId).ToArray(), numbers = unread.Select(r => r.Edition).ToArray() }, t)).ToDictionary(r => r.TechniqueId, r => ExchangeJson.Read<TechniqueBrief>(r.Derived));
         var briefs = rows.ToDictionary(r => r.Key, r => known.TryGetValue(r.Key, out var brief) ? brief : read[r.TechniqueId]);
         _briefs = briefs;
         return [.. rows.Select(r => r.ToLine(briefs[r.Key]))];
@@ -148,7 +149,7 @@ public sealed class EditionStore(NpgsqlDataSource source)
         await using var c = await source.OpenConnectionAsync(ct);
         await c.ExecuteAsync(
             "UPDATE techniques.edition SET derived = @derived::jsonb, standing = @standing, family = @family WHERE technique_id = @id AND edition = @edition AND version = @version",
-            new { id = edition.TechniqueId, edition = edition.Edition, version = edition.Version, standing, family, derived = WexisJson.Write(brief) });
+            new { id = edition.TechniqueId, edition = edition.Edition, version = edition.Version, standing, family, derived = ExchangeJson.Write(brief) });
     }
 
     /// <summary>Newest editions that call this technique an easier, harder or like version of theirs.</summary>
@@ -181,7 +182,7 @@ public sealed class EditionStore(NpgsqlDataSource source)
             SELECT t.added_by = @by AND e.body = @body::jsonb
               FROM techniques.technique t JOIN techniques.edition e USING (technique_id)
              WHERE t.technique_id = @Id ORDER BY e.edition DESC LIMIT 1
-            """, new { technique.Id, by, body = WexisJson.Write(technique.Body) });
+            """, new { technique.Id, by, body = StoredBody.Write(technique.Body) });
         return same switch { true => AddOutcome.Added, false => AddOutcome.Clash, null => AddOutcome.Taken };
     }
 
@@ -257,8 +258,8 @@ public sealed class EditionStore(NpgsqlDataSource source)
         school = t.Body.School,
         family = t.Family,
         standing = t.Standing,
-        body = WexisJson.Write(t.Body),
-        derived = WexisJson.Write(t.Brief),
+        body = StoredBody.Write(t.Body),
+        derived = ExchangeJson.Write(t.Brief),
         by,
         now = now.ToUniversalTime(),
     };

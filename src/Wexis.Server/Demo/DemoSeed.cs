@@ -3,11 +3,11 @@ using System.Text;
 using Microsoft.AspNetCore.Identity;
 using Wexis.Core.Examinations;
 using Wexis.Core.Grading;
+using Wexis.Core.Measures;
 using Wexis.Core.People;
 using Wexis.Core.Programmes;
 using Wexis.Core.Results;
 using Wexis.Core.Techniques;
-using Wexis.Data;
 using Wexis.Data.Examinations;
 using Wexis.Data.Grading;
 using Wexis.Data.People;
@@ -223,7 +223,7 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
         foreach (var c in sheet.Criteria.Where(c => c.Measure is null)) yield return Next(MarkKinds.Mark, at += 9, null, null, c.Id, shown.Marks.GetValueOrDefault(c.Topic, 3));
     }
 
-    private T Read<T>(string file) => WexisJson.Read<T>(File.ReadAllText(Path.Combine(folder.Path, "demo", file)));
+    private T Read<T>(string file) => ExchangeJson.Read<T>(File.ReadAllText(Path.Combine(folder.Path, "demo", file)));
 
     private static Guid Id(string name) => new(SHA256.HashData(Encoding.UTF8.GetBytes("wexis demo " + name)).AsSpan(0, 16));
 }

@@ -3,7 +3,6 @@ using System.Text;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 using Wexis.Core.Techniques;
-using Wexis.Data;
 using Wexis.Data.Techniques;
 using Wexis.Server.Shell;
 
@@ -23,7 +22,7 @@ public sealed class TechniqueDesk(Atlas atlas, ActionModel model, SchoolProfiles
     public static IReadOnlyList<TechniqueDocument> Shipped(DataFolder folder)
     {
         ArgumentNullException.ThrowIfNull(folder);
-        return WexisJson.Read<TechniqueList>(File.ReadAllText(Path.Combine(folder.Path, "library", "techniques.json"))).Techniques;
+        return ExchangeJson.Read<TechniqueList>(File.ReadAllText(Path.Combine(folder.Path, "library", "techniques.json"))).Techniques;
     }
 
     /// <summary>draft while a question is open, parked when a step breaks a stop rule, else complete.</summary>

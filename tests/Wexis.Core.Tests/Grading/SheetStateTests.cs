@@ -1,7 +1,7 @@
 using System.Text.Json;
 using FsCheck.Xunit;
 using Wexis.Core.Grading;
-using Wexis.Data;
+using Wexis.Core.Measures;
 
 namespace Wexis.Core.Tests.Grading;
 
@@ -17,7 +17,7 @@ public class SheetStateTests
     [Theory, MemberData(nameof(Cases))]
     public void A_shared_case_folds_as_it_says(string file)
     {
-        var given = JsonSerializer.Deserialize<Case>(File.ReadAllText(Path.Combine(Reference.DataFolder, "..", "tests", "cases", "sheet-state", file)), WexisJson.Options)!;
+        var given = JsonSerializer.Deserialize<Case>(File.ReadAllText(Path.Combine(Reference.DataFolder, "..", "tests", "cases", "sheet-state", file)), ExchangeJson.Options)!;
         var state = SheetState.Of(given.Events);
         state.Tracks.Select(t => $"{t.Step} {t.Side} {t.TapSeconds.Count} {string.Join(",", t.Holds.Select(h => h.Seconds))}").ShouldBe(given.Expect.Tracks.Select(t => $"{t.Step} {t.Side} {t.Taps} {string.Join(",", t.Holds)}"), ignoreOrder: true, customMessage: given.Why);
         state.Marks.ShouldBe(given.Expect.Marks, ignoreOrder: true);
@@ -39,7 +39,7 @@ public class SheetStateTests
         return [.. events];
     }
 
-    private static string Print(SheetState s) => WexisJson.Write(s);
+    private static string Print(SheetState s) => ExchangeJson.Write(s);
 
     [Property]
     public bool Folding_is_unmoved_by_repeats(byte[] kinds) => Print(SheetState.Of(Some(kinds))) == Print(SheetState.Of([.. Some(kinds), .. Some(kinds)]));

@@ -1,4 +1,5 @@
 using System.Text.Json.Nodes;
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques;
 
 namespace Wexis.Core.Tests.Techniques;
@@ -18,8 +19,8 @@ public class TechniqueFileTests
     {
         foreach (var technique in Read(Demo).Techniques)
         {
-            var again = Read(Wexis.Data.WexisJson.Write(technique.Document)).Techniques.ShouldHaveSingleItem();
-            Wexis.Data.WexisJson.Write(Derivation.Of(again.Document, Reference.Atlas, Reference.Model, Reference.Settings)).ShouldBe(Wexis.Data.WexisJson.Write(Derivation.Of(technique.Document, Reference.Atlas, Reference.Model, Reference.Settings)));
+            var again = Read(ExchangeJson.Write(technique.Document)).Techniques.ShouldHaveSingleItem();
+            ExchangeJson.Write(Derivation.Of(again.Document, Reference.Atlas, Reference.Model, Reference.Settings)).ShouldBe(ExchangeJson.Write(Derivation.Of(technique.Document, Reference.Atlas, Reference.Model, Reference.Settings)));
         }
     }
 

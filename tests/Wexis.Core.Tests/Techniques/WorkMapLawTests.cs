@@ -1,4 +1,5 @@
 using FsCheck.Xunit;
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques;
 
 namespace Wexis.Core.Tests.Techniques;
@@ -115,7 +116,7 @@ public class WorkMapLawTests
     {
         var verbs = Reference.Model.Verbs.Keys.ToList();
         var step = A.Hand(verbs[move % verbs.Count], Reference.Atlas.Document.Zones[level % Reference.Atlas.Zones.Count].Id, 1 + (level % 5));
-        string Of() => Wexis.Data.WexisJson.Write(Reference.Derive(step));
+        string Of() => ExchangeJson.Write(Reference.Derive(step));
         return Of() == Of();
     }
 }

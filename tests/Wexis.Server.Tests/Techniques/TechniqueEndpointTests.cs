@@ -1,4 +1,5 @@
 using System.Net;
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques;
 using Wexis.Server.Examinations;
 using Wexis.Server.Techniques;
@@ -88,7 +89,7 @@ public class TechniqueEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         {
             var stored = await lead.Get<TechniqueView>($"/api/techniques/{line.TechniqueId}");
             var derived = await Visitor.Read<Derivation>(await lead.Post("/api/techniques/derive", stored.Document));
-            Wexis.Data.WexisJson.Write(derived).ShouldBe(Wexis.Data.WexisJson.Write(stored.Derivation));
+            ExchangeJson.Write(derived).ShouldBe(ExchangeJson.Write(stored.Derivation));
         }
     }
 }
