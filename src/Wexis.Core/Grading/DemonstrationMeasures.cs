@@ -5,7 +5,7 @@ namespace Wexis.Core.Grading;
 /// <summary>What the taps say of one step on one side.</summary>
 /// <param name="WorkingSeconds">Seconds of work: holds, or taps with the gaps that belong to the beat.</param>
 /// <param name="TalkSeconds">Seconds between taps that belong to talk, not to work.</param>
-/// <param name="PerMinute">Cycles a minute from the middle gap; null with fewer than three taps.</param>
+/// <param name="PerMinute">Cycles a minute from the middle gap; null with fewer than three taps, or when they came at one moment.</param>
 /// <param name="MeanHoldSeconds">Mean of the holds; null without one.</param>
 public sealed record TrackMeasure(int Step, string Side, int Repetitions, double WorkingSeconds, double TalkSeconds, double? PerMinute, double? MeanHoldSeconds);
 
@@ -31,7 +31,7 @@ public static class DemonstrationMeasures
         var between = track.Holds.OrderBy(h => h.FromSeconds).ToList();
         var holdTalk = between.Zip(between.Skip(1), (a, b) => b.FromSeconds - a.ToSeconds).Where(g => g >= talkFrom).Sum();
         var held = track.Holds.Sum(h => h.Seconds);
-        return new(track.Step, track.Side, track.Repetitions, tapped + held, talk + holdTalk, beats.Count >= 2 ? 60 / typical : null, track.Holds.Count > 0 ? held / track.Holds.Count : null);
+        return new(track.Step, track.Side, track.Repetitions, tapped + held, talk + holdTalk, beats.Count >= 2 && typical > 0 ? 60 / typical : null, track.Holds.Count > 0 ? held / track.Holds.Count : null);
     }
 
     /// <summary>Smaller over larger: 0.90 and above fine, 0.75 to below 0.90 a remark, below a fault; a difference under 2 s, or of one repetition, is never a fault.</summary>

@@ -12,8 +12,11 @@ public enum AppendOutcome
     /// <summary>Stored now, or stored before with the same content.</summary>
     Stored,
 
-    /// <summary>The id, or the device's counter, is taken by other content.</summary>
+    /// <summary>The id is taken by other content.</summary>
     Clash,
+
+    /// <summary>The device's counter is taken by another event of this demonstration: two pages of one browser. Another number will do.</summary>
+    NumberTaken,
 
     /// <summary>The demonstration was submitted already.</summary>
     Closed,
@@ -124,8 +127,15 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
         catch (PostgresException x) when (x.ConstraintName is "mark_event_pkey" or "mark_event_counter_is_taken_once")
         {
             // The same event may have been sent twice at the same moment: then it is there now.
-            return await Known(c, demonstration, e) ?? AppendOutcome.Clash;
+            return await Known(c, demonstration, e) ?? (x.ConstraintName == "mark_event_pkey" ? AppendOutcome.Clash : AppendOutcome.NumberTaken);
         }
+    }
+
+    /// <summary>The first number of a device that no event of the demonstration has.</summary>
+    public async Task<int> NextCounter(Guid demonstration, string device, CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        return await c.ExecuteScalarAsync<int>("SELECT coalesce(max(counter), -1) + 1 FROM grading.mark_event WHERE demonstration_id = @demonstration AND device = @device", new { demonstration, device });
     }
 
     /// <summary>Stored when the event is there with this content, Clash when its id holds other content, null when it is not there.</summary>

@@ -68,7 +68,14 @@ public static class DemonstrationEndpoints
         {
             AppendOutcome.Stored => TypedResults.Ok(new EventStored(eventId, Score.Of(SheetState.Of(await demonstrations.EventsOf(id, ct)), sheet, settings))),
             AppendOutcome.Closed => TypedResults.Conflict(new ProblemDetails { Status = 409, Title = "This demonstration was submitted already.", Detail = "The mark was not added. Open the result to see what was decided." }),
-            _ => TypedResults.Conflict(new ProblemDetails { Status = 409, Title = "Another mark has this number.", Detail = "The mark was not added; those before it are safe. Reload and give it again." }),
+            AppendOutcome.NumberTaken => TypedResults.Conflict(new ProblemDetails
+            {
+                Status = 409,
+                Title = "Another mark has this number.",
+                Detail = "It is sent again under the next one.",
+                Extensions = { ["next_counter"] = await demonstrations.NextCounter(id, mark.Device, ct) },
+            }),
+            _ => TypedResults.Conflict(new ProblemDetails { Status = 409, Title = "Another mark has this id.", Detail = "The mark was not added; those before it are safe. Reload and give it again." }),
         };
     }
 

@@ -1,6 +1,8 @@
 using Wexis.Core.Examinations;
 using Wexis.Core.Grading;
+using Wexis.Core.Measures;
 using Wexis.Core.Results;
+using Wexis.Core.Techniques;
 using Wexis.Core.Tests.Examinations;
 
 namespace Wexis.Core.Tests.Grading;
@@ -16,6 +18,25 @@ public class ScoreTests
 
     private static Score Of(MarkSheet sheet, params (string Id, double Mark)[] marks) =>
         Score.Of(SheetState.Of(marks.Select((m, i) => new MarkEvent(Guid.NewGuid(), "mark", "d", i, i, null, null, m.Id, m.Mark, null, i + 1))), sheet, Reference.Settings);
+
+    /// <summary>A sheet that could not be written could not be opened again: whatever was tapped, every number of its score is one.</summary>
+    [Fact]
+    public void Any_taps_on_any_sheet_give_a_score_that_can_be_written()
+    {
+        var random = new Random(4711);
+        var document = A.Technique(A.Act("smile-closed"));
+        var sheet = MarkSheetDraft.Of("t", 1, document, Derivation.Of(document, Reference.Atlas, Reference.Model, Reference.Settings), Reference.Atlas, Reference.Model, Reference.Settings);
+        var column = sheet.Steps[0].Columns[0];
+        for (var run = 0; run < 400; run++)
+        {
+            // Moments that fall together, run backwards and jump; holds of no length; odd sheets.
+            var span = random.Next(3) switch { 0 => 1, 1 => 50, _ => 90_000 };
+            var events = Enumerable.Range(0, random.Next(40)).Select(i => new MarkEvent(Guid.NewGuid(), new[] { "start", "rep", "rep", "press", "release", "stop" }[random.Next(6)], $"d{random.Next(2)}", i, random.Next(span), 0, column, null, null, null, i + 1)).ToList();
+            var odd = random.Next(2) == 0 ? sheet : sheet with { Criteria = [.. sheet.Criteria.Select(c => c with { Weight = random.Next(2) * c.Weight })] };
+            var score = Score.Of(SheetState.Of(events), odd, Reference.Settings);
+            Should.NotThrow(() => ExchangeJson.Write(score), $"run {run}: {string.Join(" ", events.Select(e => $"{e.Kind}@{e.AtMs}"))}");
+        }
+    }
 
     [Fact]
     public void Weights_20_at_mark_1_and_80_at_mark_3_are_86_7_percent()

@@ -37,6 +37,27 @@ public class MarkEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     }
 
     [Fact]
+    public async Task A_number_that_another_page_of_the_same_browser_used_is_answered_with_the_next_one()
+    {
+        using var lead = await demo.As("maren");
+        var d = await demo.Opened(lead);
+        var side = d.Sheet.Steps[0].Columns[0];
+        for (var i = 0; i < 3; i++) (await Give(lead, d, Event("rep", i, 0, side))).EnsureSuccessStatusCode();
+        var refused = await Give(lead, d, Event("rep", 1, 0, side));
+        refused.StatusCode.ShouldBe(HttpStatusCode.Conflict);
+        System.Text.Json.JsonDocument.Parse(await refused.Content.ReadAsStringAsync()).RootElement.GetProperty("next_counter").GetInt32().ShouldBe(3);
+    }
+
+    [Fact]
+    public async Task Taps_in_one_millisecond_lock_no_sheet()
+    {
+        using var lead = await demo.As("maren");
+        var d = await demo.Opened(lead);
+        for (var i = 0; i < 5; i++) (await Give(lead, d, Event("rep", i, 0, d.Sheet.Steps[0].Columns[0]) with { AtMs = 700 })).StatusCode.ShouldBe(HttpStatusCode.OK);
+        (await lead.Get<DemonstrationView>($"/api/demonstrations/{d.Id}")).Events.Count.ShouldBe(5, "it opens, and can be corrected");
+    }
+
+    [Fact]
     public async Task A_tablet_that_sends_all_it_has_at_once_loses_nothing()
     {
         using var lead = await demo.As("maren");

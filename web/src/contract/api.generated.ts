@@ -2903,7 +2903,7 @@ export interface components {
       mean_hold_seconds: null | number;
       /**
        * Format: double
-       * @description Cycles a minute from the middle gap; null with fewer than three taps.
+       * @description Cycles a minute from the middle gap; null with fewer than three taps, or when they came at one moment.
        */
       per_minute: null | number;
       /** Format: int32 */

@@ -10,6 +10,7 @@ import { Button } from "../ui/Button";
 import { cn } from "../ui/cn";
 import { Problem } from "../ui/States";
 import { CountColumns, WORDS } from "./CountColumns";
+import { RefusedMarks } from "./RefusedMarks";
 import { useGrading } from "./useGrading";
 
 type KeyHand = "left" | "right";
@@ -347,6 +348,7 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
         </section>
       </div>
       {submit.isError && <Problem error={submit.error} safe="Every mark is kept." />}
+      <RefusedMarks refused={g.saving.refused} onAgain={g.again} onAside={g.setAside} />
       <footer className="mt-3 flex flex-wrap items-center justify-between gap-3 border-t border-line pt-2 text-sm">
         <p role="status" data-saving={g.saving.waiting}>
           {g.saving.waiting === 0
@@ -357,12 +359,6 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
             <span className="text-wrong">
               {" "}
               · this browser cannot keep marks ({g.saving.unkept}): leave this page open until all are saved
-            </span>
-          )}
-          {g.saving.refused.length > 0 && (
-            <span className="text-wrong">
-              {" "}
-              · {g.saving.refused.length} refused: {g.saving.refused[0]}
             </span>
           )}
           <span className="text-faded">

@@ -9,6 +9,7 @@ import { Button } from "../ui/Button";
 import { Pick } from "../ui/Field";
 import { Problem, Waiting } from "../ui/States";
 import { demonstrationsQuery } from "./gradingQueries";
+import { useWaitingMarks } from "./useWaitingMarks";
 
 /** Who shows what next, and what is still to finish. */
 export function GradingListScreen() {
@@ -93,6 +94,7 @@ function Demonstrations({
   list: readonly Schemas["DemonstrationLine"][];
   to: (d: Schemas["DemonstrationLine"]) => string;
 }) {
+  const waiting = useWaitingMarks();
   return (
     <section className="mt-6">
       <h2>{title}</h2>
@@ -108,6 +110,12 @@ function Demonstrations({
               </span>
               <span className="text-sm text-faded">
                 {d.assessor} · {d.events} marks
+                {waiting?.has(d.id) && (
+                  <span className="font-semibold text-now" data-waiting={waiting.get(d.id)}>
+                    {" "}
+                    · {waiting.get(d.id)} more wait on this device
+                  </span>
+                )}
               </span>
             </Link>
           </li>

@@ -1,6 +1,7 @@
 import "fake-indexeddb/auto";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { allSaved, MarkQueue, type QueueNews } from "./markQueue";
+import { allSaved, MarkQueue, sendWaitingMarks, waitingMarks, type QueueNews } from "./markQueue";
+import { BrowserStorage } from "../shell/testStorage";
 import type { MarkEvent } from "./sheetFold";
 
 const problem = (status: number, title: string, errors: Record<string, string[]> = {}) =>
@@ -60,6 +61,7 @@ beforeEach(() => {
   news = [];
   queues = [];
   vi.stubGlobal("window", new EventTarget());
+  vi.stubGlobal("localStorage", new BrowserStorage());
   asked.fetch = desk.fetch;
 });
 afterEach(() => {
@@ -153,7 +155,10 @@ describe("marks on their way to the server", () => {
       expect(desk.came).toEqual([right.id]);
     });
     await vi.waitFor(() => {
-      expect(latest()).toEqual({ ...allSaved, refused: ["The mark is refused. There is no step 9."] });
+      expect(latest()).toEqual({
+        ...allSaved,
+        refused: [{ id: wrong.id, because: "The mark is refused. There is no step 9." }],
+      });
     });
     expect((await queue.kept()).map((e) => e.id)).toEqual([right.id]);
   });
@@ -183,6 +188,81 @@ describe("marks on their way to the server", () => {
     void queue.give(first);
     expect(await queue.flush()).toBe(0);
     expect(desk.came).toEqual([first.id, second.id]);
+  });
+
+  it("that were refused are sent again, or left out with a reason, and never dropped", async () => {
+    const [first, second] = [event(1), event(2)];
+    desk.answer = () => problem(400, "Not now.");
+    const queue = queueFor("again");
+    await queue.give(first);
+    await queue.give(second);
+    await vi.waitFor(() => {
+      expect(latest()?.refused).toHaveLength(2);
+    });
+    desk.answer = () => Response.json({ score: null });
+    await queue.again(first.id);
+    await vi.waitFor(() => {
+      expect(desk.came).toEqual([first.id]);
+    });
+    await queue.setAside(second.id, "tapped by mistake");
+    await vi.waitFor(() => {
+      expect(latest()).toEqual(allSaved);
+    });
+    expect((await queue.kept()).map((e) => e.id)).toEqual([first.id]);
+  });
+
+  it("of two pages that counted alike go under the next number, none is refused", async () => {
+    const taken = new Set<number>();
+    desk.answer = (e) => {
+      // Stored before, under whatever number: it is there.
+      if (desk.came.includes(e.id)) return Response.json({ score: null });
+      if (!taken.has(e.counter)) {
+        taken.add(e.counter);
+        return Response.json({ score: null });
+      }
+      return Response.json({ title: "Taken", next_counter: Math.max(...taken) + 1 }, { status: 409 });
+    };
+    const pages = [queueFor("two-pages"), queueFor("two-pages")];
+    for (let i = 0; i < 5; i++) for (const page of pages) await page.give(event(i));
+    await Promise.all(pages.map((p) => p.flush()));
+    expect(latest()?.refused).toEqual([]);
+    expect(new Set(desk.came).size).toBe(10);
+    expect(taken.size).toBe(10);
+  });
+
+  it("given in a burst right before the page goes away are all there", async () => {
+    desk.answer = () => problem(503, "Down");
+    // The page goes before the store has answered once.
+    vi.spyOn(IDBObjectStore.prototype, "put").mockImplementation(() => {
+      throw new DOMException("The page is gone.", "AbortError");
+    });
+    const going = queueFor("burst");
+    const burst = Array.from({ length: 10 }, (_, i) => event(i));
+    for (const e of burst) void going.give(e);
+    going.close();
+    vi.restoreAllMocks();
+    const later = queueFor("burst");
+    expect((await later.kept()).map((e) => e.id)).toEqual(burst.map((e) => e.id));
+    expect((await waitingMarks()).get("burst")).toBe(10);
+    desk.answer = () => Response.json({ score: null });
+    await later.flush();
+    expect(desk.came).toEqual(burst.map((e) => e.id));
+    expect(Object.keys(localStorage).filter((k) => k.startsWith("wexis.mark."))).toEqual([]);
+  });
+
+  it("of any sheet are sent from any page, but not those of the sheet that sends its own", async () => {
+    desk.answer = () => problem(503, "Down");
+    const [here, there] = [event(1), event(1)];
+    await queueFor("open-sheet").give(here);
+    await queueFor("other-sheet").give(there);
+    queues.forEach((q) => {
+      q.close();
+    });
+    desk.answer = () => Response.json({ score: null });
+    await sendWaitingMarks("open-sheet");
+    expect(desk.came).toContain(there.id);
+    expect(desk.came).not.toContain(here.id);
+    expect((await waitingMarks()).has("other-sheet")).toBe(false);
   });
 
   it("tell the score that the server has worked out from them", async () => {

@@ -5,16 +5,24 @@ import { foldSheet, toUndo, type MarkEvent } from "./sheetFold";
 
 type Given = Partial<Pick<MarkEvent, "step" | "side" | "target" | "value" | "note">>;
 
-/** Milliseconds since the demonstration was first opened on this device. Goes on after a reload; never runs backwards. */
+/**
+ * Milliseconds since the demonstration was first opened on this device. After a reload it goes on from the day's clock; from
+ * then on only the page's own clock counts, which nobody sets: it never stands still and never runs backwards.
+ */
 function makeClock(demonstration: string, lastMs: number): () => number {
   const key = `wexis.clock.${demonstration}`;
-  const now = () => performance.timeOrigin + performance.now();
   const known = Number(localStorage.getItem(key));
-  const opened = known > 0 ? known : now() - lastMs;
+  const opened = known > 0 ? known : Date.now() - lastMs;
   if (!(known > 0)) localStorage.setItem(key, String(opened));
-  let last = lastMs;
-  return () => (last = Math.max(last, Math.round(now() - opened)));
+  const elapsed = Date.now() - opened;
+  // A clock that was set forward by more than a day's work would put every mark out of reach.
+  const from = elapsed > LONGEST_MS ? lastMs : Math.max(lastMs, elapsed);
+  const began = performance.now();
+  return () => Math.round(from + performance.now() - began);
 }
+
+/** No demonstration is open longer on one device: twelve hours. */
+const LONGEST_MS = 12 * 3600 * 1000;
 
 /** The marks of one demonstration: those the server has, those still on their way, and how to give more. */
 export function useGrading(view: Schemas["DemonstrationView"]) {
@@ -91,6 +99,11 @@ export function useGrading(view: Schemas["DemonstrationView"]) {
     give,
     undo,
     now: () => clock.current(),
+    again: (id: string) => void queue.current?.again(id),
+    setAside: (id: string, reason: string) => {
+      void queue.current?.setAside(id, reason);
+      setOwn((o) => o.filter((e) => e.id !== id));
+    },
     flush: () => queue.current?.flush() ?? Promise.resolve(0),
   };
 }

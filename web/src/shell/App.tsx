@@ -10,6 +10,7 @@ import { SheetScreen } from "../examination/SheetScreen";
 import { atlasQuery } from "../face/atlas";
 import { PlatePatterns } from "../face/PlatePatterns";
 import { PlateViewProvider, usePlateView } from "../face/plateView";
+import { useSendWaitingMarks } from "../grading/useWaitingMarks";
 import { GradingListScreen } from "../grading/GradingListScreen";
 import { GradingScreen } from "../grading/GradingScreen";
 import { PeopleScreen } from "../people/PeopleScreen";
@@ -69,6 +70,7 @@ function House() {
     // Newer browsers answer with a promise; an effect may not.
     void window.scrollTo(0, 0);
   }, [pathname]);
+  useSendWaitingMarks(role !== "trainee", pathname);
   useShellKeys(role, () => setKeySheet(true));
   // The library is the largest thing that is asked for: it is fetched while nothing else happens.
   const queries = useQueryClient();

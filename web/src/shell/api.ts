@@ -42,6 +42,8 @@ export class Refusal extends Error {
     title: string,
     readonly detail: string,
     readonly fields: Readonly<Record<string, readonly string[]>>,
+    /** A number that is free, where the one that was sent is taken. */
+    readonly nextCounter: number | null = null,
   ) {
     super(title);
   }
@@ -61,12 +63,20 @@ export async function said<T>(answer: Promise<Answer<T>>): Promise<T> {
     throw new Unreachable("Wexis does not answer.", { cause });
   }
   if (result.response.ok) return result.data as T;
-  const body = (result.error ?? {}) as { title?: string; detail?: string; errors?: Record<string, string[]> };
+  const body = (result.error ?? {}) as {
+    title?: string;
+    detail?: string;
+    errors?: Record<string, string[]>;
+    next_counter?: number;
+  };
+  // The store or the way to it is away for a while: like a network that is down, it is tried again.
+  if ([502, 503, 504].includes(result.response.status)) throw new Unreachable(body.title ?? "Wexis does not answer.");
   throw new Refusal(
     result.response.status,
     body.title ?? `The server answered ${result.response.status}.`,
     body.detail ?? "",
     body.errors ?? {},
+    body.next_counter ?? null,
   );
 }
 
