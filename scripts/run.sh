@@ -98,7 +98,7 @@ start_all() {
   announce "$what"
 }
 
-healthy() { (exec 3<> "/dev/tcp/127.0.0.1/$PORT" && printf 'GET /api/health HTTP/1.0\r\nHost: 127.0.0.1\r\n\r\n' >&3 && timeout 3 cat <&3 | grep -q '"ready"') 2>/dev/null; }
+healthy() { (exec 3<> "/dev/tcp/127.0.0.1/$PORT" && printf 'GET /api/ready HTTP/1.0\r\nHost: 127.0.0.1\r\n\r\n' >&3 && timeout 3 cat <&3 | grep -q '"ready"') 2>/dev/null; }
 
 announce() {
   say ""

@@ -52,6 +52,14 @@ public sealed class Visitor : IDisposable
     public Task<HttpResponseMessage> Put(string path, object? body) => Send(HttpMethod.Put, path, body);
     public Task<HttpResponseMessage> Delete(string path) => Send(HttpMethod.Delete, path, null);
 
+    /// <summary>Sends what was made by hand, as this person.</summary>
+    public Task<HttpResponseMessage> Send(HttpRequestMessage request)
+    {
+        ArgumentNullException.ThrowIfNull(request);
+        request.Headers.Add("X-Wexis-Token", _token);
+        return _http.SendAsync(request);
+    }
+
     /// <param name="withToken">False: as a foreign page would send it.</param>
     public async Task<HttpResponseMessage> Send(HttpMethod method, string path, object? body, bool withToken = true)
     {

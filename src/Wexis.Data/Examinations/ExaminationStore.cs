@@ -30,7 +30,7 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
         public StoredStation ToStation() => new(StationId, ExaminationId, Place, TechniqueId, Edition, Revision, Version, StoredBody.Read<MarkSheet>(Body), Used);
     }
 
-    private const string Stations = """
+    private const string AllStations = """
         SELECT s.station_id, s.examination_id, s.place, s.technique_id, s.edition, r.revision, r.version, r.body::text AS body, r.used_at IS NOT NULL AS used
           FROM examinations.station s
           JOIN examinations.sheet_revision r ON r.station_id = s.station_id
@@ -40,14 +40,21 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
     public async Task<IReadOnlyList<StoredExamination>> All(CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        var stations = (await c.QueryAsync<StationRow>(Stations + " ORDER BY s.place")).Select(r => r.ToStation()).ToLookup(s => s.ExaminationId);
+        var stations = (await c.QueryAsync<StationRow>(AllStations + " ORDER BY s.place")).Select(r => r.ToStation()).ToLookup(s => s.ExaminationId);
         return [.. (await c.QueryAsync<Row>("SELECT examination_id, name, programme_id FROM examinations.examination ORDER BY added_at")).Select(e => new StoredExamination(e.ExaminationId, e.Name, e.ProgrammeId, [.. stations[e.ExaminationId]]))];
+    }
+
+    /// <summary>How many stations there are, without reading one.</summary>
+    public async Task<int> Stations(CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        return await c.ExecuteScalarAsync<int>("SELECT count(*)::int FROM examinations.station");
     }
 
     public async Task<StoredStation?> Station(Guid id, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return (await c.QuerySingleOrDefaultAsync<StationRow>(Stations + " AND s.station_id = @id", new { id }))?.ToStation();
+        return (await c.QuerySingleOrDefaultAsync<StationRow>(AllStations + " AND s.station_id = @id", new { id }))?.ToStation();
     }
 
     public async Task<MarkSheet?> Revision(Guid station, int revision, CancellationToken ct)

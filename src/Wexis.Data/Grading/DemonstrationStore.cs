@@ -72,6 +72,13 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
         return [.. (await c.QueryAsync<Row>(Select + " ORDER BY d.opened_at DESC")).Select(r => r.ToDemonstration())];
     }
 
+    /// <summary>How many demonstrations are begun and not submitted.</summary>
+    public async Task<int> Unfinished(CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        return await c.ExecuteScalarAsync<int>("SELECT count(*)::int FROM grading.demonstration WHERE submitted_at IS NULL");
+    }
+
     public async Task<StoredDemonstration?> ById(Guid id, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);

@@ -26,6 +26,13 @@ public sealed class ProgrammeStore(NpgsqlDataSource source)
         return [.. (await c.QueryAsync<Row>(Select + " ORDER BY name")).Select(r => r.ToProgramme())];
     }
 
+    /// <summary>Gaps of all programmes together, without reading one.</summary>
+    public async Task<int> Gaps(CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        return await c.ExecuteScalarAsync<int>("SELECT coalesce(sum(gaps), 0)::int FROM programmes.programme");
+    }
+
     public async Task<StoredProgramme?> ById(Guid id, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);

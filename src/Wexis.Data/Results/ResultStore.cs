@@ -49,6 +49,21 @@ public sealed class ResultStore(NpgsqlDataSource source)
         return [.. (await c.QueryAsync<Row>(Select + " WHERE (@onlyReleasedOf::uuid IS NULL OR (d.trainee_id = @onlyReleasedOf AND r.released_at IS NOT NULL)) ORDER BY r.decided_at DESC", new { onlyReleasedOf })).Select(r => r.ToResult())];
     }
 
+    /// <summary>How many results wait to be released.</summary>
+    public async Task<int> Unreleased(CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        return await c.ExecuteScalarAsync<int>("SELECT count(*)::int FROM results.result WHERE released_at IS NULL");
+    }
+
+    /// <summary>How many results a trainee may see.</summary>
+    public async Task<int> ReleasedTo(Guid trainee, CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        return await c.ExecuteScalarAsync<int>(
+            "SELECT count(*)::int FROM results.result r JOIN grading.demonstration d USING (demonstration_id) WHERE d.trainee_id = @trainee AND r.released_at IS NOT NULL", new { trainee });
+    }
+
     public async Task<StoredResult?> ById(Guid demonstration, Guid? onlyReleasedOf, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);

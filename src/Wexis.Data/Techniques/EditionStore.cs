@@ -12,6 +12,9 @@ public sealed record StoredEdition(Guid TechniqueId, string Code, int Edition, i
 /// <param name="Standing">draft, complete, reviewed, approved, parked or retired.</param>
 public sealed record EditionLine(Guid TechniqueId, string Code, int Edition, string Name, string? Region, string? School, string? Family, string Standing, DateTimeOffset ChangedAt, TechniqueBrief Brief);
 
+/// <summary>Names one version of an edition: what was derived from it holds until another is saved.</summary>
+public sealed record EditionHead(Guid TechniqueId, string Code, int Edition, int Version);
+
 /// <summary>A technique that is about to be added.</summary>
 public sealed record NewTechnique(Guid Id, string Code, TechniqueDocument Body, string Standing, string? Family, TechniqueBrief Brief);
 
@@ -102,6 +105,27 @@ public sealed class EditionStore(NpgsqlDataSource source)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return [.. (await c.QueryAsync<Row>(Newest + " ORDER BY e.name")).Select(r => r.ToEdition())];
+    }
+
+    /// <summary>Which edition and version of each technique is the newest, without reading one.</summary>
+    public async Task<IReadOnlyList<EditionHead>> Heads(IReadOnlyCollection<string> codes, CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        return
+        [
+            .. await c.QueryAsync<EditionHead>(
+                """
+                SELECT DISTINCT ON (t.technique_id) t.technique_id, t.code, e.edition, e.version
+                  FROM techniques.technique t JOIN techniques.edition e USING (technique_id)
+                 WHERE t.code = any(@codes) ORDER BY t.technique_id, e.edition DESC
+                """, new { codes = codes.ToArray() }),
+        ];
+    }
+
+    public async Task<IReadOnlyList<StoredEdition>> NewestOf(IReadOnlyCollection<Guid> techniques, CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        return [.. (await c.QueryAsync<Row>(Newest + " AND t.technique_id = any(@techniques)", new { techniques = techniques.ToArray() })).Select(r => r.ToEdition())];
     }
 
     public async Task<StoredEdition?> NewestOf(Guid id, CancellationToken ct)

@@ -62,13 +62,6 @@ public static class ProgrammeEndpoints
     internal static async Task<ProgrammeReview> ReviewOf(ProgrammeDocument document, EditionStore editions, TechniqueDesk desk, CancellationToken ct)
     {
         var wanted = document.AllModules.SelectMany(m => m.AllTechniques).ToHashSet(StringComparer.Ordinal);
-        var all = (await editions.AllNewest(ct)).Where(e => wanted.Contains(e.Code) || wanted.Count == 0).ToList();
-        // A technique's prerequisites are looked up too, taught here or not.
-        var taught = all.ToDictionary(e => e.Code, e =>
-        {
-            var derived = desk.Derive(e.Body);
-            return new TaughtTechnique(e.Code, e.Name, derived.Standing, [.. e.Body.Prerequisites ?? []], derived.Map, e.Body.School, [.. desk.AgainstItsSchool(e.Body, derived).Select(c => c.Says)]);
-        }, StringComparer.Ordinal);
-        return ProgrammeReview.Of(document, taught, desk.Atlas, desk.Schools);
+        return ProgrammeReview.Of(document, await desk.Taught(wanted, editions, ct), desk.Atlas, desk.Schools);
     }
 }

@@ -13,6 +13,11 @@ public sealed class Problems(ILogger<Problems> log) : IExceptionHandler
     public async ValueTask<bool> TryHandleAsync(HttpContext httpContext, Exception exception, CancellationToken cancellationToken)
     {
         ArgumentNullException.ThrowIfNull(httpContext);
+        if (exception is BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge })
+        {
+            await TypedResults.Problem(statusCode: 413, title: $"More than {Limits.MostBytes / 1024 / 1024} MB came at once. Nothing was changed.", detail: "Bring it in smaller parts.").ExecuteAsync(httpContext);
+            return true;
+        }
         if (exception is BadHttpRequestException bad)
         {
             var field = (bad.InnerException as JsonException)?.Path?.TrimStart('$', '.') is { Length: > 0 } path ? path : "body";

@@ -22,13 +22,13 @@ public static class ThreadEndpoints
     {
         if (user.IsInRole(Roles.Trainee))
         {
-            var mine = await results.Visible(user.PersonId(), ct);
-            return TypedResults.Ok<IReadOnlyList<ThreadStop>>([new("anatomy", ""), new("techniques", ""), new("results", Count(mine.Count, "result"))]);
+            return TypedResults.Ok<IReadOnlyList<ThreadStop>>(
+                [new("anatomy", ""), new("techniques", ""), new("results", Count(await results.ReleasedTo(user.PersonId(), ct), "result"))]);
         }
-        var gaps = (await programmes.All(ct)).Sum(p => p.Gaps);
-        var stations = (await examinations.All(ct)).Sum(e => e.Stations.Count);
-        var open = (await demonstrations.All(ct)).Count(d => d.SubmittedAt is null);
-        var unreleased = (await results.Visible(null, ct)).Count(r => r.ReleasedAt is null);
+        var gaps = await programmes.Gaps(ct);
+        var stations = await examinations.Stations(ct);
+        var open = await demonstrations.Unfinished(ct);
+        var unreleased = await results.Unreleased(ct);
         var (drafts, claims) = await editions.Counts(ct);
         return TypedResults.Ok<IReadOnlyList<ThreadStop>>(
         [

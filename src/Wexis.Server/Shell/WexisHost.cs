@@ -46,6 +46,7 @@ public static class WexisHost
     {
         var builder = WebApplication.CreateBuilder(args);
         configure?.Invoke(builder);
+        builder.WebHost.ConfigureKestrel(o => o.Limits.MaxRequestBodySize = Limits.MostBytes);
         var services = builder.Services;
         var connection = builder.Configuration.GetConnectionString("Wexis") ?? (WritesContract ? "Host=127.0.0.1" : throw new InvalidOperationException("No connection string “Wexis” is set. Start with ./wexis start, which sets it."));
         services.AddSingleton(Database.Open(connection));
@@ -56,6 +57,7 @@ public static class WexisHost
         services.AddSingleton<PersonStore>().AddSingleton<ScreeningStore>().AddSingleton<EditionStore>().AddSingleton<EditionHistoryStore>().AddSingleton<LibraryReasonStore>().AddSingleton<ProgrammeStore>().AddSingleton<CohortStore>().AddSingleton<ExaminationStore>().AddSingleton<DemonstrationStore>().AddSingleton<ResultStore>();
         services.AddSingleton(sp => new StructureCheckStore(sp.GetRequiredService<NpgsqlDataSource>(), sp.GetRequiredService<Atlas>().DataVersion));
         services.AddSingleton<IPasswordHasher<StoredPerson>, PasswordHasher<StoredPerson>>();
+        services.AddMemoryCache(o => o.SizeLimit = 4000);
         services.AddSingleton<TechniqueDesk>();
         services.AddSingleton<DemoSeed>();
         AddSignIn(services, builder.Configuration);
@@ -71,9 +73,9 @@ public static class WexisHost
         services.Configure<RouteHandlerOptions>(o => o.ThrowOnBadRequest = true);
 
         var app = builder.Build();
+        app.Use(SecurityHeaders);
         app.UseExceptionHandler();
         app.UseStatusCodePages();
-        app.Use(SecurityHeaders);
         app.UseResponseCompression();
         UseFrontEnd(app, app.Configuration["Wexis:WebRoot"]);
         app.UseRouting();
@@ -95,10 +97,19 @@ public static class WexisHost
         if (app.Configuration.GetValue<bool>("Wexis:Demo")) await app.Services.GetRequiredService<DemoSeed>().Fill(ct);
     }
 
+    /// <summary>Ready means that the store answers; while it is away this is 503 like everything else, and comes back by itself.</summary>
+    private static async Task<Microsoft.AspNetCore.Http.HttpResults.Ok<Health>> Ready(NpgsqlDataSource source, CancellationToken ct)
+    {
+        await using var command = source.CreateCommand("SELECT 1");
+        await command.ExecuteScalarAsync(ct);
+        return TypedResults.Ok(new Health("ready"));
+    }
+
     private static void Map(WebApplication app)
     {
         var api = app.MapGroup("/api").AddEndpointFilter<RouteGroupBuilder, BodyCheck>();
-        api.MapGet("/health", () => TypedResults.Ok(new Health("ready"))).AllowAnonymous().WithTags("Shell");
+        api.MapGet("/health", () => TypedResults.Ok(new Health("alive"))).AllowAnonymous().WithTags("Shell");
+        api.MapGet("/ready", Ready).AllowAnonymous().WithTags("Shell");
         SessionEndpoints.Map(api);
         PeopleEndpoints.Map(api);
         ScreeningEndpoints.Map(api);
@@ -164,12 +175,22 @@ public static class WexisHost
 
     private static Task SecurityHeaders(HttpContext context, RequestDelegate next)
     {
+        // When the answer begins, whoever writes it: an error answer clears what was set before it.
+        context.Response.OnStarting(() =>
+        {
+            Protect(context);
+            return Task.CompletedTask;
+        });
+        return next(context);
+    }
+
+    private static void Protect(HttpContext context)
+    {
         var headers = context.Response.Headers;
         headers.ContentSecurityPolicy = "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self'; frame-ancestors 'none'; base-uri 'none'; form-action 'self'";
         headers.XContentTypeOptions = "nosniff";
         headers["Referrer-Policy"] = "no-referrer";
         if (context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal)) headers.CacheControl = "no-store";
-        return next(context);
     }
 
     /// <summary>The built front end: assets that never change under their name, the start page for every other address that is a page.</summary>

@@ -46,6 +46,7 @@ public static class TechniqueFileEndpoints
         const string Refused = "Nothing was brought in. Mend these lines, then try again.";
         var read = TechniqueFile.Read(given.Text ?? "", desk.Atlas, desk.Model);
         if (read.Issues.Count > 0) return Lines(read.Issues.OrderBy(i => i.Line).Select(i => (i.Line, i.Text)), Refused);
+        if (read.Techniques.Count > Limits.MostTechniques) return TooMany(read.Techniques.Count, "techniques", Refused);
         var added = read.Techniques.Select(t =>
         {
             var derived = desk.Derive(t.Document);
@@ -57,6 +58,9 @@ public static class TechniqueFileEndpoints
         if (taken.Count > 0) return Problems.Of("file", $"These ids are taken: {string.Join(", ", taken)}. Give them other ids, or take the techniques out of the file.", Refused);
         return TypedResults.Ok(new TechniquesImported([.. added.Select(a => new ImportedTechnique(a.New.Id, a.New.Body.Name!, a.New.Standing, a.New.Brief.Contradicted))], read.Techniques.Count(t => t.Person is not null)));
     }
+
+    private static ValidationProblem TooMany(int count, string what, string title) =>
+        Problems.Of("file", $"file: {count} {what}. At most {Limits.MostTechniques} come in at once; bring it in parts.", title);
 
     private static ValidationProblem Lines(IEnumerable<(int Line, string Text)> lines, string title) =>
         TypedResults.ValidationProblem(lines.GroupBy(l => l.Line).ToDictionary(g => $"line {g.Key}", g => g.Select(l => l.Text).ToArray(), StringComparer.Ordinal), title: title);
@@ -85,6 +89,7 @@ public static class TechniqueFileEndpoints
         const string Refused = "Nothing was brought in. Mend these lines, then try again.";
         var read = LibraryTable.Read(given.Text ?? "", desk.Atlas);
         if (read.Value is not { } rows) return Problems.Of(read.Issues, Refused);
+        if (rows.Facts.Count > Limits.MostTechniques) return TooMany(rows.Facts.Count, "rows", Refused);
         var here = (await editions.AllNewest(ct)).ToDictionary(e => e.Code, StringComparer.Ordinal);
         var changes = rows.Facts.Where(r => here.ContainsKey(r.Id)).Select(r => (Stored: here[r.Id], Body: r.On(here[r.Id].Body))).Where(c => c.Body != c.Stored.Body).ToList();
         var added = rows.Facts.Where(r => !here.ContainsKey(r.Id)).Select(r => desk.New(Guid.CreateVersion7(), r.On(TechniqueDocument.Empty))).ToList();

@@ -8,7 +8,7 @@ namespace Wexis.Server.Tests.Shell;
 /// <summary>Who may come in, and to what.</summary>
 public class DoorTests(DemoHouse demo) : IClassFixture<DemoHouse>
 {
-    private static readonly HashSet<string> OpenToAll = new(StringComparer.Ordinal) { "/api/health", "/api/session", "/api/first-lead", "/api/{**rest}" };
+    private static readonly HashSet<string> OpenToAll = new(StringComparer.Ordinal) { "/api/health", "/api/ready", "/api/session", "/api/first-lead", "/api/{**rest}" };
 
     [Fact]
     public async Task Every_endpoint_refuses_a_stranger_unless_it_is_the_door_itself()
