@@ -73,6 +73,15 @@ stop_server() {
   rm -f "$STATE/server.pid"
 }
 
+# start [house|demo] [--studio], in any order.
+start_words() {
+  local what='' word
+  for word in "$@"; do
+    case "$word" in --studio) STUDIO=${WEXIS_STUDIO_PORT:-5443} ;; *) what=$word ;; esac
+  done
+  start_all "${what:-$(last_house)}"
+}
+
 # start_all house|demo: build what changed, start database and application, say where.
 start_all() {
   local what=$1 folder; folder=$(cluster_folder pg)
@@ -80,15 +89,16 @@ start_all() {
   ensure_postgres
   build_web
   build_server
-  local stamp; stamp="$what $(cat "$STATE/server.built") $(cat "$STATE/web.built")"
+  local stamp; stamp="$what ${STUDIO:-} $(cat "$STATE/server.built") $(cat "$STATE/web.built")"
   if [ -n "$(server_pid || true)" ] && [ "$(cat "$STATE/running" 2>/dev/null)" = "$stamp" ] && pg_running "$folder" && healthy; then announce "$what"; return; fi
   stop_server
   port_free "$PORT" || fail "port $PORT on this machine is taken by another program." "stop that program, or choose another port: WEXIS_PORT=$((PORT + 1)) ./wexis $([ "$what" = demo ] && echo demo || echo start)"
   start_cluster "$folder" 5480
   ensure_database "$folder" "wexis_$what"
-  mkdir -p "$STATE/keys"; chmod 700 "$STATE/keys"
+  mkdir -p "$STATE/keys"; chmod 700 "$STATE/keys"; rm -f "$STATE/studio.txt"
+  [ -z "${STUDIO:-}" ] || port_free "$STUDIO" || fail "port $STUDIO on this machine is taken by another program." "choose another: WEXIS_STUDIO_PORT=$((STUDIO + 1)) ./wexis start --studio"
   say "Starting Wexis …"
-  ConnectionStrings__Wexis="$(connection "$folder" "wexis_$what")" Wexis__Demo=$([ "$what" = demo ] && echo true || echo false) Wexis__WebRoot="$ROOT/web/dist" Wexis__Keys="$STATE/keys" \
+  ConnectionStrings__Wexis="$(connection "$folder" "wexis_$what")" Wexis__Demo=$([ "$what" = demo ] && echo true || echo false) Wexis__WebRoot="$ROOT/web/dist" Wexis__Keys="$STATE/keys" Wexis__StudioPort="${STUDIO:-}" Wexis__StudioNote="$STATE/studio.txt" Wexis__FirstLeadCode="$([ "$what" = house ] && first_lead_code)" \
     ASPNETCORE_URLS="http://127.0.0.1:$PORT" ASPNETCORE_ENVIRONMENT=Production Logging__LogLevel__Microsoft=Warning \
     nohup setsid dotnet "$STATE/app/Wexis.Server.dll" > "$STATE/server.log" 2>&1 < /dev/null &
   printf '%s' $! > "$STATE/server.pid"
@@ -96,6 +106,12 @@ start_all() {
   healthy || { tail -n 15 "$STATE/server.log" >&2; fail "the application does not answer on port $PORT." "read .wexis/server.log. The database is untouched."; }
   printf '%s' "$what" > "$STATE/last"; printf '%s' "$stamp" > "$STATE/running"
   announce "$what"
+}
+
+# Who may be the first lead trainer reads this where Wexis was started.
+first_lead_code() {
+  [ -s "$STATE/first-lead.code" ] || (umask 077; head -c 8 /dev/urandom | od -An -tu8 | tr -dc '0-9' | cut -c1-6 > "$STATE/first-lead.code")
+  cat "$STATE/first-lead.code"
 }
 
 healthy() { (exec 3<> "/dev/tcp/127.0.0.1/$PORT" && printf 'GET /api/ready HTTP/1.0\r\nHost: 127.0.0.1\r\n\r\n' >&3 && timeout 3 cat <&3 | grep -q '"ready"') 2>/dev/null; }
@@ -108,8 +124,10 @@ announce() {
     say "Demo accounts (the sign-in page offers them too):"
     sed -n 's/.*"login": *"\([^"]*\)".*"password": *"\([^"]*\)".*"name": *"\([^"]*\)".*"role": *"\([^"]*\)".*/  \1\t\2\t\3, \4/p' data/demo/people.json
   else
-    say "On first opening it asks for the lead trainer. There is no default password."
+    say "On first opening it asks for the lead trainer, and for this code: $(first_lead_code)"
+    say "There is no default password."
   fi
+  [ ! -s "$STATE/studio.txt" ] || { say ""; cat "$STATE/studio.txt"; }
   say ""
   say "Stop with ./wexis stop; nothing is lost."
 }
@@ -119,4 +137,36 @@ stop_all() {
   stop_cluster "$(cluster_folder pg)"
   rm -f "$STATE/running"
   say "Wexis is stopped. Data stays in .wexis."
+}
+
+# with_store COMMAND…: with the address of the house that was open last, as PostgreSQL's own tools read it.
+with_store() {
+  local folder name; folder=$(cluster_folder pg); name=$(basename "$folder")
+  start_cluster "$folder" 5480
+  PGHOST=127.0.0.1 PGPORT=$(cat "$STATE/$name.port") PGUSER=wexis PGPASSWORD=$(cat "$STATE/$name.secret") "$@"
+}
+
+backup_to() {
+  local file=${1:-}; [ -n "$file" ] || fail "Into which file?" "./wexis backup FILE"
+  ensure_postgres
+  DATABASE="wexis_$(last_house)" with_store bash scripts/backup.sh save "$file" || fail "the backup was not made." "is there room, and may this account write there?"
+  say "Kept: $file ($(du -h "$file" | cut -f1)). It holds everything, health answers too: keep it as safely."
+}
+
+# What stands now is set aside under another name before the restored one takes its place; it is never deleted.
+restore_from() {
+  local file=${1:-} what aside; [ -n "$file" ] || fail "From which file?" "./wexis restore FILE"
+  ensure_postgres
+  what=$(last_house); aside="wexis_${what}_before_$(date +%Y%m%d_%H%M%S)"
+  start_cluster "$(cluster_folder pg)" 5480
+  sql "$(cluster_folder pg)" "DROP DATABASE IF EXISTS wexis_${what}_restored WITH (FORCE)"
+  DATABASE="wexis_${what}_restored" with_store bash scripts/backup.sh bring "$file" || fail "nothing was restored." "take another backup; what is stored was not touched."
+  stop_server
+  if [ "$(sql "$(cluster_folder pg)" "SELECT 1 FROM pg_database WHERE datname = 'wexis_$what'")" = 1 ]; then
+    sql "$(cluster_folder pg)" "SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = 'wexis_$what'" > /dev/null
+    sql "$(cluster_folder pg)" "ALTER DATABASE wexis_$what RENAME TO $aside"
+  fi
+  sql "$(cluster_folder pg)" "ALTER DATABASE wexis_${what}_restored RENAME TO wexis_$what"
+  say "Restored. What stood here before is kept in the database $aside."
+  start_all "$what"
 }

@@ -14,6 +14,8 @@ public sealed class House : IAsyncDisposable
     private readonly bool _demo;
     private readonly string? _webRoot;
     private readonly string _keys = Directory.CreateTempSubdirectory("wexis-keys-").FullName;
+    private string? _firstLeadCode;
+    private int? _studioPort;
     private WebApplication? _app;
 
     private House(TestDatabase database, bool demo, string? webRoot)
@@ -25,6 +27,7 @@ public sealed class House : IAsyncDisposable
 
     public TestDatabase Database { get; }
     public Uri Address { get; private set; } = new("http://127.0.0.1");
+    public int? StudioPort => _studioPort;
     public IServiceProvider Services => _app?.Services ?? throw new InvalidOperationException("The house is closed.");
 
     /// <summary>The folder above this test that holds the solution.</summary>
@@ -32,9 +35,11 @@ public sealed class House : IAsyncDisposable
 
     /// <param name="demo">Filled with the demo scenario, and its accounts offered.</param>
     /// <param name="webRoot">The built front end, for browsers.</param>
-    public static async Task<House> Open(bool demo = false, string? webRoot = null)
+    /// <param name="studioPort">Open to the network by HTTPS, on this port.</param>
+    /// <param name="firstLeadCode">Asked of whoever would be the first lead trainer.</param>
+    public static async Task<House> Open(bool demo = false, string? webRoot = null, string? firstLeadCode = null, int? studioPort = null)
     {
-        var house = new House(await TestDatabase.Create(), demo, webRoot);
+        var house = new House(await TestDatabase.Create(), demo, webRoot) { _firstLeadCode = firstLeadCode, _studioPort = studioPort };
         await house.Start();
         return house;
     }
@@ -55,13 +60,15 @@ public sealed class House : IAsyncDisposable
             b.Configuration["Wexis:Demo"] = _demo ? "true" : "false";
             b.Configuration["Wexis:Keys"] = _keys;
             b.Configuration["Wexis:SignInsPerMinute"] = "10000";
+            b.Configuration["Wexis:StudioPort"] = _studioPort?.ToString(CultureInfo.InvariantCulture);
+            b.Configuration["Wexis:FirstLeadCode"] = _firstLeadCode;
             if (_webRoot is not null) b.Configuration["Wexis:WebRoot"] = _webRoot;
             b.Configuration["urls"] = string.Create(CultureInfo.InvariantCulture, $"http://127.0.0.1:{(Address.Port == 80 ? 0 : Address.Port)}");
             b.Logging.SetMinimumLevel(LogLevel.Error);
         });
         await WexisHost.Prepare(_app, CancellationToken.None);
         await _app.StartAsync();
-        Address = new(_app.Services.GetRequiredService<IServer>().Features.Get<IServerAddressesFeature>()!.Addresses.Single());
+        Address = new(_app.Services.GetRequiredService<IServer>().Features.Get<IServerAddressesFeature>()!.Addresses.First(a => a.StartsWith("http://127.0.0.1", StringComparison.Ordinal)));
     }
 
     public async Task Stop()

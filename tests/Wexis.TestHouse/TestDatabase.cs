@@ -34,6 +34,9 @@ public sealed class TestDatabase : IAsyncDisposable
         return new(name);
     }
 
+    /// <summary>A database that is there already; it goes with the test.</summary>
+    public static TestDatabase Named(string name) => new(name);
+
     public async Task<int> Execute(string sql, object? values = null)
     {
         await using var c = new NpgsqlConnection(ConnectionString);

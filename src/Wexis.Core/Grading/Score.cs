@@ -31,7 +31,7 @@ public sealed record Score(double Percent, IReadOnlyList<DomainScore> Domains, I
         {
             var (mark, from, value) = MarkOf(c, state, sheet, tracks, settings);
             var missed = c.SafetyCritical && mark < SafetyMet;
-            return new ScoredCriterion(c, mark, from, value, mark is { } m ? c.Weight * (3 - m) / 3 / total * 100 : 0, missed);
+            return new ScoredCriterion(c, mark, from, value, mark is { } m && total > 0 ? c.Weight * (3 - m) / 3 / total * 100 : 0, missed);
         }).ToList();
         var unmarked = criteria.Where(c => c.Mark is null && c.Criterion.Weight > 0).Select(c => c.Criterion.Id).ToList();
         var percent = PercentOf(criteria);

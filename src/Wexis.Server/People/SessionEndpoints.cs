@@ -1,4 +1,6 @@
 using System.Security.Claims;
+using System.Security.Cryptography;
+using System.Text;
 using Microsoft.AspNetCore.Antiforgery;
 using Microsoft.AspNetCore.Authentication;
 using Microsoft.AspNetCore.Authentication.Cookies;
@@ -14,8 +16,19 @@ namespace Wexis.Server.People;
 /// <summary>Who is signed in, and what the sign-in page needs to know.</summary>
 /// <param name="Token">Form token; every change sends it back in a header.</param>
 /// <param name="NeedsFirstLead">Nobody leads this house yet: ask for the first lead trainer.</param>
+/// <param name="AsksCode">Whoever would be the first lead proves it by the code that the start command printed.</param>
 /// <param name="DemoAccounts">Offered by the sign-in page of the demo only.</param>
-public sealed record Session(SignedIn? Person, string Token, bool NeedsFirstLead, IReadOnlyList<DemoAccount> DemoAccounts);
+public sealed record Session(SignedIn? Person, string Token, bool NeedsFirstLead, bool AsksCode, IReadOnlyList<DemoAccount> DemoAccounts);
+
+/// <param name="Code">Printed by the start command: who reads it stands at the machine.</param>
+public sealed record FirstLead(string? Login, string? Name, string? Password, string? Code);
+
+/// <summary>The code that a house without a lead trainer asks for; null where none was set.</summary>
+public sealed record FirstLeadCode(string? Code)
+{
+    public bool Is(string? given) =>
+        Code is null || CryptographicOperations.FixedTimeEquals(Encoding.UTF8.GetBytes(Code), Encoding.UTF8.GetBytes(given?.Trim() ?? ""));
+}
 public sealed record SignedIn(Guid Id, string Name, string Login, string Role);
 public sealed record SignIn(string? Login, string? Password);
 
@@ -47,11 +60,11 @@ public static class SessionEndpoints
         await context.HttpContext.SignOutAsync();
     }
 
-    private static async Task<Ok<Session>> Get(HttpContext http, IAntiforgery antiforgery, PersonStore people, DemoSeed demo, CancellationToken ct)
+    private static async Task<Ok<Session>> Get(HttpContext http, IAntiforgery antiforgery, PersonStore people, DemoSeed demo, FirstLeadCode code, CancellationToken ct)
     {
         var token = antiforgery.GetAndStoreTokens(http).RequestToken ?? "";
         var person = http.User.Identity?.IsAuthenticated == true ? await people.ById(http.User.PersonId(), ct) : null;
-        return TypedResults.Ok(new Session(person is null ? null : Shown(person), token, !await people.AnyLead(ct), demo.Accounts));
+        return TypedResults.Ok(new Session(person is null ? null : Shown(person), token, !await people.AnyLead(ct), code.Code is not null, demo.Accounts));
     }
 
     private static async Task<Results<Ok<SignedIn>, ValidationProblem>> Enter(SignIn given, HttpContext http, PersonStore people, IPasswordHasher<StoredPerson> hasher, CancellationToken ct)
@@ -71,9 +84,10 @@ public static class SessionEndpoints
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<Ok<SignedIn>, ValidationProblem>> First(PersonDraft given, HttpContext http, PersonStore people, IPasswordHasher<StoredPerson> hasher, TimeProvider clock, CancellationToken ct)
+    private static async Task<Results<Ok<SignedIn>, ValidationProblem>> First(FirstLead given, HttpContext http, FirstLeadCode code, PersonStore people, IPasswordHasher<StoredPerson> hasher, TimeProvider clock, CancellationToken ct)
     {
-        var draft = given with { Role = Roles.Lead };
+        var draft = new PersonDraft(given.Login, given.Name, Roles.Lead, given.Password);
+        if (!code.Is(given.Code)) return Problems.Of("code", "code: this is not the code that the start command printed. Look at the window in which Wexis was started.", "The lead trainer cannot be added like this.");
         if (draft.Issues() is { Count: > 0 } issues) return Problems.Of(issues, "The lead trainer cannot be added like this.");
         var person = New(draft, hasher);
         if (!await people.AddFirstLead(person, clock.GetUtcNow(), ct)) return Problems.Of("login", "This house has a lead trainer already. Sign in instead.", "Nothing was added.");

@@ -48,6 +48,9 @@ public static class WexisHost
         configure?.Invoke(builder);
         builder.WebHost.ConfigureKestrel(o => o.Limits.MaxRequestBodySize = Limits.MostBytes);
         var services = builder.Services;
+        var studio = StudioDoor.Of(builder.Configuration);
+        studio.Listen(builder);
+        services.AddSingleton(studio);
         var connection = builder.Configuration.GetConnectionString("Wexis") ?? (WritesContract ? "Host=127.0.0.1" : throw new InvalidOperationException("No connection string “Wexis” is set. Start with ./wexis start, which sets it."));
         services.AddSingleton(Database.Open(connection));
         services.AddSingleton(new DatabaseAddress(connection));
@@ -60,6 +63,7 @@ public static class WexisHost
         services.AddMemoryCache(o => o.SizeLimit = 4000);
         services.AddSingleton<TechniqueDesk>();
         services.AddSingleton<DemoSeed>();
+        services.AddSingleton(new FirstLeadCode(builder.Configuration["Wexis:FirstLeadCode"] is { Length: > 0 } code ? code : null));
         AddSignIn(services, builder.Configuration);
         services.ConfigureHttpJsonOptions(o =>
         {
@@ -94,6 +98,7 @@ public static class WexisHost
         if (WritesContract) return;
         await Database.Migrate(app.Services.GetRequiredService<NpgsqlDataSource>(), app.Services.GetRequiredService<DatabaseAddress>().ConnectionString, ct);
         await app.Services.GetRequiredService<TechniqueDesk>().MakeBriefsAnew(app.Services.GetRequiredService<EditionStore>(), ct);
+        if (app.Configuration["Wexis:StudioNote"] is { Length: > 0 } note && app.Services.GetRequiredService<StudioDoor>() is { Port: not null } studio) await File.WriteAllTextAsync(note, studio.Note(), ct);
         if (app.Configuration.GetValue<bool>("Wexis:Demo")) await app.Services.GetRequiredService<DemoSeed>().Fill(ct);
     }
 
@@ -126,6 +131,7 @@ public static class WexisHost
         DemonstrationEndpoints.Map(api);
         ResultEndpoints.Map(api);
         ThreadEndpoints.Map(api);
+        StudioDoor.Map(api);
         app.MapOpenApi("/api/openapi/{documentName}.json").RequireAuthorization(Policies.Lead);
         // An unknown API path is a problem document, never the start page.
         api.MapFallback("{**rest}", () => TypedResults.Problem(statusCode: 404, title: "There is nothing at this address.")).AllowAnonymous().ExcludeFromDescription();

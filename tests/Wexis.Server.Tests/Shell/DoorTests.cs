@@ -124,6 +124,18 @@ public class FirstLeadTests
     }
 
     [Fact]
+    public async Task The_first_lead_proves_it_by_the_code_that_the_start_command_prints()
+    {
+        await using var house = await House.Open(firstLeadCode: "482913");
+        using var visitor = house.Visit();
+        (await visitor.ReadSession()).AsksCode.ShouldBeTrue();
+        foreach (var wrong in new[] { null, "", "482914", "48291", "4829130" })
+            (await Visitor.Refusal(await visitor.Post("/api/first-lead", new { login = "anna", name = "Anna Example", password = "long-enough-1", code = wrong }))).Keys.ShouldBe(["code"]);
+        (await visitor.ReadSession()).NeedsFirstLead.ShouldBeTrue("nobody was added");
+        (await visitor.Post("/api/first-lead", new { login = "anna", name = "Anna Example", password = "long-enough-1", code = " 482913 " })).StatusCode.ShouldBe(HttpStatusCode.OK);
+    }
+
+    [Fact]
     public async Task Only_one_of_two_who_ask_at_once_leads()
     {
         await using var house = await House.Open();

@@ -9,6 +9,7 @@ import { ROLE_WORDS } from "../shell/SignInScreen";
 import { Button } from "../ui/Button";
 import { Pick, TextField } from "../ui/Field";
 import { Problem, Waiting } from "../ui/States";
+import { StudioNetwork } from "./StudioNetwork";
 
 const BLANK = { name: "", login: "", password: "", role: "trainee" };
 
@@ -78,6 +79,7 @@ export function PeopleScreen() {
           </Button>
         </div>
       </form>
+      <StudioNetwork />
     </Stage>
   );
 }

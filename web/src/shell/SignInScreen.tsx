@@ -17,7 +17,7 @@ export function SignInScreen({ session }: { session: Schemas["Session"] }) {
           and why a demonstration passed.
         </p>
       </div>
-      {session.needs_first_lead ? <FirstLead /> : <SignIn demo={session.demo_accounts} />}
+      {session.needs_first_lead ? <FirstLead asksCode={session.asks_code} /> : <SignIn demo={session.demo_accounts} />}
     </main>
   );
 }
@@ -91,11 +91,11 @@ export const ROLE_WORDS: Readonly<Record<string, string>> = {
   trainee: "trainee",
 };
 
-function FirstLead() {
-  const [draft, setDraft] = useState({ name: "", login: "", password: "" });
+function FirstLead({ asksCode }: { asksCode: boolean }) {
+  const [draft, setDraft] = useState({ name: "", login: "", password: "", code: "" });
   const queries = useQueryClient();
   const add = useMutation({
-    mutationFn: () => said(api.POST("/api/first-lead", { body: { ...draft, role: "lead" } })),
+    mutationFn: () => said(api.POST("/api/first-lead", { body: draft })),
     onSuccess: () => queries.invalidateQueries({ queryKey: sessionQuery.queryKey }),
   });
   const fields = add.isError ? problemOf(add.error).fields : {};
@@ -125,6 +125,15 @@ function FirstLead() {
         hint="At least 10 characters. There is no default."
         {...field("password")}
       />
+      {asksCode && (
+        <TextField
+          label="Code"
+          inputMode="numeric"
+          autoComplete="off"
+          hint="Printed in the window in which Wexis was started."
+          {...field("code")}
+        />
+      )}
       {add.isError && Object.keys(fields).length === 0 && (
         <p role="alert" className="text-wrong">
           {problemOf(add.error).title}
