@@ -1,8 +1,8 @@
-using Wexis.Core.Measures;
 using System.Security.Cryptography;
 using System.Text;
 using System.Text.Json;
 using System.Text.Json.Serialization;
+using Wexis.Core.Measures;
 
 namespace Wexis.Core.Anatomy;
 

@@ -570,6 +570,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/studio": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["getStudio"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/techniques": {
     parameters: {
       query?: never;
@@ -1596,6 +1612,13 @@ export interface components {
       pull_deg: null | number;
       pull_words: null | string;
     };
+    FirstLead: {
+      /** @description Printed by the start command: who reads it stands at the machine. */
+      code: null | string;
+      login: null | string;
+      name: null | string;
+      password: null | string;
+    };
     /** @description How a stroke lies to the lymph flow of one zone (rule R61). */
     FlowVerdict: {
       /** Format: double */
@@ -2492,6 +2515,8 @@ export interface components {
     };
     /** @description Who is signed in, and what the sign-in page needs to know. */
     Session: {
+      /** @description Whoever would be the first lead proves it by the code that the start command printed. */
+      asks_code: boolean;
       /** @description Offered by the sign-in page of the demo only. */
       demo_accounts: components["schemas"]["DemoAccount"][];
       /** @description Nobody leads this house yet: ask for the first lead trainer. */
@@ -2708,6 +2733,18 @@ export interface components {
       wrong_claims: components["schemas"]["StructureClaim"][];
       /** @description Names of the zones whose layers hold it. */
       zones: string[];
+    };
+    /** @description An address at which a tablet or a phone of the studio finds Wexis, and the same as a picture to point a camera at. */
+    StudioAddress: {
+      /** @description An SVG drawing. */
+      qr: string;
+      url: string;
+    };
+    StudioView: {
+      addresses: components["schemas"]["StudioAddress"][];
+      /** @description SHA-256 of the certificate, as a browser shows it when it asks whether to go on. */
+      fingerprint: null | string;
+      open: boolean;
     };
     TableBrought: {
       /**
@@ -3642,7 +3679,7 @@ export interface operations {
     };
     requestBody: {
       content: {
-        "application/json": components["schemas"]["PersonDraft"];
+        "application/json": components["schemas"]["FirstLead"];
       };
     };
     responses: {
@@ -4372,6 +4409,26 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+    };
+  };
+  getStudio: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["StudioView"];
+        };
       };
     };
   };
