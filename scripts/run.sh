@@ -159,7 +159,7 @@ restore_from() {
   ensure_postgres
   what=$(last_house); aside="wexis_${what}_before_$(date +%Y%m%d_%H%M%S)"
   start_cluster "$(cluster_folder pg)" 5480
-  sql "$(cluster_folder pg)" "DROP DATABASE IF EXISTS wexis_${what}_restored WITH (FORCE)"
+  PGOPTIONS='-c client_min_messages=warning' sql "$(cluster_folder pg)" "DROP DATABASE IF EXISTS wexis_${what}_restored WITH (FORCE)"
   DATABASE="wexis_${what}_restored" with_store bash scripts/backup.sh bring "$file" || fail "nothing was restored." "take another backup; what is stored was not touched."
   stop_server
   if [ "$(sql "$(cluster_folder pg)" "SELECT 1 FROM pg_database WHERE datname = 'wexis_$what'")" = 1 ]; then
