@@ -70,7 +70,7 @@ public sealed class StudioDoor
     /// <summary>What the start command prints: address, fingerprint, and the first address as a picture made of blocks.</summary>
     public string Note()
     {
-        if (Urls.FirstOrDefault(u => u.Any(char.IsAsciiDigit) && IPAddress.TryParse(new Uri(u).Host, out _)) is not { } first) return "This machine is on no network just now.\n";
+        if (Urls.FirstOrDefault(u => IPAddress.TryParse(new Uri(u).Host, out _)) is not { } first) return "This machine is on no network just now.\n";
         using var data = QRCodeGenerator.GenerateQrCode(first, QRCodeGenerator.ECCLevel.M);
         using var blocks = new AsciiQRCode(data);
         return $"On the studio's network:  {string.Join("  ", Urls)}\nThe browser asks once whether to trust it; the certificate's fingerprint is\n{Fingerprint}\n\n{blocks.GetGraphicSmall()}\n";
