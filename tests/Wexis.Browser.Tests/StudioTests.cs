@@ -1,5 +1,3 @@
-using System.Net;
-using System.Net.Sockets;
 using OpenQA.Selenium;
 using Wexis.TestHouse;
 
@@ -11,7 +9,7 @@ public class StudioTests
     [Fact]
     public async Task A_tablet_signs_in_by_https_sees_the_address_and_comes_to_the_grading()
     {
-        await using var house = await House.Open(demo: true, DemoHouse.WebRoot, studioPort: FreePort());
+        await using var house = await House.Open(demo: true, DemoHouse.WebRoot, studioPort: House.FreePort());
         using var b = new Browser(new($"https://127.0.0.1:{house.StudioPort}"), width: 1024, height: 768);
         b.SignInAs("Benno Fairweld");
         b.Go("/grading");
@@ -20,12 +18,5 @@ public class StudioTests
         b.Go("/people");
         b.See(By.CssSelector("[data-studio='open']"));
         b.Errors().ShouldBeEmpty();
-    }
-
-    private static int FreePort()
-    {
-        using var socket = new Socket(AddressFamily.InterNetwork, SocketType.Stream, ProtocolType.Tcp);
-        socket.Bind(new IPEndPoint(IPAddress.Loopback, 0));
-        return ((IPEndPoint)socket.LocalEndPoint!).Port;
     }
 }

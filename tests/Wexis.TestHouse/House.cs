@@ -1,4 +1,6 @@
 using System.Globalization;
+using System.Net;
+using System.Net.Sockets;
 using Microsoft.AspNetCore.Builder;
 using Microsoft.AspNetCore.Hosting.Server;
 using Microsoft.AspNetCore.Hosting.Server.Features;
@@ -77,6 +79,14 @@ public sealed class House : IAsyncDisposable
         await _app.StopAsync(new CancellationTokenSource(TimeSpan.FromSeconds(2)).Token);
         await _app.DisposeAsync();
         _app = null;
+    }
+
+    /// <summary>A port of this machine that nobody listens on just now.</summary>
+    public static int FreePort()
+    {
+        using var socket = new Socket(AddressFamily.InterNetwork, SocketType.Stream, ProtocolType.Tcp);
+        socket.Bind(new IPEndPoint(IPAddress.Loopback, 0));
+        return ((IPEndPoint)socket.LocalEndPoint!).Port;
     }
 
     public Visitor Visit() => new(Address);

@@ -1,7 +1,6 @@
 using System.Diagnostics;
 using System.Globalization;
 using System.Net;
-using System.Net.Sockets;
 using Wexis.Core.Grading;
 using Wexis.Server.Grading;
 using Wexis.TestHouse;
@@ -18,7 +17,7 @@ public class CrashDrillTests
     public async Task No_acknowledged_mark_is_lost_or_doubled_when_the_server_is_killed()
     {
         await using var database = await TestDatabase.Create();
-        var port = FreePort();
+        var port = House.FreePort();
         var address = new Uri($"http://127.0.0.1:{port}");
         var server = await Start(database, port, address);
         try
@@ -103,12 +102,5 @@ public class CrashDrillTests
             }
         }
         throw new TimeoutException("The server did not become ready.");
-    }
-
-    private static int FreePort()
-    {
-        using var listener = new TcpListener(IPAddress.Loopback, 0);
-        listener.Start();
-        return ((IPEndPoint)listener.LocalEndpoint).Port;
     }
 }

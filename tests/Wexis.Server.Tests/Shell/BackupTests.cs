@@ -6,63 +6,51 @@ using Wexis.TestHouse;
 namespace Wexis.Server.Tests.Shell;
 
 /// <summary>A backup brings back what was there, row for row; a torn one brings nothing and touches nothing.</summary>
-public class BackupTests
+public sealed class BackupTests : IDisposable
 {
+    private readonly string _folder = Directory.CreateTempSubdirectory("wexis-backup-").FullName;
+
+    public void Dispose() => Directory.Delete(_folder, recursive: true);
+
     [Fact]
     public async Task What_is_restored_equals_what_was_backed_up_and_the_house_opens_on_it()
     {
-        var folder = Directory.CreateTempSubdirectory("wexis-backup-").FullName;
-        try
+        await using var house = await House.Open(demo: true);
+        var file = Path.Combine(_folder, "house.wexis");
+        (await Run("save", file, house.Database.Name)).Code.ShouldBe(0);
+        File.Exists($"{file}.part").ShouldBeFalse();
+        var name = $"wexis_test_{Guid.NewGuid():N}";
+        (await Run("bring", file, name)).Code.ShouldBe(0);
+        await using (var restored = TestDatabase.Named(name))
         {
-            await using var house = await House.Open(demo: true);
-            var file = Path.Combine(folder, "house.wexis");
-            (await Run("save", file, house.Database.Name)).Code.ShouldBe(0);
-            File.Exists($"{file}.part").ShouldBeFalse();
-            var name = $"wexis_test_{Guid.NewGuid():N}";
-            (await Run("bring", file, name)).Code.ShouldBe(0);
-            await using (var restored = TestDatabase.Named(name))
-            {
-                var before = await Rows(house.Database.ConnectionString);
-                before.Count.ShouldBeGreaterThan(15);
-                (await Rows(restored.ConnectionString)).ShouldBe(before, ignoreOrder: true);
-                // The rules of the store came back too: a mark is still only ever added.
-                await Should.ThrowAsync<PostgresException>(() => restored.Execute("DELETE FROM grading.mark_event"));
-            }
-        }
-        finally
-        {
-            Directory.Delete(folder, recursive: true);
+            var before = await Rows(house.Database.ConnectionString);
+            before.Count.ShouldBeGreaterThan(15);
+            (await Rows(restored.ConnectionString)).ShouldBe(before, ignoreOrder: true);
+            // The rules of the store came back too: a mark is still only ever added.
+            await Should.ThrowAsync<PostgresException>(() => restored.Execute("DELETE FROM grading.mark_event"));
         }
     }
 
     [Fact]
     public async Task A_torn_backup_or_another_file_is_refused_and_leaves_no_database()
     {
-        var folder = Directory.CreateTempSubdirectory("wexis-backup-").FullName;
-        try
+        await using var house = await House.Open(demo: true);
+        var file = Path.Combine(_folder, "house.wexis");
+        (await Run("save", file, house.Database.Name)).Code.ShouldBe(0);
+        var whole = await File.ReadAllBytesAsync(file, TestContext.Current.CancellationToken);
+        var torn = Path.Combine(_folder, "torn.wexis");
+        foreach (var part in new[] { 0.02, 0.5, 0.9 })
         {
-            await using var house = await House.Open(demo: true);
-            var file = Path.Combine(folder, "house.wexis");
-            (await Run("save", file, house.Database.Name)).Code.ShouldBe(0);
-            var whole = await File.ReadAllBytesAsync(file, TestContext.Current.CancellationToken);
-            var torn = Path.Combine(folder, "torn.wexis");
-            foreach (var part in new[] { 0.02, 0.5, 0.9 })
-            {
-                await File.WriteAllBytesAsync(torn, whole[..(int)(whole.Length * part)], TestContext.Current.CancellationToken);
-                var name = $"wexis_test_{Guid.NewGuid():N}";
-                var (code, said) = await Run("bring", torn, name);
-                code.ShouldBe(1, $"{part}");
-                said.ShouldContain("Nothing was changed.");
-                (await house.Database.Scalar<bool>("SELECT EXISTS (SELECT 1 FROM pg_database WHERE datname = @name)", new { name })).ShouldBeFalse();
-            }
-            await File.WriteAllTextAsync(torn, "a letter", TestContext.Current.CancellationToken);
-            (await Run("bring", torn, "wexis_test_letter")).Said.ShouldContain("is no backup");
-            (await Run("bring", Path.Combine(folder, "nowhere"), "wexis_test_nowhere")).Said.ShouldContain("There is no file");
+            await File.WriteAllBytesAsync(torn, whole[..(int)(whole.Length * part)], TestContext.Current.CancellationToken);
+            var name = $"wexis_test_{Guid.NewGuid():N}";
+            var (code, said) = await Run("bring", torn, name);
+            code.ShouldBe(1, $"{part}");
+            said.ShouldContain("Nothing was changed.");
+            (await house.Database.Scalar<bool>("SELECT EXISTS (SELECT 1 FROM pg_database WHERE datname = @name)", new { name })).ShouldBeFalse();
         }
-        finally
-        {
-            Directory.Delete(folder, recursive: true);
-        }
+        await File.WriteAllTextAsync(torn, "a letter", TestContext.Current.CancellationToken);
+        (await Run("bring", torn, "wexis_test_letter")).Said.ShouldContain("is no backup");
+        (await Run("bring", Path.Combine(_folder, "nowhere"), "wexis_test_nowhere")).Said.ShouldContain("There is no file");
     }
 
     /// <summary>A line per table: its name, how many rows, and a sum over all that they hold.</summary>

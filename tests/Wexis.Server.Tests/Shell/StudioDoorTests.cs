@@ -1,5 +1,4 @@
 using System.Net;
-using System.Net.Sockets;
 using System.Security.Cryptography;
 using System.Security.Cryptography.X509Certificates;
 using System.Text.Json.Nodes;
@@ -15,7 +14,7 @@ public class StudioDoorTests
     [Fact]
     public async Task It_speaks_https_with_the_houses_own_certificate_and_keeps_it()
     {
-        await using var house = await House.Open(demo: true, studioPort: FreePort());
+        await using var house = await House.Open(demo: true, studioPort: House.FreePort());
         using var lead = await house.Visit().SignIn("maren");
         var view = JsonNode.Parse(await (await lead.Ask("/api/studio")).Content.ReadAsStringAsync())!;
         view["open"]!.GetValue<bool>().ShouldBeTrue();
@@ -55,12 +54,5 @@ public class StudioDoorTests
         using var http = new HttpClient { BaseAddress = house.Address };
         using var request = new HttpRequestMessage(HttpMethod.Get, "/api/ready") { Headers = { Host = "rebound.example" } };
         (await http.SendAsync(request, TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
-    }
-
-    private static int FreePort()
-    {
-        using var socket = new Socket(AddressFamily.InterNetwork, SocketType.Stream, ProtocolType.Tcp);
-        socket.Bind(new IPEndPoint(IPAddress.Loopback, 0));
-        return ((IPEndPoint)socket.LocalEndPoint!).Port;
     }
 }
