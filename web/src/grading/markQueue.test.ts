@@ -132,15 +132,18 @@ describe("marks on their way to the server", () => {
     });
   });
 
-  it.each([401, 500, 503])("wait when the server answers %i: it may be another minute's matter", async (status) => {
-    desk.answer = () => problem(status, "Not now");
-    const queue = queueFor(`status-${status}`);
-    await queue.give(event(1));
-    await vi.waitFor(() => {
-      expect(latest()?.reachable).toBe(false);
-    });
-    expect(await queue.flush()).toBe(1);
-  });
+  it.each([401, 403, 500, 503])(
+    "wait when the server answers %i: it may be another minute's matter",
+    async (status) => {
+      desk.answer = () => problem(status, "Not now");
+      const queue = queueFor(`status-${status}`);
+      await queue.give(event(1));
+      await vi.waitFor(() => {
+        expect(latest()?.reachable).toBe(false);
+      });
+      expect(await queue.flush()).toBe(1);
+    },
+  );
 
   it("are told apart when the server refuses one: it stays with its reason, the next ones go", async () => {
     const [wrong, right] = [event(1), event(2)];
@@ -248,6 +251,21 @@ describe("marks on their way to the server", () => {
     await later.flush();
     expect(desk.came).toEqual(burst.map((e) => e.id));
     expect(Object.keys(localStorage).filter((k) => k.startsWith("wexis.mark."))).toEqual([]);
+  });
+
+  it("of somebody else who graded on this device wait for them, and are not refused under another name", async () => {
+    desk.answer = () => problem(503, "Down");
+    const theirs = event(1);
+    await queueFor("theirs").give(theirs);
+    queues.forEach((q) => {
+      q.close();
+    });
+    desk.answer = () => problem(403, "Your role does not allow this.");
+    await sendWaitingMarks();
+    expect((await waitingMarks()).get("theirs")).toBe(1);
+    desk.answer = () => Response.json({ score: null });
+    await sendWaitingMarks();
+    expect(desk.came).toContain(theirs.id);
   });
 
   it("of any sheet are sent from any page, but not those of the sheet that sends its own", async () => {
