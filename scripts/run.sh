@@ -56,11 +56,25 @@ start_cluster() {
 
 stop_cluster() { if [ -n "$BIN" ] && [ -d "$1" ] && pg_running "$1"; then pg "$BIN/pg_ctl" -D "$1" -m fast -w stop > /dev/null; fi; }
 
-connection() { local name; name=$(basename "$1"); printf 'Host=127.0.0.1;Port=%s;Username=wexis;Password=%s;Database=%s' "$(cat "$STATE/$name.port")" "$(cat "$STATE/$name.secret")" "$2"; }
+# The application comes in as wexis_app, which owns its databases and may do nothing else; wexis, who made the cluster, stays at this desk.
+connection() { local name; name=$(basename "$1"); printf 'Host=127.0.0.1;Port=%s;Username=wexis_app;Password=%s;Database=%s' "$(cat "$STATE/$name.port")" "$(cat "$STATE/$name.app.secret")" "$2"; }
 
-sql() { local name; name=$(basename "$1"); PGPASSWORD=$(cat "$STATE/$name.secret") "$BIN/psql" -h 127.0.0.1 -p "$(cat "$STATE/$name.port")" -U wexis -d postgres -v ON_ERROR_STOP=1 -qtAc "$2"; }
+sql() { local name; name=$(basename "$1"); PGPASSWORD=$(cat "$STATE/$name.secret") "$BIN/psql" -h 127.0.0.1 -p "$(cat "$STATE/$name.port")" -U wexis -d "${3:-postgres}" -v ON_ERROR_STOP=1 -qtAc "$2"; }
 
-ensure_database() { [ "$(sql "$1" "SELECT 1 FROM pg_database WHERE datname = '$2'")" = 1 ] || sql "$1" "CREATE DATABASE $2"; }
+# The application's own role, made once for each cluster.
+ensure_app_role() {
+  local secret; secret="$STATE/$(basename "$1").app.secret"
+  [ -s "$secret" ] || (umask 077; head -c 24 /dev/urandom | base64 | tr -dc 'A-Za-z0-9' > "$secret")
+  [ "$(sql "$1" "SELECT 1 FROM pg_roles WHERE rolname = 'wexis_app'")" = 1 ] || sql "$1" "CREATE ROLE wexis_app LOGIN NOSUPERUSER NOCREATEDB NOCREATEROLE"
+  sql "$1" "ALTER ROLE wexis_app PASSWORD '$(cat "$secret")'"
+}
+
+# The database is there and the application's; one that an older Wexis made as its cluster's owner is handed over whole.
+ensure_database() {
+  ensure_app_role "$1"
+  [ "$(sql "$1" "SELECT 1 FROM pg_database WHERE datname = '$2'")" = 1 ] || { sql "$1" "CREATE DATABASE $2 OWNER wexis_app"; return; }
+  [ "$(sql "$1" "SELECT pg_get_userbyid(datdba) FROM pg_database WHERE datname = '$2'")" = wexis_app ] || sql "$1" "$(cat scripts/hand-over.sql)" "$2"
+}
 
 last_house() { cat "$STATE/last" 2>/dev/null || printf 'house'; }
 
@@ -68,7 +82,7 @@ server_pid() { local p; p=$(cat "$STATE/server.pid" 2>/dev/null) && [ -n "$p" ] 
 
 stop_server() {
   local p; p=$(server_pid) || return 0
-  kill "$p"; for _ in $(seq 1 100); do kill -0 "$p" 2>/dev/null || break; sleep 0.1; done
+  kill "$p"; for _ in $(seq 1 200); do kill -0 "$p" 2>/dev/null || break; sleep 0.1; done
   if kill -0 "$p" 2>/dev/null; then kill -9 "$p"; fi
   rm -f "$STATE/server.pid"
 }
@@ -98,7 +112,7 @@ start_all() {
   mkdir -p "$STATE/keys"; chmod 700 "$STATE/keys"; rm -f "$STATE/studio.txt"
   [ -z "${STUDIO:-}" ] || port_free "$STUDIO" || fail "port $STUDIO on this machine is taken by another program." "choose another: WEXIS_STUDIO_PORT=$((STUDIO + 1)) ./wexis start --studio"
   say "Starting Wexis …"
-  ConnectionStrings__Wexis="$(connection "$folder" "wexis_$what")" Wexis__Demo=$([ "$what" = demo ] && echo true || echo false) Wexis__WebRoot="$ROOT/web/dist" Wexis__Keys="$STATE/keys" Wexis__StudioPort="${STUDIO:-}" Wexis__StudioNote="$STATE/studio.txt" Wexis__FirstLeadCode="$([ "$what" = house ] && first_lead_code)" \
+  ConnectionStrings__Wexis="$(connection "$folder" "wexis_$what")" Wexis__Demo=$([ "$what" = demo ] && echo true || echo false) Wexis__WebRoot="$ROOT/web/dist" Wexis__Keys="$STATE/keys" Wexis__Log="$STATE/log" Wexis__StudioPort="${STUDIO:-}" Wexis__StudioNote="$STATE/studio.txt" Wexis__FirstLeadCode="$([ "$what" = house ] && first_lead_code)" \
     ASPNETCORE_URLS="http://127.0.0.1:$PORT" ASPNETCORE_ENVIRONMENT=Production Logging__LogLevel__Microsoft=Warning \
     nohup setsid dotnet "$STATE/app/Wexis.Server.dll" > "$STATE/server.log" 2>&1 < /dev/null &
   printf '%s' $! > "$STATE/server.pid"
@@ -143,7 +157,8 @@ stop_all() {
 with_store() {
   local folder name; folder=$(cluster_folder pg); name=$(basename "$folder")
   start_cluster "$folder" 5480
-  PGHOST=127.0.0.1 PGPORT=$(cat "$STATE/$name.port") PGUSER=wexis PGPASSWORD=$(cat "$STATE/$name.secret") "$@"
+  ensure_app_role "$folder"
+  PGHOST=127.0.0.1 PGPORT=$(cat "$STATE/$name.port") PGUSER=wexis PGPASSWORD=$(cat "$STATE/$name.secret") OWNER=wexis_app "$@"
 }
 
 backup_to() {

@@ -14,6 +14,8 @@ test_database() {
   TESTPG=$(cluster_folder testpg)
   # Nothing here must survive a power cut, so the disk is not waited for.
   start_cluster "$TESTPG" 5580 "-c fsync=off -c synchronous_commit=off -c full_page_writes=off -c max_connections=200"
+  ensure_app_role "$TESTPG"
+  export WEXIS_TEST_APP_SECRET; WEXIS_TEST_APP_SECRET=$(cat "$STATE/$(basename "$TESTPG").app.secret")
   export WEXIS_TEST_DB="Host=127.0.0.1;Port=$(cat "$STATE/testpg.port" 2>/dev/null || cat "$STATE/$(basename "$TESTPG").port");Username=wexis;Password=$(cat "$STATE/$(basename "$TESTPG").secret")"
   sql "$TESTPG" "SELECT format('DROP DATABASE %I WITH (FORCE);', datname) FROM pg_database WHERE datname LIKE 'wexis_test_%' OR datname LIKE 'wexis_template_%'" | while read -r drop; do sql "$TESTPG" "$drop"; done
 }

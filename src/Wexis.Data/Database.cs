@@ -7,31 +7,45 @@ namespace Wexis.Data;
 /// <summary>PostgreSQL: connections and migrations.</summary>
 public static class Database
 {
-    /// <summary>Held while migrating, so that two servers may start at once. Any fixed number; this one spells nothing.</summary>
-    private const long MigrationLock = 7_390_221_544;
+    /// <summary>Held while a server brings the database up to date, so that several may start at once. Any fixed number; this one spells nothing.</summary>
+    private const long StartLock = 7_390_221_544;
+
+    /// <summary>Connections that one server opens at most: three servers fit a PostgreSQL as it comes (100, three of them kept for its own people).</summary>
+    public const int MostConnections = 30;
 
     public static NpgsqlDataSource Open(string connectionString)
     {
         DefaultTypeMap.MatchNamesWithUnderscores = true;
-        return NpgsqlDataSource.Create(connectionString);
+        var address = new NpgsqlConnectionStringBuilder(connectionString);
+        address.MaxPoolSize = Math.Min(address.MaxPoolSize, MostConnections);
+        return NpgsqlDataSource.Create(address);
     }
 
-    /// <summary>Applies what is missing, in order, each script in its own transaction.</summary>
-    /// <exception cref="InvalidOperationException">A script failed; the database stays at the one before it.</exception>
-    public static async Task Migrate(NpgsqlDataSource source, string connectionString, CancellationToken ct)
+    /// <summary>Does something while no other server of this database does; who comes later waits.</summary>
+    public static async Task Alone(NpgsqlDataSource source, Func<Task> work, CancellationToken ct)
     {
         ArgumentNullException.ThrowIfNull(source);
+        ArgumentNullException.ThrowIfNull(work);
         await using var held = await source.OpenConnectionAsync(ct);
-        await held.ExecuteAsync("SELECT pg_advisory_lock(@MigrationLock)", new { MigrationLock });
+        await held.ExecuteAsync(new CommandDefinition("SELECT pg_advisory_lock(@StartLock)", new { StartLock }, commandTimeout: 600, cancellationToken: ct));
         try
         {
-            var result = DeployChanges.To.PostgresqlDatabase(connectionString).WithScriptsEmbeddedInAssembly(typeof(Database).Assembly, n => n.Contains(".Migrations.", StringComparison.Ordinal))
-                .WithTransactionPerScript().LogToNowhere().Build().PerformUpgrade();
-            if (!result.Successful) throw new InvalidOperationException($"The database could not be brought up to date ({result.ErrorScript?.Name}): {result.Error.Message}", result.Error);
+            await work();
         }
         finally
         {
-            await held.ExecuteAsync("SELECT pg_advisory_unlock(@MigrationLock)", new { MigrationLock });
+            await held.ExecuteAsync("SELECT pg_advisory_unlock(@StartLock)", new { StartLock });
         }
+    }
+
+    /// <summary>Applies what is missing, in order, each script in its own transaction. Called <see cref="Alone"/>.</summary>
+    /// <exception cref="InvalidOperationException">A script failed; the database stays at the one before it.</exception>
+    public static void Migrate(string connectionString)
+    {
+        var result = DeployChanges.To.PostgresqlDatabase(connectionString)
+            .WithScriptsEmbeddedInAssembly(typeof(Database).Assembly, n => n.Contains(".Migrations.", StringComparison.Ordinal))
+            .WithTransactionPerScript().LogToNowhere().Build().PerformUpgrade();
+        if (!result.Successful)
+            throw new InvalidOperationException($"The database could not be brought up to date ({result.ErrorScript?.Name}): {result.Error.Message}", result.Error);
     }
 }

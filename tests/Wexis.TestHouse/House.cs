@@ -18,6 +18,8 @@ public sealed class House : IAsyncDisposable
     private readonly string _keys = Directory.CreateTempSubdirectory("wexis-keys-").FullName;
     private string? _firstLeadCode;
     private int? _studioPort;
+    private int _signInsPerMinute = 10_000;
+    private string? _log;
     private WebApplication? _app;
 
     private House(TestDatabase database, bool demo, string? webRoot)
@@ -39,12 +41,23 @@ public sealed class House : IAsyncDisposable
     /// <param name="webRoot">The built front end, for browsers.</param>
     /// <param name="studioPort">Open to the network by HTTPS, on this port.</param>
     /// <param name="firstLeadCode">Asked of whoever would be the first lead trainer.</param>
-    public static async Task<House> Open(bool demo = false, string? webRoot = null, string? firstLeadCode = null, int? studioPort = null)
+    /// <param name="signInsPerMinute">At one account from one device; in most tests as good as endless.</param>
+    /// <param name="log">Folder of the records that it keeps of itself.</param>
+    public static async Task<House> Open(bool demo = false, string? webRoot = null, string? firstLeadCode = null, int? studioPort = null, int signInsPerMinute = 10_000, string? log = null)
     {
-        var house = new House(await TestDatabase.Create(), demo, webRoot) { _firstLeadCode = firstLeadCode, _studioPort = studioPort };
+        var house = new House(await TestDatabase.Create(), demo, webRoot)
+        {
+            _firstLeadCode = firstLeadCode,
+            _studioPort = studioPort,
+            _signInsPerMinute = signInsPerMinute,
+            _log = log,
+        };
         await house.Start();
         return house;
     }
+
+    /// <summary>A server, not started yet, on a database that others may use too.</summary>
+    public static House On(TestDatabase database, bool demo = false) => new(database, demo, null);
 
     /// <summary>Stops the application and starts it again on the same port: a restart as a person sees it.</summary>
     public async Task Restart()
@@ -61,7 +74,8 @@ public sealed class House : IAsyncDisposable
             b.Configuration["Wexis:Data"] = Path.Combine(Root, "data");
             b.Configuration["Wexis:Demo"] = _demo ? "true" : "false";
             b.Configuration["Wexis:Keys"] = _keys;
-            b.Configuration["Wexis:SignInsPerMinute"] = "10000";
+            b.Configuration["Wexis:SignInsPerMinute"] = _signInsPerMinute.ToString(CultureInfo.InvariantCulture);
+            b.Configuration["Wexis:Log"] = _log;
             b.Configuration["Wexis:StudioPort"] = _studioPort?.ToString(CultureInfo.InvariantCulture);
             b.Configuration["Wexis:FirstLeadCode"] = _firstLeadCode;
             if (_webRoot is not null) b.Configuration["Wexis:WebRoot"] = _webRoot;
@@ -73,10 +87,15 @@ public sealed class House : IAsyncDisposable
         Address = new(_app.Services.GetRequiredService<IServer>().Features.Get<IServerAddressesFeature>()!.Addresses.First(a => a.StartsWith("http://127.0.0.1", StringComparison.Ordinal)));
     }
 
-    public async Task Stop()
+    public Task Stop() => Stop(new CancellationTokenSource(TimeSpan.FromSeconds(2)).Token);
+
+    /// <summary>As the stop command stops it: with all the time that the host itself allows.</summary>
+    public Task StopGently() => Stop(CancellationToken.None);
+
+    private async Task Stop(CancellationToken ct)
     {
         if (_app is null) return;
-        await _app.StopAsync(new CancellationTokenSource(TimeSpan.FromSeconds(2)).Token);
+        await _app.StopAsync(ct);
         await _app.DisposeAsync();
         _app = null;
     }

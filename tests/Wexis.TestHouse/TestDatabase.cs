@@ -6,10 +6,12 @@ namespace Wexis.TestHouse;
 
 /// <summary>
 /// A database of its own for a test, copied from a migrated template. The server comes from the environment variable
-/// WEXIS_TEST_DB, which <c>./wexis test</c> sets; without it the test fails and says so.
+/// WEXIS_TEST_DB, which <c>./wexis test</c> sets; without it the test fails and says so. The application under test comes in as the
+/// role that owns its database and nothing else, as it does in a house.
 /// </summary>
 public sealed class TestDatabase : IAsyncDisposable
 {
+    private const string AppRole = "wexis_app";
     private static readonly SemaphoreSlim Once = new(1, 1);
     private static string? _template;
 
@@ -22,7 +24,7 @@ public sealed class TestDatabase : IAsyncDisposable
     {
         var template = await Template();
         var name = $"wexis_test_{Guid.NewGuid():N}";
-        await Admin($"CREATE DATABASE {name} TEMPLATE {template}");
+        await Admin($"CREATE DATABASE {name} TEMPLATE {template} OWNER {AppRole}");
         return new(name);
     }
 
@@ -30,7 +32,7 @@ public sealed class TestDatabase : IAsyncDisposable
     public static async Task<TestDatabase> CreateEmpty()
     {
         var name = $"wexis_test_{Guid.NewGuid():N}";
-        await Admin($"CREATE DATABASE {name}");
+        await Admin($"CREATE DATABASE {name} OWNER {AppRole}");
         return new(name);
     }
 
@@ -62,8 +64,8 @@ public sealed class TestDatabase : IAsyncDisposable
         {
             if (_template is not null) return _template;
             var name = $"wexis_template_{Guid.NewGuid():N}";
-            await Admin($"CREATE DATABASE {name}");
-            await using (var source = Database.Open(Address(name))) await Database.Migrate(source, Address(name), CancellationToken.None);
+            await Admin($"CREATE DATABASE {name} OWNER {AppRole}");
+            Database.Migrate(Address(name));
             NpgsqlConnection.ClearAllPools();
             return _template = name;
         }
@@ -73,15 +75,20 @@ public sealed class TestDatabase : IAsyncDisposable
         }
     }
 
-    private static string Address(string database)
+    private static string Address(string database) => new NpgsqlConnectionStringBuilder(Told("WEXIS_TEST_DB"))
     {
-        var server = Environment.GetEnvironmentVariable("WEXIS_TEST_DB") ?? throw new InvalidOperationException("WEXIS_TEST_DB is not set. Run the tests with ./wexis test, which starts a PostgreSQL for them.");
-        return new NpgsqlConnectionStringBuilder(server) { Database = database, Pooling = true, MaxPoolSize = 20 }.ConnectionString;
-    }
+        Database = database,
+        Username = AppRole,
+        Password = Told("WEXIS_TEST_APP_SECRET"),
+        MaxPoolSize = 20,
+    }.ConnectionString;
+
+    private static string Told(string name) =>
+        Environment.GetEnvironmentVariable(name) ?? throw new InvalidOperationException($"{name} is not set. Run the tests with ./wexis test, which starts a PostgreSQL for them.");
 
     private static async Task Admin(string sql)
     {
-        await using var c = new NpgsqlConnection(Address("postgres"));
+        await using var c = new NpgsqlConnection(new NpgsqlConnectionStringBuilder(Told("WEXIS_TEST_DB")) { Database = "postgres" }.ConnectionString);
         await c.ExecuteAsync(sql);
     }
 }

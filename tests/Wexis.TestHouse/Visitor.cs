@@ -10,10 +10,19 @@ namespace Wexis.TestHouse;
 public sealed class Visitor : IDisposable
 {
     public const string DemoPassword = "wrenmoor-demo";
+    private readonly CookieContainer _cookies = new();
     private readonly HttpClient _http;
     private string _token = "";
 
-    public Visitor(Uri address) => _http = new(new SocketsHttpHandler { CookieContainer = new CookieContainer() }) { BaseAddress = address };
+    public Visitor(Uri address) => _http = new(new SocketsHttpHandler { CookieContainer = _cookies }) { BaseAddress = address };
+
+    /// <summary>Somebody who has the same cookies, as if they had been copied.</summary>
+    public Visitor Copied()
+    {
+        var copy = new Visitor(_http.BaseAddress!) { _token = _token, PersonId = PersonId };
+        copy._cookies.Add(_cookies.GetAllCookies());
+        return copy;
+    }
 
     public Guid PersonId { get; private set; }
 

@@ -3,7 +3,6 @@ using System.Security.Cryptography;
 using System.Text;
 using Microsoft.AspNetCore.Antiforgery;
 using Microsoft.AspNetCore.Authentication;
-using Microsoft.AspNetCore.Authentication.Cookies;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Identity;
 using Wexis.Core.People;
@@ -34,31 +33,17 @@ public sealed record SignIn(string? Login, string? Password);
 
 public static class SessionEndpoints
 {
-    public const string SignInLimit = "sign-in";
-    private const string StampClaim = "wexis:stamp";
-
     public static void Map(RouteGroupBuilder api)
     {
         var group = api.MapGroup("/session").WithTags("People");
         group.MapGet("", Get).AllowAnonymous().WithName("getSession");
-        group.MapPost("", Enter).AllowAnonymous().RequireRateLimiting(SignInLimit).WithName("signIn");
+        group.MapPost("", Enter).AllowAnonymous().WithName("signIn");
         group.MapDelete("", (Delegate)Leave).AllowAnonymous().WithName("signOut");
-        api.MapPost("/first-lead", First).AllowAnonymous().RequireRateLimiting(SignInLimit).WithTags("People").WithName("addFirstLead");
+        api.MapPost("/first-lead", First).AllowAnonymous().WithTags("People").WithName("addFirstLead");
     }
 
     public static Guid PersonId(this ClaimsPrincipal user) =>
         Guid.TryParse(user.FindFirstValue(ClaimTypes.NameIdentifier), out var id) ? id : throw new InvalidOperationException("Nobody is signed in.");
-
-    /// <summary>A cookie is good as long as its person is active and its stamp is the stored one.</summary>
-    public static async Task StillValid(CookieValidatePrincipalContext context)
-    {
-        ArgumentNullException.ThrowIfNull(context);
-        var people = context.HttpContext.RequestServices.GetRequiredService<PersonStore>();
-        var person = context.Principal is { } p && Guid.TryParse(p.FindFirstValue(ClaimTypes.NameIdentifier), out var id) ? await people.ById(id, context.HttpContext.RequestAborted) : null;
-        if (person is { Active: true } && person.SecurityStamp.ToString() == context.Principal?.FindFirstValue(StampClaim)) return;
-        context.RejectPrincipal();
-        await context.HttpContext.SignOutAsync();
-    }
 
     private static async Task<Ok<Session>> Get(HttpContext http, IAntiforgery antiforgery, PersonStore people, DemoSeed demo, FirstLeadCode code, CancellationToken ct)
     {
@@ -67,15 +52,24 @@ public static class SessionEndpoints
         return TypedResults.Ok(new Session(person is null ? null : Shown(person), token, !await people.AnyLead(ct), code.Code is not null, demo.Accounts));
     }
 
-    private static async Task<Results<Ok<SignedIn>, ValidationProblem>> Enter(SignIn given, HttpContext http, PersonStore people, IPasswordHasher<StoredPerson> hasher, CancellationToken ct)
+    private static async Task<Results<Ok<SignedIn>, ValidationProblem, ProblemHttpResult>> Enter(
+        SignIn given, HttpContext http, SignInGate gate, HouseMetrics metrics, PersonStore people, IPasswordHasher<StoredPerson> hasher, CancellationToken ct)
     {
-        var person = given.Login is { Length: > 0 and <= 60 } login ? await people.ByLogin(login.Trim(), ct) : null;
+        var login = given.Login is { Length: > 0 and <= 60 } typed ? typed.Trim() : "";
+        using var leave = await gate.Enter(login, Device(http), ct);
+        if (leave is null)
+        {
+            metrics.SignIn("too-often");
+            return TriedTooOften(http);
+        }
+        var person = login.Length > 0 ? await people.ByLogin(login, ct) : null;
         // The hash is computed for an unknown login too, so that the time it takes tells nothing.
-        var verified = hasher.VerifyHashedPassword(person ?? Nobody, person?.PasswordHash ?? Nobody.PasswordHash, given.Password is { Length: <= 200 } password ? password : "");
-        if (person is not { Active: true } || verified == PasswordVerificationResult.Failed)
-            return Problems.Of("password", "The name and the password do not belong together.", "You are not signed in.");
-        await SignInAs(http, person);
-        return TypedResults.Ok(Shown(person));
+        var password = given.Password is { Length: <= 200 } told ? told : "";
+        var verified = hasher.VerifyHashedPassword(person ?? Nobody, person?.PasswordHash ?? Nobody.PasswordHash, password);
+        var known = person is { Active: true } && verified != PasswordVerificationResult.Failed;
+        metrics.SignIn(known ? "known" : "refused");
+        if (!known) return Problems.Of("password", "The name and the password do not belong together.", "You are not signed in.");
+        return await SignInAs(http, person!);
     }
 
     private static async Task<NoContent> Leave(HttpContext http)
@@ -84,15 +78,17 @@ public static class SessionEndpoints
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<Ok<SignedIn>, ValidationProblem>> First(FirstLead given, HttpContext http, FirstLeadCode code, PersonStore people, IPasswordHasher<StoredPerson> hasher, TimeProvider clock, CancellationToken ct)
+    private static async Task<Results<Ok<SignedIn>, ValidationProblem, ProblemHttpResult>> First(
+        FirstLead given, HttpContext http, SignInGate gate, FirstLeadCode code, PersonStore people, IPasswordHasher<StoredPerson> hasher, TimeProvider clock, CancellationToken ct)
     {
+        using var leave = await gate.Enter(SignInGate.FirstLead, "", ct);
+        if (leave is null) return TriedTooOften(http);
         var draft = new PersonDraft(given.Login, given.Name, Roles.Lead, given.Password);
         if (!code.Is(given.Code)) return Problems.Of("code", "code: this is not the code that the start command printed. Look at the window in which Wexis was started.", "The lead trainer cannot be added like this.");
         if (draft.Issues() is { Count: > 0 } issues) return Problems.Of(issues, "The lead trainer cannot be added like this.");
         var person = New(draft, hasher);
         if (!await people.AddFirstLead(person, clock.GetUtcNow(), ct)) return Problems.Of("login", "This house has a lead trainer already. Sign in instead.", "Nothing was added.");
-        await SignInAs(http, person);
-        return TypedResults.Ok(Shown(person));
+        return await SignInAs(http, person);
     }
 
     internal static StoredPerson New(PersonDraft draft, IPasswordHasher<StoredPerson> hasher)
@@ -109,9 +105,24 @@ public static class SessionEndpoints
         return nobody with { PasswordHash = new PasswordHasher<StoredPerson>().HashPassword(nobody, Guid.NewGuid().ToString()) };
     }
 
-    private static Task SignInAs(HttpContext http, StoredPerson person) => http.SignInAsync(new ClaimsPrincipal(new ClaimsIdentity(
-        [new(ClaimTypes.NameIdentifier, person.PersonId.ToString()), new(ClaimTypes.Name, person.Name), new(ClaimTypes.Role, person.Role), new(StampClaim, person.SecurityStamp.ToString())],
-        CookieAuthenticationDefaults.AuthenticationScheme)), new AuthenticationProperties { IsPersistent = true });
+    /// <summary>A session gets a key that nobody had before; so one that is open in this browser is not turned into another person's.</summary>
+    private static async Task<Results<Ok<SignedIn>, ValidationProblem, ProblemHttpResult>> SignInAs(HttpContext http, StoredPerson person)
+    {
+        if (http.User.Identity?.IsAuthenticated == true)
+            return http.User.PersonId() == person.PersonId
+                ? TypedResults.Ok(Shown(person))
+                : TypedResults.Problem(statusCode: 409, title: "Somebody else is signed in in this browser already.", detail: "Reload the page and sign out there first. Nothing was changed.");
+        await http.SignInAsync(HeldSessions.Principal(person.PersonId, person.Name, person.Role), new AuthenticationProperties { IsPersistent = true });
+        return TypedResults.Ok(Shown(person));
+    }
+
+    private static string Device(HttpContext http) => http.Connection.RemoteIpAddress?.ToString() ?? "";
+
+    private static ProblemHttpResult TriedTooOften(HttpContext http)
+    {
+        http.Response.Headers.RetryAfter = "10";
+        return TypedResults.Problem(statusCode: 429, title: "This name was tried too often from here. Wait ten seconds, then try again.", detail: "Nobody else is kept out, and nothing was changed.");
+    }
 
     private static SignedIn Shown(StoredPerson p) => new(p.PersonId, p.Name, p.Login, p.Role);
 }

@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using System.Text.Json;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -37,8 +38,9 @@ public sealed class Problems(ILogger<Problems> log) : IExceptionHandler
             await TypedResults.Problem(statusCode: 503, title: "The store cannot be reached just now.", detail: "What was saved before is safe, and so is what you wrote. It goes on by itself as soon as the store is back.").ExecuteAsync(httpContext);
             return true;
         }
+        var trace = Activity.Current?.TraceId.ToString() ?? httpContext.TraceIdentifier;
         log.LogError(exception, "A request failed: {Method} {Path}", httpContext.Request.Method, httpContext.Request.Path);
-        await TypedResults.Problem(statusCode: 500, title: "Something went wrong on the server.", detail: "What was saved before is safe. Try again; if it happens twice, look into .wexis/server.log.").ExecuteAsync(httpContext);
+        await TypedResults.Problem(statusCode: 500, title: "Something went wrong on the server.", detail: $"What was saved before is safe. Try again; if it happens twice, .wexis/log says what it was, under {trace}.").ExecuteAsync(httpContext);
         return true;
     }
 

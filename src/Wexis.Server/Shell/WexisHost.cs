@@ -1,14 +1,10 @@
 using System.Reflection;
 using System.Text.Json;
-using System.Threading.RateLimiting;
-using Microsoft.AspNetCore.Authentication.Cookies;
-using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.Identity;
 using Microsoft.Extensions.FileProviders;
 using Npgsql;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
-using Wexis.Core.People;
 using Wexis.Core.Techniques;
 using Wexis.Data;
 using Wexis.Data.Anatomy;
@@ -28,13 +24,6 @@ using Wexis.Server.Results;
 using Wexis.Server.Techniques;
 
 namespace Wexis.Server.Shell;
-
-/// <summary>Who may come in. Every endpoint denies by default; these names say what it asks for instead.</summary>
-public static class Policies
-{
-    public const string Lead = "lead";
-    public const string Staff = "staff";
-}
 
 /// <summary>Composes the server. Used by the start command and by the tests, so that both run the same thing.</summary>
 public static class WexisHost
@@ -57,14 +46,17 @@ public static class WexisHost
         services.AddSingleton(TimeProvider.System);
         services.AddSingleton(HouseSettings.Default);
         AddReference(services, builder.Configuration["Wexis:Data"] ?? Path.Combine(AppContext.BaseDirectory, "data"));
-        services.AddSingleton<PersonStore>().AddSingleton<ScreeningStore>().AddSingleton<EditionStore>().AddSingleton<EditionHistoryStore>().AddSingleton<LibraryReasonStore>().AddSingleton<ProgrammeStore>().AddSingleton<CohortStore>().AddSingleton<ExaminationStore>().AddSingleton<DemonstrationStore>().AddSingleton<ResultStore>();
+        services.AddSingleton<PersonStore>().AddSingleton<SessionStore>().AddSingleton<ScreeningStore>().AddSingleton<EditionStore>().AddSingleton<EditionHistoryStore>().AddSingleton<LibraryReasonStore>().AddSingleton<ProgrammeStore>().AddSingleton<CohortStore>().AddSingleton<ExaminationStore>().AddSingleton<DemonstrationStore>().AddSingleton<ResultStore>();
         services.AddSingleton(sp => new StructureCheckStore(sp.GetRequiredService<NpgsqlDataSource>(), sp.GetRequiredService<Atlas>().DataVersion));
         services.AddSingleton<IPasswordHasher<StoredPerson>, PasswordHasher<StoredPerson>>();
         services.AddMemoryCache(o => o.SizeLimit = 4000);
         services.AddSingleton<TechniqueDesk>();
         services.AddSingleton<DemoSeed>();
         services.AddSingleton(new FirstLeadCode(builder.Configuration["Wexis:FirstLeadCode"] is { Length: > 0 } code ? code : null));
-        AddSignIn(services, builder.Configuration);
+        Signing.Add(services, builder.Configuration);
+        Records.Add(builder);
+        // What is under way when the house is stopped is finished first.
+        services.Configure<HostOptions>(o => o.ShutdownTimeout = TimeSpan.FromSeconds(15));
         services.ConfigureHttpJsonOptions(o =>
         {
             o.SerializerOptions.PropertyNamingPolicy = JsonNamingPolicy.SnakeCaseLower;
@@ -78,12 +70,12 @@ public static class WexisHost
 
         var app = builder.Build();
         app.Use(SecurityHeaders);
+        Records.Use(app);
         app.UseExceptionHandler();
         app.UseStatusCodePages();
         app.UseResponseCompression();
         UseFrontEnd(app, app.Configuration["Wexis:WebRoot"]);
         app.UseRouting();
-        app.UseRateLimiter();
         app.UseAuthentication();
         app.UseAuthorization();
         app.Use(Antiforgery.Check);
@@ -96,9 +88,15 @@ public static class WexisHost
     {
         ArgumentNullException.ThrowIfNull(app);
         if (WritesContract) return;
-        await Database.Migrate(app.Services.GetRequiredService<NpgsqlDataSource>(), app.Services.GetRequiredService<DatabaseAddress>().ConnectionString, ct);
-        await app.Services.GetRequiredService<TechniqueDesk>().MakeBriefsAnew(app.Services.GetRequiredService<EditionStore>(), ct);
+        await Database.Alone(app.Services.GetRequiredService<NpgsqlDataSource>(), () => BringUpToDate(app, ct), ct);
         if (app.Configuration["Wexis:StudioNote"] is { Length: > 0 } note && app.Services.GetRequiredService<StudioDoor>() is { Port: not null } studio) await File.WriteAllTextAsync(note, studio.Note(), ct);
+    }
+
+    /// <summary>One server at a time, however many start on one database at once.</summary>
+    private static async Task BringUpToDate(WebApplication app, CancellationToken ct)
+    {
+        Database.Migrate(app.Services.GetRequiredService<DatabaseAddress>().ConnectionString);
+        await app.Services.GetRequiredService<TechniqueDesk>().MakeBriefsAnew(app.Services.GetRequiredService<EditionStore>(), ct);
         if (app.Configuration.GetValue<bool>("Wexis:Demo")) await app.Services.GetRequiredService<DemoSeed>().Fill(ct);
     }
 
@@ -144,40 +142,6 @@ public static class WexisHost
         services.AddSingleton(sp => SchoolProfiles.Read(File.ReadAllText(Path.Combine(sp.GetRequiredService<DataFolder>().Path, "library", "schools.json")), sp.GetRequiredService<Atlas>()));
         services.AddSingleton(sp => ActionModel.Read(File.ReadAllText(Path.Combine(sp.GetRequiredService<DataFolder>().Path, "anatomy", "action-rules.json")), sp.GetRequiredService<Atlas>()));
     }
-
-    private static void AddSignIn(IServiceCollection services, IConfiguration configuration)
-    {
-        var protection = services.AddDataProtection().SetApplicationName("wexis");
-        if (configuration["Wexis:Keys"] is { Length: > 0 } keys) protection.PersistKeysToFileSystem(new DirectoryInfo(keys));
-        services.AddAuthentication(CookieAuthenticationDefaults.AuthenticationScheme).AddCookie(o =>
-        {
-            o.Cookie.Name = "wexis";
-            o.Cookie.HttpOnly = true;
-            o.Cookie.SameSite = SameSiteMode.Strict;
-            o.ExpireTimeSpan = TimeSpan.FromHours(12);
-            o.SlidingExpiration = true;
-            o.Events.OnRedirectToLogin = c => Answer(c.HttpContext, 401, "Sign in first.");
-            o.Events.OnRedirectToAccessDenied = c => Answer(c.HttpContext, 403, "Your role does not allow this.");
-            o.Events.OnValidatePrincipal = SessionEndpoints.StillValid;
-        });
-        services.AddAuthorizationBuilder()
-            .SetFallbackPolicy(new Microsoft.AspNetCore.Authorization.AuthorizationPolicyBuilder().RequireAuthenticatedUser().Build())
-            .AddPolicy(Policies.Lead, p => p.RequireRole(Roles.Lead))
-            .AddPolicy(Policies.Staff, p => p.RequireRole(Roles.Lead, Roles.Assessor));
-        services.AddAntiforgery(o =>
-        {
-            o.HeaderName = Antiforgery.Header;
-            o.Cookie.Name = "wexis-form";
-            o.Cookie.SameSite = SameSiteMode.Strict;
-        });
-        services.AddRateLimiter(o =>
-        {
-            o.RejectionStatusCode = 429;
-            o.AddPolicy(SessionEndpoints.SignInLimit, c => RateLimitPartition.GetFixedWindowLimiter(c.Connection.RemoteIpAddress?.ToString() ?? "", _ => new() { PermitLimit = configuration.GetValue("Wexis:SignInsPerMinute", 20), Window = TimeSpan.FromMinutes(1) }));
-        });
-    }
-
-    private static Task Answer(HttpContext context, int status, string title) => TypedResults.Problem(statusCode: status, title: title).ExecuteAsync(context);
 
     private static Task SecurityHeaders(HttpContext context, RequestDelegate next)
     {

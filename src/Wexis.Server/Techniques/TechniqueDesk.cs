@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using System.Security.Cryptography;
 using System.Text;
 using Microsoft.Extensions.Caching.Memory;
@@ -11,7 +12,7 @@ using Wexis.Server.Shell;
 namespace Wexis.Server.Techniques;
 
 /// <summary>Derives with the house's atlas, model and settings; says how an edition stands and what the library keeps of it.</summary>
-public sealed class TechniqueDesk(Atlas atlas, ActionModel model, SchoolProfiles schools, HouseSettings settings, IMemoryCache known)
+public sealed class TechniqueDesk(Atlas atlas, ActionModel model, SchoolProfiles schools, HouseSettings settings, HouseMetrics metrics, IMemoryCache known)
 {
     /// <summary>How long what was derived from an edition is remembered after it was last asked for. The rules do not change while this runs.</summary>
     private static readonly TimeSpan Remembered = TimeSpan.FromMinutes(30);
@@ -21,7 +22,13 @@ public sealed class TechniqueDesk(Atlas atlas, ActionModel model, SchoolProfiles
     public HouseSettings Settings => settings;
     public SchoolProfiles Schools => schools;
 
-    public Derivation Derive(TechniqueDocument document) => Derivation.Of(document, atlas, model, settings);
+    public Derivation Derive(TechniqueDocument document)
+    {
+        var from = Stopwatch.GetTimestamp();
+        var derived = Derivation.Of(document, atlas, model, settings);
+        metrics.Derived(Stopwatch.GetElapsedTime(from));
+        return derived;
+    }
 
     /// <summary>The techniques that ship with Wexis, for a house that wants to begin with more than an empty shelf.</summary>
     public static IReadOnlyList<TechniqueDocument> Shipped(DataFolder folder)

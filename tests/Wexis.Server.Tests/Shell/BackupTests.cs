@@ -68,6 +68,7 @@ public sealed class BackupTests : IDisposable
     {
         var at = new NpgsqlConnectionStringBuilder(Environment.GetEnvironmentVariable("WEXIS_TEST_DB"));
         var start = new ProcessStartInfo("bash", [Path.Combine(House.Root, "scripts", "backup.sh"), verb, file]) { RedirectStandardError = true, RedirectStandardOutput = true, UseShellExecute = false };
+        start.Environment["OWNER"] = "wexis_app";
         (start.Environment["PGHOST"], start.Environment["PGPORT"], start.Environment["PGUSER"], start.Environment["PGPASSWORD"], start.Environment["DATABASE"]) = (at.Host, $"{at.Port}", at.Username, at.Password, database);
         using var process = Process.Start(start)!;
         var said = process.StandardError.ReadToEndAsync();

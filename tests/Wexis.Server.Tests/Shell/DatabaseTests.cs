@@ -1,3 +1,4 @@
+using System.Net;
 using Npgsql;
 using Wexis.Data;
 using Wexis.TestHouse;
@@ -8,12 +9,40 @@ namespace Wexis.Server.Tests.Shell;
 public class DatabaseTests(DemoHouse demo) : IClassFixture<DemoHouse>
 {
     [Fact]
-    public async Task Two_servers_that_start_at_once_migrate_once()
+    public async Task Three_servers_that_start_at_once_on_an_empty_database_make_one_demo()
     {
         await using var database = await TestDatabase.CreateEmpty();
-        await using var source = Database.Open(database.ConnectionString);
-        await Task.WhenAll(Enumerable.Range(0, 4).Select(_ => Database.Migrate(source, database.ConnectionString, CancellationToken.None)));
-        (await database.Scalar<long>("SELECT count(*) FROM public.schemaversions")).ShouldBe(Directory.GetFiles(Path.Combine(House.Root, "src", "Wexis.Data", "Migrations"), "*.sql").Length);
+        await using var one = await House.Open(demo: true);
+        await using var a = House.On(database, demo: true);
+        await using var b = House.On(database, demo: true);
+        await using var c = House.On(database, demo: true);
+        await Task.WhenAll(a.Start(), b.Start(), c.Start());
+        var scripts = Directory.GetFiles(Path.Combine(House.Root, "src", "Wexis.Data", "Migrations"), "*.sql").Length;
+        (await database.Scalar<long>("SELECT count(*) FROM public.schemaversions")).ShouldBe(scripts);
+        foreach (var table in (string[])["people.person", "techniques.edition", "techniques.edition_step", "programmes.cohort_edition", "grading.mark_event", "results.result"])
+            (await database.Scalar<long>($"SELECT count(*) FROM {table}")).ShouldBe(await one.Database.Scalar<long>($"SELECT count(*) FROM {table}"), table);
+        foreach (var house in (House[])[a, b, c])
+        {
+            using var lead = await house.Visit().SignIn("maren");
+            (await lead.Ask("/api/ready")).StatusCode.ShouldBe(HttpStatusCode.OK);
+        }
+    }
+
+    [Fact]
+    public async Task The_application_owns_its_database_and_nothing_else()
+    {
+        (await demo.House.Database.Scalar<bool>("SELECT rolsuper OR rolcreatedb OR rolcreaterole OR rolreplication OR rolbypassrls FROM pg_roles WHERE rolname = current_user")).ShouldBeFalse();
+        (await Should.ThrowAsync<PostgresException>(demo.House.Database.Execute("COPY people.person TO PROGRAM 'cat'"))).SqlState.ShouldBe(PostgresErrorCodes.InsufficientPrivilege);
+        (await Should.ThrowAsync<PostgresException>(demo.House.Database.Execute("CREATE DATABASE another"))).SqlState.ShouldBe(PostgresErrorCodes.InsufficientPrivilege);
+    }
+
+    [Fact]
+    public async Task Three_servers_fit_a_PostgreSQL_as_it_comes()
+    {
+        await using var source = Database.Open("Host=127.0.0.1;Database=none");
+        var most = new NpgsqlConnectionStringBuilder(source.ConnectionString).MaxPoolSize;
+        // PostgreSQL documentation, runtime-config-connection: max_connections 100, superuser_reserved_connections 3. One more for migrating.
+        (3 * (most + 1)).ShouldBeLessThanOrEqualTo(100 - 3);
     }
 
     [Theory]
@@ -43,11 +72,11 @@ public class DatabaseTests(DemoHouse demo) : IClassFixture<DemoHouse>
         await using var house = await House.Open(demo: true);
         var all = await house.Database.Scalar<long>("SELECT count(*) FROM grading.mark_event");
         await house.Database.Execute("""
-            ALTER TABLE grading.mark_event DISABLE TRIGGER ALL;
+            ALTER TABLE grading.mark_event DISABLE TRIGGER USER;
             DELETE FROM results.result WHERE decided_at > '2026-11-03 10:00Z';
             DELETE FROM grading.mark_event WHERE arrived_at > '2026-11-03 10:00Z';
             DELETE FROM grading.demonstration WHERE opened_at > '2026-11-03 10:00Z';
-            ALTER TABLE grading.mark_event ENABLE TRIGGER ALL;
+            ALTER TABLE grading.mark_event ENABLE TRIGGER USER;
             """);
         await house.Restart();
         (await house.Database.Scalar<long>("SELECT count(*) FROM grading.mark_event")).ShouldBe(all);
