@@ -18,6 +18,8 @@ public static class Database
         DefaultTypeMap.MatchNamesWithUnderscores = true;
         var address = new NpgsqlConnectionStringBuilder(connectionString);
         address.MaxPoolSize = Math.Min(address.MaxPoolSize, MostConnections);
+        // Statements that come often are prepared once for each connection.
+        address.MaxAutoPrepare = 100;
         return NpgsqlDataSource.Create(address);
     }
 

@@ -36,6 +36,7 @@ public static class StoredBody
     {
         [typeof(TechniqueDocument)] = new("wexis.technique", Named),
         [typeof(KeptDerivation)] = new("wexis.kept-derivation", Named),
+        [typeof(TechniqueWork)] = new("wexis.technique-work", Named),
         [typeof(ProgrammeDocument)] = new("wexis.programme", Named),
         [typeof(MarkSheet)] = new("wexis.mark-sheet", Named),
         [typeof(DemonstrationResult)] = new("wexis.result", Named),

@@ -22,6 +22,10 @@ public enum AppendOutcome
     Closed,
 }
 
+/// <param name="Arrival">Of a mark that was stored just now; null for one that was there before.</param>
+/// <param name="Before">Marks that the demonstration had in the store before this one.</param>
+public sealed record Appended(AppendOutcome Outcome, long? Arrival = null, int Before = 0);
+
 public sealed class DemonstrationStore(NpgsqlDataSource source)
 {
     private sealed class Row
@@ -112,31 +116,43 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
         return [.. (await c.QueryAsync<EventRow>(SelectEvents + " WHERE demonstration_id = @demonstration ORDER BY arrival", new { demonstration })).Select(r => r.ToEvent())];
     }
 
-    /// <summary>Appends one event. Sent twice, it is stored once.</summary>
-    public async Task<AppendOutcome> Append(Guid demonstration, MarkEvent e, Guid by, DateTimeOffset now, CancellationToken ct)
+    private sealed class AddedRow
+    {
+        public long Arrival { get; init; }
+        public int Before { get; init; }
+    }
+
+    /// <summary>Appends one event, in one statement. Sent twice, it is stored once.</summary>
+    public async Task<Appended> Append(Guid demonstration, MarkEvent e, Guid by, DateTimeOffset now, CancellationToken ct)
     {
         ArgumentNullException.ThrowIfNull(e);
         await using var c = await source.OpenConnectionAsync(ct);
-        if (await Known(c, demonstration, e) is { } known) return known;
+        var values = new { e.Id, demonstration, e.Kind, e.Device, e.Counter, e.AtMs, e.Step, e.Side, e.Target, e.Value, e.Note, by, now = now.ToUniversalTime() };
         try
         {
-            await c.ExecuteAsync(
+            var added = await c.QuerySingleOrDefaultAsync<AddedRow>(
                 """
-                INSERT INTO grading.mark_event (event_id, demonstration_id, kind, device, counter, at_ms, step, side, target, value, note, given_by, arrived_at)
-                VALUES (@Id, @demonstration, @Kind, @Device, @Counter, @AtMs, @Step, @Side, @Target, @Value, @Note, @by, @now)
-                """, new { e.Id, demonstration, e.Kind, e.Device, e.Counter, e.AtMs, e.Step, e.Side, e.Target, e.Value, e.Note, by, now = now.ToUniversalTime() });
-            return AppendOutcome.Stored;
+                WITH added AS (
+                    INSERT INTO grading.mark_event (event_id, demonstration_id, kind, device, counter, at_ms, step, side, target, value, note, given_by, arrived_at)
+                    VALUES (@Id, @demonstration, @Kind, @Device, @Counter, @AtMs, @Step, @Side, @Target, @Value, @Note, @by, @now)
+                    ON CONFLICT DO NOTHING
+                    RETURNING arrival)
+                SELECT arrival, (SELECT count(*)::int FROM grading.mark_event WHERE demonstration_id = @demonstration) AS before FROM added
+                """, values);
+            if (added is not null) return new(AppendOutcome.Stored, added.Arrival, added.Before);
+            // Its id or its number is taken: by itself, sent before, or by another.
+            return new(await Known(c, demonstration, e) ?? await Taken(c, e));
         }
         catch (PostgresException x) when (x.ConstraintName == "demonstration_is_open")
         {
-            return AppendOutcome.Closed;
-        }
-        catch (PostgresException x) when (x.ConstraintName is "mark_event_pkey" or "mark_event_counter_is_taken_once")
-        {
-            // The same event may have been sent twice at the same moment: then it is there now.
-            return await Known(c, demonstration, e) ?? (x.ConstraintName == "mark_event_pkey" ? AppendOutcome.Clash : AppendOutcome.NumberTaken);
+            // What was stored before the sheet was submitted stays stored.
+            return new(await Known(c, demonstration, e) == AppendOutcome.Stored ? AppendOutcome.Stored : AppendOutcome.Closed);
         }
     }
+
+    /// <summary>What stands in the way: an event of another demonstration with this id, else the number.</summary>
+    private static async Task<AppendOutcome> Taken(NpgsqlConnection c, MarkEvent e) =>
+        await c.ExecuteScalarAsync<bool>("SELECT EXISTS (SELECT 1 FROM grading.mark_event WHERE event_id = @Id)", new { e.Id }) ? AppendOutcome.Clash : AppendOutcome.NumberTaken;
 
     /// <summary>The first number of a device that no event of the demonstration has.</summary>
     public async Task<int> NextCounter(Guid demonstration, string device, CancellationToken ct)

@@ -15,8 +15,12 @@ public sealed record EditionLine(Guid TechniqueId, string Code, int Edition, str
 /// <summary>Names one version of an edition: what was derived from it holds until another is saved.</summary>
 public sealed record EditionHead(Guid TechniqueId, string Code, int Edition, int Version);
 
+/// <summary>What a programme needs of one version of an edition, as it is kept; the body is not read.</summary>
+/// <param name="Work">Null where none is kept, or other rules made it: derive it.</param>
+public sealed record KeptEdition(EditionHead Head, string Name, string? School, IReadOnlyList<string> Prerequisites, TechniqueWork? Work);
+
 /// <summary>A technique that is about to be added.</summary>
-public sealed record NewTechnique(Guid Id, string Code, TechniqueDocument Body, string Standing, string? Family, TechniqueBrief Brief);
+public sealed record NewTechnique(Guid Id, string Code, TechniqueDocument Body, string Standing, string? Family, TechniqueBrief Brief, TechniqueWork Work);
 
 public sealed class EditionStore(NpgsqlDataSource source)
 {
@@ -159,21 +163,57 @@ public sealed class EditionStore(NpgsqlDataSource source)
             """);
     }
 
-    /// <summary>Newest editions whose brief was made by other rules than these.</summary>
+    /// <summary>Newest editions of which what is kept was made by other rules than these, or is not kept.</summary>
     public async Task<IReadOnlyList<StoredEdition>> MadeByOthers(string rules, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return [.. (await c.QueryAsync<Row>(Newest + " AND e.derived ->> 'made_by' IS DISTINCT FROM @rules", new { rules })).Select(r => r.ToEdition())];
+        const string others = " AND (e.derived ->> 'made_by' IS DISTINCT FROM @rules OR e.work ->> 'made_by' IS DISTINCT FROM @rules)";
+        return [.. (await c.QueryAsync<Row>(Newest + others, new { rules })).Select(r => r.ToEdition())];
     }
 
-    /// <summary>Puts a brief beside a body that has not changed since; what it says is derived, so nobody's work is touched.</summary>
-    public async Task MadeAnew(StoredEdition edition, string standing, string? family, TechniqueBrief brief, CancellationToken ct)
+    /// <summary>Puts what was derived anew beside a body that has not changed since; nobody's work is touched.</summary>
+    public async Task MadeAnew(StoredEdition edition, NewTechnique made, CancellationToken ct)
     {
         ArgumentNullException.ThrowIfNull(edition);
+        ArgumentNullException.ThrowIfNull(made);
         await using var c = await source.OpenConnectionAsync(ct);
         await c.ExecuteAsync(
-            "UPDATE techniques.edition SET derived = @derived::jsonb, standing = @standing, family = @family WHERE technique_id = @id AND edition = @edition AND version = @version",
-            new { id = edition.TechniqueId, edition = edition.Edition, version = edition.Version, standing, family, derived = ExchangeJson.Write(brief) });
+            """
+            UPDATE techniques.edition SET derived = @derived::jsonb, work = @work::jsonb, standing = @Standing, family = @Family
+             WHERE technique_id = @id AND edition = @edition AND version = @version
+            """,
+            new { id = edition.TechniqueId, edition = edition.Edition, version = edition.Version, made.Standing, made.Family, derived = ExchangeJson.Write(made.Brief), work = StoredBody.Write(made.Work) });
+    }
+
+    /// <summary>Newest editions with what is kept beside them, made by these rules.</summary>
+    public async Task<IReadOnlyList<KeptEdition>> Kept(IReadOnlyCollection<Guid> techniques, string rules, CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        return
+        [
+            .. (await c.QueryAsync<KeptRow>(
+                """
+                SELECT DISTINCT ON (t.technique_id) t.technique_id, t.code, e.edition, e.version, e.name, e.school,
+                       coalesce((e.body -> 'prerequisites')::text, '[]') AS prerequisites,
+                       CASE WHEN e.work ->> 'made_by' = @rules THEN e.work::text END AS work
+                  FROM techniques.technique t JOIN techniques.edition e USING (technique_id)
+                 WHERE t.technique_id = any(@techniques) ORDER BY t.technique_id, e.edition DESC
+                """, new { techniques = techniques.ToArray(), rules })).Select(r => r.ToKept()),
+        ];
+    }
+
+    private sealed class KeptRow
+    {
+        public Guid TechniqueId { get; init; }
+        public string Code { get; init; } = "";
+        public int Edition { get; init; }
+        public int Version { get; init; }
+        public string Name { get; init; } = "";
+        public string? School { get; init; }
+        public string Prerequisites { get; init; } = "[]";
+        public string? Work { get; init; }
+        public KeptEdition ToKept() => new(new(TechniqueId, Code, Edition, Version), Name, School, ExchangeJson.Read<string[]?>(Prerequisites) ?? [],
+            Work is null ? null : StoredBody.Read<TechniqueWork>(Work));
     }
 
     /// <summary>Newest editions that call this technique an easier, harder or like version of theirs.</summary>
@@ -253,8 +293,8 @@ public sealed class EditionStore(NpgsqlDataSource source)
         Editions.Save(c, t, technique.Id, edition, version, number => EditionValues(technique, number, by, now));
 
     private const string InsertEdition = """
-        INSERT INTO techniques.edition (technique_id, edition, name, region, school, family, standing, body, derived, changed_by, changed_at)
-        VALUES (@id, @edition, @name, @region, @school, @family, @standing, @body::jsonb, @derived::jsonb, @by, @now)
+        INSERT INTO techniques.edition (technique_id, edition, name, region, school, family, standing, body, derived, work, changed_by, changed_at)
+        VALUES (@id, @edition, @name, @region, @school, @family, @standing, @body::jsonb, @derived::jsonb, @work::jsonb, @by, @now)
         """;
 
     /// <summary>The technique's row is the lock of all its editions. Whoever looked one through looked at other words: the review falls away.</summary>
@@ -267,7 +307,7 @@ public sealed class EditionStore(NpgsqlDataSource source)
         """
         UPDATE techniques.edition
            SET version = version + 1, name = @name, region = @region, school = @school, family = @family, standing = @standing,
-               body = @body::jsonb, derived = @derived::jsonb, changed_by = @by, changed_at = @now,
+               body = @body::jsonb, derived = @derived::jsonb, work = @work::jsonb, changed_by = @by, changed_at = @now,
                review = NULL, reviewed_by = NULL, reviewed_at = NULL
          WHERE technique_id = @id AND edition = @edition
         """,
@@ -284,6 +324,7 @@ public sealed class EditionStore(NpgsqlDataSource source)
         standing = t.Standing,
         body = StoredBody.Write(t.Body),
         derived = ExchangeJson.Write(t.Brief),
+        work = StoredBody.Write(t.Work),
         by,
         now = now.ToUniversalTime(),
     };

@@ -8,6 +8,7 @@ using Wexis.Data.Anatomy;
 using Wexis.Data.Programmes;
 using Wexis.Data.Techniques;
 using Wexis.Server.People;
+using Wexis.Server.Settings;
 using Wexis.Server.Shell;
 
 namespace Wexis.Server.Anatomy;
@@ -49,9 +50,9 @@ public static class StructureEndpoints
             [.. atlas.Document.Zones.Where(z => z.MusclesSuperficialToDeep.Contains(structure)).Select(z => z.Name)], await checks.Of(structure, ct)));
     }
 
-    private static async Task<Results<NoContent, ValidationProblem>> Check(string structure, StructureCheckDraft draft, ClaimsPrincipal user, Atlas atlas, StructureCheckStore checks, TimeProvider clock, CancellationToken ct)
+    private static async Task<Results<NoContent, ValidationProblem>> Check(string structure, StructureCheckDraft draft, ClaimsPrincipal user, Atlas atlas, StructureCheckStore checks, HouseDesk house, TimeProvider clock, CancellationToken ct)
     {
-        var today = DateOnly.FromDateTime(clock.GetLocalNow().Date);
+        var today = house.Today;
         var slips = new[]
         {
             atlas.IsStructure(structure) ? null : new Issue("structure", IssueCodes.Unknown, structure, "a structure of the atlas"),

@@ -14,6 +14,7 @@ using Wexis.Data.People;
 using Wexis.Data.Programmes;
 using Wexis.Data.Results;
 using Wexis.Data.Techniques;
+using Wexis.Server.Settings;
 using Wexis.Server.People;
 using Wexis.Server.Programmes;
 using Wexis.Server.Shell;
@@ -137,7 +138,7 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
     {
         var (atlas, clock) = (services.GetRequiredService<TechniqueDesk>().Atlas, services.GetRequiredService<TimeProvider>());
         var asked = clock.GetUtcNow().AddDays(-10);
-        var day = DateOnly.FromDateTime(asked.Date);
+        var day = services.GetRequiredService<HouseDesk>().DayOf(asked);
         await services.GetRequiredService<ScreeningStore>().Add(new(Id("screening Odile Farrant"), null, "Odile Farrant",
             new([.. atlas.Exclusions.Keys], new(["ci-tmd"], [new("ci-filler", day.AddDays(-4), ["upper-lip", "lower-lip", "nasolabial"])], [])), new(true, "To choose which techniques suit me, and which to leave out or change.", day), people["maren"], "", asked, [people["benno"]]), ct);
     }
@@ -184,7 +185,7 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
         foreach (var e in events)
         {
             if (MarkRules.Issues(e, station.Sheet) is { Count: > 0 } issues) throw new InvalidDataException($"Demo demonstration of {shown.Trainee}: {issues[0].Text}");
-            if (await store.Append(id, e, assessor, shown.At.AddMilliseconds(e.AtMs), ct) != AppendOutcome.Stored) throw new InvalidDataException($"Demo demonstration of {shown.Trainee}: an event was refused.");
+            if ((await store.Append(id, e, assessor, shown.At.AddMilliseconds(e.AtMs), ct)).Outcome != AppendOutcome.Stored) throw new InvalidDataException($"Demo demonstration of {shown.Trainee}: an event was refused.");
         }
         if (!shown.Submit) return;
         var score = Score.Of(SheetState.Of(events), station.Sheet, desk.Settings);

@@ -56,7 +56,7 @@ public static class ExaminationEndpoints
     private static async Task<Results<Ok<StationView>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> AddStation(Guid id, StationAdd given, ClaimsPrincipal user, ExaminationStore examinations, EditionStore editions, TechniqueDesk desk, TimeProvider clock, CancellationToken ct)
     {
         if (await editions.NewestOf(given.TechniqueId, ct) is not { } edition) return TypedResults.NotFound();
-        var derived = desk.Derive(edition.Body);
+        var derived = desk.DerivationOf(edition);
         if (!EditionStanding.Teachable(edition.Standing))
             return Problems.Of("technique_id", edition.Standing == "parked" ? $"“{edition.Name}” is parked: it breaks a stop rule and is not examined." : $"“{edition.Name}” is a draft with {derived.Questions.Count} open questions. Answer them first.", "No station was added.");
         var sheet = MarkSheetDraft.Of(edition.Code, edition.Edition, edition.Body, derived, desk.Atlas, desk.Model, desk.Settings);

@@ -58,15 +58,18 @@ public static class DemonstrationEndpoints
         await View(id, user, demonstrations, examinations, settings, ct) is { } view ? TypedResults.Ok(view) : TypedResults.NotFound();
 
     /// <summary>New: stored. The same again: stored. The same id with other content, or after submitting: a conflict.</summary>
-    private static async Task<Results<Ok<EventStored>, ValidationProblem, NotFound, ForbidHttpResult, Conflict<ProblemDetails>>> PutEvent(Guid id, Guid eventId, MarkEvent given, ClaimsPrincipal user, DemonstrationStore demonstrations, ExaminationStore examinations, HouseSettings settings, TimeProvider clock, CancellationToken ct)
+    private static async Task<Results<Ok<EventStored>, ValidationProblem, NotFound, ForbidHttpResult, Conflict<ProblemDetails>>> PutEvent(
+        Guid id, Guid eventId, MarkEvent given, ClaimsPrincipal user, GradingDesk grading, DemonstrationStore demonstrations, HouseSettings settings, HouseMetrics metrics, TimeProvider clock, CancellationToken ct)
     {
-        if (await demonstrations.ById(id, ct) is not { } d || await examinations.Revision(d.StationId, d.Revision, ct) is not { } sheet) return TypedResults.NotFound();
-        if (d.AssessorId != user.PersonId()) return TypedResults.Forbid();
+        if (await grading.Find(id, ct) is not { } open) return TypedResults.NotFound();
+        if (open.AssessorId != user.PersonId()) return TypedResults.Forbid();
         var mark = given with { Id = eventId };
-        if (MarkRules.Issues(mark, sheet) is { Count: > 0 } issues) return Problems.Of(issues, "This mark cannot be given.");
-        return await demonstrations.Append(id, mark, user.PersonId(), clock.GetUtcNow(), ct) switch
+        if (MarkRules.Issues(mark, open.Sheet) is { Count: > 0 } issues) return Problems.Of(issues, "This mark cannot be given.");
+        var (outcome, marks) = await grading.Append(id, open, mark, user.PersonId(), clock.GetUtcNow(), ct);
+        metrics.Mark(outcome);
+        return outcome switch
         {
-            AppendOutcome.Stored => TypedResults.Ok(new EventStored(eventId, Score.Of(SheetState.Of(await demonstrations.EventsOf(id, ct)), sheet, settings))),
+            AppendOutcome.Stored => TypedResults.Ok(new EventStored(eventId, Score.Of(SheetState.Of(marks), open.Sheet, settings))),
             AppendOutcome.Closed => TypedResults.Conflict(new ProblemDetails { Status = 409, Title = "This demonstration was submitted already.", Detail = "The mark was not added. Open the result to see what was decided." }),
             AppendOutcome.NumberTaken => TypedResults.Conflict(new ProblemDetails
             {

@@ -5,6 +5,7 @@ using Wexis.Core.People;
 using Wexis.Core.Techniques;
 using Wexis.Data.People;
 using Wexis.Data.Techniques;
+using Wexis.Server.Settings;
 using Wexis.Server.Shell;
 using Wexis.Server.Techniques;
 
@@ -40,25 +41,26 @@ public static class ScreeningEndpoints
         return TypedResults.Ok(Questionnaire.Of([.. hand.Where(t => technique is not { Length: > 0 } || technique.Contains(Guid.Parse(t.Id))).Select(t => t.Exclusions)], desk.Atlas));
     }
 
-    private static async Task<Ok<IReadOnlyList<ScreeningLine>>> List(ClaimsPrincipal user, ScreeningStore screenings, HouseSettings settings, TimeProvider clock, CancellationToken ct) =>
+    private static async Task<Ok<IReadOnlyList<ScreeningLine>>> List(ClaimsPrincipal user, ScreeningStore screenings, HouseDesk house, CancellationToken ct) =>
         TypedResults.Ok<IReadOnlyList<ScreeningLine>>([.. (await screenings.VisibleTo(user.PersonId(), ct)).Select(s =>
         {
-            var until = Answered(s).AddDays(settings.ScreeningDays);
-            return new ScreeningLine(s.Id, s.AboutName, Answered(s), until, Today(clock) > until ? "expired" : "good", s.TakenByName);
+            var answered = house.DayOf(s.TakenAt);
+            var until = answered.AddDays(house.Settings.ScreeningDays);
+            return new ScreeningLine(s.Id, s.AboutName, answered, until, house.Today > until ? "expired" : "good", s.TakenByName);
         })]);
 
-    private static async Task<Results<Ok<ScreeningView>, NotFound>> Get(Guid id, ClaimsPrincipal user, ScreeningStore screenings, PersonStore people, EditionStore editions, TechniqueDesk desk, TimeProvider clock, CancellationToken ct)
+    private static async Task<Results<Ok<ScreeningView>, NotFound>> Get(Guid id, ClaimsPrincipal user, ScreeningStore screenings, PersonStore people, EditionStore editions, TechniqueDesk desk, HouseDesk house, CancellationToken ct)
     {
         if (await screenings.ById(id, user.PersonId(), ct) is not { } s) return TypedResults.NotFound();
         var names = (await people.All(ct)).ToDictionary(p => p.PersonId, p => p.Name);
-        return TypedResults.Ok(new ScreeningView(ScreeningView.CurrentSchema, s.Id, s.AboutPerson, s.AboutName, Answered(s), s.TakenByName, [.. s.SeenBy.Select(p => names.GetValueOrDefault(p, "someone who left"))], s.Consent, s.Answers,
-            ScreeningStanding.Of(s.Answers, Answered(s), Today(clock), await AtHand(editions, desk, ct), desk.Atlas, desk.Settings)));
+        return TypedResults.Ok(new ScreeningView(ScreeningView.CurrentSchema, s.Id, s.AboutPerson, s.AboutName, house.DayOf(s.TakenAt), s.TakenByName, [.. s.SeenBy.Select(p => names.GetValueOrDefault(p, "someone who left"))], s.Consent, s.Answers,
+            ScreeningStanding.Of(s.Answers, house.DayOf(s.TakenAt), house.Today, await AtHand(editions, desk, ct), desk.Atlas, desk.Settings)));
     }
 
-    private static async Task<Results<Ok<ScreeningLine>, ValidationProblem>> Keep(Guid id, ScreeningDraft draft, ClaimsPrincipal user, ScreeningStore screenings, PersonStore people, TechniqueDesk desk, TimeProvider clock, CancellationToken ct)
+    private static async Task<Results<Ok<ScreeningLine>, ValidationProblem>> Keep(Guid id, ScreeningDraft draft, ClaimsPrincipal user, ScreeningStore screenings, PersonStore people, TechniqueDesk desk, HouseDesk house, TimeProvider clock, CancellationToken ct)
     {
         const string Refused = "This screening cannot be kept like this. Nothing was kept.";
-        var today = Today(clock);
+        var today = house.Today;
         var all = (await people.All(ct)).Where(p => p.Active).ToList();
         var about = draft.AboutPerson is { } person ? all.FirstOrDefault(p => p.PersonId == person) : null;
         var name = about?.Name ?? draft.AboutName?.Trim();
@@ -85,7 +87,4 @@ public static class ScreeningEndpoints
 
     private static async Task<IReadOnlyList<TechniqueAtHand>> AtHand(EditionStore editions, TechniqueDesk desk, CancellationToken ct) =>
         [.. (await editions.Lines(ct)).Where(l => EditionStanding.Teachable(l.Standing)).Select(l => new TechniqueAtHand($"{l.TechniqueId}", l.Name, l.Brief.Touch, Screening.Exclusions(l.Brief.Classes, desk.Atlas)))];
-
-    private static DateOnly Today(TimeProvider clock) => DateOnly.FromDateTime(clock.GetLocalNow().Date);
-    private static DateOnly Answered(StoredScreening s) => DateOnly.FromDateTime(s.TakenAt.LocalDateTime);
 }

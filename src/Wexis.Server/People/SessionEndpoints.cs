@@ -8,6 +8,7 @@ using Microsoft.AspNetCore.Identity;
 using Wexis.Core.People;
 using Wexis.Data.People;
 using Wexis.Server.Demo;
+using Wexis.Server.Settings;
 using Wexis.Server.Shell;
 
 namespace Wexis.Server.People;
@@ -16,8 +17,9 @@ namespace Wexis.Server.People;
 /// <param name="Token">Form token; every change sends it back in a header.</param>
 /// <param name="NeedsFirstLead">Nobody leads this house yet: ask for the first lead trainer.</param>
 /// <param name="AsksCode">Whoever would be the first lead proves it by the code that the start command printed.</param>
+/// <param name="TimeZone">Of the house, by its IANA name: its day is today.</param>
 /// <param name="DemoAccounts">Offered by the sign-in page of the demo only.</param>
-public sealed record Session(SignedIn? Person, string Token, bool NeedsFirstLead, bool AsksCode, IReadOnlyList<DemoAccount> DemoAccounts);
+public sealed record Session(SignedIn? Person, string Token, bool NeedsFirstLead, bool AsksCode, string TimeZone, IReadOnlyList<DemoAccount> DemoAccounts);
 
 /// <param name="Code">Printed by the start command: who reads it stands at the machine.</param>
 public sealed record FirstLead(string? Login, string? Name, string? Password, string? Code);
@@ -45,11 +47,11 @@ public static class SessionEndpoints
     public static Guid PersonId(this ClaimsPrincipal user) =>
         Guid.TryParse(user.FindFirstValue(ClaimTypes.NameIdentifier), out var id) ? id : throw new InvalidOperationException("Nobody is signed in.");
 
-    private static async Task<Ok<Session>> Get(HttpContext http, IAntiforgery antiforgery, PersonStore people, DemoSeed demo, FirstLeadCode code, CancellationToken ct)
+    private static async Task<Ok<Session>> Get(HttpContext http, IAntiforgery antiforgery, PersonStore people, DemoSeed demo, HouseDesk house, FirstLeadCode code, CancellationToken ct)
     {
         var token = antiforgery.GetAndStoreTokens(http).RequestToken ?? "";
         var person = http.User.Identity?.IsAuthenticated == true ? await people.ById(http.User.PersonId(), ct) : null;
-        return TypedResults.Ok(new Session(person is null ? null : Shown(person), token, !await people.AnyLead(ct), code.Code is not null, demo.Accounts));
+        return TypedResults.Ok(new Session(person is null ? null : Shown(person), token, !await people.AnyLead(ct), code.Code is not null, house.Zone.Id, demo.Accounts));
     }
 
     private static async Task<Results<Ok<SignedIn>, ValidationProblem, ProblemHttpResult>> Enter(

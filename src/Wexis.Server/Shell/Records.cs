@@ -2,6 +2,7 @@ using System.Diagnostics.Metrics;
 using Serilog;
 using Serilog.Events;
 using Serilog.Formatting.Compact;
+using Wexis.Data.Grading;
 
 namespace Wexis.Server.Shell;
 
@@ -60,7 +61,13 @@ public sealed class HouseMetrics
         _derivations = meter.CreateHistogram<double>("wexis.derivation.duration", "s", "How long deriving one technique took.");
     }
 
-    public void Mark(string outcome) => _marks.Add(1, new KeyValuePair<string, object?>("outcome", outcome));
+    public void Mark(AppendOutcome outcome) => _marks.Add(1, new KeyValuePair<string, object?>("outcome", outcome switch
+    {
+        AppendOutcome.Stored => "stored",
+        AppendOutcome.Closed => "closed",
+        _ => "refused",
+    }));
+
     public void SignIn(string outcome) => _signIns.Add(1, new KeyValuePair<string, object?>("outcome", outcome));
     public void Derived(TimeSpan took) => _derivations.Record(took.TotalSeconds);
 }

@@ -4,12 +4,12 @@ using Microsoft.AspNetCore.Identity;
 using Microsoft.Extensions.FileProviders;
 using Npgsql;
 using Wexis.Core.Anatomy;
-using Wexis.Core.Measures;
 using Wexis.Core.Techniques;
 using Wexis.Data;
 using Wexis.Data.Anatomy;
 using Wexis.Data.Examinations;
 using Wexis.Data.Grading;
+using Wexis.Data.Settings;
 using Wexis.Data.People;
 using Wexis.Data.Programmes;
 using Wexis.Data.Results;
@@ -18,6 +18,7 @@ using Wexis.Server.Anatomy;
 using Wexis.Server.Demo;
 using Wexis.Server.Examinations;
 using Wexis.Server.Grading;
+using Wexis.Server.Settings;
 using Wexis.Server.People;
 using Wexis.Server.Programmes;
 using Wexis.Server.Results;
@@ -44,13 +45,14 @@ public static class WexisHost
         services.AddSingleton(Database.Open(connection));
         services.AddSingleton(new DatabaseAddress(connection));
         services.AddSingleton(TimeProvider.System);
-        services.AddSingleton(HouseSettings.Default);
+        services.AddSingleton<SettingStore>().AddSingleton<HouseDesk>();
+        services.AddTransient(sp => sp.GetRequiredService<HouseDesk>().Settings);
         AddReference(services, builder.Configuration["Wexis:Data"] ?? Path.Combine(AppContext.BaseDirectory, "data"));
         services.AddSingleton<PersonStore>().AddSingleton<SessionStore>().AddSingleton<ScreeningStore>().AddSingleton<EditionStore>().AddSingleton<EditionHistoryStore>().AddSingleton<LibraryReasonStore>().AddSingleton<ProgrammeStore>().AddSingleton<CohortStore>().AddSingleton<ExaminationStore>().AddSingleton<DemonstrationStore>().AddSingleton<ResultStore>();
         services.AddSingleton(sp => new StructureCheckStore(sp.GetRequiredService<NpgsqlDataSource>(), sp.GetRequiredService<Atlas>().DataVersion));
         services.AddSingleton<IPasswordHasher<StoredPerson>, PasswordHasher<StoredPerson>>();
         services.AddMemoryCache(o => o.SizeLimit = 4000);
-        services.AddSingleton<TechniqueDesk>();
+        services.AddSingleton<TechniqueDesk>().AddSingleton<GradingDesk>();
         services.AddSingleton<DemoSeed>();
         services.AddSingleton(new FirstLeadCode(builder.Configuration["Wexis:FirstLeadCode"] is { Length: > 0 } code ? code : null));
         Signing.Add(services, builder.Configuration);
@@ -96,6 +98,7 @@ public static class WexisHost
     private static async Task BringUpToDate(WebApplication app, CancellationToken ct)
     {
         Database.Migrate(app.Services.GetRequiredService<DatabaseAddress>().ConnectionString);
+        await app.Services.GetRequiredService<HouseDesk>().Read(ct);
         await app.Services.GetRequiredService<TechniqueDesk>().MakeBriefsAnew(app.Services.GetRequiredService<EditionStore>(), ct);
         if (app.Configuration.GetValue<bool>("Wexis:Demo")) await app.Services.GetRequiredService<DemoSeed>().Fill(ct);
     }
@@ -115,6 +118,7 @@ public static class WexisHost
         api.MapGet("/ready", Ready).AllowAnonymous().WithTags("Shell");
         SessionEndpoints.Map(api);
         PeopleEndpoints.Map(api);
+        HouseEndpoints.Map(api);
         ScreeningEndpoints.Map(api);
         AnatomyEndpoints.Map(api);
         StructureEndpoints.Map(api);

@@ -32,7 +32,7 @@ public static class EditionEndpoints
     private static async Task<Results<Ok<TechniqueHistory>, NotFound>> History(Guid id, EditionStore editions, EditionHistoryStore history, TechniqueDesk desk, CancellationToken ct)
     {
         if (await editions.NewestOf(id, ct) is not { } newest) return TypedResults.NotFound();
-        var all = (await history.EditionsOf(id, ct)).Select(e => (Edition: e, Derived: desk.Derive(e.Body))).ToList();
+        var all = (await history.EditionsOf(id, ct)).Select(e => (Edition: e, Derived: desk.DerivationOf(id, e.Edition, e.Version, e.Body))).ToList();
         var shown = all.Select((x, i) => new EditionShown(x.Edition.Edition, x.Edition.Version, x.Edition.Name, x.Edition.Standing, x.Edition.Frozen, x.Edition.ChangedAt, x.Edition.ChangedBy, desk.Brief(x.Derived, x.Edition.Body).Contradicted,
             i + 1 < all.Count ? TechniqueDifference.Of(all[i + 1].Edition.Body, all[i + 1].Derived, x.Edition.Body, x.Derived, desk.Atlas) : []));
         return TypedResults.Ok(new TechniqueHistory([.. shown], await history.StepsOf(id, ct), await history.DependentsOf(id, newest.Code, ct)));
@@ -40,18 +40,18 @@ public static class EditionEndpoints
 
     private static async Task<Results<Ok<TechniqueView>, NotFound>> Get(Guid id, int edition, EditionStore editions, TechniqueDesk desk, CancellationToken ct) =>
         await editions.ByNumber(id, edition, ct) is { } s
-            ? TypedResults.Ok(new TechniqueView(id, s.Code, s.Edition, s.Version, s.Standing, s.Frozen, s.ChangedBy, s.ChangedAt, s.Body, desk.Derive(s.Body), [], []))
+            ? TypedResults.Ok(new TechniqueView(id, s.Code, s.Edition, s.Version, s.Standing, s.Frozen, s.ChangedBy, s.ChangedAt, s.Body, desk.DerivationOf(s), [], []))
             : TypedResults.NotFound();
 
     private static async Task<Results<Ok<IReadOnlyList<Difference>>, NotFound>> Since(Guid id, int edition, int before, EditionStore editions, TechniqueDesk desk, CancellationToken ct) =>
         await editions.ByNumber(id, edition, ct) is { } now && await editions.ByNumber(id, before, ct) is { } was
-            ? TypedResults.Ok(TechniqueDifference.Of(was.Body, desk.Derive(was.Body), now.Body, desk.Derive(now.Body), desk.Atlas))
+            ? TypedResults.Ok(TechniqueDifference.Of(was.Body, desk.DerivationOf(was), now.Body, desk.DerivationOf(now), desk.Atlas))
             : TypedResults.NotFound();
 
     private static async Task<Results<NoContent, NotFound, ValidationProblem, Conflict<ProblemDetails>>> Take(Guid id, int edition, EditionStepTaken given, ClaimsPrincipal user, EditionStore editions, EditionHistoryStore history, TechniqueDesk desk, TimeProvider clock, CancellationToken ct)
     {
         if (await editions.ByNumber(id, edition, ct) is not { } stored) return TypedResults.NotFound();
-        var derived = desk.Derive(stored.Body);
+        var derived = desk.DerivationOf(stored);
         if (EditionStanding.Issues(stored.Standing, desk.Brief(derived, stored.Body).Contradicted, given.Step, given.Note) is { Count: > 0 } issues) return Problems.Of(issues, "This step cannot be taken.");
         var kept = given.Step == EditionStanding.Approved ? new KeptDerivation(desk.RulesVersion, derived.Map, derived.Times) : null;
         return await history.Take(id, edition, given.Version, stored.Review, given.Step!, given.Note, kept, user.PersonId(), clock.GetUtcNow(), ct) ? TypedResults.NoContent() : Problems.Stale("edition");

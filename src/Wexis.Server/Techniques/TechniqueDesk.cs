@@ -7,25 +7,29 @@ using Wexis.Core.Measures;
 using Wexis.Core.Programmes;
 using Wexis.Core.Techniques;
 using Wexis.Data.Techniques;
+using Wexis.Server.Settings;
 using Wexis.Server.Shell;
 
 namespace Wexis.Server.Techniques;
 
 /// <summary>Derives with the house's atlas, model and settings; says how an edition stands and what the library keeps of it.</summary>
-public sealed class TechniqueDesk(Atlas atlas, ActionModel model, SchoolProfiles schools, HouseSettings settings, HouseMetrics metrics, IMemoryCache known)
+public sealed class TechniqueDesk(Atlas atlas, ActionModel model, SchoolProfiles schools, HouseDesk house, HouseMetrics metrics, IMemoryCache known)
 {
     /// <summary>How long what was derived from an edition is remembered after it was last asked for. The rules do not change while this runs.</summary>
     private static readonly TimeSpan Remembered = TimeSpan.FromMinutes(30);
 
+    /// <summary>A whole derivation weighs as much as so many summaries of one.</summary>
+    private const int DerivationWeight = 8;
+
     public Atlas Atlas => atlas;
     public ActionModel Model => model;
-    public HouseSettings Settings => settings;
+    public HouseSettings Settings => house.Settings;
     public SchoolProfiles Schools => schools;
 
     public Derivation Derive(TechniqueDocument document)
     {
         var from = Stopwatch.GetTimestamp();
-        var derived = Derivation.Of(document, atlas, model, settings);
+        var derived = Derivation.Of(document, atlas, model, house.Settings);
         metrics.Derived(Stopwatch.GetElapsedTime(from));
         return derived;
     }
@@ -44,32 +48,68 @@ public sealed class TechniqueDesk(Atlas atlas, ActionModel model, SchoolProfiles
         return derivation.Standing switch { "stopped" => EditionStanding.Parked, "complete" => EditionStanding.Complete, _ => EditionStanding.Draft };
     }
 
-    /// <summary>Changes with the rules' code and with their data: what an older version made is made anew.</summary>
-    public string RulesVersion { get; } = Convert.ToHexStringLower(SHA256.HashData([.. typeof(Derivation).Module.ModuleVersionId.ToByteArray(), .. Encoding.UTF8.GetBytes(model.DataVersion)]))[..16];
+    private readonly byte[] _rules = [.. typeof(Derivation).Module.ModuleVersionId.ToByteArray(), .. Encoding.UTF8.GetBytes(model.DataVersion)];
+    private (string? Of, string Version) _version;
+
+    /// <summary>Changes with the rules' code, with their data and with the house's settings: what another version made is made anew.</summary>
+    public string RulesVersion
+    {
+        get
+        {
+            var (version, mark) = (_version, house.Mark);
+            if (version.Of == mark) return version.Version;
+            _version = version = (mark, Convert.ToHexStringLower(SHA256.HashData([.. _rules, .. Encoding.UTF8.GetBytes(mark)]))[..16]);
+            return version.Version;
+        }
+    }
 
     public TechniqueBrief Brief(Derivation derivation, TechniqueDocument document) => TechniqueBrief.Of(document, derivation, RulesVersion, atlas);
 
     /// <summary>Where a technique does not do what its declared school does.</summary>
-    public IReadOnlyList<SchoolContradiction> AgainstItsSchool(TechniqueDocument document, Derivation derivation) => schools.Contradictions(document, derivation, atlas, settings);
+    public IReadOnlyList<SchoolContradiction> AgainstItsSchool(TechniqueDocument document, Derivation derivation) => schools.Contradictions(document, derivation, atlas, house.Settings);
 
-    /// <summary>Techniques by code as a programme sees them. What was derived from a saved version is not derived again.</summary>
+    /// <summary>What is derived from one stored version of an edition; not derived again while it is remembered.</summary>
+    public Derivation DerivationOf(StoredEdition edition)
+    {
+        ArgumentNullException.ThrowIfNull(edition);
+        return DerivationOf(edition.TechniqueId, edition.Edition, edition.Version, edition.Body);
+    }
+
+    public Derivation DerivationOf(Guid technique, int edition, int version, TechniqueDocument body) =>
+        Once((nameof(Derivation), technique, edition, version, RulesVersion), DerivationWeight, () => Derive(body));
+
+    /// <summary>Techniques by code as a programme sees them, from what is kept beside their newest editions.</summary>
     public async Task<IReadOnlyDictionary<string, TaughtTechnique>> Taught(IReadOnlyCollection<string> codes, EditionStore editions, CancellationToken ct)
     {
         ArgumentNullException.ThrowIfNull(editions);
+        var rules = RulesVersion;
         var taught = new Dictionary<string, TaughtTechnique>(StringComparer.Ordinal);
-        var unknown = new List<Guid>();
+        var unread = new List<Guid>();
         foreach (var head in await editions.Heads(codes, ct))
-            if (known.TryGetValue(head, out TaughtTechnique? found) && found is not null) taught[head.Code] = found;
-            else unknown.Add(head.TechniqueId);
-        foreach (var e in unknown.Count == 0 ? [] : await editions.NewestOf(unknown, ct))
+            if (known.TryGetValue((nameof(TaughtTechnique), head, rules), out TaughtTechnique? found) && found is not null) taught[head.Code] = found;
+            else unread.Add(head.TechniqueId);
+        foreach (var kept in unread.Count == 0 ? [] : await editions.Kept(unread, rules, ct))
         {
-            var derived = Derive(e.Body);
-            var seen = new TaughtTechnique(e.Code, e.Name, derived.Standing, [.. e.Body.Prerequisites ?? []], derived.Map, e.Body.School, [.. AgainstItsSchool(e.Body, derived).Select(c => c.Says)]);
-            using var entry = known.CreateEntry(new EditionHead(e.TechniqueId, e.Code, e.Edition, e.Version));
-            entry.SetValue(seen).SetSize(1).SetSlidingExpiration(Remembered);
-            taught[e.Code] = seen;
+            var work = kept.Work ?? Work(await editions.NewestOf(kept.Head.TechniqueId, ct));
+            if (work is null) continue;
+            taught[kept.Head.Code] = Once((nameof(TaughtTechnique), kept.Head, rules), 1,
+                () => new TaughtTechnique(kept.Head.Code, kept.Name, work.Standing, kept.Prerequisites, work.Map, kept.School, work.AgainstItsSchool));
         }
         return taught;
+    }
+
+    private TechniqueWork? Work(StoredEdition? edition) => edition is null ? null : Work(DerivationOf(edition), edition.Body);
+
+    private TechniqueWork Work(Derivation derivation, TechniqueDocument document) => new(RulesVersion, derivation.Standing, derivation.Map, derivation.Times, derivation.Exclusions,
+        [.. AgainstItsSchool(document, derivation).Select(c => c.Says)]);
+
+    private T Once<T>(object key, int weight, Func<T> make)
+    {
+        if (known.TryGetValue(key, out T? found) && found is not null) return found;
+        using var entry = known.CreateEntry(key);
+        var made = make();
+        entry.SetValue(made).SetSize(weight).SetSlidingExpiration(Remembered);
+        return made;
     }
 
     /// <summary>A technique as it is stored: its body with its id, and what is derived from it.</summary>
@@ -78,7 +118,8 @@ public sealed class TechniqueDesk(Atlas atlas, ActionModel model, SchoolProfiles
         ArgumentNullException.ThrowIfNull(document);
         var derived = derivation ?? Derive(document);
         var code = document.Id ?? $"tq-{id:N}";
-        return new(id, code, document with { Schema = TechniqueDocument.CurrentSchema, Id = code }, Standing(derived), derived.Family, Brief(derived, document));
+        var named = document with { Schema = TechniqueDocument.CurrentSchema, Id = code };
+        return new(id, code, named, Standing(derived), derived.Family, Brief(derived, document), Work(derived, document));
     }
 
     /// <summary>Derives what other rules had derived, so that the library never shows yesterday's reading. Bodies are not touched.</summary>
@@ -86,9 +127,6 @@ public sealed class TechniqueDesk(Atlas atlas, ActionModel model, SchoolProfiles
     {
         ArgumentNullException.ThrowIfNull(editions);
         await Parallel.ForEachAsync(await editions.MadeByOthers(RulesVersion, ct), ct, async (edition, stop) =>
-        {
-            var derived = Derive(edition.Body);
-            await editions.MadeAnew(edition, Standing(derived), derived.Family, Brief(derived, edition.Body), stop);
-        });
+            await editions.MadeAnew(edition, New(edition.TechniqueId, edition.Body), stop));
     }
 }

@@ -47,7 +47,7 @@ public static class TechniqueEndpoints
         var (stored, taught) = await ReadBy(user, id, editions, cohorts, ct);
         // What one's own cohort is taught is read even after it went out of use: it was taught.
         if (stored is null || !(taught || Readable(user, stored.Standing))) return TypedResults.NotFound();
-        var derived = desk.Derive(stored.Body);
+        var derived = desk.DerivationOf(stored);
         return TypedResults.Ok(new TechniqueView(id, stored.Code, stored.Edition, stored.Version, stored.Standing, stored.Frozen, stored.ChangedBy, stored.ChangedAt, stored.Body, derived,
             [.. (await RelatedTo(stored, editions, ct)).Where(r => Readable(user, r.Standing))], desk.AgainstItsSchool(stored.Body, derived)));
     }

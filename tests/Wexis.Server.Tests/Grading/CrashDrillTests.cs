@@ -1,5 +1,3 @@
-using System.Diagnostics;
-using System.Globalization;
 using System.Net;
 using Wexis.Core.Grading;
 using Wexis.Server.Grading;
@@ -19,7 +17,7 @@ public class CrashDrillTests
         await using var database = await TestDatabase.Create();
         var port = House.FreePort();
         var address = new Uri($"http://127.0.0.1:{port}");
-        var server = await Start(database, port, address);
+        var server = await ServerProcess.Start(database, port);
         try
         {
             var demonstration = await Open(address);
@@ -47,9 +45,9 @@ public class CrashDrillTests
                 }
                 await killed;
                 visitor.Dispose();
-                await server.WaitForExitAsync();
-                server.Dispose();
-                server = await Start(database, port, address);
+                await server.Gone();
+                await server.DisposeAsync();
+                server = await ServerProcess.Start(database, port);
             }
             using var afterwards = await new Visitor(address).SignIn("maren");
             // The tablet sends all that was not acknowledged again; nothing may be doubled by it.
@@ -62,8 +60,7 @@ public class CrashDrillTests
         }
         finally
         {
-            if (!server.HasExited) server.Kill();
-            server.Dispose();
+            await server.DisposeAsync();
         }
     }
 
@@ -73,34 +70,5 @@ public class CrashDrillTests
         var station = (await lead.Get<Wexis.Server.Examinations.ExaminationView[]>("/api/examinations"))[0].Stations.First(s => s.TechniqueName.StartsWith("Knuckle"));
         var trainee = (await lead.Get<Wexis.Server.People.PersonLine[]>("/api/people")).First(p => p.Login == "ilse").Id;
         return await Visitor.Read<DemonstrationView>(await lead.Put($"/api/demonstrations/{Guid.NewGuid()}", new DemonstrationOpen(station.Id, trainee)));
-    }
-
-    private static async Task<Process> Start(TestDatabase database, int port, Uri address)
-    {
-        var start = new ProcessStartInfo("dotnet", [Path.Combine(AppContext.BaseDirectory, "Wexis.Server.dll")]) { UseShellExecute = false, RedirectStandardOutput = true, RedirectStandardError = true };
-        start.Environment["ConnectionStrings__Wexis"] = database.ConnectionString;
-        start.Environment["Wexis__Data"] = Path.Combine(House.Root, "data");
-        start.Environment["Wexis__Demo"] = "true";
-        start.Environment["Wexis__SignInsPerMinute"] = "10000";
-        start.Environment["ASPNETCORE_URLS"] = address.ToString();
-        start.Environment["Logging__LogLevel__Default"] = "Error";
-        var server = Process.Start(start) ?? throw new InvalidOperationException("The server did not start.");
-        server.OutputDataReceived += (_, _) => { };
-        server.BeginOutputReadLine();
-        server.BeginErrorReadLine();
-        using var http = new HttpClient { BaseAddress = address, Timeout = TimeSpan.FromSeconds(2) };
-        for (var i = 0; i < 300; i++)
-        {
-            if (server.HasExited) throw new InvalidOperationException(string.Create(CultureInfo.InvariantCulture, $"The server ended with {server.ExitCode} on port {port}."));
-            try
-            {
-                if ((await http.GetAsync("/api/health")).IsSuccessStatusCode) return server;
-            }
-            catch (Exception e) when (e is HttpRequestException or TaskCanceledException)
-            {
-                await Task.Delay(100);
-            }
-        }
-        throw new TimeoutException("The server did not become ready.");
     }
 }

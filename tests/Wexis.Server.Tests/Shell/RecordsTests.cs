@@ -1,6 +1,7 @@
 using System.Diagnostics.Metrics;
 using System.Net;
 using System.Text.Json;
+using Microsoft.Extensions.DependencyInjection;
 using Npgsql;
 using Wexis.Core.Techniques;
 using Wexis.Server.Shell;
@@ -47,9 +48,10 @@ public class RecordsTests
     public async Task The_houses_own_work_is_counted()
     {
         await using var house = await House.Open(demo: true);
+        var meters = house.Services.GetRequiredService<IMeterFactory>();
         var counted = new System.Collections.Concurrent.ConcurrentBag<(string Name, string Outcome)>();
         using var listener = new MeterListener();
-        listener.InstrumentPublished = (i, l) => { if (i.Meter.Name == HouseMetrics.MeterName) l.EnableMeasurementEvents(i); };
+        listener.InstrumentPublished = (i, l) => { if (i.Meter.Name == HouseMetrics.MeterName && ReferenceEquals(i.Meter.Scope, meters)) l.EnableMeasurementEvents(i); };
         listener.SetMeasurementEventCallback<long>((i, _, tags, _) => counted.Add((i.Name, $"{(tags.Length > 0 ? tags[0].Value : "")}")));
         listener.SetMeasurementEventCallback<double>((i, _, _, _) => counted.Add((i.Name, "")));
         listener.Start();

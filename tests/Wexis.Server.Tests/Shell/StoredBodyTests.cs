@@ -31,6 +31,7 @@ public class StoredBodyTests
     {
         ["technique"] = Of<TechniqueDocument>(),
         ["kept-derivation"] = Of<KeptDerivation>(),
+        ["technique-work"] = Of<TechniqueWork>(),
         ["programme"] = Of<ProgrammeDocument>(),
         ["mark-sheet"] = Of<MarkSheet>(),
         ["result"] = Of<DemonstrationResult>(),

@@ -279,6 +279,54 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/house": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["getHouse"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/house/settings/{name}": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations["changeSetting"];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/house/time-zone": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations["changeTimeZone"];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/library/choices/{question}": {
     parameters: {
       query?: never;
@@ -1729,6 +1777,20 @@ export interface components {
        */
       seen?: null | string;
     };
+    HouseView: {
+      settings: components["schemas"]["SettingView"][];
+      /** @description Of the house, by its IANA name; decides what day it is. */
+      time_zone: string;
+      /** Format: int32 */
+      time_zone_version: number;
+      /**
+       * Format: date
+       * @description There.
+       */
+      today: string;
+      /** @description All that are known here. */
+      zones: string[];
+    };
     HttpValidationProblemDetails: {
       detail?: null | string;
       errors?: {
@@ -2522,8 +2584,54 @@ export interface components {
       /** @description Nobody leads this house yet: ask for the first lead trainer. */
       needs_first_lead: boolean;
       person: null | components["schemas"]["SignedIn"];
+      /** @description Of the house, by its IANA name: its day is today. */
+      time_zone: string;
       /** @description Form token; every change sends it back in a header. */
       token: string;
+    };
+    SettingChange: {
+      reason: null | string;
+      /**
+       * Format: int32
+       * @description The version that stood when the change was decided on.
+       */
+      seen: number;
+      /**
+       * Format: double
+       * @description Null: the default counts again.
+       */
+      value: null | number;
+    };
+    /** @description One setting as the house has it. */
+    SettingView: {
+      /** Format: double */
+      default: number;
+      group: string;
+      /** Format: double */
+      least: number;
+      /** Format: double */
+      most: number;
+      name: string;
+      reason: string;
+      /** @description Where the default comes from. */
+      source: string;
+      title: string;
+      /** Format: date-time */
+      told_at: null | string;
+      /** @description Who told it otherwise; null while the default counts. */
+      told_by: null | string;
+      unit: string;
+      /**
+       * Format: double
+       * @description As it counts now.
+       */
+      value: number;
+      /**
+       * Format: int32
+       * @description Sent back with a change; 0 where nothing was ever told.
+       */
+      version: number;
+      whole: boolean;
     };
     /** @description What the trainer may adjust: the weight of each criterion, whether it is safety-critical, the pass line. */
     SheetAdjust: {
@@ -3064,6 +3172,14 @@ export interface components {
       source: components["schemas"]["SourceRef"][];
       surface: string;
       view: string;
+    };
+    ZoneChange: {
+      /**
+       * Format: int32
+       * @description The version that stood when the change was decided on.
+       */
+      seen: number;
+      time_zone: null | string;
     };
   };
   responses: never;
@@ -3699,6 +3815,119 @@ export interface operations {
         };
         content: {
           "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+    };
+  };
+  getHouse: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["HouseView"];
+        };
+      };
+    };
+  };
+  changeSetting: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        name: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["SettingChange"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["HouseView"];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Conflict */
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ProblemDetails"];
+        };
+      };
+    };
+  };
+  changeTimeZone: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["ZoneChange"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["HouseView"];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+      /** @description Conflict */
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ProblemDetails"];
         };
       };
     };

@@ -36,7 +36,10 @@ export function PeopleScreen() {
     <Stage plate={{}}>
       <div className="flex items-baseline justify-between gap-4">
         <h1>People</h1>
-        <Link to="/screening">Screening: what suits whom</Link>
+        <span className="flex flex-wrap gap-x-5">
+          <Link to="/screening">Screening: what suits whom</Link>
+          <Link to="/house">Settings of the house</Link>
+        </span>
       </div>
       {people.isPending && <Waiting what="the people" />}
       {people.isError && <Problem error={people.error} again={() => people.refetch()} />}

@@ -7,11 +7,10 @@ import { peopleQuery } from "../shell/queries";
 import { EditionDifferences } from "../techniques/DifferenceList";
 import { Button } from "../ui/Button";
 import { TextField } from "../ui/Field";
+import { moment } from "../ui/days";
 import { Problem, Waiting } from "../ui/States";
 import { Toggles } from "../ui/Toggles";
 import { cohortsQuery, type Cohort, type CohortTechnique } from "./cohortQueries";
-
-const DAY = new Intl.DateTimeFormat("en-GB", { dateStyle: "medium" });
 
 /** Who is taught this programme, and from which editions: these stay theirs until the trainer moves on. */
 export function Cohorts({ programme, canChange }: { programme: string; canChange: boolean }) {
@@ -127,7 +126,7 @@ function OneCohort({ cohort, canChange }: { cohort: Cohort; canChange: boolean }
       <div className="flex flex-wrap items-baseline gap-x-4">
         <h3 className="font-serif text-lg font-semibold">{cohort.name}</h3>
         <span className="text-sm text-faded">
-          opened by {cohort.opened_by}, {DAY.format(new Date(cohort.opened_at))}
+          opened by {cohort.opened_by}, {moment(cohort.opened_at)}
         </span>
         {cohort.techniques.some((t) => t.taught !== null) && (
           <span className="flex gap-3 text-sm">

@@ -6,11 +6,9 @@ import { api, said } from "../shell/api";
 import { useSignedIn } from "../shell/session";
 import { Button } from "../ui/Button";
 import { cn } from "../ui/cn";
+import { moment } from "../ui/days";
 import { Empty, Problem, Waiting } from "../ui/States";
 import { resultsQuery } from "./resultQueries";
-
-export const day = (iso: string) =>
-  new Date(iso).toLocaleDateString("en-GB", { day: "numeric", month: "long", year: "numeric", timeZone: "UTC" });
 
 /** What was decided; released on purpose, by the lead trainer. A trainee sees their own. */
 export function ResultListScreen() {
@@ -62,11 +60,11 @@ export function ResultListScreen() {
                 <span className={cn("font-medium", r.decision === "fail" && "text-now")}>{r.headline}</span>
                 <span className="block text-sm text-faded">
                   {person.grades && `${r.technique_name} · `}
-                  {r.attempt > 1 && `attempt ${r.attempt} · `}graded by {r.assessor} on {day(r.decided_at)}
+                  {r.attempt > 1 && `attempt ${r.attempt} · `}graded by {r.assessor} on {moment(r.decided_at)}
                 </span>
               </span>
               <span className="text-sm text-faded">
-                {r.released_at ? `released ${day(r.released_at)}` : "not released"}
+                {r.released_at ? `released ${moment(r.released_at)}` : "not released"}
               </span>
             </Link>
           </li>

@@ -9,9 +9,10 @@ import { api, said, type Schemas } from "../shell/api";
 import { useSignedIn } from "../shell/session";
 import { seconds } from "../techniques/techniqueModel";
 import { Button } from "../ui/Button";
+import { moment } from "../ui/days";
 import { cn } from "../ui/cn";
 import { Empty, Waiting } from "../ui/States";
-import { day } from "./ResultListScreen";
+
 import { resultQuery } from "./resultQueries";
 
 const round = (n: number) => Math.round(n * 10) / 10;
@@ -73,7 +74,7 @@ export function ResultScreen() {
         </div>
         <p className="text-sm text-faded">
           {view.examination} · {view.technique_name} · attempt {view.attempt} · graded by {view.assessor} on{" "}
-          {day(view.decided_at)}
+          {moment(view.decided_at)}
         </p>
         <header className="flex flex-wrap items-start justify-between gap-3">
           <div>
@@ -99,7 +100,7 @@ export function ResultScreen() {
         </header>
         <p className="text-sm text-faded">
           {view.released_at
-            ? `Released on ${day(view.released_at)} by ${view.released_by ?? ""}.`
+            ? `Released on ${moment(view.released_at)} by ${view.released_by ?? ""}.`
             : "Not released: only those who grade see it."}
         </p>
         <div className="mt-3 grid gap-x-8 gap-y-4 sm:grid-cols-2 print:grid-cols-2">

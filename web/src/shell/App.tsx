@@ -27,6 +27,7 @@ import { SchoolsScreen } from "../techniques/SchoolsScreen";
 import { WholeScreen } from "../techniques/WholeScreen";
 import { libraryQuery } from "../techniques/techniqueQueries";
 import { TechniqueScreen } from "../techniques/TechniqueScreen";
+import { HouseScreen } from "../settings/HouseScreen";
 import { Problem, Waiting } from "../ui/States";
 import { KeySheet } from "./KeySheet";
 import { BrokenPage } from "./BrokenPage";
@@ -117,6 +118,7 @@ function House() {
             <Route path="/screening/new/:id" element={<NewScreeningScreen />} />
             <Route path="/screening/:id" element={<ScreeningScreen />} />
             <Route path="/people" element={<PeopleScreen />} />
+            <Route path="/house" element={<HouseScreen />} />
             <Route
               path="*"
               element={

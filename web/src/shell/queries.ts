@@ -1,4 +1,5 @@
 import { queryOptions } from "@tanstack/react-query";
+import { setHouseZone } from "../ui/days";
 import { api, rememberToken, said } from "./api";
 
 export const sessionQuery = queryOptions({
@@ -6,6 +7,7 @@ export const sessionQuery = queryOptions({
   queryFn: async () => {
     const session = await said(api.GET("/api/session"));
     rememberToken(session.token);
+    setHouseZone(session.time_zone);
     return session;
   },
   staleTime: Infinity,

@@ -5,12 +5,12 @@ import { toast } from "sonner";
 import { api, problemOf, said, type Schemas } from "../shell/api";
 import { Button } from "../ui/Button";
 import { TextField } from "../ui/Field";
+import { moment } from "../ui/days";
 import { Problem } from "../ui/States";
 import { DifferenceList, EditionDifferences } from "./DifferenceList";
 import { STANDING_TAGS } from "./techniqueModel";
 import { historyQuery } from "./techniqueQueries";
 
-const DAY = new Intl.DateTimeFormat("en-GB", { dateStyle: "medium" });
 const STEP_WORDS: Readonly<Record<string, string>> = {
   reviewed: "looked through",
   approved: "approved",
@@ -55,7 +55,7 @@ export function EditionHistory({
               <span className="font-semibold">Edition {e.edition}</span>
               <span className={`rounded-mark px-1.5 text-sm ${STANDING_TAGS[e.standing] ?? ""}`}>{e.standing}</span>
               <span className="text-sm text-faded">
-                {e.changed_by}, {DAY.format(new Date(e.changed_at))}
+                {e.changed_by}, {moment(e.changed_at)}
                 {e.frozen && " · never changes"}
               </span>
               {e.since.length > 0 && (
@@ -94,7 +94,7 @@ export function EditionHistory({
         <ul className="mt-2 text-sm text-faded">
           {steps.map((s, i) => (
             <li key={i}>
-              Edition {s.edition} {STEP_WORDS[s.step] ?? s.step}, {s.by}, {DAY.format(new Date(s.at))}
+              Edition {s.edition} {STEP_WORDS[s.step] ?? s.step}, {s.by}, {moment(s.at)}
               {s.note && <>: {s.note}</>}
             </li>
           ))}
