@@ -56,13 +56,13 @@ run_tests() {
   case "$what" in
     all)
       step core-tests dotnet_tests Wexis.Core.Tests || true
-      step server-tests dotnet_tests Wexis.Server.Tests || true
+      step server-tests dotnet_tests Wexis.Server.Tests -trait- category=bench || true
       wait "$web" || true
       step types-of-contract contract_is_fresh || true
       step web-build bash -c 'cd web && npm run --silent build' && { printf '%s' "$(web_fingerprint)" > "$STATE/web.built"; step browser-tests dotnet_tests Wexis.Browser.Tests -trait- category=shots -trait- category=bench || true; }
       step format dotnet format Wexis.slnx --verify-no-changes --no-restore || true ;;
     core)    step core-tests dotnet_tests Wexis.Core.Tests "${@:2}" || true ;;
-    server)  step server-tests dotnet_tests Wexis.Server.Tests "${@:2}" || true ;;
+    server)  step server-tests dotnet_tests Wexis.Server.Tests -trait- category=bench "${@:2}" || true ;;
     browser) build_web; step browser-tests dotnet_tests Wexis.Browser.Tests -trait- category=shots -trait- category=bench "${@:2}" || true ;;
     *) fail "There is no part '$what' to test." "./wexis test, or one of: core, server, browser, web." ;;
   esac
@@ -108,33 +108,43 @@ run_shots() {
   ls docs/screenshots
 }
 
-# The core by itself, then a library of 2,000 in a real browser.
+# The core by itself, then the store against bare statements, then a library of 2,000 in a real browser; or one of the three.
 run_bench() {
   ensure_dotnet
-  if [ "${1:-}" != library ]; then
-    dotnet run --project benchmarks/Wexis.Benchmarks -c Release -- "$@" || exit 1
-    [ "$#" -eq 0 ] || return 0
+  local what=${1:-all}
+  case "$what" in
+    all|store|library) ;;
+    *) exec dotnet run --project benchmarks/Wexis.Benchmarks -c Release -- "$@" ;;
+  esac
+  [ "$what" != all ] || dotnet run --project benchmarks/Wexis.Benchmarks -c Release || exit 1
+  ensure_postgres
+  rm -rf "$REPORTS"; mkdir -p "$REPORTS"; : > "$REPORTS/broken"
+  if [ "$what" != library ]; then
+    durable_database
+    step build dotnet build tests/Wexis.Server.Tests -c Release -v quiet -p:OpenApiGenerateDocumentsOnBuild=false || exit 1
+    WEXIS_BENCH="$REPORTS/store.txt" step store dotnet_tests Wexis.Server.Tests -trait category=bench || exit 1
+    stop_cluster "$DURABLE"
   fi
-  ensure_postgres; ensure_packages chromium chromium-driver fonts-liberation
-  build_web
-  rm -rf "$REPORTS"; mkdir -p "$REPORTS"; : > "$REPORTS/broken"; : > "$REPORTS/bench.txt"
-  test_database
-  step build dotnet build tests/Wexis.Browser.Tests -c Release -v quiet -p:OpenApiGenerateDocumentsOnBuild=false || exit 1
-  WEXIS_BENCH="$REPORTS/bench.txt" step browser dotnet_tests Wexis.Browser.Tests -trait category=bench || exit 1
-  stop_cluster "$TESTPG"
-  say "A library of 2,000 techniques:"
-  cat "$REPORTS/bench.txt"
+  if [ "$what" != store ]; then
+    test_database
+    ensure_packages chromium chromium-driver fonts-liberation
+    build_web
+    step build dotnet build tests/Wexis.Browser.Tests -c Release -v quiet -p:OpenApiGenerateDocumentsOnBuild=false || exit 1
+    WEXIS_BENCH="$REPORTS/library.txt" step browser dotnet_tests Wexis.Browser.Tests -trait category=bench || exit 1
+    stop_cluster "$TESTPG"
+  fi
+  [ ! -s "$REPORTS/store.txt" ] || { say "The store against bare statements:"; cat "$REPORTS/store.txt"; }
+  [ ! -s "$REPORTS/library.txt" ] || { say "A library of 2,000 techniques:"; cat "$REPORTS/library.txt"; }
 }
 
-# On a cluster of its own that waits for the disk, as a house's does; the test kills it whole.
-database_drill() {
-  local folder name; folder=$(cluster_folder drillpg); name=$(basename "$folder")
-  start_cluster "$folder" 5680 "-c max_connections=200"
-  ensure_app_role "$folder"
+# A cluster that waits for the disk, as a house's does: what is measured or killed there counts for a house.
+durable_database() {
+  DURABLE=$(cluster_folder drillpg)
+  local name; name=$(basename "$DURABLE")
+  start_cluster "$DURABLE" 5680 "-c max_connections=200"
+  ensure_app_role "$DURABLE"
   export WEXIS_TEST_APP_SECRET WEXIS_TEST_DB; WEXIS_TEST_APP_SECRET=$(cat "$STATE/$name.app.secret")
   WEXIS_TEST_DB="Host=127.0.0.1;Port=$(cat "$STATE/$name.port");Username=wexis;Password=$(cat "$STATE/$name.secret")"
-  REPORT=database-drill WEXIS_DRILL_KILL_DB="$ROOT/scripts/drill-db.sh" step database-drill dotnet_tests Wexis.Server.Tests -class Wexis.Server.Tests.Grading.DatabaseDrillTests || true
-  stop_cluster "$folder"
 }
 
 run_drill() {
@@ -147,6 +157,8 @@ run_drill() {
   WEXIS_DRILL=long step hazard-drill dotnet_tests Wexis.Core.Tests -class Wexis.Core.Tests.Techniques.HazardPropertyTests || true
   WEXIS_DRILL=long step server-drill dotnet_tests Wexis.Server.Tests -trait category=drill -class- Wexis.Server.Tests.Grading.DatabaseDrillTests || true
   stop_cluster "$TESTPG"
-  database_drill
+  durable_database
+  REPORT=database-drill WEXIS_DRILL_KILL_DB="$ROOT/scripts/drill-db.sh" step database-drill dotnet_tests Wexis.Server.Tests -class Wexis.Server.Tests.Grading.DatabaseDrillTests || true
+  stop_cluster "$DURABLE"
   sum_up "$began"
 }

@@ -121,11 +121,15 @@ public static class SettingCatalogue
         if (setting.Whole && value != Math.Floor(value)) return [new("value", IssueCodes.OutOfRange, told, "a whole number")];
         var after = setting.Write(settings, value);
         if (after.MeritPercent < after.PassLinePercent)
-            return [new("value", IssueCodes.OutOfRange, told, $"a merit at or above the pass line ({after.PassLinePercent:0.#} and {after.MeritPercent:0.#} %)")];
+            return [Between(told, setting.Name == "merit", setting, after.PassLinePercent, after.MeritPercent, "a merit is at least the pass line")];
         if (after.BalanceRemark > after.BalanceFine)
-            return [new("value", IssueCodes.OutOfRange, told, "a remark below what is even enough")];
+            return [Between(told, setting.Name == "balance-fine", setting, Percent(after.BalanceRemark), Percent(after.BalanceFine), "a remark lies below what is even enough")];
         return [];
     }
+
+    private static Issue Between(string told, bool upper, Setting setting, double lower, double higher, string why) =>
+        new("value", IssueCodes.OutOfRange, told,
+            string.Create(CultureInfo.InvariantCulture, $"{(upper ? lower : setting.Least):0.###} to {(upper ? setting.Most : higher):0.###} {setting.Unit}: {why}"));
 
     private static double Percent(double share) => Math.Round(share * 100, 6);
 

@@ -105,7 +105,7 @@ public sealed class EditionHistoryStore(NpgsqlDataSource source)
                 SELECT 'technique', e.technique_id, e.name, e.edition, 0
                   FROM techniques.edition e
                  WHERE e.edition = (SELECT max(n.edition) FROM techniques.edition n WHERE n.technique_id = e.technique_id)
-                   AND (e.body -> 'prerequisites' ? @code OR e.body -> 'related' @> jsonb_build_array(jsonb_build_object('id', @code::text)))
+                   AND (e.body -> 'prerequisites' ? @code OR e.related @> jsonb_build_array(jsonb_build_object('id', @code::text)))
                  ORDER BY 1, 3
                 """, new { technique, code })).Select(r => new Dependent(r.Kind, r.Id, r.Name, r.Edition, r.Graded)),
         ];

@@ -19,6 +19,10 @@ public sealed record EditionHead(Guid TechniqueId, string Code, int Edition, int
 /// <param name="Work">Null where none is kept, or other rules made it: derive it.</param>
 public sealed record KeptEdition(EditionHead Head, string Name, string? School, IReadOnlyList<string> Prerequisites, TechniqueWork? Work);
 
+/// <summary>A technique that belongs to another.</summary>
+/// <param name="CallsIt">What it calls the other: easier, harder or same-except; null where it does not speak of it.</param>
+public sealed record Neighbour(Guid TechniqueId, string Code, string Name, string Standing, string? CallsIt);
+
 /// <summary>A technique that is about to be added.</summary>
 public sealed record NewTechnique(Guid Id, string Code, TechniqueDocument Body, string Standing, string? Family, TechniqueBrief Brief, TechniqueWork Work);
 
@@ -216,11 +220,32 @@ public sealed class EditionStore(NpgsqlDataSource source)
             Work is null ? null : StoredBody.Read<TechniqueWork>(Work));
     }
 
-    /// <summary>Newest editions that call this technique an easier, harder or like version of theirs.</summary>
-    public async Task<IReadOnlyList<StoredEdition>> RelatedTo(string code, CancellationToken ct)
+    private sealed class NeighbourRow
+    {
+        public Guid TechniqueId { get; init; }
+        public string Code { get; init; } = "";
+        public string Name { get; init; } = "";
+        public string Standing { get; init; } = "";
+        public string? Review { get; init; }
+        public string? CallsIt { get; init; }
+    }
+
+    /// <summary>Techniques of these codes, and those that call this one an easier, harder or like version of theirs; no body is read.</summary>
+    public async Task<IReadOnlyList<Neighbour>> Neighbours(string code, IReadOnlyCollection<string> codes, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return [.. (await c.QueryAsync<Row>(Newest + " AND e.body -> 'related' @> jsonb_build_array(jsonb_build_object('id', @code::text)) ORDER BY e.name", new { code })).Select(r => r.ToEdition())];
+        return
+        [
+            .. (await c.QueryAsync<NeighbourRow>(
+                """
+                SELECT t.technique_id, t.code, e.name, e.standing, e.review,
+                       (SELECT x ->> 'as' FROM jsonb_array_elements(e.related) x WHERE x ->> 'id' = @code LIMIT 1) AS calls_it
+                  FROM techniques.technique t JOIN techniques.edition e USING (technique_id)
+                 WHERE e.edition = (SELECT max(n.edition) FROM techniques.edition n WHERE n.technique_id = t.technique_id)
+                   AND (t.code = any(@codes) OR e.related @> jsonb_build_array(jsonb_build_object('id', @code::text)))
+                 ORDER BY e.name
+                """, new { code, codes = codes.ToArray() })).Select(r => new Neighbour(r.TechniqueId, r.Code, r.Name, EditionStanding.Of(r.Standing, r.Review), r.CallsIt)),
+        ];
     }
 
     /// <summary>Adds techniques with their first editions, all or none.</summary>

@@ -13,6 +13,7 @@ namespace Wexis.Server.Shell;
 public sealed class BodyCheck : IEndpointFilter
 {
     private static readonly ConcurrentDictionary<Type, IReadOnlyList<Part>> Parts = new();
+    private static readonly ConcurrentDictionary<Type, bool> Documents = new();
 
     private sealed record Part(string Name, PropertyInfo Property, NullabilityInfo Nullability);
 
@@ -20,12 +21,13 @@ public sealed class BodyCheck : IEndpointFilter
     {
         ArgumentNullException.ThrowIfNull(context);
         ArgumentNullException.ThrowIfNull(next);
-        var issues = context.Arguments.OfType<object>().Where(a => IsDocument(a.GetType())).SelectMany(a => Issues(a, null, "")).ToList();
+        var services = context.HttpContext.RequestServices.GetRequiredService<IServiceProviderIsService>();
+        var issues = context.Arguments.OfType<object>().Where(a => IsDocument(a.GetType()) && !services.IsService(a.GetType())).SelectMany(a => Issues(a, null, "")).ToList();
         return issues.Count > 0 ? Problems.Of(issues, "What was sent cannot be read. Nothing was changed.") : await next(context);
     }
 
     /// <summary>Records of the exchange; not the services that an endpoint is given beside them.</summary>
-    private static bool IsDocument(Type type) => type.Namespace?.StartsWith("Wexis", StringComparison.Ordinal) == true && type.IsClass && type.GetMethod("<Clone>$") is not null;
+    private static bool IsDocument(Type type) => Documents.GetOrAdd(type, static type => type.Namespace?.StartsWith("Wexis", StringComparison.Ordinal) == true && type.IsClass && type.GetMethod("<Clone>$") is not null);
 
     private static IEnumerable<Issue> Issues(object value, NullabilityInfo? nullability, string path)
     {

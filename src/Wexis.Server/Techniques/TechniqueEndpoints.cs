@@ -66,10 +66,11 @@ public static class TechniqueEndpoints
     /// <summary>What either technique says of the two: whoever calls me easier is harder to me.</summary>
     private static async Task<IReadOnlyList<RelatedLine>> RelatedTo(StoredEdition stored, EditionStore editions, CancellationToken ct)
     {
-        var lines = (await editions.Lines(ct)).ToDictionary(l => l.Code, StringComparer.Ordinal);
-        var here = (stored.Body.Related ?? []).Select(r => new RelatedLine(lines.GetValueOrDefault(r.Id!)?.TechniqueId, r.Id!, lines.GetValueOrDefault(r.Id!)?.Name ?? r.Id!, lines.GetValueOrDefault(r.Id!)?.Standing ?? "draft", r.As!, true)).ToList();
-        var there = (await editions.RelatedTo(stored.Code, ct)).Where(o => here.All(h => h.Code != o.Code))
-            .Select(o => new RelatedLine(o.TechniqueId, o.Code, o.Name, o.Standing, o.Body.Related!.First(r => r.Id == stored.Code).As switch { "easier" => "harder", "harder" => "easier", var other => other! }, false));
+        var told = stored.Body.Related ?? [];
+        var near = (await editions.Neighbours(stored.Code, [.. told.Select(r => r.Id!)], ct)).ToDictionary(n => n.Code, StringComparer.Ordinal);
+        var here = told.Select(r => near.GetValueOrDefault(r.Id!) is { } n ? new RelatedLine(n.TechniqueId, n.Code, n.Name, n.Standing, r.As!, true) : new(null, r.Id!, r.Id!, "draft", r.As!, true)).ToList();
+        var there = near.Values.Where(n => n.CallsIt is not null && told.All(r => r.Id != n.Code))
+            .Select(n => new RelatedLine(n.TechniqueId, n.Code, n.Name, n.Standing, n.CallsIt switch { "easier" => "harder", "harder" => "easier", var other => other! }, false));
         return [.. here, .. there];
     }
 

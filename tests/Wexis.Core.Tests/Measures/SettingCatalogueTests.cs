@@ -44,9 +44,9 @@ public class SettingCatalogueTests
     }
 
     [Theory]
-    [InlineData("pass-line", 95.0, "merit")]
-    [InlineData("merit", 70.0, "merit")]
-    [InlineData("balance-remark", 95.0, "remark")]
+    [InlineData("pass-line", 95.0, "40 to 90 %: a merit")]
+    [InlineData("merit", 70.0, "75 to 100 %: a merit")]
+    [InlineData("balance-remark", 95.0, "30 to 90 %: a remark")]
     [InlineData("screening-days", 30.5, "whole")]
     [InlineData("screening-days", 400.0, "14 to 180 days")]
     [InlineData("oil", double.NaN, "0 to 60 seconds")]

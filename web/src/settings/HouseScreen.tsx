@@ -7,7 +7,7 @@ import { sessionQuery } from "../shell/queries";
 import { useSignedIn } from "../shell/session";
 import { Button } from "../ui/Button";
 import { Labelled, TextField } from "../ui/Field";
-import { moment } from "../ui/days";
+import { day, moment } from "../ui/days";
 import { Problem, Waiting } from "../ui/States";
 
 type House = Schemas["HouseView"];
@@ -70,7 +70,7 @@ function Place({ house, leads }: { house: House; leads: boolean }) {
     onSuccess: async (now) => {
       queries.setQueryData(houseQuery.queryKey, now);
       await queries.invalidateQueries({ queryKey: sessionQuery.queryKey });
-      toast.success(`Today is ${now.today} here.`);
+      toast.success(`Today is ${day(now.today)} here.`);
     },
   });
   return (
@@ -83,7 +83,7 @@ function Place({ house, leads }: { house: House; leads: boolean }) {
     >
       <Labelled
         label="Time zone of the house"
-        hint={`Today is ${house.today} there.`}
+        hint={`Today is ${day(house.today)} there.`}
         error={change.isError ? wrongOf(change.error, "time_zone") : undefined}
         className="grow"
       >
@@ -141,7 +141,7 @@ function One({ setting: s, leads }: { setting: Setting; leads: boolean }) {
   };
   return (
     <li className="border-t border-line py-2 first:border-t-0" data-setting={s.name}>
-      <form onSubmit={submit} className="grid items-start gap-x-4 gap-y-1 sm:grid-cols-[1fr_7rem_auto]">
+      <form onSubmit={submit} className="grid items-start gap-x-4 gap-y-1 sm:grid-cols-[1fr_11rem_auto]">
         <div>
           <span className="font-medium" id={`t-${s.name}`}>
             {s.title}
