@@ -107,6 +107,40 @@ public class GradingTests(DemoHouse demo) : IClassFixture<DemoHouse>
     }
 
     [Fact]
+    public async Task A_grading_page_that_was_open_today_opens_while_the_house_does_not_answer()
+    {
+        await using var house = await House.Open(demo: true, DemoHouse.WebRoot);
+        using var b = new Browser(house.Address);
+        b.SignInAs("Maren Lindqvay");
+        Begin(b, "Joss Haverick", "Ear-to-collarbone glide");
+        var path = b.Path;
+        b.Until(() => b.Number("navigator.serviceWorker && navigator.serviceWorker.controller ? 1 : 0") == 1, "the page is kept by this browser");
+        // Read once more, now that it is kept: as anybody does who opens the page a second time that day.
+        b.Reload();
+        b.See(By.CssSelector("[data-column]"));
+        b.Press("g", " ", " ");
+        b.Until(() => CountOf(b, "right") == 2 && b.Has(By.CssSelector("[data-saving='0']")), "saved so far");
+        await house.Stop();
+        b.Go(path);
+        b.Until(() => CountOf(b, "right") == 2, "the page opens without the house, with every mark");
+        b.Press(" ", " ");
+        b.Until(() => CountOf(b, "right") == 4 && b.Has(By.CssSelector("[data-saving='2']")), "and grading goes on");
+        b.Reload();
+        b.Until(() => CountOf(b, "right") == 4, "over a reload too");
+        await house.Start();
+        b.Until(() => b.Has(By.CssSelector("[data-saving='0']")), "the house has them as soon as it answers", 30);
+        (await house.Database.Scalar<long>("SELECT count(*) FROM grading.mark_event WHERE kind = 'rep' AND demonstration_id = @id", new { id = Guid.Parse(path.Split('/')[^1]) })).ShouldBe(4);
+        // Signed out, nothing that was read stays.
+        b.Go("/people");
+        b.SignOut();
+        b.See(By.Id("sign-in"));
+        await house.Stop();
+        b.Go(path);
+        Thread.Sleep(1000);
+        b.Has(By.CssSelector("[data-column]")).ShouldBeFalse();
+    }
+
+    [Fact]
     public void A_session_that_ends_in_mid_grading_leads_to_the_door_and_back_to_every_mark()
     {
         using var b = new Browser(demo.House.Address);

@@ -4,6 +4,7 @@ import { createRoot } from "react-dom/client";
 import { BrowserRouter } from "react-router";
 import { App } from "./shell/App";
 import { Refusal } from "./shell/api";
+import { keepForOffline } from "./shell/offline";
 import "./ui/theme.css";
 
 const queries = new QueryClient({
@@ -28,3 +29,4 @@ createRoot(root).render(
     </QueryClientProvider>
   </StrictMode>,
 );
+keepForOffline();

@@ -4,7 +4,7 @@ using Wexis.Core.Examinations;
 
 namespace Wexis.Data.Examinations;
 
-public sealed record StoredStation(Guid StationId, Guid ExaminationId, int Place, Guid TechniqueId, int Edition, int Revision, int Version, MarkSheet Sheet, bool Used);
+public sealed record StoredStation(Guid StationId, Guid ExaminationId, int Place, Guid TechniqueId, int Edition, int Revision, int Version, MarkSheet Sheet, bool Used, bool Away = false);
 public sealed record StoredExamination(Guid ExaminationId, string Name, Guid? ProgrammeId, IReadOnlyList<StoredStation> Stations);
 
 public sealed class ExaminationStore(NpgsqlDataSource source)
@@ -27,34 +27,39 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
         public int Version { get; init; }
         public string Body { get; init; } = "";
         public bool Used { get; init; }
-        public StoredStation ToStation() => new(StationId, ExaminationId, Place, TechniqueId, Edition, Revision, Version, StoredBody.Read<MarkSheet>(Body), Used);
+        public bool Away { get; init; }
+        public StoredStation ToStation() => new(StationId, ExaminationId, Place, TechniqueId, Edition, Revision, Version, StoredBody.Read<MarkSheet>(Body), Used, Away);
     }
 
     private const string AllStations = """
-        SELECT s.station_id, s.examination_id, s.place, s.technique_id, s.edition, r.revision, r.version, r.body::text AS body, r.used_at IS NOT NULL AS used
+        SELECT s.station_id, s.examination_id, s.place, s.technique_id, s.edition, r.revision, r.version, r.body::text AS body, r.used_at IS NOT NULL AS used,
+               s.away IS NOT NULL OR x.away IS NOT NULL AS away
           FROM examinations.station s
+          JOIN examinations.examination x ON x.examination_id = s.examination_id
           JOIN examinations.sheet_revision r ON r.station_id = s.station_id
          WHERE r.revision = (SELECT max(n.revision) FROM examinations.sheet_revision n WHERE n.station_id = s.station_id)
         """;
 
-    public async Task<IReadOnlyList<StoredExamination>> All(CancellationToken ct)
+    /// <param name="away">With what is archived: for names of what was graded.</param>
+    public async Task<IReadOnlyList<StoredExamination>> All(CancellationToken ct, bool away = false)
     {
+        var here = away ? "IS DISTINCT FROM 'deleted'" : "IS NULL";
         await using var c = await source.OpenConnectionAsync(ct);
-        var stations = (await c.QueryAsync<StationRow>(AllStations + " ORDER BY s.place")).Select(r => r.ToStation()).ToLookup(s => s.ExaminationId);
-        return [.. (await c.QueryAsync<Row>("SELECT examination_id, name, programme_id FROM examinations.examination ORDER BY added_at")).Select(e => new StoredExamination(e.ExaminationId, e.Name, e.ProgrammeId, [.. stations[e.ExaminationId]]))];
+        var stations = (await c.QueryAsync<StationRow>($"{AllStations} AND s.away {here} ORDER BY s.place")).Select(r => r.ToStation()).ToLookup(s => s.ExaminationId);
+        return [.. (await c.QueryAsync<Row>($"SELECT examination_id, name, programme_id FROM examinations.examination WHERE away {here} ORDER BY added_at")).Select(e => new StoredExamination(e.ExaminationId, e.Name, e.ProgrammeId, [.. stations[e.ExaminationId]]))];
     }
 
     /// <summary>How many stations there are, without reading one.</summary>
     public async Task<int> Stations(CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return await c.ExecuteScalarAsync<int>("SELECT count(*)::int FROM examinations.station");
+        return await c.ExecuteScalarAsync<int>("SELECT count(*)::int FROM examinations.station s JOIN examinations.examination x USING (examination_id) WHERE s.away IS NULL AND x.away IS NULL");
     }
 
     public async Task<StoredStation?> Station(Guid id, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return (await c.QuerySingleOrDefaultAsync<StationRow>(AllStations + " AND s.station_id = @id", new { id }))?.ToStation();
+        return (await c.QuerySingleOrDefaultAsync<StationRow>(AllStations + " AND s.station_id = @id AND s.away IS DISTINCT FROM 'deleted'", new { id }))?.ToStation();
     }
 
     public async Task<MarkSheet?> Revision(Guid station, int revision, CancellationToken ct)
@@ -90,7 +95,7 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
         ArgumentNullException.ThrowIfNull(sheet);
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
-        if (await c.ExecuteScalarAsync<Guid?>("SELECT examination_id FROM examinations.examination WHERE examination_id = @examination FOR UPDATE", new { examination }, t) is null)
+        if (await c.ExecuteScalarAsync<Guid?>("SELECT examination_id FROM examinations.examination WHERE examination_id = @examination AND away IS DISTINCT FROM 'deleted' FOR UPDATE", new { examination }, t) is null)
             return SaveOutcome.NotThere;
         var same = await c.ExecuteScalarAsync<bool?>("SELECT examination_id = @examination AND technique_id = @technique FROM examinations.station WHERE station_id = @id",
             new { id, examination, technique }, t);
@@ -129,7 +134,7 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
         """;
 
     private static readonly VersionedDocument Sheets = new(
-        "SELECT station_id FROM examinations.station WHERE station_id = @id FOR UPDATE",
+        "SELECT station_id FROM examinations.station WHERE station_id = @id AND away IS DISTINCT FROM 'deleted' FOR UPDATE",
         """
         SELECT revision AS number, version, used_at IS NOT NULL AS kept, body = @body::jsonb AND changed_by = @by AS mine
           FROM examinations.sheet_revision WHERE station_id = @id ORDER BY revision DESC LIMIT 1 FOR UPDATE

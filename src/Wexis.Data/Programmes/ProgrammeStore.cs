@@ -23,20 +23,20 @@ public sealed class ProgrammeStore(NpgsqlDataSource source)
     public async Task<IReadOnlyList<StoredProgramme>> All(CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return [.. (await c.QueryAsync<Row>(Select + " ORDER BY name")).Select(r => r.ToProgramme())];
+        return [.. (await c.QueryAsync<Row>(Select + " WHERE away IS NULL ORDER BY name")).Select(r => r.ToProgramme())];
     }
 
     /// <summary>Gaps of all programmes together, without reading one.</summary>
     public async Task<int> Gaps(CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return await c.ExecuteScalarAsync<int>("SELECT coalesce(sum(gaps), 0)::int FROM programmes.programme");
+        return await c.ExecuteScalarAsync<int>("SELECT coalesce(sum(gaps), 0)::int FROM programmes.programme WHERE away IS NULL");
     }
 
     public async Task<StoredProgramme?> ById(Guid id, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return (await c.QuerySingleOrDefaultAsync<Row>(Select + " WHERE programme_id = @id", new { id }))?.ToProgramme();
+        return (await c.QuerySingleOrDefaultAsync<Row>(Select + " WHERE programme_id = @id AND away IS DISTINCT FROM 'deleted'", new { id }))?.ToProgramme();
     }
 
     /// <summary>Adds a programme. The same sent twice is added once.</summary>
@@ -73,7 +73,7 @@ public sealed class ProgrammeStore(NpgsqlDataSource source)
         Lock: null,
         """
         SELECT 1 AS number, version, false AS kept, body = @body::jsonb AND changed_by = @by AS mine
-          FROM programmes.programme WHERE programme_id = @id FOR UPDATE
+          FROM programmes.programme WHERE programme_id = @id AND away IS DISTINCT FROM 'deleted' FOR UPDATE
         """,
         """
         UPDATE programmes.programme

@@ -67,7 +67,10 @@ public sealed class EditionStore(NpgsqlDataSource source)
          WHERE e.edition = (SELECT max(n.edition) FROM techniques.edition n WHERE n.technique_id = t.technique_id)
         """;
 
-    private static readonly string NewestLines = Newest.Replace("e.body::text AS body,", "", StringComparison.Ordinal) + " ORDER BY e.name";
+    /// <summary>What is archived is still read; what was deleted is not.</summary>
+    private const string There = " AND t.away IS DISTINCT FROM 'deleted'";
+
+    private static readonly string NewestLines = Newest.Replace("e.body::text AS body,", "", StringComparison.Ordinal) + " AND t.away IS NULL ORDER BY e.name";
 
     /// <summary>The same without briefs, but with the mark of each row's last change, by which a brief that was read already is known.</summary>
     private static readonly string ShelfLines = NewestLines.Replace("e.derived::text AS derived", "e.xmin::text AS changed_mark", StringComparison.Ordinal);
@@ -101,6 +104,13 @@ public sealed class EditionStore(NpgsqlDataSource source)
     }
 
 
+    /// <summary>Codes that are taken, by what is archived or deleted too.</summary>
+    public async Task<IReadOnlySet<string>> Codes(CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        return (await c.QueryAsync<string>("SELECT code FROM techniques.technique")).ToHashSet(StringComparer.Ordinal);
+    }
+
     /// <summary>Names of techniques by code, as their newest editions say them.</summary>
     public async Task<IReadOnlyDictionary<string, string>> NamesOf(IReadOnlyCollection<string> codes, CancellationToken ct)
     {
@@ -112,7 +122,7 @@ public sealed class EditionStore(NpgsqlDataSource source)
     public async Task<IReadOnlyList<StoredEdition>> AllNewest(CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return [.. (await c.QueryAsync<Row>(Newest + " ORDER BY e.name")).Select(r => r.ToEdition())];
+        return [.. (await c.QueryAsync<Row>(Newest + " AND t.away IS NULL ORDER BY e.name")).Select(r => r.ToEdition())];
     }
 
     /// <summary>Which edition and version of each technique is the newest, without reading one.</summary>
@@ -139,20 +149,20 @@ public sealed class EditionStore(NpgsqlDataSource source)
     public async Task<StoredEdition?> NewestOf(Guid id, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return (await c.QuerySingleOrDefaultAsync<Row>(Newest + " AND t.technique_id = @id", new { id }))?.ToEdition();
+        return (await c.QuerySingleOrDefaultAsync<Row>(Newest + There + " AND t.technique_id = @id", new { id }))?.ToEdition();
     }
 
     /// <summary>The edition that trainees learn from: the newest approved one; null while none was approved.</summary>
     public async Task<StoredEdition?> ApprovedOf(Guid id, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return (await c.QuerySingleOrDefaultAsync<Row>(AllEditions + " WHERE t.technique_id = @id AND e.review = 'approved' AND e.standing = 'complete' ORDER BY e.edition DESC LIMIT 1", new { id }))?.ToEdition();
+        return (await c.QuerySingleOrDefaultAsync<Row>(AllEditions + " WHERE t.technique_id = @id" + There + " AND e.review = 'approved' AND e.standing = 'complete' ORDER BY e.edition DESC LIMIT 1", new { id }))?.ToEdition();
     }
 
     public async Task<StoredEdition?> ByNumber(Guid id, int edition, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return (await c.QuerySingleOrDefaultAsync<Row>(AllEditions + " WHERE t.technique_id = @id AND e.edition = @edition", new { id, edition }))?.ToEdition();
+        return (await c.QuerySingleOrDefaultAsync<Row>(AllEditions + " WHERE t.technique_id = @id" + There + " AND e.edition = @edition", new { id, edition }))?.ToEdition();
     }
 
     /// <summary>How many techniques stand how, and how many of their claims wait for an answer: cheap counts for the thread.</summary>
@@ -162,8 +172,8 @@ public sealed class EditionStore(NpgsqlDataSource source)
         return await c.QuerySingleAsync<(int, int)>(
             """
             SELECT count(*) FILTER (WHERE e.standing = 'draft')::int, coalesce(sum((e.derived ->> 'contradicted')::int) FILTER (WHERE e.standing <> 'parked'), 0)::int
-              FROM techniques.edition e
-             WHERE e.edition = (SELECT max(n.edition) FROM techniques.edition n WHERE n.technique_id = e.technique_id) AND e.review IS DISTINCT FROM 'retired'
+              FROM techniques.edition e JOIN techniques.technique t USING (technique_id)
+             WHERE e.edition = (SELECT max(n.edition) FROM techniques.edition n WHERE n.technique_id = e.technique_id) AND e.review IS DISTINCT FROM 'retired' AND t.away IS NULL
             """);
     }
 
@@ -242,7 +252,7 @@ public sealed class EditionStore(NpgsqlDataSource source)
                        (SELECT x ->> 'as' FROM jsonb_array_elements(e.related) x WHERE x ->> 'id' = @code LIMIT 1) AS calls_it
                   FROM techniques.technique t JOIN techniques.edition e USING (technique_id)
                  WHERE e.edition = (SELECT max(n.edition) FROM techniques.edition n WHERE n.technique_id = t.technique_id)
-                   AND (t.code = any(@codes) OR e.related @> jsonb_build_array(jsonb_build_object('id', @code::text)))
+                   AND t.away IS DISTINCT FROM 'deleted' AND (t.code = any(@codes) OR e.related @> jsonb_build_array(jsonb_build_object('id', @code::text)))
                  ORDER BY e.name
                 """, new { code, codes = codes.ToArray() })).Select(r => new Neighbour(r.TechniqueId, r.Code, r.Name, EditionStanding.Of(r.Standing, r.Review), r.CallsIt)),
         ];
@@ -286,23 +296,7 @@ public sealed class EditionStore(NpgsqlDataSource source)
         return saved;
     }
 
-    /// <summary>Saves and adds together, all or none.</summary>
-    /// <returns>The code of the first that was stale or taken; null when everything was saved.</returns>
-    public async Task<string?> SaveAll(IReadOnlyList<(StoredEdition Before, NewTechnique After)> changes, IReadOnlyList<NewTechnique> added, Guid by, DateTimeOffset now, CancellationToken ct)
-    {
-        ArgumentNullException.ThrowIfNull(changes);
-        ArgumentNullException.ThrowIfNull(added);
-        await using var c = await source.OpenConnectionAsync(ct);
-        await using var t = await c.BeginTransactionAsync(ct);
-        // Always in one order: two that change the same techniques wait for one another, they never block each other.
-        foreach (var (before, after) in changes.OrderBy(x => x.Before.TechniqueId))
-            if ((await Save(c, t, after, before.Edition, before.Version, by, now)).Outcome != SaveOutcome.Saved) return before.Code;
-        if ((await AddAll(c, t, added, by, now)) is { Count: > 0 } taken) return taken[0];
-        await t.CommitAsync(ct);
-        return null;
-    }
-
-    private static async Task<IReadOnlyList<string>> AddAll(NpgsqlConnection c, NpgsqlTransaction t, IReadOnlyList<NewTechnique> techniques, Guid by, DateTimeOffset now)
+    internal static async Task<IReadOnlyList<string>> AddAll(NpgsqlConnection c, NpgsqlTransaction t, IReadOnlyList<NewTechnique> techniques, Guid by, DateTimeOffset now)
     {
         var taken = new List<string>();
         foreach (var n in techniques)
@@ -314,7 +308,7 @@ public sealed class EditionStore(NpgsqlDataSource source)
         return taken;
     }
 
-    private static Task<Saved> Save(NpgsqlConnection c, NpgsqlTransaction t, NewTechnique technique, int edition, int version, Guid by, DateTimeOffset now) =>
+    internal static Task<Saved> Save(NpgsqlConnection c, NpgsqlTransaction t, NewTechnique technique, int edition, int version, Guid by, DateTimeOffset now) =>
         Editions.Save(c, t, technique.Id, edition, version, number => EditionValues(technique, number, by, now));
 
     private const string InsertEdition = """
@@ -324,7 +318,7 @@ public sealed class EditionStore(NpgsqlDataSource source)
 
     /// <summary>The technique's row is the lock of all its editions. Whoever looked one through looked at other words: the review falls away.</summary>
     private static readonly VersionedDocument Editions = new(
-        "SELECT technique_id FROM techniques.technique WHERE technique_id = @id FOR UPDATE",
+        "SELECT technique_id FROM techniques.technique WHERE technique_id = @id AND away IS DISTINCT FROM 'deleted' FOR UPDATE",
         """
         SELECT edition AS number, version, frozen_at IS NOT NULL AS kept, body = @body::jsonb AND changed_by = @by AS mine
           FROM techniques.edition WHERE technique_id = @id ORDER BY edition DESC LIMIT 1 FOR UPDATE

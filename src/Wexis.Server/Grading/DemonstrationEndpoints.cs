@@ -38,7 +38,7 @@ public static class DemonstrationEndpoints
 
     private static async Task<Ok<IReadOnlyList<DemonstrationLine>>> List(DemonstrationStore demonstrations, ExaminationStore examinations, CancellationToken ct)
     {
-        var names = (await examinations.All(ct)).SelectMany(e => e.Stations).ToDictionary(s => s.StationId, s => s.Sheet.TechniqueName);
+        var names = (await examinations.All(ct, away: true)).SelectMany(e => e.Stations).ToDictionary(s => s.StationId, s => s.Sheet.TechniqueName);
         return TypedResults.Ok<IReadOnlyList<DemonstrationLine>>([.. (await demonstrations.All(ct)).Select(d => new DemonstrationLine(d.DemonstrationId, d.StationId, names.GetValueOrDefault(d.StationId, ""), d.TraineeId, d.Trainee, d.Assessor, d.Attempt, d.OpenedAt, d.SubmittedAt, d.Events))]);
     }
 
@@ -47,6 +47,7 @@ public static class DemonstrationEndpoints
         if (await demonstrations.ById(id, ct) is null)
         {
             if (await examinations.Station(given.StationId, ct) is not { } station) return TypedResults.NotFound();
+            if (station.Away) return Problems.Of("station_id", "This station is archived. Bring it back before anybody is graded there.", "No demonstration was opened.");
             if (await people.ById(given.TraineeId, ct) is not { Role: Roles.Trainee, Active: true }) return Problems.Of("trainee_id", "Only a trainee of this house can be graded. Choose one from the list.", "No demonstration was opened.");
             if (!await demonstrations.Open(id, given.StationId, station.Revision, given.TraineeId, user.PersonId(), clock.GetUtcNow(), ct))
                 return TypedResults.Conflict(new ProblemDetails { Status = 409, Title = "This demonstration belongs to someone else.", Detail = "Nothing was changed." });

@@ -9,6 +9,7 @@ using Wexis.Data;
 using Wexis.Data.Anatomy;
 using Wexis.Data.Examinations;
 using Wexis.Data.Grading;
+using Wexis.Data.Keeping;
 using Wexis.Data.Settings;
 using Wexis.Data.People;
 using Wexis.Data.Programmes;
@@ -18,6 +19,7 @@ using Wexis.Server.Anatomy;
 using Wexis.Server.Demo;
 using Wexis.Server.Examinations;
 using Wexis.Server.Grading;
+using Wexis.Server.Keeping;
 using Wexis.Server.Settings;
 using Wexis.Server.People;
 using Wexis.Server.Programmes;
@@ -45,7 +47,7 @@ public static class WexisHost
         services.AddSingleton(Database.Open(connection));
         services.AddSingleton(new DatabaseAddress(connection));
         services.AddSingleton(TimeProvider.System);
-        services.AddSingleton<SettingStore>().AddSingleton<HouseDesk>();
+        services.AddSingleton<SettingStore>().AddSingleton<AwayStore>().AddSingleton<ImportStore>().AddSingleton<HouseDesk>();
         services.AddTransient(sp => sp.GetRequiredService<HouseDesk>().Settings);
         AddReference(services, builder.Configuration["Wexis:Data"] ?? Path.Combine(AppContext.BaseDirectory, "data"));
         services.AddSingleton<PersonStore>().AddSingleton<SessionStore>().AddSingleton<ScreeningStore>().AddSingleton<EditionStore>().AddSingleton<EditionHistoryStore>().AddSingleton<LibraryReasonStore>().AddSingleton<ProgrammeStore>().AddSingleton<CohortStore>().AddSingleton<ExaminationStore>().AddSingleton<DemonstrationStore>().AddSingleton<ResultStore>();
@@ -98,6 +100,7 @@ public static class WexisHost
     private static async Task BringUpToDate(WebApplication app, CancellationToken ct)
     {
         Database.Migrate(app.Services.GetRequiredService<DatabaseAddress>().ConnectionString);
+        await app.Services.GetRequiredService<AwayStore>().Sweep(app.Services.GetRequiredService<TimeProvider>().GetUtcNow(), ct);
         await app.Services.GetRequiredService<HouseDesk>().Read(ct);
         await app.Services.GetRequiredService<TechniqueDesk>().MakeBriefsAnew(app.Services.GetRequiredService<EditionStore>(), ct);
         if (app.Configuration.GetValue<bool>("Wexis:Demo")) await app.Services.GetRequiredService<DemoSeed>().Fill(ct);
@@ -118,6 +121,7 @@ public static class WexisHost
         api.MapGet("/ready", Ready).AllowAnonymous().WithTags("Shell");
         SessionEndpoints.Map(api);
         PeopleEndpoints.Map(api);
+        AwayEndpoints.Map(api);
         HouseEndpoints.Map(api);
         ScreeningEndpoints.Map(api);
         AnatomyEndpoints.Map(api);

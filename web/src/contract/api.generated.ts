@@ -52,6 +52,38 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/away": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["listAway"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/away/{kind}/{id}": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["getAway"];
+    put: operations["putAway"];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/cohorts/{id}": {
     parameters: {
       query?: never;
@@ -810,6 +842,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/techniques/imports/{import}/take-back": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["takeBackImport"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/techniques/notes": {
     parameters: {
       query?: never;
@@ -987,6 +1035,24 @@ export interface components {
       tissues: components["schemas"]["Tissue"][];
       verbs: components["schemas"]["VerbWord"][];
       zones: components["schemas"]["Zone"][];
+    };
+    AwayChange: {
+      /** @description How it stood when this was decided; null: here. */
+      seen: null | string;
+      /** @description archived, deleted, or null to bring it back. */
+      state: null | string;
+    };
+    /** @description How something stands, and what rests on it. */
+    AwayView: {
+      /** Format: uuid */
+      id: string;
+      kind: string;
+      /** @description Nothing that must be kept rests on it. */
+      may_delete: boolean;
+      name: string;
+      rests: components["schemas"]["Rest"][];
+      /** @description archived or deleted; null while it is here. */
+      state: null | string;
     };
     /** @description A claim that does not stand, with the structures it names. */
     BriefClaim: {
@@ -1810,6 +1876,18 @@ export interface components {
       name: string;
       standing: string;
     };
+    ImportTakenBack: {
+      /**
+       * Format: int32
+       * @description Techniques that say again what they said before.
+       */
+      changed: number;
+      /**
+       * Format: int32
+       * @description Techniques that had come in; they can be brought back from the archive.
+       */
+      deleted: number;
+    };
     /** @description One thing that is wrong with what was given: where, which kind, what was met, what is allowed. */
     Issue: {
       /** @description What may stand there, in words. */
@@ -1824,6 +1902,18 @@ export interface components {
       text?: null | string;
     };
     JsonElement: unknown;
+    /** @description How something stands: here, archived or deleted. */
+    Kept: {
+      /** Format: date-time */
+      at: null | string;
+      by: null | string;
+      /** Format: uuid */
+      id: string;
+      kind: string;
+      name: string;
+      /** @description Null: here. */
+      state: null | string;
+    };
     /** @description Why one muscle is worked two ways on purpose. */
     KeptConflict: {
       /** Format: date-time */
@@ -2329,6 +2419,24 @@ export interface components {
       /** Format: int32 */
       count: number;
     };
+    /** @description Something that rests on a thing and would be without it. */
+    Rest: {
+      /**
+       * Format: int32
+       * @description How many; for a station how many were graded there.
+       */
+      count: number;
+      /** @description It keeps the thing from being deleted. */
+      holds: boolean;
+      /**
+       * Format: uuid
+       * @description Where it is looked at; null for a sum.
+       */
+      id: null | string;
+      /** @description programme, examination, station, cohort, technique, demonstration, screening or work. */
+      kind: string;
+      name: string;
+    };
     ResultLine: {
       assessor: string;
       /** Format: int32 */
@@ -2676,6 +2784,11 @@ export interface components {
        * @description How many came in.
        */
       brought: number;
+      /**
+       * Format: uuid
+       * @description By which all of it can be taken back.
+       */
+      import: string;
       /** @description Ids that were there already; these were left as they are. */
       taken: string[];
     };
@@ -2865,6 +2978,11 @@ export interface components {
        * @description Techniques whose facts were changed.
        */
       changed: number;
+      /**
+       * Format: uuid
+       * @description By which all of it can be taken back.
+       */
+      import: string;
     };
     /** @description The table as text (RFC 4180). */
     TableText: {
@@ -3003,6 +3121,11 @@ export interface components {
       version: number;
     };
     TechniquesImported: {
+      /**
+       * Format: uuid
+       * @description By which all of it can be taken back.
+       */
+      import: string;
       /**
        * Format: int32
        * @description How many person notes stood in the file; they are health data and were not kept.
@@ -3268,6 +3391,108 @@ export interface operations {
         };
         content: {
           "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+    };
+  };
+  listAway: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["Kept"][];
+        };
+      };
+    };
+  };
+  getAway: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+        kind: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["AwayView"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  putAway: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+        kind: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["AwayChange"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["AwayView"];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Conflict */
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ProblemDetails"];
         };
       };
     };
@@ -5073,6 +5298,44 @@ export interface operations {
         };
         content: {
           "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+    };
+  };
+  takeBackImport: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        import: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ImportTakenBack"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Conflict */
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ProblemDetails"];
         };
       };
     };

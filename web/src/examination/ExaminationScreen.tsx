@@ -4,6 +4,7 @@ import { Link, useNavigate } from "react-router";
 import { Stage } from "../face/Stage";
 import { api, problemOf, said, type Schemas } from "../shell/api";
 import { useSignedIn } from "../shell/session";
+import { PutAway } from "../keeping/PutAway";
 import { libraryQuery } from "../techniques/techniqueQueries";
 import { Button } from "../ui/Button";
 import { Pick, TextField } from "../ui/Field";
@@ -82,7 +83,10 @@ function Examination({ examination, canChange }: { examination: Schemas["Examina
   });
   return (
     <section className="mt-4" aria-label={examination.name}>
-      <h2>{examination.name}</h2>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <h2>{examination.name}</h2>
+        {canChange && <PutAway kind="examination" id={examination.id} name={examination.name} />}
+      </div>
       <table className="mt-1 w-full">
         <thead className="text-left text-sm text-faded">
           <tr>
@@ -90,6 +94,11 @@ function Examination({ examination, canChange }: { examination: Schemas["Examina
             <th className="font-normal">Technique</th>
             <th className="text-right font-normal">Criteria</th>
             <th className="text-right font-normal">Pass line, %</th>
+            {canChange && (
+              <th>
+                <span className="sr-only">Archive or delete</span>
+              </th>
+            )}
           </tr>
         </thead>
         <tbody>
@@ -111,6 +120,11 @@ function Examination({ examination, canChange }: { examination: Schemas["Examina
               </td>
               <td className="text-right">{s.criteria}</td>
               <td className="text-right">{s.pass_line}</td>
+              {canChange && (
+                <td className="text-right">
+                  <PutAway kind="station" id={s.id} name={s.technique_name} />
+                </td>
+              )}
             </tr>
           ))}
         </tbody>
@@ -122,7 +136,8 @@ function Examination({ examination, canChange }: { examination: Schemas["Examina
             options={(library.data ?? [])
               .filter(
                 (t) =>
-                  t.standing === "complete" && examination.stations.every((s) => s.technique_id !== t.technique_id),
+                  ["complete", "reviewed", "approved"].includes(t.standing) &&
+                  examination.stations.every((s) => s.technique_id !== t.technique_id),
               )
               .map((t) => ({ value: t.technique_id, word: t.name }))}
             value={null}

@@ -5,6 +5,8 @@ import { toast } from "sonner";
 import { Stage } from "../face/Stage";
 import { api, problemOf, said } from "../shell/api";
 import { peopleQuery } from "../shell/queries";
+import { PutAway } from "../keeping/PutAway";
+import { useSignedIn } from "../shell/session";
 import { ROLE_WORDS } from "../shell/SignInScreen";
 import { Button } from "../ui/Button";
 import { Pick, TextField } from "../ui/Field";
@@ -16,6 +18,7 @@ const BLANK = { name: "", login: "", password: "", role: "trainee" };
 /** Who belongs to the house. A house of one trainer is complete; more people are possible. */
 export function PeopleScreen() {
   const people = useQuery(peopleQuery);
+  const { leads, id: me } = useSignedIn();
   const queries = useQueryClient();
   const [draft, setDraft] = useState(BLANK);
   const add = useMutation({
@@ -39,6 +42,7 @@ export function PeopleScreen() {
         <span className="flex flex-wrap gap-x-5">
           <Link to="/screening">Screening: what suits whom</Link>
           <Link to="/house">Settings of the house</Link>
+          {leads && <Link to="/archive">Archive</Link>}
         </span>
       </div>
       {people.isPending && <Waiting what="the people" />}
@@ -47,8 +51,9 @@ export function PeopleScreen() {
         {people.data?.map((p) => (
           <li key={p.id} className="flex justify-between border-t border-line py-1.5">
             <span className="font-medium">{p.name}</span>
-            <span className="text-faded">
+            <span className="flex flex-wrap items-baseline justify-end gap-x-3 text-faded">
               {ROLE_WORDS[p.role] ?? p.role} · signs in as {p.login}
+              {leads && p.id !== me && <PutAway kind="person" id={p.id} name={p.name} />}
             </span>
           </li>
         ))}

@@ -1,3 +1,5 @@
+import { PutAway } from "../keeping/PutAway";
+import { useNavigate } from "react-router";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState, type ReactNode } from "react";
 import { toast } from "sonner";
@@ -58,6 +60,7 @@ export function ProgrammeBench({
   const [openModule, setOpenModule] = useState<string | null>(null);
   const review = useQuery(reviewQuery(useSettled(document, 200)));
   const library = useQuery(libraryQuery);
+  const navigate = useNavigate();
   const said_ = review.data ?? stored.review;
   const modules = document.modules ?? [];
   const schools = atlas.schools.map((x) => ({ value: x.id, word: x.name }));
@@ -87,6 +90,14 @@ export function ProgrammeBench({
           )}
           <p className="text-sm text-faded">
             {modules.length} modules · {hours(said_.contact_minutes)} of contact
+            {canChange && (
+              <PutAway
+                kind="programme"
+                id={stored.id}
+                name={stored.document.name ?? ""}
+                then={() => void navigate("/programme")}
+              />
+            )}
           </p>
         </div>
         {canChange && (

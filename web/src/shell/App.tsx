@@ -13,6 +13,7 @@ import { PlateViewProvider, usePlateView } from "../face/plateView";
 import { useSendWaitingMarks } from "../grading/useWaitingMarks";
 import { GradingListScreen } from "../grading/GradingListScreen";
 import { GradingScreen } from "../grading/GradingScreen";
+import { AwayScreen } from "../keeping/AwayScreen";
 import { PeopleScreen } from "../people/PeopleScreen";
 import { ProgrammeScreen } from "../programme/ProgrammeScreen";
 import { ResultListScreen } from "../results/ResultListScreen";
@@ -119,6 +120,7 @@ function House() {
             <Route path="/screening/:id" element={<ScreeningScreen />} />
             <Route path="/people" element={<PeopleScreen />} />
             <Route path="/house" element={<HouseScreen />} />
+            <Route path="/archive" element={<AwayScreen />} />
             <Route
               path="*"
               element={

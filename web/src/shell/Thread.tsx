@@ -5,6 +5,7 @@ import { toast } from "sonner";
 import { cn } from "../ui/cn";
 import { api, problemOf, said } from "./api";
 import { threadQuery } from "./queries";
+import { forgetTheDay } from "./offline";
 import { useSignedIn } from "./session";
 import { forgetTabDrafts } from "./tabDrafts";
 
@@ -34,8 +35,9 @@ export function Thread({ role, onKeys }: { role: string; onKeys: () => void }) {
   const leave = useMutation({
     mutationFn: () => said(api.DELETE("/api/session")),
     // A fresh page: nothing that one person read stays in memory for the next.
-    onSuccess: () => {
+    onSuccess: async () => {
       forgetTabDrafts();
+      await forgetTheDay();
       window.location.assign("/");
     },
     onError: (error) => toast.error(`You are still signed in. ${problemOf(error).title}`),

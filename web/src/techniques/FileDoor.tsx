@@ -41,7 +41,23 @@ export function FileDoor() {
       toast.success(`The table is in: ${r.changed} changed, ${r.added} new drafts.`);
     },
   });
-  const failed = bring.error ?? table.error;
+  const back = useMutation({
+    mutationFn: (id: string) =>
+      said(api.POST("/api/techniques/imports/{import}/take-back", { params: { path: { import: id } } })),
+    onSuccess: async (r) => {
+      bring.reset();
+      table.reset();
+      shipped.reset();
+      await fresh();
+      toast.success(
+        [r.deleted > 0 && `${r.deleted} taken out again`, r.changed > 0 && `${r.changed} as before`]
+          .filter(Boolean)
+          .join(", ") + ". The archive can bring back what was taken out.",
+      );
+    },
+  });
+  const brought = bring.data ?? table.data ?? (shipped.data && shipped.data.brought > 0 ? shipped.data : undefined);
+  const failed = bring.error ?? table.error ?? back.error;
   const wrong = failed ? problemOf(failed) : null;
   return (
     <div className="text-sm">
@@ -74,6 +90,8 @@ export function FileDoor() {
           const file = e.target.files?.[0];
           bring.reset();
           table.reset();
+          shipped.reset();
+          back.reset();
           if (file?.name.toLowerCase().endsWith(".csv")) table.mutate(file);
           else if (file) bring.mutate(file);
           e.target.value = "";
@@ -88,6 +106,13 @@ export function FileDoor() {
             ))}
           </ul>
         </div>
+      )}
+      {brought && (
+        <p className="my-2">
+          <Button size="line" tone="quiet" disabled={back.isPending} onClick={() => back.mutate(brought.import)}>
+            Take this import back
+          </Button>
+        </p>
       )}
       {bring.isSuccess && (
         <div role="status" className="my-2 border-l-4 border-kneaded pl-3">

@@ -1,3 +1,4 @@
+import { useNavigate } from "react-router";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { toast } from "sonner";
@@ -12,6 +13,7 @@ import { Stale } from "../ui/Stale";
 import { Problem } from "../ui/States";
 import { Claims } from "./Claims";
 import { ConcernPicks } from "./Concerns";
+import { PutAway } from "../keeping/PutAway";
 import { EditionHistory } from "./EditionHistory";
 import { FaultsAndMore } from "./FaultsAndMore";
 import { HandOutLinks } from "./HandOutScreen";
@@ -53,6 +55,7 @@ type Props = {
 /** Writing a technique: seven questions a step on the left of the bench, what follows from them on its right. */
 export function TechniqueEditor({ id, stored, edition, version, frozen, school }: Props) {
   const { atlas } = useReference();
+  const navigate = useNavigate();
   const editor = useTechniqueBench(id, stored, edition, version);
   const { document } = editor;
   const steps = document.steps ?? [];
@@ -309,6 +312,9 @@ export function TechniqueEditor({ id, stored, edition, version, frozen, school }
             <HandOutLinks id={id} />
           </div>
           <EditionHistory id={id} dirty={editor.dirty} onStep={openAt} onCompare={setChanged} />
+          <div className="mt-3">
+            <PutAway kind="technique" id={id} name={document.name ?? ""} then={() => void navigate("/techniques")} />
+          </div>
         </>
       )}
     </Stage>
