@@ -27,6 +27,8 @@ public class AccessibilityTests(DemoHouse demo) : IClassFixture<DemoHouse>
         ("results", b => { b.Go("/results"); b.SeeText("Joss Haverick"); }),
         ("a result", b => { b.Go("/results"); b.Click(Browser.Named("a", "Joss Haverick")); b.SeeText("What decided"); }),
         ("people", b => { b.Go("/people"); b.SeeText("Add somebody"); }),
+        ("settings of the house", b => { b.Go("/house"); b.SeeText("Pass line of a new mark sheet"); }),
+        ("the archive", b => { b.Go("/archive"); b.SeeText("for 30 days"); }),
     ];
 
     [Fact]

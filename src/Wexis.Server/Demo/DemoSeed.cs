@@ -14,9 +14,9 @@ using Wexis.Data.People;
 using Wexis.Data.Programmes;
 using Wexis.Data.Results;
 using Wexis.Data.Techniques;
-using Wexis.Server.Settings;
 using Wexis.Server.People;
 using Wexis.Server.Programmes;
+using Wexis.Server.Settings;
 using Wexis.Server.Shell;
 using Wexis.Server.Techniques;
 

@@ -28,7 +28,7 @@ export function AwayScreen() {
       {all.isPending && <Waiting what="the archive" />}
       {all.isError && <Problem error={all.error} again={() => all.refetch()} />}
       {all.data?.length === 0 && <Empty says="Nothing is archived and nothing was deleted." />}
-      <ul className="mt-4 max-w-2xl">
+      <ul className="mt-4 max-w-3xl">
         {all.data?.map((k) => (
           <One key={k.kind + k.id} kept={k} />
         ))}

@@ -154,5 +154,11 @@ function Decide({ kind, id, name, done }: { kind: Kind; id: string; name: string
 function RestName({ rest }: { rest: Schemas["Rest"] }): ReactNode {
   const to = rest.id ? AT[rest.kind]?.(rest.id) : undefined;
   if (!rest.name) return null;
-  return to ? <Link to={to}>{rest.name}</Link> : rest.name;
+  return to ? (
+    <Link to={to} className="underline">
+      {rest.name}
+    </Link>
+  ) : (
+    rest.name
+  );
 }
