@@ -23,7 +23,7 @@ public sealed record FactsRead(IReadOnlyList<TechniqueFacts> Facts);
 
 /// <summary>
 /// The library's facts as CSV (RFC 4180) with a head line: id, name, region, school, concerns and aim come in again; what follows them is derived and only goes out.
-/// Lists within a field are separated by semicolons.
+/// Lists within a field are separated by semicolons. No cell is one that a spreadsheet runs (OWASP, CSV Injection).
 /// </summary>
 public static class LibraryTable
 {
@@ -34,7 +34,7 @@ public static class LibraryTable
     {
         ArgumentNullException.ThrowIfNull(techniques);
         using var text = new StringWriter(CultureInfo.InvariantCulture);
-        using var csv = new CsvWriter(text, new CsvConfiguration(CultureInfo.InvariantCulture) { NewLine = "\r\n" });
+        using var csv = new CsvWriter(text, new CsvConfiguration(CultureInfo.InvariantCulture) { NewLine = "\r\n", InjectionOptions = InjectionOptions.Escape });
         foreach (var head in Out) csv.WriteField(head);
         csv.NextRecord();
         foreach (var t in techniques)
@@ -43,12 +43,22 @@ public static class LibraryTable
             {
                 t.Id, t.Name, t.Region, t.School, string.Join(';', t.Brief.Concerns), t.Brief.Aim, t.Standing, t.Brief.Seconds.Minimum, t.Brief.Seconds.Standard, t.Brief.Seconds.Full, t.Brief.Primary,
                 string.Join(';', t.Brief.Contacts), string.Join(';', t.Brief.Channels), t.Brief.SafetyVerdict, t.Brief.Contradicted, string.Join(';', t.Brief.Avoid),
-            }) csv.WriteField(Convert.ToString(field, CultureInfo.InvariantCulture));
+            }) csv.WriteField(Told(Convert.ToString(field, CultureInfo.InvariantCulture)));
             csv.NextRecord();
         }
         csv.Flush();
         return text.ToString();
     }
+
+    /// <summary>
+    /// A cell that a spreadsheet would run (it begins with = + - @ or a tab) goes out behind an apostrophe, by the library's own means;
+    /// one that has such an apostrophe of its own gets a second, so that reading takes off exactly what writing put on.
+    /// </summary>
+    private static string? Told(string? value) => value is ['\'', ..] && Defused(value) ? $"'{value}" : value;
+
+    private static bool Defused(string value) => value.TrimStart('\'') is ['=' or '+' or '-' or '@' or '\t' or '\r', ..];
+
+    private static string Plain(string value) => value is ['\'', ..] && Defused(value) ? value[1..] : value;
 
     /// <summary>What parts the fields: spreadsheets of some countries write semicolons or tabs, and no column's name holds either.</summary>
     private static string Separator(string text)
@@ -75,7 +85,7 @@ public static class LibraryTable
             while (csv.Read())
             {
                 var line = $"line {csv.Parser.RawRow}";
-                string? Field(string name) => csv.GetField(name) is { Length: > 0 } value ? value : null;
+                string? Field(string name) => csv.GetField(name) is { Length: > 0 } value ? Plain(value) : null;
                 var row = new TechniqueFacts(Field("id") ?? "", Field("name") ?? "", Field("region"), Field("school"), [.. (Field("concerns") ?? "").Split(';', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)], Field("aim"));
                 var wrong = new List<Issue?>
                 {

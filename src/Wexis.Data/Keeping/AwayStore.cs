@@ -145,6 +145,8 @@ public sealed class AwayStore(NpgsqlDataSource source)
         var thing = Things[kind];
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
+        // Two who close each other's accounts at once would leave a house that nobody leads.
+        if (kind == "person") await c.ExecuteAsync("LOCK TABLE people.person IN SHARE ROW EXCLUSIVE MODE", transaction: t);
         await c.ExecuteAsync($"SELECT 1 FROM {thing.Table} WHERE {thing.Key} = @id FOR UPDATE", new { id }, t);
         if (await ById(c, kind, id, t) is not { } kept) return SaveOutcome.NotThere;
         // Sent again after a lost answer: it stands as asked.
@@ -155,7 +157,11 @@ public sealed class AwayStore(NpgsqlDataSource source)
         await c.ExecuteAsync(
             $"UPDATE {thing.Table} SET away = @state, away_by = CASE WHEN @state::text IS NULL THEN NULL ELSE @by END, away_at = CASE WHEN @state::text IS NULL THEN NULL ELSE @now END{account} WHERE {thing.Key} = @id",
             new { id, state, by, now = now.ToUniversalTime() }, t);
-        if (kind == "person" && state is not null) await c.ExecuteAsync("DELETE FROM people.session WHERE person_id = @id", new { id }, t);
+        if (kind == "person" && state is not null)
+        {
+            if (!await c.ExecuteScalarAsync<bool>("SELECT EXISTS (SELECT 1 FROM people.person WHERE role = 'lead' AND active)", transaction: t)) return SaveOutcome.Stale;
+            await c.ExecuteAsync("DELETE FROM people.session WHERE person_id = @id", new { id }, t);
+        }
         await t.CommitAsync(ct);
         return SaveOutcome.Saved;
     }

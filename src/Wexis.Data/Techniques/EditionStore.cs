@@ -135,7 +135,7 @@ public sealed class EditionStore(NpgsqlDataSource source)
                 """
                 SELECT DISTINCT ON (t.technique_id) t.technique_id, t.code, e.edition, e.version
                   FROM techniques.technique t JOIN techniques.edition e USING (technique_id)
-                 WHERE t.code = any(@codes) ORDER BY t.technique_id, e.edition DESC
+                 WHERE t.code = any(@codes) AND t.away IS DISTINCT FROM 'deleted' ORDER BY t.technique_id, e.edition DESC
                 """, new { codes = codes.ToArray() }),
         ];
     }

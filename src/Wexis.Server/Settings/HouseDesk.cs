@@ -25,6 +25,9 @@ public sealed class HouseDesk(SettingStore store, TimeProvider clock)
 
     public DateOnly DayOf(DateTimeOffset at) => DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(at, Zone).Date);
 
+    /// <summary>A zone that this machine does not know (a house restored elsewhere) leaves the machine's own; the screen shows which it is.</summary>
+    private static TimeZoneInfo Known(string? zone) => zone is not null && TimeZoneInfo.TryFindSystemTimeZoneById(zone, out var found) ? found : TimeZoneInfo.Local;
+
     /// <summary>Reads what the house told; after this it counts for everything that is derived or graded from now on.</summary>
     public async Task Read(CancellationToken ct)
     {
@@ -33,6 +36,6 @@ public sealed class HouseDesk(SettingStore store, TimeProvider clock)
             .Select(t => KeyValuePair.Create(t.Key, double.Parse(t.Value, CultureInfo.InvariantCulture))).OrderBy(t => t.Key, StringComparer.Ordinal).ToList();
         var mark = new StringBuilder();
         foreach (var (name, value) in numbers) mark.Append(CultureInfo.InvariantCulture, $"{name}={value:R};");
-        _told = new(SettingCatalogue.With(numbers), mark.ToString(), told.TryGetValue(ZoneName, out var zone) ? TimeZoneInfo.FindSystemTimeZoneById(zone) : TimeZoneInfo.Local);
+        _told = new(SettingCatalogue.With(numbers), mark.ToString(), Known(told.GetValueOrDefault(ZoneName)));
     }
 }

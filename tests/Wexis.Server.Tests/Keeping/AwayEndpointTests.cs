@@ -109,6 +109,18 @@ public class AwayEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     }
 
     [Fact]
+    public async Task Two_leads_who_close_each_others_accounts_at_once_leave_one()
+    {
+        await using var house = await House.Open(demo: true);
+        using var maren = await house.Visit().SignIn("maren");
+        await maren.Post("/api/people", new { login = "second", name = "Second Lead", role = "lead", password = "long-enough-1" });
+        using var second = await house.Visit().SignIn("second", "long-enough-1");
+        var answers = await Task.WhenAll(Put(maren, "person", second.PersonId, null, "archived"), Put(second, "person", maren.PersonId, null, "archived"));
+        answers.Count(a => a == HttpStatusCode.OK).ShouldBe(1);
+        (await house.Database.Scalar<long>("SELECT count(*) FROM people.person WHERE role = 'lead' AND active")).ShouldBe(1);
+    }
+
+    [Fact]
     public async Task Of_two_who_decide_at_once_one_is_told_and_the_same_sent_twice_is_one()
     {
         using var lead = await demo.As("maren");

@@ -1,4 +1,5 @@
 import createClient, { type Middleware } from "openapi-fetch";
+import { forgetTheDay } from "./offline";
 import type { components, paths } from "../contract/api.generated";
 
 export type Schemas = components["schemas"];
@@ -25,7 +26,10 @@ const atTheDoor: Middleware = {
     asking = true;
     try {
       const { data } = await api.GET("/api/session");
-      if (data && !data.person) window.location.reload();
+      if (data && !data.person) {
+        await forgetTheDay();
+        window.location.reload();
+      }
     } finally {
       asking = false;
     }
