@@ -249,7 +249,7 @@ public sealed class EditionStore(NpgsqlDataSource source)
             .. (await c.QueryAsync<NeighbourRow>(
                 """
                 SELECT t.technique_id, t.code, e.name, e.standing, e.review,
-                       (SELECT x ->> 'as' FROM jsonb_array_elements(e.related) x WHERE x ->> 'id' = @code LIMIT 1) AS calls_it
+                       (SELECT x ->> 'as' FROM jsonb_array_elements(CASE jsonb_typeof(e.related) WHEN 'array' THEN e.related ELSE '[]'::jsonb END) x WHERE x ->> 'id' = @code LIMIT 1) AS calls_it
                   FROM techniques.technique t JOIN techniques.edition e USING (technique_id)
                  WHERE e.edition = (SELECT max(n.edition) FROM techniques.edition n WHERE n.technique_id = t.technique_id)
                    AND t.away IS DISTINCT FROM 'deleted' AND (t.code = any(@codes) OR e.related @> jsonb_build_array(jsonb_build_object('id', @code::text)))

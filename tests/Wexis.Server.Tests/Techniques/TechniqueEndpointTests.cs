@@ -92,4 +92,16 @@ public class TechniqueEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
             ExchangeJson.Write(derived).ShouldBe(ExchangeJson.Write(stored.Derivation));
         }
     }
+
+    [Fact]
+    public async Task A_technique_is_read_whatever_its_neighbours_say_of_theirs()
+    {
+        using var lead = await demo.As("maren");
+        var (silent, named) = (Guid.NewGuid(), Guid.NewGuid());
+        // Nothing told at all is null in its document, and not an empty list.
+        await Visitor.Read<TechniqueSaved>(await lead.Post("/api/techniques", new TechniqueAdd(silent, DemoHouse.Smile("Says nothing") with { Related = null })));
+        await Visitor.Read<TechniqueSaved>(await lead.Post("/api/techniques", new TechniqueAdd(named, DemoHouse.Smile("Names it") with { Related = [new($"tq-{silent:N}", "easier")] })));
+        (await lead.Get<TechniqueView>($"/api/techniques/{named}")).Related.ShouldHaveSingleItem().ShouldBe(new RelatedLine(silent, $"tq-{silent:N}", "Says nothing", "complete", "easier", true));
+        (await lead.Get<TechniqueView>($"/api/techniques/{silent}")).Related.ShouldHaveSingleItem().ShouldBe(new RelatedLine(named, $"tq-{named:N}", "Names it", "complete", "harder", false));
+    }
 }
