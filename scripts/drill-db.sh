@@ -6,7 +6,15 @@ cd "$ROOT"
 . scripts/common.sh
 . scripts/run.sh
 folder=$(cluster_folder drillpg)
-pg "$BIN/pg_ctl" -D "$folder" kill KILL "$(pg head -n 1 "$folder/postmaster.pid")"
-# Its children notice that it is gone and leave; only then is its memory free for the next.
-for _ in $(seq 1 100); do pgrep -f "postgres.*$(basename "$folder")" > /dev/null || break; sleep 0.05; done
+server=$(pg head -n 1 "$folder/postmaster.pid")
+all="$server $(pgrep -P "$server" | tr '\n' ' ')"
+pg "$BIN/pg_ctl" -D "$folder" kill KILL "$server"
+# Its children notice that it is gone and leave; only when all of them have is its port and its memory free for the next.
+for _ in $(seq 1 200); do
+  left=0
+  for p in $all; do [ ! -e "/proc/$p" ] || left=1; done
+  [ "$left" = 1 ] || break
+  sleep 0.05
+done
+[ "$left" = 0 ] || fail "the killed database does not leave." "look for postgres processes of $folder."
 start_cluster "$folder" 5680 "-c max_connections=200"
