@@ -74,8 +74,18 @@ public static class LibraryTable
         ArgumentNullException.ThrowIfNull(atlas);
         using var reader = new StringReader(text);
         using var csv = new CsvReader(reader, new CsvConfiguration(CultureInfo.InvariantCulture) { Delimiter = Separator(text), MissingFieldFound = null, TrimOptions = TrimOptions.Trim, PrepareHeaderForMatch = h => h.Header.Trim().TrimStart('\uFEFF').ToLowerInvariant() });
-        if (!csv.Read() || !csv.ReadHeader()) return Checked.No<FactsRead>(new Issue("line 1", IssueCodes.Missing, "", $"a head line: {string.Join(",", In)}"));
-        var heads = csv.HeaderRecord!.Select(h => h.Trim().TrimStart('\uFEFF').ToLowerInvariant()).ToHashSet(StringComparer.Ordinal);
+        try
+        {
+            if (!csv.Read()) return Checked.No<FactsRead>(new Issue("line 1", IssueCodes.Missing, "", $"a head line: {string.Join(",", In)}"));
+            csv.ReadHeader();
+        }
+        catch (BadDataException)
+        {
+            // A quote in the middle of a field: this is no table.
+            return Checked.No<FactsRead>(new Issue("line 1", IssueCodes.Unreadable, csv.Parser.RawRecord.Trim(), $"a head line: {string.Join(",", In)}"));
+        }
+        if (csv.HeaderRecord is null) return Checked.No<FactsRead>(new Issue("line 1", IssueCodes.Missing, "", $"a head line: {string.Join(",", In)}"));
+        var heads = csv.HeaderRecord.Select(h => h.Trim().TrimStart('\uFEFF').ToLowerInvariant()).ToHashSet(StringComparer.Ordinal);
         if (In.Where(h => !heads.Contains(h)).ToList() is { Count: > 0 } missing) return Checked.No<FactsRead>(new Issue("line 1", IssueCodes.Missing, "", $"the columns {string.Join(", ", missing)}"));
         var issues = new List<Issue>();
         var facts = new List<TechniqueFacts>();

@@ -48,6 +48,20 @@ public class LibraryTableTests
             Holds(told.Trim() is { Length: > 0 and <= 120 } t ? t : "x");
         });
 
+    [Theory]
+    [InlineData("{\"schema\":")]
+    [InlineData("id,na\"me,region\n")]
+    [InlineData("\"id")]
+    [InlineData("")]
+    [InlineData("\n\n")]
+    public void What_is_no_table_is_refused_at_its_first_line(string text)
+    {
+        var read = LibraryTable.Read(text, Reference.Atlas);
+        read.Value.ShouldBeNull();
+        read.Issues.ShouldAllBe(i => i.Path == "line 1");
+        read.Issues.ShouldNotBeEmpty();
+    }
+
     private static void Holds(string told)
     {
         var table = Table(told, told);
