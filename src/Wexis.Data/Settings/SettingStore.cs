@@ -52,4 +52,17 @@ public sealed class SettingStore(NpgsqlDataSource source)
         return told == 1 || await c.ExecuteScalarAsync<bool>(
             "SELECT EXISTS (SELECT 1 FROM house.setting WHERE name = @name AND version = @next AND value IS NOT DISTINCT FROM @value AND changed_by = @by)", values);
     }
+
+    /// <summary>Calls once at the start, and again each time any server tells a setting; until cancelled, or until the connection is lost (an exception).</summary>
+    public async Task Listen(Func<Task> told, CancellationToken ct)
+    {
+        ArgumentNullException.ThrowIfNull(told);
+        await using var c = await source.OpenConnectionAsync(ct);
+        await c.ExecuteAsync("LISTEN house_setting");
+        while (true)
+        {
+            await told();
+            await c.WaitAsync(ct);
+        }
+    }
 }

@@ -49,6 +49,7 @@ public static class WexisHost
         services.AddSingleton(TimeProvider.System);
         services.AddSingleton<SettingStore>().AddSingleton<AwayStore>().AddSingleton<ImportStore>().AddSingleton<HouseDesk>();
         services.AddTransient(sp => sp.GetRequiredService<HouseDesk>().Settings);
+        if (!WritesContract) services.AddHostedService<HouseListener>();
         AddReference(services, builder.Configuration["Wexis:Data"] ?? Path.Combine(AppContext.BaseDirectory, "data"));
         services.AddSingleton<PersonStore>().AddSingleton<SessionStore>().AddSingleton<ScreeningStore>().AddSingleton<EditionStore>().AddSingleton<EditionHistoryStore>().AddSingleton<LibraryReasonStore>().AddSingleton<ProgrammeStore>().AddSingleton<CohortStore>().AddSingleton<ExaminationStore>().AddSingleton<DemonstrationStore>().AddSingleton<ResultStore>();
         services.AddSingleton(sp => new StructureCheckStore(sp.GetRequiredService<NpgsqlDataSource>(), sp.GetRequiredService<Atlas>().DataVersion));

@@ -48,6 +48,26 @@ public class HouseEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     }
 
     [Fact]
+    public async Task What_is_set_through_one_server_counts_at_the_other_even_after_it_lost_the_store()
+    {
+        await using var house = await House.Open(demo: true);
+        await using var second = House.On(house.Database);
+        await second.Start();
+        using var lead = await house.Visit().SignIn("maren");
+        using var elsewhere = await second.Visit().SignIn("maren");
+        async Task Heard(double value)
+        {
+            var before = await Setting(lead, "wipe");
+            (await lead.Put("/api/house/settings/wipe", new SettingChange(before.Version, value, null))).StatusCode.ShouldBe(HttpStatusCode.OK);
+            for (var i = 0; i < 100 && (await Setting(elsewhere, "wipe")).Value != value; i++) await Task.Delay(100);
+            (await Setting(elsewhere, "wipe")).Value.ShouldBe(value);
+        }
+        await Heard(11);
+        await house.Database.Execute("SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = current_database() AND query LIKE 'LISTEN%'");
+        await Heard(12);
+    }
+
+    [Fact]
     public async Task Two_who_change_one_setting_do_not_overwrite_each_other()
     {
         using var lead = await demo.As("maren");
