@@ -28,6 +28,21 @@ public sealed class AwayStore(NpgsqlDataSource source)
     /// <param name="Remove">Removes @id for good; fails where something refers to it.</param>
     private sealed record Thing(string Table, string Key, string Name, string Rests, string Remove);
 
+    /// <summary>Where else a person is named for what they did: that work keeps its author.</summary>
+    public static IReadOnlyList<(string Table, string Column)> WorkOfPeople { get; } =
+    [
+        ("techniques.technique", "added_by"), ("techniques.technique", "away_by"), ("techniques.edition", "changed_by"),
+        ("techniques.edition", "reviewed_by"), ("techniques.edition_step", "by_person"),
+        ("techniques.kept_conflict", "by_person"), ("techniques.house_choice", "by_person"),
+        ("techniques.import", "by_person"), ("techniques.import", "taken_back_by"),
+        ("programmes.programme", "changed_by"), ("programmes.programme", "away_by"),
+        ("programmes.cohort", "opened_by"), ("programmes.cohort_edition", "taken_by"),
+        ("examinations.examination", "added_by"), ("examinations.examination", "away_by"),
+        ("examinations.station", "away_by"), ("examinations.sheet_revision", "changed_by"),
+        ("grading.mark_event", "given_by"), ("results.result", "decided_by"), ("results.result", "released_by"),
+        ("people.screening_erased", "erased_by"), ("people.person", "away_by"), ("anatomy.structure_check", "entered_by"), ("house.setting", "changed_by"),
+    ];
+
     private static readonly IReadOnlyDictionary<string, Thing> Things = new Dictionary<string, Thing>(StringComparer.Ordinal)
     {
         ["technique"] = new("techniques.technique", "technique_id", "(SELECT e.name FROM techniques.edition e WHERE e.technique_id = x.technique_id ORDER BY e.edition DESC LIMIT 1)",
@@ -79,10 +94,9 @@ public sealed class AwayStore(NpgsqlDataSource source)
             SELECT 'screening', NULL, '', count(*)::int, true FROM people.screening WHERE about_person = @id OR taken_by = @id HAVING count(*) > 0
             UNION ALL
             SELECT 'work', NULL, '', sum(n)::int, true FROM (
-                SELECT count(*) AS n FROM techniques.technique WHERE added_by = @id UNION ALL SELECT count(*) FROM techniques.edition WHERE changed_by = @id
-                UNION ALL SELECT count(*) FROM programmes.programme WHERE changed_by = @id UNION ALL SELECT count(*) FROM examinations.examination WHERE added_by = @id
-                UNION ALL SELECT count(*) FROM examinations.sheet_revision WHERE changed_by = @id) w HAVING sum(n) > 0
-            """, "DELETE FROM people.session WHERE person_id = @id; DELETE FROM people.person WHERE person_id = @id"),
+            """ + string.Join(" UNION ALL ", WorkOfPeople.Select(w => $"SELECT count(*) AS n FROM {w.Table} WHERE {w.Column} = @id"))
+            + ") w HAVING sum(n) > 0",
+            "DELETE FROM people.session WHERE person_id = @id; DELETE FROM people.person WHERE person_id = @id"),
     };
 
     public static IReadOnlyCollection<string> Kinds => [.. Things.Keys];

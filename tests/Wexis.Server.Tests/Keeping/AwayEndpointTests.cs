@@ -1,5 +1,7 @@
 using System.Net;
+using Dapper;
 using Microsoft.Extensions.DependencyInjection;
+using Npgsql;
 using Wexis.Data.Keeping;
 using Wexis.Data.Techniques;
 using Wexis.Server.Examinations;
@@ -160,5 +162,24 @@ public class AwayEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         foreach (var (kind, id) in all) (await lead.Ask($"/api/away/{kind}/{id}")).StatusCode.ShouldBe(HttpStatusCode.NotFound, kind);
         (await Look(lead, "station", graded)).State.ShouldBe("deleted");
         (await Put(lead, "station", graded, "deleted", null)).ShouldBe(HttpStatusCode.OK);
+    }
+
+    [Fact]
+    public async Task Every_column_that_names_a_person_keeps_that_person_from_being_deleted()
+    {
+        await using var c = new NpgsqlConnection(demo.House.Database.ConnectionString);
+        // PostgreSQL's own catalogue says where a person is referred to.
+        var named = await c.QueryAsync<(string Table, string Column)>(
+            """
+            SELECT k.conrelid::regclass::text, a.attname::text
+              FROM pg_constraint k JOIN pg_attribute a ON a.attrelid = k.conrelid AND a.attnum = k.conkey[1]
+             WHERE k.contype = 'f' AND k.confrelid = 'people.person'::regclass
+            """);
+        (string, string)[] toldByName =
+        [
+            ("people.session", "person_id"), ("programmes.cohort_member", "person_id"), ("people.screening", "about_person"), ("people.screening", "taken_by"),
+            ("grading.demonstration", "trainee_id"), ("grading.demonstration", "assessor_id"),
+        ];
+        named.ShouldBe([.. AwayStore.WorkOfPeople, .. toldByName], ignoreOrder: true);
     }
 }
