@@ -60,7 +60,7 @@ run_tests() {
       wait "$web" || true
       step types-of-contract contract_is_fresh || true
       step web-build bash -c 'cd web && npm run --silent build' && { printf '%s' "$(web_fingerprint)" > "$STATE/web.built"; step browser-tests dotnet_tests Wexis.Browser.Tests -trait- category=shots -trait- category=bench || true; }
-      step format dotnet format Wexis.slnx --verify-no-changes --no-restore || true ;;
+      step format bash -c 'dotnet tool restore >/dev/null && dotnet csharpier check .' || true ;;
     core)    step core-tests dotnet_tests Wexis.Core.Tests "${@:2}" || true ;;
     server)  step server-tests dotnet_tests Wexis.Server.Tests -trait- category=bench "${@:2}" || true ;;
     browser) build_web; step browser-tests dotnet_tests Wexis.Browser.Tests -trait- category=shots -trait- category=bench "${@:2}" || true ;;

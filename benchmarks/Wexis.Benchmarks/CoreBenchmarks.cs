@@ -7,7 +7,9 @@ using Wexis.Core.Techniques;
 
 namespace Wexis.Benchmarks;
 
-/// <summary>What a trainer waits for, in the core alone. Ratios are against the folding of one demonstration, measured in the same run.</summary>
+/// <summary>
+/// What a trainer waits for, in the core alone. Ratios are against the folding of one demonstration, measured in the same run.
+/// </summary>
 [ShortRunJob]
 [MemoryDiagnoser]
 public class CoreBenchmarks
@@ -19,22 +21,127 @@ public class CoreBenchmarks
     private readonly MarkSheet _sheet;
     private readonly MarkEvent[] _events;
     private readonly ShelvedTechnique[] _library;
-    private readonly StrokeDrawing _drawn = new([.. Enumerable.Range(0, 60).Select(i => new FacePoint(0.4 + (i * 0.01), -1.06 + (i * 0.012)))]);
+    private readonly StrokeDrawing _drawn = new([
+        .. Enumerable.Range(0, 60).Select(i => new FacePoint(0.4 + (i * 0.01), -1.06 + (i * 0.012))),
+    ]);
 
     public CoreBenchmarks()
     {
-        var data = Path.Combine(Environment.GetEnvironmentVariable("WEXIS_ROOT") ?? throw new InvalidOperationException("WEXIS_ROOT is not set. Run ./wexis bench."), "data", "anatomy");
+        var data = Path.Combine(
+            Environment.GetEnvironmentVariable("WEXIS_ROOT")
+                ?? throw new InvalidOperationException("WEXIS_ROOT is not set. Run ./wexis bench."),
+            "data",
+            "anatomy"
+        );
         _atlas = Atlas.Read(File.ReadAllText(Path.Combine(data, "anatomy.json")));
         _model = ActionModel.Read(File.ReadAllText(Path.Combine(data, "action-rules.json")), _atlas);
         var dose = new Dose("3 / 5 / 8, each side", null, null, null, [], null, null, null, null, null, null, null, null, null);
-        var glide = new Step([], [new("right", "work", "stroke", "three-fingers", null, null, [], [], [new("alare", null, null, null), new("zygoma_prominence", null, null, null), new("ear_front", null, null, null)], "front", null, null, 3, "in", true, "slip", "one-then-other", null)], null, null, ["jaw"], dose, null, null, null, null, null);
-        var gaze = new Step([new("gaze-updown", "both", "moderate", "none", null, null, [], null, null, null, null, null)], [], null, null, ["brow", "head"], dose with { Line = "5" }, null, null, null, null, null);
+        var glide = new Step(
+            [],
+            [
+                new(
+                    "right",
+                    "work",
+                    "stroke",
+                    "three-fingers",
+                    null,
+                    null,
+                    [],
+                    [],
+                    [new("alare", null, null, null), new("zygoma_prominence", null, null, null), new("ear_front", null, null, null)],
+                    "front",
+                    null,
+                    null,
+                    3,
+                    "in",
+                    true,
+                    "slip",
+                    "one-then-other",
+                    null
+                ),
+            ],
+            null,
+            null,
+            ["jaw"],
+            dose,
+            null,
+            null,
+            null,
+            null,
+            null
+        );
+        var gaze = new Step(
+            [new("gaze-updown", "both", "moderate", "none", null, null, [], null, null, null, null, null)],
+            [],
+            null,
+            null,
+            ["brow", "head"],
+            dose with
+            {
+                Line = "5",
+            },
+            null,
+            null,
+            null,
+            null,
+            null
+        );
         _technique = TechniqueDocument.Empty with { Name = "A technique of six steps", Steps = [glide, gaze, glide, gaze, glide, gaze] };
-        _one = _technique with { Steps = [glide, gaze], Claims = [new("strengthens the cheek muscle", null, null, null), new("drains the face", null, null, null), new("removes wrinkles", null, null, null)] };
+        _one = _technique with
+        {
+            Steps = [glide, gaze],
+            Claims =
+            [
+                new("strengthens the cheek muscle", null, null, null),
+                new("drains the face", null, null, null),
+                new("removes wrinkles", null, null, null),
+            ],
+        };
         _sheet = MarkSheetDraft.Of("t", 1, _technique, Derive(), _atlas, _model, HouseSettings.Default);
-        var shipped = TechniqueFile.Read(File.ReadAllText(Path.Combine(data, "..", "library", "techniques.json")), _atlas, _model).Techniques.Select(t => (t.Document, Brief: TechniqueBrief.Of(t.Document, Derivation.Of(t.Document, _atlas, _model, HouseSettings.Default), "bench", _atlas))).ToList();
-        _library = [.. Enumerable.Range(0, 2000).Select(i => (i, t: shipped[i % shipped.Count])).Select(x => new ShelvedTechnique($"{x.i}", $"{x.t.Document.Name} {x.i}", x.t.Document.Region, x.t.Document.School, "complete", x.t.Brief with { Marks = [.. x.t.Brief.Marks, $"own {x.i}", $"own {x.i % 7}"] }))];
-        _events = [.. Enumerable.Range(0, 300).Select(i => new MarkEvent(new Guid(i, 0, 0, new byte[8]), "rep", "d", i, i * 900L, 0, i % 2 == 0 ? "left" : "right", null, null, null, i + 1))];
+        var shipped = TechniqueFile
+            .Read(File.ReadAllText(Path.Combine(data, "..", "library", "techniques.json")), _atlas, _model)
+            .Techniques.Select(t =>
+                (
+                    t.Document,
+                    Brief: TechniqueBrief.Of(t.Document, Derivation.Of(t.Document, _atlas, _model, HouseSettings.Default), "bench", _atlas)
+                )
+            )
+            .ToList();
+        _library =
+        [
+            .. Enumerable
+                .Range(0, 2000)
+                .Select(i => (i, t: shipped[i % shipped.Count]))
+                .Select(x => new ShelvedTechnique(
+                    $"{x.i}",
+                    $"{x.t.Document.Name} {x.i}",
+                    x.t.Document.Region,
+                    x.t.Document.School,
+                    "complete",
+                    x.t.Brief with
+                    {
+                        Marks = [.. x.t.Brief.Marks, $"own {x.i}", $"own {x.i % 7}"],
+                    }
+                )),
+        ];
+        _events =
+        [
+            .. Enumerable
+                .Range(0, 300)
+                .Select(i => new MarkEvent(
+                    new Guid(i, 0, 0, new byte[8]),
+                    "rep",
+                    "d",
+                    i,
+                    i * 900L,
+                    0,
+                    i % 2 == 0 ? "left" : "right",
+                    null,
+                    null,
+                    null,
+                    i + 1
+                )),
+        ];
     }
 
     [Benchmark(Description = "derive six steps: map, dose, safety, exclusions")]

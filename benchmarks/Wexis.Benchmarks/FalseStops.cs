@@ -5,8 +5,10 @@ using Wexis.Core.Techniques;
 namespace Wexis.Benchmarks;
 
 /// <summary>
-/// The other side of the hazard review: of strokes within their caps on forehead, cheekbone, scalp and jaw bone, how many are stopped all the same.
-/// Wanted: at most 2 %. All ordered pairs of bony places of one region, every part of the hand (interlaced hands brace a forehead and a head, nothing else), both sides and one, at the most that the places bear.
+/// The other side of the hazard review: of strokes within their caps on forehead, cheekbone, scalp and jaw bone, how many are stopped all
+/// the same.
+/// Wanted: at most 2 %. All ordered pairs of bony places of one region, every part of the hand (interlaced hands brace a forehead and a
+/// head, nothing else), both sides and one, at the most that the places bear.
 /// </summary>
 internal static class FalseStops
 {
@@ -26,30 +28,79 @@ internal static class FalseStops
         {
             var (s, n, named) = (0, 0, new List<string>());
             foreach (var from in places)
-                foreach (var to in places.Where(p => p != from))
-                    foreach (var contact in atlas.Document.Contacts.Where(c => c.Kind == "hand" && (c.Id != "interlaced-hands" || region is "forehead" or "scalp")))
-                        foreach (var sides in new[] { "both", "left" })
-                        {
-                            var hand = new Hand(sides == "both" ? "both" : "right", "work", "stroke", contact.Id, null, null, [], [], [new(from, null, null, null), new(to, null, null, null)], null, null, null, 1, "in", true, "slip", sides, null);
-                            var path = StrokePath.Of(hand, atlas, HouseSettings.Default);
-                            if (path.Legs.Any(l => l.Through)) continue;
-                            // Within its caps: of every zone that its line meets, or on which a tenth of the contact lies.
-                            var cap = atlas.Document.Zones.Where(z => path.Zones(atlas).Contains(z.Id) || z.View == "frontal" && path.OverFront(z.Polygon, null).Share >= 0.1)
-                                .Select(z => z.MaxPressure).Append(contact.MaxLevel).Min();
-                            n++;
-                            if (Review(hand with { Pressure = cap }, atlas, model).Verdict != "stop") continue;
-                            s++;
-                            named.Add($"{from} → {to}, {contact.Id}, level {cap}");
-                        }
-            Console.WriteLine($"  {region,-10} {s,4} of {n,4}  {(double)s / n,6:P1}   {string.Join("; ", named.Take(2))}");
+            foreach (var to in places.Where(p => p != from))
+            foreach (
+                var contact in atlas.Document.Contacts.Where(c =>
+                    c.Kind == "hand" && (c.Id != "interlaced-hands" || region is "forehead" or "scalp")
+                )
+            )
+            foreach (var sides in new[] { "both", "left" })
+            {
+                var hand = new Hand(
+                    sides == "both" ? "both" : "right",
+                    "work",
+                    "stroke",
+                    contact.Id,
+                    null,
+                    null,
+                    [],
+                    [],
+                    [new(from, null, null, null), new(to, null, null, null)],
+                    null,
+                    null,
+                    null,
+                    1,
+                    "in",
+                    true,
+                    "slip",
+                    sides,
+                    null
+                );
+                var path = StrokePath.Of(hand, atlas, HouseSettings.Default);
+                if (path.Legs.Any(l => l.Through))
+                    continue;
+                // Within its caps: of every zone that its line meets, or on which a tenth of the contact lies.
+                var cap = atlas
+                    .Document.Zones.Where(z =>
+                        path.Zones(atlas).Contains(z.Id) || z.View == "frontal" && path.OverFront(z.Polygon, null).Share >= 0.1
+                    )
+                    .Select(z => z.MaxPressure)
+                    .Append(contact.MaxLevel)
+                    .Min();
+                n++;
+                if (Review(hand with { Pressure = cap }, atlas, model).Verdict != "stop")
+                    continue;
+                s++;
+                named.Add($"{from} → {to}, {contact.Id}, level {cap}");
+            }
+            Console.WriteLine($"  {region, -10} {s, 4} of {n, 4}  {(double)s / n, 6:P1}   {string.Join("; ", named.Take(2))}");
             (stopped, all) = (stopped + s, all + n);
         }
-        Console.WriteLine($"  {"in all",-10} {stopped,4} of {all,4}  {(double)stopped / all,6:P1}");
+        Console.WriteLine($"  {"in all", -10} {stopped, 4} of {all, 4}  {(double)stopped / all, 6:P1}");
     }
 
     private static SafetyReview Review(Hand hand, Atlas atlas, ActionModel model)
     {
-        var step = new Step([], [hand], null, null, [], new("5", null, null, null, [], null, null, null, null, null, null, null, null, null), [], null, null, null, null);
-        return SafetyReview.Of(CompletedStep.Of(step, 0, atlas, model, HouseSettings.Default), DoseSum.None, AlsoSaid.Nothing, atlas, model, HouseSettings.Default);
+        var step = new Step(
+            [],
+            [hand],
+            null,
+            null,
+            [],
+            new("5", null, null, null, [], null, null, null, null, null, null, null, null, null),
+            [],
+            null,
+            null,
+            null,
+            null
+        );
+        return SafetyReview.Of(
+            CompletedStep.Of(step, 0, atlas, model, HouseSettings.Default),
+            DoseSum.None,
+            AlsoSaid.Nothing,
+            atlas,
+            model,
+            HouseSettings.Default
+        );
     }
 }

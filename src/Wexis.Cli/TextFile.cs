@@ -10,12 +10,16 @@ internal static class TextFile
 
     public static (string? Text, string? Error) Read(FileInfo file)
     {
-        if (!file.Exists) return (null, $"{file.FullName}: there is no such file.");
-        if (file.Length > MostBytes) return (null, $"{file.Name}: {file.Length / 1024 / 1024} MB; at most {MostBytes / 1024 / 1024} MB can be read.");
+        if (!file.Exists)
+            return (null, $"{file.FullName}: there is no such file.");
+        if (file.Length > MostBytes)
+            return (null, $"{file.Name}: {file.Length / 1024 / 1024} MB; at most {MostBytes / 1024 / 1024} MB can be read.");
         try
         {
             var text = Strict.GetString(File.ReadAllBytes(file.FullName)).TrimStart('\uFEFF');
-            return text.FirstOrDefault(c => char.IsControl(c) && c is not ('\n' or '\r' or '\t')) is var odd && odd != default || text.Contains('\0', StringComparison.Ordinal)
+            return
+                text.FirstOrDefault(c => char.IsControl(c) && c is not ('\n' or '\r' or '\t')) is var odd && odd != default
+                || text.Contains('\0', StringComparison.Ordinal)
                 ? (null, $"{file.Name}: this is not text (a control character stands in it).")
                 : (text, null);
         }

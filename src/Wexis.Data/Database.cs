@@ -7,10 +7,15 @@ namespace Wexis.Data;
 /// <summary>PostgreSQL: connections and migrations.</summary>
 public static class Database
 {
-    /// <summary>Held while a server brings the database up to date, so that several may start at once. Any fixed number; this one spells nothing.</summary>
+    /// <summary>
+    /// Held while a server brings the database up to date, so that several may start at once. Any fixed number; this one spells nothing.
+    /// </summary>
     private const long StartLock = 7_390_221_544;
 
-    /// <summary>Connections that one server opens at most: three servers fit a PostgreSQL as it comes (100, three of them kept for its own people).</summary>
+    /// <summary>
+    /// Connections that one server opens at most: three servers fit a PostgreSQL as it comes (100, three of them kept for its own
+    /// people).
+    /// </summary>
     public const int MostConnections = 30;
 
     public static NpgsqlDataSource Open(string connectionString)
@@ -29,7 +34,9 @@ public static class Database
         ArgumentNullException.ThrowIfNull(source);
         ArgumentNullException.ThrowIfNull(work);
         await using var held = await source.OpenConnectionAsync(ct);
-        await held.ExecuteAsync(new CommandDefinition("SELECT pg_advisory_lock(@StartLock)", new { StartLock }, commandTimeout: 600, cancellationToken: ct));
+        await held.ExecuteAsync(
+            new CommandDefinition("SELECT pg_advisory_lock(@StartLock)", new { StartLock }, commandTimeout: 600, cancellationToken: ct)
+        );
         try
         {
             await work();
@@ -44,10 +51,17 @@ public static class Database
     /// <exception cref="InvalidOperationException">A script failed; the database stays at the one before it.</exception>
     public static void Migrate(string connectionString)
     {
-        var result = DeployChanges.To.PostgresqlDatabase(connectionString)
+        var result = DeployChanges
+            .To.PostgresqlDatabase(connectionString)
             .WithScriptsEmbeddedInAssembly(typeof(Database).Assembly, n => n.Contains(".Migrations.", StringComparison.Ordinal))
-            .WithTransactionPerScript().LogToNowhere().Build().PerformUpgrade();
+            .WithTransactionPerScript()
+            .LogToNowhere()
+            .Build()
+            .PerformUpgrade();
         if (!result.Successful)
-            throw new InvalidOperationException($"The database could not be brought up to date ({result.ErrorScript?.Name}): {result.Error.Message}", result.Error);
+            throw new InvalidOperationException(
+                $"The database could not be brought up to date ({result.ErrorScript?.Name}): {result.Error.Message}",
+                result.Error
+            );
     }
 }

@@ -10,11 +10,14 @@ using Wexis.Data.Techniques;
 
 namespace Wexis.Data;
 
-/// <summary>A stored document that this build cannot read whole. The message names its kind and its field; it is never read in part.</summary>
+/// <summary>
+/// A stored document that this build cannot read whole. The message names its kind and its field; it is never read in part.
+/// </summary>
 public sealed class StoredBodyException(string message, Exception? cause = null) : Exception(message, cause);
 
 /// <summary>
-/// Documents kept as jsonb. Each carries its kind and the version of its form, <c>"schema": "wexis.programme/1"</c>; one without is of the time
+/// Documents kept as jsonb. Each carries its kind and the version of its form, <c>"schema": "wexis.programme/1"</c>; one without is of
+/// the time
 /// before that. An older form is brought up step by step, never rewritten in the store. See docs/formats.md#stored; old files under
 /// <c>tests/cases/stored</c> are read by every later build.
 /// </summary>
@@ -47,7 +50,8 @@ public static class StoredBody
     /// <summary>Every kind that is stored: its type and the name of today's form.</summary>
     public static IReadOnlyDictionary<Type, string> Schemas { get; } = Kinds.ToDictionary(k => k.Key, k => k.Value.Schema);
 
-    public static string Write<T>(T body) where T : class
+    public static string Write<T>(T body)
+        where T : class
     {
         var kind = Kinds[typeof(T)];
         var node = JsonSerializer.SerializeToNode(body, ExchangeJson.Options)!.AsObject();
@@ -56,27 +60,36 @@ public static class StoredBody
     }
 
     /// <exception cref="StoredBodyException">Of no known form, or half of one.</exception>
-    public static T Read<T>(string json) where T : class
+    public static T Read<T>(string json)
+        where T : class
     {
         var kind = Kinds[typeof(T)];
         try
         {
             var body = JsonNode.Parse(json) as JsonObject ?? throw new StoredBodyException($"A stored {kind.Name} is no document.");
-            for (var version = VersionOf(body, kind); version < kind.Today; version++) body = kind.Upcasters[version](body);
+            for (var version = VersionOf(body, kind); version < kind.Today; version++)
+                body = kind.Upcasters[version](body);
             body[Field] = kind.Schema;
             return body.Deserialize<T>(ExchangeJson.Whole) ?? throw new StoredBodyException($"A stored {kind.Name} is empty.");
         }
         catch (JsonException cause)
         {
-            throw new StoredBodyException($"A stored {kind.Name} cannot be read{(cause.Path is { Length: > 1 } path ? $" at {path.TrimStart('$', '.')}" : "")}: {cause.Message}", cause);
+            throw new StoredBodyException(
+                $"A stored {kind.Name} cannot be read{(cause.Path is { Length: > 1 } path ? $" at {path.TrimStart('$', '.')}" : "")}: {cause.Message}",
+                cause
+            );
         }
     }
 
     private static int VersionOf(JsonObject body, Kind kind)
     {
-        if (body[Field] is null) return 0;
+        if (body[Field] is null)
+            return 0;
         for (var version = 1; version <= kind.Today; version++)
-            if (body[Field] is JsonValue v && v.TryGetValue<string>(out var schema) && schema == $"{kind.Name}/{version}") return version;
-        throw new StoredBodyException($"{Field}: “{body[Field]}” is not known here. Known: {string.Join(", ", Enumerable.Range(1, kind.Today).Select(n => $"{kind.Name}/{n}"))}. It was written by a newer Wexis, or is no {kind.Name}.");
+            if (body[Field] is JsonValue v && v.TryGetValue<string>(out var schema) && schema == $"{kind.Name}/{version}")
+                return version;
+        throw new StoredBodyException(
+            $"{Field}: “{body[Field]}” is not known here. Known: {string.Join(", ", Enumerable.Range(1, kind.Today).Select(n => $"{kind.Name}/{n}"))}. It was written by a newer Wexis, or is no {kind.Name}."
+        );
     }
 }

@@ -35,8 +35,10 @@ public sealed record Saved(SaveOutcome Outcome, int Number, int Version);
 /// The one way to save a document that others may be saving: lock, look again after the lock, write, count what was written.
 /// A save that is sent again after a lost answer is found stored and is no conflict.
 /// </summary>
-/// <param name="Lock">Locks the row that stands for the document (<c>@id</c>); nothing comes back when it is not there. Null where it is its own lock.</param>
-/// <param name="Newest">Locks and reads the newest: number, version, kept (was used, so the next number is made), mine (holds <c>@body</c>, by <c>@by</c>).</param>
+/// <param name="Lock">Locks the row that stands for the document (<c>@id</c>); nothing comes back when it is not there. Null where it is
+/// its own lock.</param>
+/// <param name="Newest">Locks and reads the newest: number, version, kept (was used, so the next number is made), mine (holds <c>@body
+/// </c>, by <c>@by </c>). </param>
 /// <param name="Change">Writes over the newest, one row, counting its version up.</param>
 /// <param name="Next">Adds the next number; null where there is none.</param>
 internal sealed record VersionedDocument(string? Lock, string Newest, string Change, string? Next)
@@ -53,18 +55,23 @@ internal sealed record VersionedDocument(string? Lock, string Newest, string Cha
     /// <exception cref="InvalidOperationException">The locked row was not written; nothing may be said to be saved.</exception>
     public async Task<Saved> Save(NpgsqlConnection c, NpgsqlTransaction t, Guid id, int number, int version, Func<int, object> values)
     {
-        if (Lock is not null && await c.ExecuteScalarAsync<Guid?>(Lock, new { id }, t) is null) return new(SaveOutcome.NotThere, 0, 0);
+        if (Lock is not null && await c.ExecuteScalarAsync<Guid?>(Lock, new { id }, t) is null)
+            return new(SaveOutcome.NotThere, 0, 0);
         // A statement of its own: it sees what was committed while the lock was waited for.
-        if (await c.QuerySingleOrDefaultAsync<State>(Newest, values(number), t) is not { } newest) return new(SaveOutcome.NotThere, 0, 0);
+        if (await c.QuerySingleOrDefaultAsync<State>(Newest, values(number), t) is not { } newest)
+            return new(SaveOutcome.NotThere, 0, 0);
         if (newest.Number != number || newest.Version != version)
         {
-            var sentAgain = newest.Mine && ((newest.Number == number && newest.Version == version + 1) || (newest.Number == number + 1 && newest.Version == 1));
+            var sentAgain =
+                newest.Mine
+                && ((newest.Number == number && newest.Version == version + 1) || (newest.Number == number + 1 && newest.Version == 1));
             return new(sentAgain ? SaveOutcome.Saved : SaveOutcome.Stale, newest.Number, newest.Version);
         }
         var next = newest.Kept && Next is not null;
         var at = next ? number + 1 : number;
         var written = await c.ExecuteAsync(next ? Next! : Change, values(at), t);
-        if (written != 1) throw new InvalidOperationException($"A save wrote {written} rows where one was locked.");
+        if (written != 1)
+            throw new InvalidOperationException($"A save wrote {written} rows where one was locked.");
         return new(SaveOutcome.Saved, at, next ? 1 : version + 1);
     }
 }

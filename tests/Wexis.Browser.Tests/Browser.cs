@@ -21,9 +21,29 @@ public sealed class Browser : IDisposable
         _ownProfile = profile is null;
         _profile = profile ?? Directory.CreateTempSubdirectory("wexis-browser-").FullName;
         // The house's own certificate is one that a person accepts once, having compared its fingerprint.
-        var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium", AcceptInsecureCertificates = address.Scheme == Uri.UriSchemeHttps };
-        options.AddArguments("--headless=new", "--no-sandbox", "--disable-gpu", "--disable-dev-shm-usage", $"--user-data-dir={_profile}", "--no-first-run", "--disable-background-networking", "--disable-component-update",
-            "--disable-sync", "--disable-quic", "--disable-default-apps", "--disable-extensions", "--force-device-scale-factor=1", "--hide-scrollbars", "--lang=en-US", "--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost");
+        var options = new ChromeOptions
+        {
+            BinaryLocation = "/usr/bin/chromium",
+            AcceptInsecureCertificates = address.Scheme == Uri.UriSchemeHttps,
+        };
+        options.AddArguments(
+            "--headless=new",
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-dev-shm-usage",
+            $"--user-data-dir={_profile}",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync",
+            "--disable-quic",
+            "--disable-default-apps",
+            "--disable-extensions",
+            "--force-device-scale-factor=1",
+            "--hide-scrollbars",
+            "--lang=en-US",
+            "--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost"
+        );
         options.SetLoggingPreference(LogType.Browser, LogLevel.Severe);
         var service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
         service.SuppressInitialDiagnosticInformation = true;
@@ -34,7 +54,10 @@ public sealed class Browser : IDisposable
     /// <summary>How many things the person did since this was last set: a click, a key, or a text typed into a field.</summary>
     public int Interactions { get; set; }
 
-    /// <summary>Seconds that these acts take by keystroke-level arithmetic (Card, Moran and Newell 1980): key 0.28, point 1.1, press 0.2, home 0.4, think 1.35.</summary>
+    /// <summary>
+    /// Seconds that these acts take by keystroke-level arithmetic (Card, Moran and Newell 1980): key 0.28, point 1.1, press 0.2, home
+    /// 0.4, think 1.35.
+    /// </summary>
     public double KeystrokeSeconds { get; set; }
     private const double Key = 0.28;
     private const double PointAndPress = 1.1 + 0.2;
@@ -44,7 +67,16 @@ public sealed class Browser : IDisposable
     public string Path => new Uri(_driver.Url).AbsolutePath;
 
     public void Size(int width, int height) =>
-        _driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new() { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
+        _driver.ExecuteCdpCommand(
+            "Emulation.setDeviceMetricsOverride",
+            new()
+            {
+                ["width"] = width,
+                ["height"] = height,
+                ["deviceScaleFactor"] = 1,
+                ["mobile"] = false,
+            }
+        );
 
     public Browser Go(string path)
     {
@@ -59,7 +91,8 @@ public sealed class Browser : IDisposable
     {
         Go("/");
         Until(() => Has(Named("button", name)) || Has(By.XPath("//nav[@aria-label='The order of the work']")), "the door or the house");
-        if (Has(Named("button", name))) Click(Named("button", name));
+        if (Has(Named("button", name)))
+            Click(Named("button", name));
         Until(() => Has(By.XPath("//nav[@aria-label='The order of the work']")), $"{name} is inside");
         return this;
     }
@@ -78,10 +111,14 @@ public sealed class Browser : IDisposable
     }
 
     /// <summary>Something with this tag whose words or label hold the name.</summary>
-    public static By Named(string tag, string name) => By.XPath($"//{tag}[contains(normalize-space(.), {Quoted(name)}) or contains(@aria-label, {Quoted(name)})]");
+    public static By Named(string tag, string name) =>
+        By.XPath($"//{tag}[contains(normalize-space(.), {Quoted(name)}) or contains(@aria-label, {Quoted(name)})]");
 
     /// <summary>The control that belongs to this label.</summary>
-    public static By Labelled(string label) => By.XPath($"//*[@id=//label[contains(normalize-space(.), {Quoted(label)})]/@for] | //*[self::input or self::textarea or self::select][contains(@aria-label, {Quoted(label)})] | //label[contains(normalize-space(.), {Quoted(label)})]//*[self::input or self::select]");
+    public static By Labelled(string label) =>
+        By.XPath(
+            $"//*[@id=//label[contains(normalize-space(.), {Quoted(label)})]/@for] | //*[self::input or self::textarea or self::select][contains(@aria-label, {Quoted(label)})] | //label[contains(normalize-space(.), {Quoted(label)})]//*[self::input or self::select]"
+        );
 
     public IWebElement See(By what, string? because = null)
     {
@@ -91,6 +128,7 @@ public sealed class Browser : IDisposable
     }
 
     public bool Has(By what) => _driver.FindElements(what).Any(e => e.Displayed);
+
     public int Count(By what) => _driver.FindElements(what).Count;
 
     public void SeeText(string text) => Until(() => Text.Contains(text, StringComparison.Ordinal), $"“{text}” is on the page");
@@ -106,12 +144,14 @@ public sealed class Browser : IDisposable
             var element = See(what);
             ((IJavaScriptExecutor)_driver).ExecuteAsyncScript(HoldStill, element);
             element.Click();
-            if (((IJavaScriptExecutor)_driver).ExecuteScript("return window.pressedElsewhere ?? null") is string elsewhere) throw new ElementClickInterceptedException($"{what} moved away while it was pressed; {elsewhere} was hit.");
+            if (((IJavaScriptExecutor)_driver).ExecuteScript("return window.pressedElsewhere ?? null") is string elsewhere)
+                throw new ElementClickInterceptedException($"{what} moved away while it was pressed; {elsewhere} was hit.");
         });
     }
 
     /// <summary>
-    /// Brings an element to the middle and waits until it lies in one place for three pictures, as a person waits for a page that still moves;
+    /// Brings an element to the middle and waits until it lies in one place for three pictures, as a person waits for a page that still
+    /// moves;
     /// then listens where the next press arrives. A press that something pushed in between took away is said, so that it is made again.
     /// </summary>
     private const string HoldStill = """
@@ -148,13 +188,19 @@ public sealed class Browser : IDisposable
     }
 
     /// <summary>An attribute of everything of a kind, in the order of the page.</summary>
-    public IReadOnlyList<string> All(By what, string attribute) => [.. _driver.FindElements(what).Select(e => e.GetDomAttribute(attribute) ?? "")];
+    public IReadOnlyList<string> All(By what, string attribute) =>
+        [.. _driver.FindElements(what).Select(e => e.GetDomAttribute(attribute) ?? "")];
 
     public void Choose(By what, string word)
     {
         Interactions++;
         KeystrokeSeconds += Think + (2 * PointAndPress);
-        Try(() => (See(what).FindElements(By.TagName("option")).FirstOrDefault(o => o.Text.Contains(word, StringComparison.Ordinal)) ?? throw new NoSuchElementException($"No “{word}” in {what}.")).Click());
+        Try(() =>
+            (
+                See(what).FindElements(By.TagName("option")).FirstOrDefault(o => o.Text.Contains(word, StringComparison.Ordinal))
+                ?? throw new NoSuchElementException($"No “{word}” in {what}.")
+            ).Click()
+        );
     }
 
     /// <summary>Keys to whatever has the focus, one act each.</summary>
@@ -190,7 +236,9 @@ public sealed class Browser : IDisposable
         Try(() => new Actions(_driver).MoveToElement(See(By.CssSelector($"[data-landmark='{landmark}'] circle"))).Click().Perform());
     }
 
-    /// <summary>Draws a line over the plate through places of the subject's left half: with the mouse kept down, or with a finger.</summary>
+    /// <summary>
+    /// Draws a line over the plate through places of the subject's left half: with the mouse kept down, or with a finger.
+    /// </summary>
     public void DrawOver(PointerKind with, params string[] landmarks)
     {
         Interactions++;
@@ -198,10 +246,12 @@ public sealed class Browser : IDisposable
         var pointer = new PointerInputDevice(with, $"pointer-{with}");
         var button = with == PointerKind.Touch ? MouseButton.Touch : MouseButton.Left;
         var acts = new ActionBuilder().AddAction(To(landmarks[0])).AddAction(pointer.CreatePointerDown(button));
-        foreach (var next in landmarks.Skip(1)) acts.AddAction(To(next));
+        foreach (var next in landmarks.Skip(1))
+            acts.AddAction(To(next));
         _driver.PerformActions([.. acts.AddAction(pointer.CreatePointerUp(button)).ToActionSequenceList()]);
 
-        Interaction To(string landmark) => pointer.CreatePointerMove(See(By.CssSelector($"[id='plate-{landmark}'] circle")), 0, 0, TimeSpan.FromMilliseconds(60));
+        Interaction To(string landmark) =>
+            pointer.CreatePointerMove(See(By.CssSelector($"[id='plate-{landmark}'] circle")), 0, 0, TimeSpan.FromMilliseconds(60));
     }
 
     /// <summary>Pulls something sideways by so many pixels.</summary>
@@ -209,7 +259,13 @@ public sealed class Browser : IDisposable
     {
         Interactions++;
         ScrollTo(what);
-        new Actions(_driver).MoveToElement(See(what)).ClickAndHold().MoveByOffset(pixels / 2, 0).MoveByOffset(pixels - (pixels / 2), 0).Release().Perform();
+        new Actions(_driver)
+            .MoveToElement(See(what))
+            .ClickAndHold()
+            .MoveByOffset(pixels / 2, 0)
+            .MoveByOffset(pixels - (pixels / 2), 0)
+            .Release()
+            .Perform();
     }
 
     public void Focus(By what) => ((IJavaScriptExecutor)_driver).ExecuteScript("arguments[0].focus()", See(what));
@@ -217,7 +273,12 @@ public sealed class Browser : IDisposable
     public void TouchMuscle(string structure)
     {
         Interactions++;
-        Try(() => ((IJavaScriptExecutor)_driver).ExecuteScript("arguments[0].dispatchEvent(new MouseEvent('click',{bubbles:true}))", _driver.FindElement(By.CssSelector($"[data-structure='{structure}']"))));
+        Try(() =>
+            ((IJavaScriptExecutor)_driver).ExecuteScript(
+                "arguments[0].dispatchEvent(new MouseEvent('click',{bubbles:true}))",
+                _driver.FindElement(By.CssSelector($"[data-structure='{structure}']"))
+            )
+        );
     }
 
     /// <summary>Hands a file to a file field.</summary>
@@ -240,8 +301,16 @@ public sealed class Browser : IDisposable
     private void Network(bool offline, int latency)
     {
         _driver.ExecuteCdpCommand("Network.enable", []);
-        _driver.ExecuteCdpCommand("Network.emulateNetworkConditions",
-            new() { ["offline"] = offline, ["latency"] = latency, ["downloadThroughput"] = -1, ["uploadThroughput"] = -1 });
+        _driver.ExecuteCdpCommand(
+            "Network.emulateNetworkConditions",
+            new()
+            {
+                ["offline"] = offline,
+                ["latency"] = latency,
+                ["downloadThroughput"] = -1,
+                ["uploadThroughput"] = -1,
+            }
+        );
     }
 
     public void Until(Func<bool> holds, string what, int seconds = 12)
@@ -252,7 +321,8 @@ public sealed class Browser : IDisposable
         {
             try
             {
-                if (holds()) return;
+                if (holds())
+                    return;
             }
             catch (Exception e) when (e is StaleElementReferenceException or NoSuchElementException)
             {
@@ -260,7 +330,10 @@ public sealed class Browser : IDisposable
             }
             Thread.Sleep(60);
         }
-        throw new TimeoutException($"Waited {seconds} s in vain: {what}. At {_driver.Url}. On the page:\n{Text[..Math.Min(Text.Length, 1800)]}", last);
+        throw new TimeoutException(
+            $"Waited {seconds} s in vain: {what}. At {_driver.Url}. On the page:\n{Text[..Math.Min(Text.Length, 1800)]}",
+            last
+        );
     }
 
     /// <summary>Findings of axe that are serious or critical, a line each (WCAG 2.2 A and AA).</summary>
@@ -269,29 +342,53 @@ public sealed class Browser : IDisposable
         var script = File.ReadAllText(System.IO.Path.Combine(House.Root, "web", "node_modules", "axe-core", "axe.min.js"));
         var js = (IJavaScriptExecutor)_driver;
         js.ExecuteScript(script);
-        var json = (string)js.ExecuteAsyncScript("const done = arguments[arguments.length - 1]; axe.run(document, {runOnly: ['wcag2a','wcag2aa','wcag21a','wcag21aa','wcag22aa']}).then(r => done(JSON.stringify(r.violations)), e => done(JSON.stringify([{impact:'critical',id:String(e),nodes:[]}])))")!;
+        var json = (string)
+            js.ExecuteAsyncScript(
+                "const done = arguments[arguments.length - 1]; axe.run(document, {runOnly: ['wcag2a','wcag2aa','wcag21a','wcag21aa','wcag22aa']}).then(r => done(JSON.stringify(r.violations)), e => done(JSON.stringify([{impact:'critical',id:String(e),nodes:[]}])))"
+            )!;
         using var document = JsonDocument.Parse(json);
         return
         [
-            .. document.RootElement.EnumerateArray().Where(v => v.GetProperty("impact").GetString() is "serious" or "critical")
-                .Select(v => $"{v.GetProperty("id").GetString()}: {string.Join(" | ", v.GetProperty("nodes").EnumerateArray().Take(3).Select(n => n.GetProperty("html").GetString() is { } h ? h[..Math.Min(160, h.Length)] : ""))}"),
+            .. document
+                .RootElement.EnumerateArray()
+                .Where(v => v.GetProperty("impact").GetString() is "serious" or "critical")
+                .Select(v =>
+                    $"{v.GetProperty("id").GetString()}: {string.Join(" | ", v.GetProperty("nodes").EnumerateArray().Take(3).Select(n => n.GetProperty("html").GetString() is { } h ? h[..Math.Min(160, h.Length)] : ""))}"
+                ),
         ];
     }
 
     /// <summary>Errors in the browser's console, those of refused or unreachable requests left out: the screens word these.</summary>
-    public IReadOnlyList<string> Errors() => [.. _driver.Manage().Logs.GetLog(LogType.Browser).Select(l => l.Message).Where(m => !m.Contains("Failed to load resource", StringComparison.Ordinal))];
+    public IReadOnlyList<string> Errors() =>
+        [
+            .. _driver
+                .Manage()
+                .Logs.GetLog(LogType.Browser)
+                .Select(l => l.Message)
+                .Where(m => !m.Contains("Failed to load resource", StringComparison.Ordinal)),
+        ];
 
-    public void ScrollTo(By what) => ((IJavaScriptExecutor)_driver).ExecuteScript("arguments[0].scrollIntoView({block:'center'})", See(what));
+    public void ScrollTo(By what) =>
+        ((IJavaScriptExecutor)_driver).ExecuteScript("arguments[0].scrollIntoView({block:'center'})", See(what));
 
     /// <summary>A number that the page works out.</summary>
-    public double Number(string script) => Convert.ToDouble(((IJavaScriptExecutor)_driver).ExecuteScript($"return {script}"), System.Globalization.CultureInfo.InvariantCulture);
+    public double Number(string script) =>
+        Convert.ToDouble(
+            ((IJavaScriptExecutor)_driver).ExecuteScript($"return {script}"),
+            System.Globalization.CultureInfo.InvariantCulture
+        );
 
     /// <summary>Pixels by which the page is wider than its window.</summary>
     public double SideScroll() => Number("document.documentElement.scrollWidth - document.documentElement.clientWidth");
 
     /// <summary>Milliseconds from an act of script until a condition of script holds and the page was painted.</summary>
     public double Painted(string act, string until = "true") =>
-        Convert.ToDouble(((IJavaScriptExecutor)_driver).ExecuteAsyncScript($"const done = arguments[arguments.length - 1]; const t = performance.now(); {act}; const look = () => ({until}) ? setTimeout(() => done(performance.now() - t)) : requestAnimationFrame(look); requestAnimationFrame(look);"), System.Globalization.CultureInfo.InvariantCulture);
+        Convert.ToDouble(
+            ((IJavaScriptExecutor)_driver).ExecuteAsyncScript(
+                $"const done = arguments[arguments.length - 1]; const t = performance.now(); {act}; const look = () => ({until}) ? setTimeout(() => done(performance.now() - t)) : requestAnimationFrame(look); requestAnimationFrame(look);"
+            ),
+            System.Globalization.CultureInfo.InvariantCulture
+        );
 
     public void Picture(string file)
     {
@@ -302,7 +399,9 @@ public sealed class Browser : IDisposable
     /// <summary>The page as it would be printed; how many sheets it takes.</summary>
     public int PrintedPages()
     {
-        var answer = (Dictionary<string, object>)_driver.ExecuteCdpCommand("Page.printToPDF", new() { ["printBackground"] = true, ["preferCSSPageSize"] = true })!;
+        var answer =
+            (Dictionary<string, object>)
+                _driver.ExecuteCdpCommand("Page.printToPDF", new() { ["printBackground"] = true, ["preferCSSPageSize"] = true })!;
         var pdf = System.Text.Encoding.Latin1.GetString(Convert.FromBase64String((string)answer["data"]));
         return System.Text.RegularExpressions.Regex.Count(pdf, @"/Type\s*/Page[^s]");
     }
@@ -327,8 +426,14 @@ public sealed class Browser : IDisposable
         if (_ownProfile && Directory.Exists(_profile))
         {
             // The browser may still be writing its last files.
-            try { Directory.Delete(_profile, recursive: true); }
-            catch (IOException) { Thread.Sleep(500); }
+            try
+            {
+                Directory.Delete(_profile, recursive: true);
+            }
+            catch (IOException)
+            {
+                Thread.Sleep(500);
+            }
         }
     }
 
@@ -341,7 +446,14 @@ public sealed class Browser : IDisposable
                 act();
                 return;
             }
-            catch (Exception e) when (tries < 6 && e is StaleElementReferenceException or ElementClickInterceptedException or ElementNotInteractableException or NoSuchElementException)
+            catch (Exception e)
+                when (tries < 6
+                    && e
+                        is StaleElementReferenceException
+                            or ElementClickInterceptedException
+                            or ElementNotInteractableException
+                            or NoSuchElementException
+                )
             {
                 Thread.Sleep(150);
             }

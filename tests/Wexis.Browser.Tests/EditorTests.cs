@@ -14,7 +14,8 @@ public class EditorTests(DemoHouse demo) : IClassFixture<DemoHouse>
     private Browser New(string name)
     {
         var b = demo.Browser;
-        if (!b.Has(By.XPath("//nav[@aria-label='The order of the work']"))) b.SignInAs("Maren Lindqvay");
+        if (!b.Has(By.XPath("//nav[@aria-label='The order of the work']")))
+            b.SignInAs("Maren Lindqvay");
         b.Go("/techniques");
         b.KeystrokeSeconds = 0;
         b.Click("Write a technique");
@@ -25,16 +26,25 @@ public class EditorTests(DemoHouse demo) : IClassFixture<DemoHouse>
     private static void BeginStep(Browser b, string what)
     {
         b.Interactions = 0;
-        b.Click(b.Has(Browser.Named("button", "Add a step")) ? Browser.Named("button", "Add a step") : Browser.Named("button", "Write the first step"));
+        b.Click(
+            b.Has(Browser.Named("button", "Add a step"))
+                ? Browser.Named("button", "Add a step")
+                : Browser.Named("button", "Write the first step")
+        );
         b.Click("What happens");
         b.Type(By.CssSelector("[cmdk-input]"), what);
         b.Press(Keys.Enter);
     }
 
     private static void Word(Browser b, string word) => b.Click(By.XPath($"//fieldset//label[normalize-space()='{word}']"));
+
     private static void Dose(Browser b, string line) => b.Type(Browser.Labelled("As you would say it"), line);
-    private static void Still(Browser b, string zone) => b.Click(By.XPath($"//div[@aria-label='What stays still']//button[normalize-space()='{zone}']"));
-    private static void Works(Browser b, string structure, string mode) => b.See(By.CssSelector($"[data-worked='{structure}'][data-mode='{mode}']"), $"{structure} {mode}");
+
+    private static void Still(Browser b, string zone) =>
+        b.Click(By.XPath($"//div[@aria-label='What stays still']//button[normalize-space()='{zone}']"));
+
+    private static void Works(Browser b, string structure, string mode) =>
+        b.See(By.CssSelector($"[data-worked='{structure}'][data-mode='{mode}']"), $"{structure} {mode}");
 
     private static void EndStep(Browser b) => b.Interactions.ShouldBeLessThanOrEqualTo(MostInteractionsPerStep);
 
@@ -203,7 +213,10 @@ public class EditorTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Click("Save the technique");
         b.See(By.Id("sign-in"), "the door");
         b.Click(Browser.Named("button", "Maren Lindqvay"));
-        b.Until(() => b.See(Browser.Labelled("Name of the technique")).GetAttribute("value") == "Out of time", "the same technique, as it was typed");
+        b.Until(
+            () => b.See(Browser.Labelled("Name of the technique")).GetAttribute("value") == "Out of time",
+            "the same technique, as it was typed"
+        );
         b.Until(() => b.See(Browser.Labelled("As you would say it")).GetAttribute("value") == "12", "to the last word");
         Save(b);
     }
@@ -216,7 +229,9 @@ public class EditorTests(DemoHouse demo) : IClassFixture<DemoHouse>
         Dose(b, "12");
         Save(b);
         var place = $"wexis.technique.{b.Path.Split('/')[^1]}";
-        b.Number($"(localStorage.setItem('{place}', JSON.stringify({{ base: '1.1', document: {{ name: 'Crossed lines', steps: 5 }} }})), 1)");
+        b.Number(
+            $"(localStorage.setItem('{place}', JSON.stringify({{ base: '1.1', document: {{ name: 'Crossed lines', steps: 5 }} }})), 1)"
+        );
         b.Reload();
         b.SeeText("This page could not be shown");
         b.SeeText("What you typed here is still kept.");
@@ -252,7 +267,12 @@ public class EditorTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var id = b.Path.Split('/')[^1];
         using var other = await demo.House.Visit().SignIn("maren");
         var view = await other.Get<Wexis.Server.Techniques.TechniqueView>($"/api/techniques/{id}");
-        (await other.Put($"/api/techniques/{id}", new Wexis.Server.Techniques.TechniqueSave(view.Edition, view.Version, view.Document with { Name = "Theirs" }))).EnsureSuccessStatusCode();
+        (
+            await other.Put(
+                $"/api/techniques/{id}",
+                new Wexis.Server.Techniques.TechniqueSave(view.Edition, view.Version, view.Document with { Name = "Theirs" })
+            )
+        ).EnsureSuccessStatusCode();
         b.Type(Browser.Labelled("Name of the technique"), "Mine");
         b.Click("Save the technique");
         b.SeeText("Someone else changed this technique first. Your text is still here.");
@@ -272,7 +292,8 @@ public class EditorTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public void A_reload_keeps_a_programme_and_a_mark_sheet_that_are_not_saved_yet()
     {
         var b = demo.Browser;
-        if (!b.Has(By.XPath("//nav[@aria-label='The order of the work']"))) b.SignInAs("Maren Lindqvay");
+        if (!b.Has(By.XPath("//nav[@aria-label='The order of the work']")))
+            b.SignInAs("Maren Lindqvay");
         b.Go("/programme");
         b.Click(By.CssSelector("[data-module='glide'] button[aria-expanded]"));
         b.Type(Browser.Labelled("Minutes"), "165");
@@ -319,13 +340,22 @@ public class EditorTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public void A_technique_file_comes_in_by_the_screen_and_a_bad_one_is_reported_by_its_lines()
     {
         var b = demo.Browser;
-        if (!b.Has(By.XPath("//nav[@aria-label='The order of the work']"))) b.SignInAs("Maren Lindqvay");
+        if (!b.Has(By.XPath("//nav[@aria-label='The order of the work']")))
+            b.SignInAs("Maren Lindqvay");
         b.Go("/techniques");
         b.SeeText("bring in a file");
-        b.Give(By.CssSelector("input[type=file]"), "bad.json", "{ \"schema\": \"wexis.technique/1\",\n \"name\": \"x\",\n \"steps\": [{ \"acts\": [{ \"do\": \"fly\" }] }] }");
+        b.Give(
+            By.CssSelector("input[type=file]"),
+            "bad.json",
+            "{ \"schema\": \"wexis.technique/1\",\n \"name\": \"x\",\n \"steps\": [{ \"acts\": [{ \"do\": \"fly\" }] }] }"
+        );
         b.SeeText("Nothing was brought in.");
         b.SeeText("line 3: steps[0].acts[0].do: “fly” is not known.");
-        b.Give(By.CssSelector("input[type=file]"), "good.json", "{ \"schema\": \"wexis.technique/1\", \"name\": \"From a file\", \"steps\": [{ \"acts\": [{ \"do\": \"pucker\" }], \"dose\": { \"line\": \"5\" } }] }");
+        b.Give(
+            By.CssSelector("input[type=file]"),
+            "good.json",
+            "{ \"schema\": \"wexis.technique/1\", \"name\": \"From a file\", \"steps\": [{ \"acts\": [{ \"do\": \"pucker\" }], \"dose\": { \"line\": \"5\" } }] }"
+        );
         b.SeeText("Brought in: 1.");
         b.SeeText("From a file: complete");
         b.Errors().ShouldBeEmpty();
@@ -340,7 +370,12 @@ public class EditorTests(DemoHouse demo) : IClassFixture<DemoHouse>
         BeginStep(b, "glide along");
         b.Click("from");
         b.DrawOver(with, "menton", "jaw_mid", "antegonial_notch", "gonion", "below_lobe", "lobe");
-        b.Until(() => b.Has(By.XPath("//button[contains(., 'lowest point of the chin')]")) && b.Has(By.XPath("//button[contains(., 'ear lobe')]")), "from chin to ear lobe");
+        b.Until(
+            () =>
+                b.Has(By.XPath("//button[contains(., 'lowest point of the chin')]"))
+                && b.Has(By.XPath("//button[contains(., 'ear lobe')]")),
+            "from chin to ear lobe"
+        );
         b.Has(By.XPath("//button[span[normalize-space()='over']]")).ShouldBeFalse("the jaw itself leads there");
         Word(b, "light");
         b.Click("from");
@@ -395,7 +430,12 @@ public class EditorTests(DemoHouse demo) : IClassFixture<DemoHouse>
         }
         b.SeeText("3 repetitions");
         b.Click("Take it");
-        b.Until(() => b.See(Browser.Labelled("As you would say it")).GetAttribute("value")?.StartsWith("3, hold 1", StringComparison.Ordinal) == true, "three holds of about a second");
+        b.Until(
+            () =>
+                b.See(Browser.Labelled("As you would say it")).GetAttribute("value")?.StartsWith("3, hold 1", StringComparison.Ordinal)
+                == true,
+            "three holds of about a second"
+        );
         Save(b);
     }
 

@@ -15,7 +15,8 @@ public class GradingTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.See(By.CssSelector("[data-column]"));
     }
 
-    private static int CountOf(Browser b, string column) => int.Parse(b.See(By.CssSelector($"[data-column='{column}']")).GetAttribute("data-count")!);
+    private static int CountOf(Browser b, string column) =>
+        int.Parse(b.See(By.CssSelector($"[data-column='{column}']")).GetAttribute("data-count")!);
 
     [Fact]
     public void An_assessor_grades_a_station_by_keyboard_alone()
@@ -24,16 +25,19 @@ public class GradingTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.SignInAs("Benno Fairweld");
         Begin(b, "Tobin Achterlund", "Ear-to-collarbone glide");
         b.Press("g");
-        for (var i = 0; i < 5; i++) b.Press(" ");
+        for (var i = 0; i < 5; i++)
+            b.Press(" ");
         b.Press("a");
-        for (var i = 0; i < 6; i++) b.Press(" ");
+        for (var i = 0; i < 6; i++)
+            b.Press(" ");
         b.Press("z");
         b.Until(() => CountOf(b, "left") == 5 && CountOf(b, "right") == 5, "five on each side after one was taken back");
         b.Press("q");
         b.See(By.CssSelector("[data-fault='own-1'] .font-semibold"));
         b.Press("g");
         var judged = b.Count(By.XPath("//tr[@data-criterion][.//button]"));
-        for (var i = 0; i < judged; i++) b.Press("3");
+        for (var i = 0; i < judged; i++)
+            b.Press("3");
         b.Until(() => b.See(By.CssSelector("[data-saving='0']")).Text.Contains("everything is marked"), "everything is marked and saved");
         // The same mark can be changed: back to the last criterion, a 2 instead.
         b.Press("2");
@@ -52,8 +56,14 @@ public class GradingTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Press("g");
         b.HoldKey("f", TimeSpan.FromMilliseconds(1500));
         b.Until(() => CountOf(b, "midline") == 1, "a hold that was let go is one repetition");
-        b.Until(() => b.See(By.CssSelector("[data-criterion='tempo-1-hold']")).GetAttribute("data-marked") == "true", "its seconds are measured");
-        var seconds = double.Parse(b.See(By.CssSelector("[data-criterion='tempo-1-hold'] td:last-child span")).Text.Split(' ')[0], System.Globalization.CultureInfo.InvariantCulture);
+        b.Until(
+            () => b.See(By.CssSelector("[data-criterion='tempo-1-hold']")).GetAttribute("data-marked") == "true",
+            "its seconds are measured"
+        );
+        var seconds = double.Parse(
+            b.See(By.CssSelector("[data-criterion='tempo-1-hold'] td:last-child span")).Text.Split(' ')[0],
+            System.Globalization.CultureInfo.InvariantCulture
+        );
         seconds.ShouldBeInRange(1.3, 2.2, "1.5 s held, and what the driver needs to press a key");
         b.Press("z");
         b.Until(() => CountOf(b, "midline") == 0, "taking back a hold takes its press too");
@@ -103,7 +113,11 @@ public class GradingTests(DemoHouse demo) : IClassFixture<DemoHouse>
         again.Go(path);
         again.Until(() => CountOf(again, "right") == 4, "all four are there again");
         again.Until(() => again.Has(By.CssSelector("[data-saving='0']")), "and now the server has them");
-        (await house.Database.Scalar<long>("SELECT count(*) FROM grading.mark_event e JOIN grading.demonstration d USING (demonstration_id) JOIN people.person p ON p.person_id = d.trainee_id WHERE p.login = 'joss' AND d.assessor_id <> (SELECT person_id FROM people.person WHERE login = 'benno')")).ShouldBe(5);
+        (
+            await house.Database.Scalar<long>(
+                "SELECT count(*) FROM grading.mark_event e JOIN grading.demonstration d USING (demonstration_id) JOIN people.person p ON p.person_id = d.trainee_id WHERE p.login = 'joss' AND d.assessor_id <> (SELECT person_id FROM people.person WHERE login = 'benno')"
+            )
+        ).ShouldBe(5);
     }
 
     [Fact]
@@ -114,7 +128,10 @@ public class GradingTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.SignInAs("Maren Lindqvay");
         Begin(b, "Joss Haverick", "Ear-to-collarbone glide");
         var path = b.Path;
-        b.Until(() => b.Number("navigator.serviceWorker && navigator.serviceWorker.controller ? 1 : 0") == 1, "the page is kept by this browser");
+        b.Until(
+            () => b.Number("navigator.serviceWorker && navigator.serviceWorker.controller ? 1 : 0") == 1,
+            "the page is kept by this browser"
+        );
         // Read once more, now that it is kept: as anybody does who opens the page a second time that day.
         b.Reload();
         b.See(By.CssSelector("[data-column]"));
@@ -129,7 +146,12 @@ public class GradingTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Until(() => CountOf(b, "right") == 4, "over a reload too");
         await house.Start();
         b.Until(() => b.Has(By.CssSelector("[data-saving='0']")), "the house has them as soon as it answers", 30);
-        (await house.Database.Scalar<long>("SELECT count(*) FROM grading.mark_event WHERE kind = 'rep' AND demonstration_id = @id", new { id = Guid.Parse(path.Split('/')[^1]) })).ShouldBe(4);
+        (
+            await house.Database.Scalar<long>(
+                "SELECT count(*) FROM grading.mark_event WHERE kind = 'rep' AND demonstration_id = @id",
+                new { id = Guid.Parse(path.Split('/')[^1]) }
+            )
+        ).ShouldBe(4);
         // Signed out, nothing that was read stays.
         b.Go("/people");
         b.SignOut();
@@ -155,7 +177,10 @@ public class GradingTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Click("Maren Lindqvay");
         b.See(By.CssSelector("[data-column]"), "back at the bench");
         b.Path.ShouldBe(path);
-        b.Until(() => CountOf(b, "both") == 2 && b.Has(By.CssSelector("[data-saving='0']")), "the mark that met the shut door is there, and saved");
+        b.Until(
+            () => CountOf(b, "both") == 2 && b.Has(By.CssSelector("[data-saving='0']")),
+            "the mark that met the shut door is there, and saved"
+        );
         b.Errors().ShouldBeEmpty();
     }
 

@@ -67,7 +67,10 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.SeeText("Edition 2");
         b.Click("to the one before");
         b.See(By.CssSelector("[data-score-changed='0']"));
-        b.Until(() => b.See(By.CssSelector("[data-history] [data-differences]")).Text.Contains("an even seal", StringComparison.Ordinal), "the aim differs");
+        b.Until(
+            () => b.See(By.CssSelector("[data-history] [data-differences]")).Text.Contains("an even seal", StringComparison.Ordinal),
+            "the aim differs"
+        );
         b.Click("I have looked it through");
         b.Click("Approve this edition");
         b.SeeText("Edition 2 approved.");
@@ -125,7 +128,10 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.TouchMuscle("superior-oblique");
         b.Until(() => b.Path == "/anatomy/superior-oblique", "the pulley muscle is chosen in the socket");
         b.See(By.CssSelector("aside svg[role='listbox']")).SendKeys(Keys.ArrowUp + Keys.Enter);
-        b.Until(() => b.Path != "/anatomy/superior-oblique" && b.Has(By.CssSelector("[data-orbit='left'] [data-tone='chosen']")), "another one by the keys alone");
+        b.Until(
+            () => b.Path != "/anatomy/superior-oblique" && b.Has(By.CssSelector("[data-orbit='left'] [data-tone='chosen']")),
+            "another one by the keys alone"
+        );
         b.Go("/anatomy/mentalis");
         b.SeeText("Musculus mentalis");
         b.Count(By.CssSelector("[data-inset='orbits']")).ShouldBe(0);
@@ -160,7 +166,11 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.SeeText("Tongue-up hinge, edition 1, as taught to Autumn 2026");
         b.Click(Browser.Named("a", "back to the cohort"));
         b.Click(By.XPath("//tr[@data-taught='wm-tongue-hinge']//button[normalize-space()='what differs']"));
-        b.Until(() => b.See(By.CssSelector("[data-cohort='Autumn 2026'] [data-differences]")).Text.Contains("hold 2 s", StringComparison.Ordinal), "the dose differs");
+        b.Until(
+            () =>
+                b.See(By.CssSelector("[data-cohort='Autumn 2026'] [data-differences]")).Text.Contains("hold 2 s", StringComparison.Ordinal),
+            "the dose differs"
+        );
         b.Click("Open a cohort");
         b.Click("Open it and take the editions");
         b.SeeText("name: nothing is given.");
@@ -169,9 +179,19 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Press(Keys.Tab);
         b.Click("Open it and take the editions");
         b.SeeText("Winter evenings is open: 8 editions taken.");
-        b.Until(() => b.See(By.CssSelector("[data-cohort='Winter evenings'] [data-taught='wm-tongue-hinge']")).GetDomAttribute("data-state") == "as-taught", "a new cohort begins with the newest approved");
+        b.Until(
+            () =>
+                b.See(By.CssSelector("[data-cohort='Winter evenings'] [data-taught='wm-tongue-hinge']")).GetDomAttribute("data-state")
+                == "as-taught",
+            "a new cohort begins with the newest approved"
+        );
         b.Click("teach edition 2");
-        b.Until(() => b.See(By.CssSelector("[data-cohort='Autumn 2026'] [data-taught='wm-tongue-hinge']")).GetDomAttribute("data-state") == "as-taught", "moved on");
+        b.Until(
+            () =>
+                b.See(By.CssSelector("[data-cohort='Autumn 2026'] [data-taught='wm-tongue-hinge']")).GetDomAttribute("data-state")
+                == "as-taught",
+            "moved on"
+        );
         b.Axe().ShouldBeEmpty();
         b.Click(By.XPath("//*[@data-cohort='Autumn 2026']//a[normalize-space()='cards']"));
         b.Until(() => b.Count(By.CssSelector("[data-sheet]")) == 8, "a sheet for each technique");
@@ -185,7 +205,10 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         var b = Lead();
         b.Go("/techniques/notes");
-        b.Type(Browser.Labelled("Old notes"), "Nostril press.\nPlace two fingers beside the nostrils. Press firmly for ten seconds. Never press on the eyeball. It works the zygomaticus mayor.");
+        b.Type(
+            Browser.Labelled("Old notes"),
+            "Nostril press.\nPlace two fingers beside the nostrils. Press firmly for ten seconds. Never press on the eyeball. It works the zygomaticus mayor."
+        );
         b.Click("Read the notes");
         b.SeeText("2 things have to be confirmed first.");
         b.See(Browser.Named("button", "Begin a technique from 1 step")).Enabled.ShouldBeFalse();
@@ -197,7 +220,8 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.See(Browser.Labelled("Old notes")).SendKeys(" Smile 5 times.");
         b.SeeText("The notes were changed since. Read them again.");
         b.See(Browser.Named("button", "Begin a technique from 1 step")).Enabled.ShouldBeFalse("what is begun must be what was read");
-        for (var i = 0; i < " Smile 5 times.".Length; i++) b.Press(Keys.Backspace);
+        for (var i = 0; i < " Smile 5 times.".Length; i++)
+            b.Press(Keys.Backspace);
         b.Click("Begin a technique from 1 step");
         b.See(Browser.Labelled("Name of the technique")).GetAttribute("value").ShouldBe("Nostril press");
         b.SeeText("press at widest point of the ala");
@@ -231,10 +255,17 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.SeeText("The subject’s left side, the face to the left.");
         b.See(By.CssSelector("[data-structure='temporalis']"));
         b.Until(() => b.Count(By.CssSelector("[data-structure='auricularis-superior']")) > 0, "the ear muscle lies over it");
-        for (var i = 0; i < 3 && b.Count(By.CssSelector("[data-structure='auricularis-superior']")) > 0; i++) b.Click("peel a layer");
+        for (var i = 0; i < 3 && b.Count(By.CssSelector("[data-structure='auricularis-superior']")) > 0; i++)
+            b.Click("peel a layer");
         b.Count(By.CssSelector("[data-structure='auricularis-superior']")).ShouldBe(0);
         b.Click(By.XPath("//button[normalize-space()='nearer']"));
-        b.Until(() => !b.See(By.CssSelector("aside svg[role='listbox']")).GetDomAttribute("viewBox")!.StartsWith("0 0 430", StringComparison.Ordinal), "nearer");
+        b.Until(
+            () =>
+                !b.See(By.CssSelector("aside svg[role='listbox']"))
+                    .GetDomAttribute("viewBox")!
+                    .StartsWith("0 0 430", StringComparison.Ordinal),
+            "nearer"
+        );
         b.Click(By.XPath("//button[normalize-space()='back']"));
         b.SeeText("Seen from behind: the subject’s left is on the left.");
         b.Click(By.XPath("//button[normalize-space()='front']"));

@@ -10,16 +10,20 @@ public class LongLibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
     /// <summary>A list-of-techniques file of so many copies of what ships, each with an id and a name of its own.</summary>
     public static string Copies(int many)
     {
-        var shipped = JsonNode.Parse(File.ReadAllText(Path.Combine(House.Root, "data", "library", "techniques.json")))!["techniques"]!.AsArray();
-        var copies = Enumerable.Range(0, many).Select(i =>
-        {
-            var copy = shipped[i % shipped.Count]!.DeepClone();
-            copy["id"] = $"copy-{i}";
-            copy["name"] = $"{copy["name"]} {i}";
-            copy["prerequisites"] = new JsonArray();
-            copy["related"] = new JsonArray();
-            return copy;
-        });
+        var shipped = JsonNode.Parse(File.ReadAllText(Path.Combine(House.Root, "data", "library", "techniques.json")))![
+            "techniques"
+        ]!.AsArray();
+        var copies = Enumerable
+            .Range(0, many)
+            .Select(i =>
+            {
+                var copy = shipped[i % shipped.Count]!.DeepClone();
+                copy["id"] = $"copy-{i}";
+                copy["name"] = $"{copy["name"]} {i}";
+                copy["prerequisites"] = new JsonArray();
+                copy["related"] = new JsonArray();
+                return copy;
+            });
         return new JsonObject { ["schema"] = "wexis.technique-list/1", ["techniques"] = new JsonArray([.. copies]) }.ToJsonString();
     }
 
@@ -34,11 +38,14 @@ public class LongLibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.SeeText("215 of 215");
         By lines = By.CssSelector("main a[href^='/techniques/'] > span:first-child");
         b.Count(lines).ShouldBeLessThan(215, "it begins with a part");
-        b.Until(() =>
-        {
-            b.ScrollTo(By.CssSelector("main section:last-of-type li:last-child"));
-            return b.Count(lines) == 215;
-        }, "the last is reached by scrolling");
+        b.Until(
+            () =>
+            {
+                b.ScrollTo(By.CssSelector("main section:last-of-type li:last-child"));
+                return b.Count(lines) == 215;
+            },
+            "the last is reached by scrolling"
+        );
         b.Type(By.CssSelector("[data-search]"), "149");
         b.SeeText("1 of 215");
         b.See(By.CssSelector("[data-search]")).GetAttribute("value").ShouldBe("149", "no letter of a quick hand is lost");

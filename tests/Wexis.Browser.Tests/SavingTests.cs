@@ -80,12 +80,15 @@ public class SavingTests(DemoHouse demo) : IClassFixture<DemoHouse>
     }
 
     private static async Task Visitor(TestHouse.Visitor who, string id, TechniqueView view, string name) =>
-        (await who.Put($"/api/techniques/{id}", new TechniqueSave(view.Edition, view.Version, view.Document with { Name = name }))).EnsureSuccessStatusCode();
+        (
+            await who.Put($"/api/techniques/{id}", new TechniqueSave(view.Edition, view.Version, view.Document with { Name = name }))
+        ).EnsureSuccessStatusCode();
 
     private Browser Written(string name)
     {
         var b = demo.Browser;
-        if (!b.Has(By.XPath("//nav[@aria-label='The order of the work']"))) b.SignInAs("Maren Lindqvay");
+        if (!b.Has(By.XPath("//nav[@aria-label='The order of the work']")))
+            b.SignInAs("Maren Lindqvay");
         b.Go("/techniques");
         b.Click("Write a technique");
         b.Type(Name, name);

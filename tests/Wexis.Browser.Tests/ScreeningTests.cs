@@ -44,7 +44,10 @@ public class ScreeningTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.SeeText("Every question has an answer.");
         b.Click(By.CssSelector("[data-question='ci-filler'] input"));
         // A day field takes month, day and year, in the language of the browser.
-        b.Type(By.CssSelector("[data-question='ci-filler'] input[type=date]"), DateTime.Today.AddDays(-1).ToString("MMddyyyy", System.Globalization.CultureInfo.InvariantCulture));
+        b.Type(
+            By.CssSelector("[data-question='ci-filler'] input[type=date]"),
+            DateTime.Today.AddDays(-1).ToString("MMddyyyy", System.Globalization.CultureInfo.InvariantCulture)
+        );
         b.Click(By.XPath("//fieldset[@data-place='ci-filler']//label[contains(., 'outh')]"));
         b.Axe().ShouldBeEmpty();
         b.Click("Keep it and see");
@@ -86,7 +89,8 @@ public class ScreeningTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         for (var presses = 0; presses < 400; presses++)
         {
-            if (b.Number($"({isThere}) ? 1 : 0") == 1) return;
+            if (b.Number($"({isThere}) ? 1 : 0") == 1)
+                return;
             b.Press(Keys.Tab);
         }
         throw new InvalidOperationException($"Not reached by Tab within 400 presses: {isThere}");

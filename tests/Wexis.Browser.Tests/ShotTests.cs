@@ -9,7 +9,8 @@ public class ShotTests(DemoHouse demo) : IClassFixture<DemoHouse>
     [Fact]
     public void Every_main_view()
     {
-        var folder = Environment.GetEnvironmentVariable("WEXIS_SHOTS") ?? throw new InvalidOperationException("WEXIS_SHOTS is not set. Run ./wexis shots.");
+        var folder = Environment.GetEnvironmentVariable("WEXIS_SHOTS")
+            ?? throw new InvalidOperationException("WEXIS_SHOTS is not set. Run ./wexis shots.");
         var b = demo.Browser;
         void Shot(string name) => b.Picture(Path.Combine(folder, $"{name}.png"));
 
@@ -33,7 +34,10 @@ public class ShotTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.SeeText("There nearly twice");
         Shot("library");
         b.Go("/techniques/notes");
-        b.Type(Browser.Labelled("Old notes"), "Smile over the chin\nWith two fingers press firmly beside the nostrils for 10 seconds, three times. Keep the lips relaxed. Never press on the eyeball. Smile with closed lips ten times, it works the zygomaticus mayor. Then stroke from the chin to the ear like this, 5 times. Again on the other side.");
+        b.Type(
+            Browser.Labelled("Old notes"),
+            "Smile over the chin\nWith two fingers press firmly beside the nostrils for 10 seconds, three times. Keep the lips relaxed. Never press on the eyeball. Smile with closed lips ten times, it works the zygomaticus mayor. Then stroke from the chin to the ear like this, 5 times. Again on the other side."
+        );
         b.Click("Read the notes");
         b.SeeText("is no name of the atlas");
         Shot("old-notes");
@@ -80,9 +84,11 @@ public class ShotTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.See(By.CssSelector("[data-column]"));
         b.Press("g");
         // At the technique's own tempo, so that the picture shows a believable one.
-        for (var i = 0; i < 5; i++, Thread.Sleep(3300)) b.Press(" ");
+        for (var i = 0; i < 5; i++, Thread.Sleep(3300))
+            b.Press(" ");
         b.Press("a");
-        for (var i = 0; i < 3; i++, Thread.Sleep(3300)) b.Press(" ");
+        for (var i = 0; i < 3; i++, Thread.Sleep(3300))
+            b.Press(" ");
         b.Press("3", "3", "2", "q");
         b.Until(() => b.Has(By.CssSelector("[data-saving='0']")), "saved");
         Shot("grading");

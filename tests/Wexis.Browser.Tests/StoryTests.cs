@@ -65,12 +65,17 @@ public class StoryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Click("Begin the demonstration");
         b.Click("Start");
         b.Click(By.CssSelector("[data-column='right']"));
-        for (var i = 0; i < 4; i++) b.Click("Count");
+        for (var i = 0; i < 4; i++)
+            b.Click("Count");
         b.Click("Other side");
-        for (var i = 0; i < 4; i++) b.Click("Count");
+        for (var i = 0; i < 4; i++)
+            b.Click("Count");
         b.Click("Count");
         b.Click("Take back");
-        b.Until(() => b.See(By.CssSelector("[data-column='left']")).GetAttribute("data-count") == "4", "the fifth tap on the left is taken back");
+        b.Until(
+            () => b.See(By.CssSelector("[data-column='left']")).GetAttribute("data-count") == "4",
+            "the fifth tap on the left is taken back"
+        );
         b.Click(By.CssSelector("[data-fault='shoulders']"));
         b.Click("Stop");
         MarkAll(b, 3);
@@ -106,8 +111,10 @@ public class StoryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         for (var i = 1; i <= rows; i++)
         {
             var row = $"(//tr[@data-criterion])[{i}]";
-            if (b.Has(By.XPath($"{row}//button[normalize-space()='{value}']"))) b.Click(By.XPath($"{row}//button[normalize-space()='{value}']"));
-            else if (b.Has(By.XPath($"{row}//button[normalize-space()='yes']"))) b.Click(By.XPath($"{row}//button[normalize-space()='yes']"));
+            if (b.Has(By.XPath($"{row}//button[normalize-space()='{value}']")))
+                b.Click(By.XPath($"{row}//button[normalize-space()='{value}']"));
+            else if (b.Has(By.XPath($"{row}//button[normalize-space()='yes']")))
+                b.Click(By.XPath($"{row}//button[normalize-space()='yes']"));
         }
     }
 
@@ -147,5 +154,6 @@ internal sealed class EmptyHouse : IDisposable
 {
     private readonly Wexis.TestHouse.House _house = Wexis.TestHouse.House.Open(demo: false, DemoHouse.WebRoot).GetAwaiter().GetResult();
     public Uri Address => _house.Address;
+
     public void Dispose() => _house.DisposeAsync().AsTask().GetAwaiter().GetResult();
 }

@@ -43,7 +43,14 @@ public sealed class House : IAsyncDisposable
     /// <param name="firstLeadCode">Asked of whoever would be the first lead trainer.</param>
     /// <param name="signInsPerMinute">At one account from one device; in most tests as good as endless.</param>
     /// <param name="log">Folder of the records that it keeps of itself.</param>
-    public static async Task<House> Open(bool demo = false, string? webRoot = null, string? firstLeadCode = null, int? studioPort = null, int signInsPerMinute = 10_000, string? log = null)
+    public static async Task<House> Open(
+        bool demo = false,
+        string? webRoot = null,
+        string? firstLeadCode = null,
+        int? studioPort = null,
+        int signInsPerMinute = 10_000,
+        string? log = null
+    )
     {
         var house = new House(await TestDatabase.Create(), demo, webRoot)
         {
@@ -78,13 +85,21 @@ public sealed class House : IAsyncDisposable
             b.Configuration["Wexis:Log"] = _log;
             b.Configuration["Wexis:StudioPort"] = _studioPort?.ToString(CultureInfo.InvariantCulture);
             b.Configuration["Wexis:FirstLeadCode"] = _firstLeadCode;
-            if (_webRoot is not null) b.Configuration["Wexis:WebRoot"] = _webRoot;
-            b.Configuration["urls"] = string.Create(CultureInfo.InvariantCulture, $"http://127.0.0.1:{(Address.Port == 80 ? 0 : Address.Port)}");
+            if (_webRoot is not null)
+                b.Configuration["Wexis:WebRoot"] = _webRoot;
+            b.Configuration["urls"] = string.Create(
+                CultureInfo.InvariantCulture,
+                $"http://127.0.0.1:{(Address.Port == 80 ? 0 : Address.Port)}"
+            );
             b.Logging.SetMinimumLevel(LogLevel.Error);
         });
         await WexisHost.Prepare(_app, CancellationToken.None);
         await _app.StartAsync();
-        Address = new(_app.Services.GetRequiredService<IServer>().Features.Get<IServerAddressesFeature>()!.Addresses.First(a => a.StartsWith("http://127.0.0.1", StringComparison.Ordinal)));
+        Address = new(
+            _app.Services.GetRequiredService<IServer>()
+                .Features.Get<IServerAddressesFeature>()!
+                .Addresses.First(a => a.StartsWith("http://127.0.0.1", StringComparison.Ordinal))
+        );
     }
 
     public Task Stop() => Stop(new CancellationTokenSource(TimeSpan.FromSeconds(2)).Token);
@@ -94,7 +109,8 @@ public sealed class House : IAsyncDisposable
 
     private async Task Stop(CancellationToken ct)
     {
-        if (_app is null) return;
+        if (_app is null)
+            return;
         await _app.StopAsync(ct);
         await _app.DisposeAsync();
         _app = null;
@@ -120,7 +136,8 @@ public sealed class House : IAsyncDisposable
     private static string FindRoot()
     {
         for (var folder = new DirectoryInfo(AppContext.BaseDirectory); folder is not null; folder = folder.Parent)
-            if (File.Exists(Path.Combine(folder.FullName, "Wexis.slnx"))) return folder.FullName;
+            if (File.Exists(Path.Combine(folder.FullName, "Wexis.slnx")))
+                return folder.FullName;
         throw new DirectoryNotFoundException("The solution was not found above the test.");
     }
 }

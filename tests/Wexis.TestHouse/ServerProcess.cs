@@ -13,15 +13,23 @@ public sealed class ServerProcess : IAsyncDisposable
     public Uri Address { get; }
 
     /// <summary>Memory that it holds now, in bytes (VmRSS of Linux).</summary>
-    public long Resident => File.ReadLines($"/proc/{_process.Id}/status").Where(l => l.StartsWith("VmRSS:", StringComparison.Ordinal))
-        .Select(l => long.Parse(l["VmRSS:".Length..^2].Trim(), CultureInfo.InvariantCulture) * 1024).First();
+    public long Resident =>
+        File.ReadLines($"/proc/{_process.Id}/status")
+            .Where(l => l.StartsWith("VmRSS:", StringComparison.Ordinal))
+            .Select(l => long.Parse(l["VmRSS:".Length..^2].Trim(), CultureInfo.InvariantCulture) * 1024)
+            .First();
 
     /// <exception cref="TimeoutException">It did not become ready in half a minute.</exception>
     public static async Task<ServerProcess> Start(TestDatabase database, int port)
     {
         ArgumentNullException.ThrowIfNull(database);
         var address = new Uri($"http://127.0.0.1:{port}");
-        var start = new ProcessStartInfo("dotnet", [Path.Combine(AppContext.BaseDirectory, "Wexis.Server.dll")]) { UseShellExecute = false, RedirectStandardOutput = true, RedirectStandardError = true };
+        var start = new ProcessStartInfo("dotnet", [Path.Combine(AppContext.BaseDirectory, "Wexis.Server.dll")])
+        {
+            UseShellExecute = false,
+            RedirectStandardOutput = true,
+            RedirectStandardError = true,
+        };
         start.Environment["ConnectionStrings__Wexis"] = database.ConnectionString;
         start.Environment["Wexis__Data"] = Path.Combine(House.Root, "data");
         start.Environment["Wexis__Demo"] = "true";
@@ -35,10 +43,14 @@ public sealed class ServerProcess : IAsyncDisposable
         using var http = new HttpClient { BaseAddress = address, Timeout = TimeSpan.FromSeconds(2) };
         for (var i = 0; i < 300; i++)
         {
-            if (process.HasExited) throw new InvalidOperationException(string.Create(CultureInfo.InvariantCulture, $"The server ended with {process.ExitCode} on port {port}."));
+            if (process.HasExited)
+                throw new InvalidOperationException(
+                    string.Create(CultureInfo.InvariantCulture, $"The server ended with {process.ExitCode} on port {port}.")
+                );
             try
             {
-                if ((await http.GetAsync("/api/health")).IsSuccessStatusCode) return new(process, address);
+                if ((await http.GetAsync("/api/health")).IsSuccessStatusCode)
+                    return new(process, address);
             }
             catch (Exception e) when (e is HttpRequestException or TaskCanceledException)
             {
@@ -55,7 +67,8 @@ public sealed class ServerProcess : IAsyncDisposable
 
     public async ValueTask DisposeAsync()
     {
-        if (!_process.HasExited) _process.Kill();
+        if (!_process.HasExited)
+            _process.Kill();
         await _process.WaitForExitAsync();
         _process.Dispose();
     }

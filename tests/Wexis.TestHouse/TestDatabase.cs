@@ -62,7 +62,8 @@ public sealed class TestDatabase : IAsyncDisposable
         await Once.WaitAsync();
         try
         {
-            if (_template is not null) return _template;
+            if (_template is not null)
+                return _template;
             var name = $"wexis_template_{Guid.NewGuid():N}";
             await Admin($"CREATE DATABASE {name} OWNER {AppRole}");
             Database.Migrate(Address(name));
@@ -75,20 +76,24 @@ public sealed class TestDatabase : IAsyncDisposable
         }
     }
 
-    private static string Address(string database) => new NpgsqlConnectionStringBuilder(Told("WEXIS_TEST_DB"))
-    {
-        Database = database,
-        Username = AppRole,
-        Password = Told("WEXIS_TEST_APP_SECRET"),
-        MaxPoolSize = 20,
-    }.ConnectionString;
+    private static string Address(string database) =>
+        new NpgsqlConnectionStringBuilder(Told("WEXIS_TEST_DB"))
+        {
+            Database = database,
+            Username = AppRole,
+            Password = Told("WEXIS_TEST_APP_SECRET"),
+            MaxPoolSize = 20,
+        }.ConnectionString;
 
     private static string Told(string name) =>
-        Environment.GetEnvironmentVariable(name) ?? throw new InvalidOperationException($"{name} is not set. Run the tests with ./wexis test, which starts a PostgreSQL for them.");
+        Environment.GetEnvironmentVariable(name)
+        ?? throw new InvalidOperationException($"{name} is not set. Run the tests with ./wexis test, which starts a PostgreSQL for them.");
 
     private static async Task Admin(string sql)
     {
-        await using var c = new NpgsqlConnection(new NpgsqlConnectionStringBuilder(Told("WEXIS_TEST_DB")) { Database = "postgres" }.ConnectionString);
+        await using var c = new NpgsqlConnection(
+            new NpgsqlConnectionStringBuilder(Told("WEXIS_TEST_DB")) { Database = "postgres" }.ConnectionString
+        );
         await c.ExecuteAsync(sql);
     }
 }

@@ -38,7 +38,9 @@ public sealed class Visitor : IDisposable
     public async Task<Visitor> SignIn(string login, string password = DemoPassword)
     {
         var answer = await TrySignIn(login, password);
-        return answer.IsSuccessStatusCode ? this : throw new InvalidOperationException($"{login} could not sign in: {await answer.Content.ReadAsStringAsync()}");
+        return answer.IsSuccessStatusCode
+            ? this
+            : throw new InvalidOperationException($"{login} could not sign in: {await answer.Content.ReadAsStringAsync()}");
     }
 
     public async Task<Session> ReadSession()
@@ -58,7 +60,9 @@ public sealed class Visitor : IDisposable
     public Task<HttpResponseMessage> Ask(string path) => _http.GetAsync(path);
 
     public Task<HttpResponseMessage> Post(string path, object? body) => Send(HttpMethod.Post, path, body);
+
     public Task<HttpResponseMessage> Put(string path, object? body) => Send(HttpMethod.Put, path, body);
+
     public Task<HttpResponseMessage> Delete(string path) => Send(HttpMethod.Delete, path, null);
 
     /// <summary>Sends what was made by hand, as this person.</summary>
@@ -73,8 +77,10 @@ public sealed class Visitor : IDisposable
     public async Task<HttpResponseMessage> Send(HttpMethod method, string path, object? body, bool withToken = true)
     {
         using var request = new HttpRequestMessage(method, path);
-        if (withToken) request.Headers.Add("X-Wexis-Token", _token);
-        if (body is not null) request.Content = JsonContent.Create(body, body.GetType(), options: ExchangeJson.Options);
+        if (withToken)
+            request.Headers.Add("X-Wexis-Token", _token);
+        if (body is not null)
+            request.Content = JsonContent.Create(body, body.GetType(), options: ExchangeJson.Options);
         return await _http.SendAsync(request);
     }
 
@@ -82,7 +88,9 @@ public sealed class Visitor : IDisposable
     {
         ArgumentNullException.ThrowIfNull(answer);
         var text = await answer.Content.ReadAsStringAsync();
-        return answer.IsSuccessStatusCode ? JsonSerializer.Deserialize<T>(text, ExchangeJson.Options)! : throw new InvalidOperationException($"{(int)answer.StatusCode}: {text}");
+        return answer.IsSuccessStatusCode
+            ? JsonSerializer.Deserialize<T>(text, ExchangeJson.Options)!
+            : throw new InvalidOperationException($"{(int)answer.StatusCode}: {text}");
     }
 
     /// <summary>The refusal's fields with their sentences.</summary>
@@ -90,7 +98,9 @@ public sealed class Visitor : IDisposable
     {
         ArgumentNullException.ThrowIfNull(answer);
         using var problem = JsonDocument.Parse(await answer.Content.ReadAsStringAsync());
-        return problem.RootElement.TryGetProperty("errors", out var errors) ? errors.Deserialize<Dictionary<string, string[]>>() ?? [] : new Dictionary<string, string[]>();
+        return problem.RootElement.TryGetProperty("errors", out var errors)
+            ? errors.Deserialize<Dictionary<string, string[]>>() ?? []
+            : new Dictionary<string, string[]>();
     }
 
     public void Dispose() => _http.Dispose();

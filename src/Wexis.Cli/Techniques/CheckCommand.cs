@@ -11,15 +11,28 @@ public sealed record FileReport(string File, IReadOnlyList<string> Errors, IRead
 /// <param name="CheckedOn">The day to which windows are counted.</param>
 public sealed record CheckReport(string Schema, DateOnly CheckedOn, IReadOnlyList<FileReport> Files);
 
-/// <summary><c>techniques check FILE…</c>: map, geometry, claims with verdicts, hazards, exclusions and times, as JSON. Ends with 0, or with 2 when a file could not be read whole.</summary>
+/// <summary>
+/// <c>techniques check FILE…</c>: map, geometry, claims with verdicts, hazards, exclusions and times, as JSON. Ends with 0, or with 2
+/// when a file could not be read whole.
+/// </summary>
 public static class CheckCommand
 {
     public static Command Make()
     {
-        var files = new Argument<FileInfo[]>("file") { Description = "Techniques as wexis.technique/1 or wexis.technique-list/1.", Arity = ArgumentArity.OneOrMore };
+        var files = new Argument<FileInfo[]>("file")
+        {
+            Description = "Techniques as wexis.technique/1 or wexis.technique-list/1.",
+            Arity = ArgumentArity.OneOrMore,
+        };
         var date = new Option<DateOnly?>("--date") { Description = "The day to which windows are counted (default: today)." };
-        var command = new Command("check", "Prints map, geometry, claims, hazards, exclusions and times as JSON; stores nothing.") { files, date };
-        command.SetAction(parsed => Run(parsed.GetValue(files) ?? [], parsed.GetValue(date) ?? DateOnly.FromDateTime(TimeProvider.System.GetLocalNow().Date)));
+        var command = new Command("check", "Prints map, geometry, claims, hazards, exclusions and times as JSON; stores nothing.")
+        {
+            files,
+            date,
+        };
+        command.SetAction(parsed =>
+            Run(parsed.GetValue(files) ?? [], parsed.GetValue(date) ?? DateOnly.FromDateTime(TimeProvider.System.GetLocalNow().Date))
+        );
         return command;
     }
 
@@ -34,8 +47,13 @@ public static class CheckCommand
     private static FileReport Check(FileInfo file, DateOnly today, Atlas atlas, ActionModel model)
     {
         var (text, error) = TextFile.Read(file);
-        if (text is null) return new(file.Name, [error!], []);
+        if (text is null)
+            return new(file.Name, [error!], []);
         var read = TechniqueFile.Read(text, atlas, model, today);
-        return new(file.Name, [.. read.Issues.OrderBy(i => i.Line).Select(i => i.Text)], [.. read.Techniques.Select(t => TechniqueCheck.Of(t.Document, t.Person, today, atlas, model, HouseSettings.Default))]);
+        return new(
+            file.Name,
+            [.. read.Issues.OrderBy(i => i.Line).Select(i => i.Text)],
+            [.. read.Techniques.Select(t => TechniqueCheck.Of(t.Document, t.Person, today, atlas, model, HouseSettings.Default))]
+        );
     }
 }

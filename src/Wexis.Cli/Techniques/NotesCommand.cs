@@ -8,13 +8,23 @@ public sealed record NotesFileReport(string File, IReadOnlyList<string> Errors, 
 
 public sealed record NotesReport(string Schema, IReadOnlyList<NotesFileReport> Files);
 
-/// <summary><c>techniques notes FILE…</c>: old notes in prose, a technique in each file, as drafts with what is unknown in them. Ends with 0, or with 2 when a file could not be read.</summary>
+/// <summary>
+/// <c>techniques notes FILE…</c>: old notes in prose, a technique in each file, as drafts with what is unknown in them. Ends with 0, or
+/// with 2 when a file could not be read.
+/// </summary>
 public static class NotesCommand
 {
     public static Command Make()
     {
-        var files = new Argument<FileInfo[]>("file") { Description = "Notes as plain text, one technique in each.", Arity = ArgumentArity.OneOrMore };
-        var command = new Command("notes", "Prints old notes as draft techniques with everything that is unknown in them; stores nothing.") { files };
+        var files = new Argument<FileInfo[]>("file")
+        {
+            Description = "Notes as plain text, one technique in each.",
+            Arity = ArgumentArity.OneOrMore,
+        };
+        var command = new Command("notes", "Prints old notes as draft techniques with everything that is unknown in them; stores nothing.")
+        {
+            files,
+        };
         command.SetAction(parsed => Run(parsed.GetValue(files) ?? []));
         return command;
     }
@@ -22,13 +32,16 @@ public static class NotesCommand
     private static int Run(FileInfo[] files)
     {
         var (atlas, _) = ReferenceData.Read();
-        var reports = files.Select(f =>
-        {
-            var (text, error) = TextFile.Read(f);
-            if (text is null) return new NotesFileReport(f.Name, [error!], [], null);
-            var read = NoteReading.Of(text, atlas);
-            return new NotesFileReport(f.Name, [.. read.Issues.Select(i => i.Text)], read.Value?.Lines ?? [], read.Value?.Draft);
-        }).ToList();
+        var reports = files
+            .Select(f =>
+            {
+                var (text, error) = TextFile.Read(f);
+                if (text is null)
+                    return new NotesFileReport(f.Name, [error!], [], null);
+                var read = NoteReading.Of(text, atlas);
+                return new NotesFileReport(f.Name, [.. read.Issues.Select(i => i.Text)], read.Value?.Lines ?? [], read.Value?.Draft);
+            })
+            .ToList();
         Report.Print(new NotesReport("wexis.techniques-notes/1", reports));
         return reports.Any(r => r.Errors.Count > 0) ? 2 : 0;
     }

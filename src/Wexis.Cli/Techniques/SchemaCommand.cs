@@ -3,7 +3,9 @@ using Wexis.Core.Techniques;
 
 namespace Wexis.Cli.Techniques;
 
-/// <summary><c>techniques schema</c>: the JSON Schema (2020-12) of a technique file, made from the same types and lists that read it.</summary>
+/// <summary>
+/// <c>techniques schema</c>: the JSON Schema (2020-12) of a technique file, made from the same types and lists that read it.
+/// </summary>
 public static class SchemaCommand
 {
     public static Command Make()

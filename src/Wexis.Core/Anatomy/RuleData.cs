@@ -18,8 +18,17 @@ public sealed record OverflowRow(IReadOnlyList<string> Bases, IReadOnlyList<stri
 /// <param name="LymphLevels">Pressure levels that count as lymph work (R60).</param>
 /// <param name="DryDragLevel">From here a dry glide drags (R48).</param>
 public sealed record RuleData(
-    double HoldSeconds, double SlowReturnSeconds, IReadOnlyList<(string Prime, string Antagonist)> AnchorPairs, IReadOnlyList<OverflowRow> Overflow, IReadOnlyList<string> OverflowEfforts,
-    IReadOnlyList<AngleClass> Fibre, IReadOnlyList<AngleClass> Stretch, IReadOnlyList<AngleClass> Flow, IReadOnlyList<int> LymphLevels, int DryDragLevel)
+    double HoldSeconds,
+    double SlowReturnSeconds,
+    IReadOnlyList<(string Prime, string Antagonist)> AnchorPairs,
+    IReadOnlyList<OverflowRow> Overflow,
+    IReadOnlyList<string> OverflowEfforts,
+    IReadOnlyList<AngleClass> Fibre,
+    IReadOnlyList<AngleClass> Stretch,
+    IReadOnlyList<AngleClass> Flow,
+    IReadOnlyList<int> LymphLevels,
+    int DryDragLevel
+)
 {
     /// <exception cref="InvalidDataException">A rule is missing, or has not the shape that its reader expects.</exception>
     public static RuleData Read(IReadOnlyList<ActionRule> rules)
@@ -30,14 +39,27 @@ public sealed record RuleData(
         {
             var overflow = byId["R19"];
             return new(
-                byId["R12"].When!.Value.GetProperty("any").EnumerateArray().Select(x => x.TryGetProperty("min_hold_s", out var s) ? s.GetDouble() : (double?)null).OfType<double>().Single(),
+                byId["R12"]
+                    .When!.Value.GetProperty("any")
+                    .EnumerateArray()
+                    .Select(x => x.TryGetProperty("min_hold_s", out var s) ? s.GetDouble() : (double?)null)
+                    .OfType<double>()
+                    .Single(),
                 byId["R13"].When!.Value.GetProperty("min_return_s").GetDouble(),
                 [.. byId["R14"].ExceptPairs!.Select(p => (p[0], p[1]))],
-                [.. overflow.Then!.Value.GetProperty("add_rows").EnumerateArray().Select(r => new OverflowRow(Words(r.GetProperty("if_base")), Words(r.GetProperty("structures"))))],
+                [
+                    .. overflow
+                        .Then!.Value.GetProperty("add_rows")
+                        .EnumerateArray()
+                        .Select(r => new OverflowRow(Words(r.GetProperty("if_base")), Words(r.GetProperty("structures")))),
+                ],
                 Words(overflow.When!.Value.GetProperty("effort")),
-                Classes(byId["R43"], "word"), Classes(byId["R44"], "strength"), Classes(byId["R61"], "word"),
+                Classes(byId["R43"], "word"),
+                Classes(byId["R44"], "strength"),
+                Classes(byId["R61"], "word"),
                 [.. byId["R60"].Then!.Value.GetProperty("levels").EnumerateArray().Select(l => l.GetInt32())],
-                byId["R48"].When!.Value.GetProperty("min_level").GetInt32());
+                byId["R48"].When!.Value.GetProperty("min_level").GetInt32()
+            );
         }
         catch (Exception e) when (e is KeyNotFoundException or InvalidOperationException or FormatException)
         {
@@ -45,7 +67,9 @@ public sealed record RuleData(
         }
     }
 
-    /// <summary>The word of the first class that holds the angle: each end belongs to the smaller class. Empty where the class has none.</summary>
+    /// <summary>
+    /// The word of the first class that holds the angle: each end belongs to the smaller class. Empty where the class has none.
+    /// </summary>
     public static string Class(IReadOnlyList<AngleClass> classes, double degrees)
     {
         ArgumentNullException.ThrowIfNull(classes);
@@ -57,7 +81,12 @@ public sealed record RuleData(
         AnchorPairs.Any(p => (p.Prime == "*" || p.Prime == prime) && p.Antagonist == antagonist);
 
     private static List<AngleClass> Classes(ActionRule rule, string word) =>
-        [.. rule.Then!.Value.GetProperty("classes").EnumerateArray().Select(c => new AngleClass(c.GetProperty("max_deg").GetDouble(), c.TryGetProperty(word, out var w) ? w.GetString()! : ""))];
+        [
+            .. rule.Then!.Value.GetProperty("classes")
+                .EnumerateArray()
+                .Select(c => new AngleClass(c.GetProperty("max_deg").GetDouble(), c.TryGetProperty(word, out var w) ? w.GetString()! : "")),
+        ];
 
-    private static List<string> Words(JsonElement value) => value.ValueKind == JsonValueKind.Array ? [.. value.EnumerateArray().Select(x => x.GetString()!)] : [value.GetString()!];
+    private static List<string> Words(JsonElement value) =>
+        value.ValueKind == JsonValueKind.Array ? [.. value.EnumerateArray().Select(x => x.GetString()!)] : [value.GetString()!];
 }

@@ -3,18 +3,34 @@ using Wexis.Core.Measures;
 
 namespace Wexis.Core.Examinations;
 
-/// <summary>What a measured criterion measures, and the band that earns full marks. Beyond the band the mark falls off linearly, to nothing at half the band's width outside it (ruling 3: nothing at twice the tolerance).</summary>
-/// <param name="Quantity">repetitions, working-seconds, hold-seconds, tempo (cycles a minute) or balance (smaller over larger side).</param>
+/// <summary>
+/// What a measured criterion measures, and the band that earns full marks. Beyond the band the mark falls off linearly, to nothing at
+/// half the band's width outside it (ruling 3: nothing at twice the tolerance).
+/// </summary>
+/// <param name="Quantity">repetitions, working-seconds, hold-seconds, tempo (cycles a minute) or balance (smaller over larger
+/// side).</param>
 /// <param name="Column">left, right, midline or both; null for balance and for what is taken over all columns.</param>
 public sealed record MeasureTarget(string Quantity, string? Column, double Low, double High, string Unit);
 
 /// <summary>One criterion of a mark sheet.</summary>
 /// <param name="Domain">doing or teaching.</param>
 /// <param name="Kind">done (0 or 3), graded (0, 1, 2, 3) or measured.</param>
-/// <param name="Topic">Line of the house yardstick it comes from: setup, posture, contact, path, pressure, dose, tempo, balance, stillness, breath, finish, anatomy, cueing, adaptation.</param>
+/// <param name="Topic">Line of the house yardstick it comes from: setup, posture, contact, path, pressure, dose, tempo, balance,
+/// stillness, breath, finish, anatomy, cueing, adaptation.</param>
 /// <param name="Step">Number of the step (from 0); null when it is about the whole demonstration.</param>
 /// <param name="Anchors">What 0, 1, 2 and 3 look like.</param>
-public sealed record Criterion(string Id, string Domain, string Kind, string Topic, string Text, int? Step, double Weight, bool SafetyCritical, MeasureTarget? Measure, IReadOnlyList<string> Anchors);
+public sealed record Criterion(
+    string Id,
+    string Domain,
+    string Kind,
+    string Topic,
+    string Text,
+    int? Step,
+    double Weight,
+    bool SafetyCritical,
+    MeasureTarget? Measure,
+    IReadOnlyList<string> Anchors
+);
 
 /// <summary>An act that ends the demonstration as failed at once.</summary>
 public sealed record CriticalAct(string Id, string Text);
@@ -25,22 +41,46 @@ public sealed record SheetFault(string Id, string Text, string Cue);
 /// <summary>What a step shows on the grading screen.</summary>
 /// <param name="Counting">reps (count each), hold (press and release) or seconds (tap along, or press and release).</param>
 /// <param name="CycleSeconds">Planned seconds of one repetition, rest included.</param>
-public sealed record SheetStep(int Index, string Title, string Cue, IReadOnlyList<string> Columns, string Counting, Levels Repetitions, Levels Seconds, double HoldSeconds, double CycleSeconds, IReadOnlyList<string> Zones, IReadOnlyList<string> Structures);
+public sealed record SheetStep(
+    int Index,
+    string Title,
+    string Cue,
+    IReadOnlyList<string> Columns,
+    string Counting,
+    Levels Repetitions,
+    Levels Seconds,
+    double HoldSeconds,
+    double CycleSeconds,
+    IReadOnlyList<string> Zones,
+    IReadOnlyList<string> Structures
+);
 
 /// <summary>A line of the yardstick that does not apply, and why.</summary>
 public sealed record Dropped(string Topic, string Why, double Weight);
 
 /// <summary>A mark sheet: steps as they are seen, criteria in two domains, critical acts, faults to stamp, the pass line.</summary>
-public sealed record MarkSheet(string Technique, string TechniqueName, int Edition, IReadOnlyList<SheetStep> Steps, IReadOnlyList<Criterion> Criteria, IReadOnlyList<CriticalAct> CriticalActs, IReadOnlyList<SheetFault> Faults, IReadOnlyList<Dropped> Dropped, double PassLine)
+public sealed record MarkSheet(
+    string Technique,
+    string TechniqueName,
+    int Edition,
+    IReadOnlyList<SheetStep> Steps,
+    IReadOnlyList<Criterion> Criteria,
+    IReadOnlyList<CriticalAct> CriticalActs,
+    IReadOnlyList<SheetFault> Faults,
+    IReadOnlyList<Dropped> Dropped,
+    double PassLine
+)
 {
-    [JsonIgnore] public double TotalWeight => Criteria.Sum(c => c.Weight);
+    [JsonIgnore]
+    public double TotalWeight => Criteria.Sum(c => c.Weight);
 
     /// <summary>Slips in what the trainer adjusted.</summary>
     public IReadOnlyList<Issue> Issues()
     {
         var found = new List<Issue?> { Check.Between(PassLine, 1, 100, "pass_line", "%") };
         found.AddRange(Criteria.Select((c, i) => Check.Between(c.Weight, 0, 100, $"criteria[{i}].weight")));
-        if (TotalWeight <= 0) found.Add(new("criteria", IssueCodes.OutOfRange, "a total weight of 0", "more than 0"));
+        if (TotalWeight <= 0)
+            found.Add(new("criteria", IssueCodes.OutOfRange, "a total weight of 0", "more than 0"));
         return [.. found.OfType<Issue>()];
     }
 }

@@ -7,7 +7,15 @@ namespace Wexis.Core.Grading;
 /// <param name="TalkSeconds">Seconds between taps that belong to talk, not to work.</param>
 /// <param name="PerMinute">Cycles a minute from the middle gap; null with fewer than three taps, or when they came at one moment.</param>
 /// <param name="MeanHoldSeconds">Mean of the holds; null without one.</param>
-public sealed record TrackMeasure(int Step, string Side, int Repetitions, double WorkingSeconds, double TalkSeconds, double? PerMinute, double? MeanHoldSeconds);
+public sealed record TrackMeasure(
+    int Step,
+    string Side,
+    int Repetitions,
+    double WorkingSeconds,
+    double TalkSeconds,
+    double? PerMinute,
+    double? MeanHoldSeconds
+);
 
 /// <summary>Balance of two sides by house ruling 6: fine, remark or fault; a side with nothing is missing.</summary>
 public sealed record BalanceMeasure(double Ratio, string Verdict, double Mark);
@@ -31,28 +39,46 @@ public static class DemonstrationMeasures
         var between = track.Holds.OrderBy(h => h.FromSeconds).ToList();
         var holdTalk = between.Zip(between.Skip(1), (a, b) => b.FromSeconds - a.ToSeconds).Where(g => g >= talkFrom).Sum();
         var held = track.Holds.Sum(h => h.Seconds);
-        return new(track.Step, track.Side, track.Repetitions, tapped + held, talk + holdTalk, beats.Count >= 2 && typical > 0 ? 60 / typical : null, track.Holds.Count > 0 ? held / track.Holds.Count : null);
+        return new(
+            track.Step,
+            track.Side,
+            track.Repetitions,
+            tapped + held,
+            talk + holdTalk,
+            beats.Count >= 2 && typical > 0 ? 60 / typical : null,
+            track.Holds.Count > 0 ? held / track.Holds.Count : null
+        );
     }
 
-    /// <summary>Smaller over larger: 0.90 and above fine, 0.75 to below 0.90 a remark, below a fault; a difference under 2 s, or of one repetition, is never a fault.</summary>
+    /// <summary>
+    /// Smaller over larger: 0.90 and above fine, 0.75 to below 0.90 a remark, below a fault; a difference under 2 s, or of one
+    /// repetition, is never a fault.
+    /// </summary>
     /// <param name="inSeconds">Whether the two numbers are seconds (else repetitions).</param>
     public static BalanceMeasure Balance(double left, double right, bool inSeconds, HouseSettings settings)
     {
         ArgumentNullException.ThrowIfNull(settings);
         var (small, large) = (Math.Min(left, right), Math.Max(left, right));
-        if (large <= 0) return new(1, "fine", 3);
+        if (large <= 0)
+            return new(1, "fine", 3);
         var ratio = small / large;
-        if (small <= 0) return new(0, "missing", 0);
+        if (small <= 0)
+            return new(0, "missing", 0);
         var excused = inSeconds ? large - small < settings.BalanceSecondsAllowed : large - small <= settings.BalanceRepetitionsAllowed;
-        if (excused || ratio >= settings.BalanceFine) return new(ratio, "fine", 3);
+        if (excused || ratio >= settings.BalanceFine)
+            return new(ratio, "fine", 3);
         return ratio >= settings.BalanceRemark ? new(ratio, "remark", 2) : new(ratio, "fault", 1);
     }
 
     /// <summary>Mark of a measured value, 0 to 3: full inside the band, linear to nothing at half the band's width outside it.</summary>
     public static double Mark(double value, double low, double high)
     {
-        var outside = value < low ? low - value : value > high ? value - high : 0;
-        if (outside <= 1e-9) return 3;
+        var outside =
+            value < low ? low - value
+            : value > high ? value - high
+            : 0;
+        if (outside <= 1e-9)
+            return 3;
         var width = (high - low) / 2;
         return width <= 0 ? 0 : Math.Max(0, 3 * (1 - (outside / width)));
     }

@@ -12,7 +12,19 @@ namespace Wexis.Core.Grading;
 /// <param name="Value">For a mark: 0 to 3.</param>
 /// <param name="Target">Criterion, fault, critical act, or the event that is undone.</param>
 /// <param name="Arrival">Order in which the server stored it; 0 while it waits.</param>
-public sealed record MarkEvent(Guid Id, string Kind, string Device, int Counter, long AtMs, int? Step, string? Side, string? Target, double? Value, string? Note, long Arrival);
+public sealed record MarkEvent(
+    Guid Id,
+    string Kind,
+    string Device,
+    int Counter,
+    long AtMs,
+    int? Step,
+    string? Side,
+    string? Target,
+    double? Value,
+    string? Note,
+    long Arrival
+);
 
 /// <summary>The kinds of event. The family is complete here.</summary>
 public static class MarkKinds
@@ -38,25 +50,43 @@ public static class MarkRules
         ArgumentNullException.ThrowIfNull(sheet);
         var found = new List<Issue?>
         {
-            Check.OneOf(given.Kind, MarkKinds.All, "kind"), Check.Between(given.AtMs, 0, 24 * 3600_000, "at_ms", "ms"), Check.Between(given.Counter, 0, int.MaxValue, "counter"),
-            Check.Given(given.Device, "device", "the device's id"), Check.NoLongerThan(given.Device, 60, "device"), Check.NoLongerThan(given.Note, 500, "note"),
+            Check.OneOf(given.Kind, MarkKinds.All, "kind"),
+            Check.Between(given.AtMs, 0, 24 * 3600_000, "at_ms", "ms"),
+            Check.Between(given.Counter, 0, int.MaxValue, "counter"),
+            Check.Given(given.Device, "device", "the device's id"),
+            Check.NoLongerThan(given.Device, 60, "device"),
+            Check.NoLongerThan(given.Note, 500, "note"),
         };
         if (given.Kind is MarkKinds.Rep or MarkKinds.Press or MarkKinds.Release)
         {
             var step = given.Step is { } n ? sheet.Steps.FirstOrDefault(s => s.Index == n) : null;
-            if (step is null) found.Add(new("step", IssueCodes.Unknown, given.Step?.ToString() ?? "none", $"0 to {sheet.Steps.Count - 1}"));
-            else found.Add(given.Side is null ? new("side", IssueCodes.Missing, "", string.Join(" or ", step.Columns)) : Check.OneOf(given.Side, step.Columns, "side"));
+            if (step is null)
+                found.Add(new("step", IssueCodes.Unknown, given.Step?.ToString() ?? "none", $"0 to {sheet.Steps.Count - 1}"));
+            else
+                found.Add(
+                    given.Side is null
+                        ? new("side", IssueCodes.Missing, "", string.Join(" or ", step.Columns))
+                        : Check.OneOf(given.Side, step.Columns, "side")
+                );
         }
         if (given.Kind == MarkKinds.Mark)
         {
             var criterion = sheet.Criteria.FirstOrDefault(c => c.Id == given.Target);
-            if (criterion is null) found.Add(new("target", IssueCodes.Unknown, given.Target ?? "none", "a criterion of this sheet"));
-            else if (given.Value is not { } v) found.Add(new("value", IssueCodes.Missing, "", "0, 1, 2 or 3"));
-            else if (criterion.Kind == "done" ? v is not (0 or 3) : v is not (0 or 1 or 2 or 3)) found.Add(new("value", IssueCodes.OutOfRange, $"{v:0.##}", criterion.Kind == "done" ? "0 (not done) or 3 (done)" : "0, 1, 2 or 3"));
+            if (criterion is null)
+                found.Add(new("target", IssueCodes.Unknown, given.Target ?? "none", "a criterion of this sheet"));
+            else if (given.Value is not { } v)
+                found.Add(new("value", IssueCodes.Missing, "", "0, 1, 2 or 3"));
+            else if (criterion.Kind == "done" ? v is not (0 or 3) : v is not (0 or 1 or 2 or 3))
+                found.Add(
+                    new("value", IssueCodes.OutOfRange, $"{v:0.##}", criterion.Kind == "done" ? "0 (not done) or 3 (done)" : "0, 1, 2 or 3")
+                );
         }
-        if (given.Kind == MarkKinds.Critical) found.Add(Check.OneOf(given.Target, sheet.CriticalActs.Select(a => a.Id), "target"));
-        if (given.Kind == MarkKinds.Fault) found.Add(Check.OneOf(given.Target, sheet.Faults.Select(f => f.Id), "target"));
-        if (given.Kind == MarkKinds.Undo && !Guid.TryParse(given.Target, out _)) found.Add(new("target", IssueCodes.Unknown, given.Target ?? "none", "the id of an earlier event"));
+        if (given.Kind == MarkKinds.Critical)
+            found.Add(Check.OneOf(given.Target, sheet.CriticalActs.Select(a => a.Id), "target"));
+        if (given.Kind == MarkKinds.Fault)
+            found.Add(Check.OneOf(given.Target, sheet.Faults.Select(f => f.Id), "target"));
+        if (given.Kind == MarkKinds.Undo && !Guid.TryParse(given.Target, out _))
+            found.Add(new("target", IssueCodes.Unknown, given.Target ?? "none", "the id of an earlier event"));
         return [.. found.OfType<Issue>()];
     }
 }

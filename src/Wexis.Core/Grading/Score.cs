@@ -15,7 +15,18 @@ public sealed record DomainScore(string Domain, double Percent, double Weight);
 /// <summary>The score of a demonstration: percent = sum(weight × mark / 3) / sum(weight), unrounded. See docs/method.md#score.</summary>
 /// <param name="Decision">pass, fail, or open while something is unmarked.</param>
 /// <param name="Reasons">What decided, in sentences.</param>
-public sealed record Score(double Percent, IReadOnlyList<DomainScore> Domains, IReadOnlyList<ScoredCriterion> Criteria, IReadOnlyList<TrackMeasure> Tracks, IReadOnlyList<string> Unmarked, IReadOnlyList<string> CriticalActs, IReadOnlyList<Stamp> Faults, string Decision, bool Merit, IReadOnlyList<string> Reasons)
+public sealed record Score(
+    double Percent,
+    IReadOnlyList<DomainScore> Domains,
+    IReadOnlyList<ScoredCriterion> Criteria,
+    IReadOnlyList<TrackMeasure> Tracks,
+    IReadOnlyList<string> Unmarked,
+    IReadOnlyList<string> CriticalActs,
+    IReadOnlyList<Stamp> Faults,
+    string Decision,
+    bool Merit,
+    IReadOnlyList<string> Reasons
+)
 {
     /// <summary>A missed safety-critical criterion (below "done with faults") or a critical act fails whatever the total.</summary>
     private const double SafetyMet = 2;
@@ -25,22 +36,53 @@ public sealed record Score(double Percent, IReadOnlyList<DomainScore> Domains, I
         ArgumentNullException.ThrowIfNull(state);
         ArgumentNullException.ThrowIfNull(sheet);
         ArgumentNullException.ThrowIfNull(settings);
-        var tracks = state.Tracks.Select(t => DemonstrationMeasures.Of(t, sheet.Steps.FirstOrDefault(s => s.Index == t.Step)?.CycleSeconds ?? 1, settings)).ToList();
+        var tracks = state
+            .Tracks.Select(t =>
+                DemonstrationMeasures.Of(t, sheet.Steps.FirstOrDefault(s => s.Index == t.Step)?.CycleSeconds ?? 1, settings)
+            )
+            .ToList();
         var total = sheet.TotalWeight;
-        var criteria = sheet.Criteria.Select(c =>
-        {
-            var (mark, from, value) = MarkOf(c, state, sheet, tracks, settings);
-            var missed = c.SafetyCritical && mark < SafetyMet;
-            return new ScoredCriterion(c, mark, from, value, mark is { } m && total > 0 ? c.Weight * (3 - m) / 3 / total * 100 : 0, missed);
-        }).ToList();
+        var criteria = sheet
+            .Criteria.Select(c =>
+            {
+                var (mark, from, value) = MarkOf(c, state, sheet, tracks, settings);
+                var missed = c.SafetyCritical && mark < SafetyMet;
+                return new ScoredCriterion(
+                    c,
+                    mark,
+                    from,
+                    value,
+                    mark is { } m && total > 0 ? c.Weight * (3 - m) / 3 / total * 100 : 0,
+                    missed
+                );
+            })
+            .ToList();
         var unmarked = criteria.Where(c => c.Mark is null && c.Criterion.Weight > 0).Select(c => c.Criterion.Id).ToList();
         var percent = PercentOf(criteria);
-        var domains = criteria.GroupBy(c => c.Criterion.Domain).Select(g => new DomainScore(g.Key, PercentOf([.. g]), g.Sum(c => c.Criterion.Weight))).ToList();
+        var domains = criteria
+            .GroupBy(c => c.Criterion.Domain)
+            .Select(g => new DomainScore(g.Key, PercentOf([.. g]), g.Sum(c => c.Criterion.Weight)))
+            .ToList();
         var reasons = Deciding(state, sheet, criteria, percent).ToList();
         var failed = state.CriticalActs.Count > 0 || criteria.Any(c => c.SafetyMissed) || percent < sheet.PassLine;
         // A critical act decides at once, even with criteria still unmarked.
-        var decision = state.CriticalActs.Count > 0 ? "fail" : unmarked.Count > 0 ? "open" : failed ? "fail" : "pass";
-        return new(percent, domains, criteria, tracks, unmarked, state.CriticalActs, state.Faults, decision, decision == "pass" && percent >= settings.MeritPercent, reasons);
+        var decision =
+            state.CriticalActs.Count > 0 ? "fail"
+            : unmarked.Count > 0 ? "open"
+            : failed ? "fail"
+            : "pass";
+        return new(
+            percent,
+            domains,
+            criteria,
+            tracks,
+            unmarked,
+            state.CriticalActs,
+            state.Faults,
+            decision,
+            decision == "pass" && percent >= settings.MeritPercent,
+            reasons
+        );
     }
 
     private static double PercentOf(IReadOnlyList<ScoredCriterion> criteria)
@@ -49,45 +91,67 @@ public sealed record Score(double Percent, IReadOnlyList<DomainScore> Domains, I
         return weight <= 0 ? 0 : criteria.Sum(c => c.Criterion.Weight * (c.Mark ?? 0) / 3) / weight * 100;
     }
 
-    private static (double? Mark, string From, double? Value) MarkOf(Criterion c, SheetState state, MarkSheet sheet, List<TrackMeasure> tracks, HouseSettings settings)
+    private static (double? Mark, string From, double? Value) MarkOf(
+        Criterion c,
+        SheetState state,
+        MarkSheet sheet,
+        List<TrackMeasure> tracks,
+        HouseSettings settings
+    )
     {
         // A person's mark stands above a measured one: judgement stays with the person.
-        if (state.Marks.TryGetValue(c.Id, out var given)) return (given, "judged", c.Measure is null ? null : ValueOf(c, state, sheet, tracks, settings)?.Value);
-        if (c.Measure is null || ValueOf(c, state, sheet, tracks, settings) is not { } measured) return (null, "unmarked", null);
+        if (state.Marks.TryGetValue(c.Id, out var given))
+            return (given, "judged", c.Measure is null ? null : ValueOf(c, state, sheet, tracks, settings)?.Value);
+        if (c.Measure is null || ValueOf(c, state, sheet, tracks, settings) is not { } measured)
+            return (null, "unmarked", null);
         return (measured.Mark, "counted", measured.Value);
     }
 
-    private static (double Value, double Mark)? ValueOf(Criterion c, SheetState state, MarkSheet sheet, List<TrackMeasure> tracks, HouseSettings settings)
+    private static (double Value, double Mark)? ValueOf(
+        Criterion c,
+        SheetState state,
+        MarkSheet sheet,
+        List<TrackMeasure> tracks,
+        HouseSettings settings
+    )
     {
         var target = c.Measure!;
         var step = sheet.Steps.FirstOrDefault(s => s.Index == c.Step);
         var mine = tracks.Where(t => t.Step == c.Step).ToList();
-        if (step is null || mine.Count == 0) return null;
+        if (step is null || mine.Count == 0)
+            return null;
         switch (target.Quantity)
         {
             case "repetitions" or "working-seconds":
                 var track = mine.FirstOrDefault(t => t.Side == target.Column);
                 // The other side counts as not done only once the demonstration was stopped: unmarked is never assumed.
-                if (track is null) return state.Stopped ? (0, DemonstrationMeasures.Mark(0, target.Low, target.High)) : null;
+                if (track is null)
+                    return state.Stopped ? (0, DemonstrationMeasures.Mark(0, target.Low, target.High)) : null;
                 var value = target.Quantity == "repetitions" ? track.Repetitions : track.WorkingSeconds;
                 return (value, DemonstrationMeasures.Mark(value, target.Low, target.High));
             case "hold-seconds":
                 var holds = mine.Where(t => t.MeanHoldSeconds is not null).ToList();
-                if (holds.Count == 0) return null;
+                if (holds.Count == 0)
+                    return null;
                 var mean = holds.Average(t => t.MeanHoldSeconds!.Value);
                 return (mean, DemonstrationMeasures.Mark(mean, target.Low, target.High));
             case "tempo":
                 var beats = mine.Where(t => t.PerMinute is not null).ToList();
-                if (beats.Count == 0) return null;
+                if (beats.Count == 0)
+                    return null;
                 var tempo = beats.Average(t => t.PerMinute!.Value);
                 return (tempo, DemonstrationMeasures.Mark(tempo, target.Low, target.High));
             case "balance":
                 var (left, right) = (mine.FirstOrDefault(t => t.Side == "left"), mine.FirstOrDefault(t => t.Side == "right"));
-                if (left is null || right is null) return state.Stopped ? (0, 0) : null;
+                if (left is null || right is null)
+                    return state.Stopped ? (0, 0) : null;
                 var inSeconds = step.Counting != "reps";
-                var balance = inSeconds ? DemonstrationMeasures.Balance(left.WorkingSeconds, right.WorkingSeconds, true, settings) : DemonstrationMeasures.Balance(left.Repetitions, right.Repetitions, false, settings);
+                var balance = inSeconds
+                    ? DemonstrationMeasures.Balance(left.WorkingSeconds, right.WorkingSeconds, true, settings)
+                    : DemonstrationMeasures.Balance(left.Repetitions, right.Repetitions, false, settings);
                 return (balance.Ratio, balance.Mark);
-            default: return null;
+            default:
+                return null;
         }
     }
 
@@ -97,22 +161,38 @@ public sealed record Score(double Percent, IReadOnlyList<DomainScore> Domains, I
         (string Side, double Cost)? worst = null;
         foreach (var step in sheet.Steps.Where(s => s.Columns.Count == 2))
         {
-            double Work(string column) => state.Tracks.FirstOrDefault(t => t.Step == step.Index && t.Side == column) is { } t ? step.Counting == "reps" ? t.Repetitions : t.Holds.Sum(h => h.Seconds) : 0;
+            double Work(string column) =>
+                state.Tracks.FirstOrDefault(t => t.Step == step.Index && t.Side == column) is { } t
+                    ? step.Counting == "reps"
+                        ? t.Repetitions
+                        : t.Holds.Sum(h => h.Seconds)
+                    : 0;
             var (first, second) = (Work(step.Columns[0]), Work(step.Columns[1]));
-            if (first == second) continue;
+            if (first == second)
+                continue;
             var side = first < second ? step.Columns[0] : step.Columns[1];
-            var cost = criteria.Where(c => c.Criterion.Step == step.Index && (c.Criterion.Topic == "balance" || (c.Criterion.Topic == "dose" && c.Criterion.Measure?.Column == side))).Sum(c => c.Lost);
-            if (cost > (worst?.Cost ?? 0)) worst = (side, cost);
+            var cost = criteria
+                .Where(c =>
+                    c.Criterion.Step == step.Index
+                    && (c.Criterion.Topic == "balance" || (c.Criterion.Topic == "dose" && c.Criterion.Measure?.Column == side))
+                )
+                .Sum(c => c.Lost);
+            if (cost > (worst?.Cost ?? 0))
+                worst = (side, cost);
         }
         return worst;
     }
 
     private static IEnumerable<string> Deciding(SheetState state, MarkSheet sheet, List<ScoredCriterion> criteria, double percent)
     {
-        foreach (var act in state.CriticalActs) yield return $"Critical act: {sheet.CriticalActs.FirstOrDefault(a => a.Id == act)?.Text ?? act}. It fails the demonstration whatever the total.";
-        foreach (var c in criteria.Where(c => c.SafetyMissed)) yield return $"Safety criterion missed: {c.Criterion.Text} (mark {c.Mark:0.#} of 3, needed 2). It fails the demonstration whatever the total.";
+        foreach (var act in state.CriticalActs)
+            yield return $"Critical act: {sheet.CriticalActs.FirstOrDefault(a => a.Id == act)?.Text ?? act}. It fails the demonstration whatever the total.";
+        foreach (var c in criteria.Where(c => c.SafetyMissed))
+            yield return $"Safety criterion missed: {c.Criterion.Text} (mark {c.Mark:0.#} of 3, needed 2). It fails the demonstration whatever the total.";
         if (percent < sheet.PassLine && ShortSide(criteria, state, sheet) is { } side && percent + side.Cost >= sheet.PassLine)
             yield return $"The short {side.Side} side decided: it cost {side.Cost:0.0} points. With both sides level the total would be {percent + side.Cost:0.0} %.";
-        yield return percent >= sheet.PassLine ? $"{percent:0.0} % reaches the pass line of {sheet.PassLine:0.#} %." : $"{percent:0.0} % is below the pass line of {sheet.PassLine:0.#} %.";
+        yield return percent >= sheet.PassLine
+            ? $"{percent:0.0} % reaches the pass line of {sheet.PassLine:0.#} %."
+            : $"{percent:0.0} % is below the pass line of {sheet.PassLine:0.#} %.";
     }
 }

@@ -17,10 +17,19 @@ public sealed record Track(int Step, string Side, IReadOnlyList<double> TapSecon
 public sealed record Stamp(string Fault, int? Step, double AtSeconds);
 
 /// <summary>
-/// The state of a mark sheet: the fold of its events. Folding is total: any event on any state gives a state, one seen before changes nothing,
+/// The state of a mark sheet: the fold of its events. Folding is total: any event on any state gives a state, one seen before changes
+/// nothing,
 /// an undone one never happened. So a crash, a repeat or a late arrival loses nothing.
 /// </summary>
-public sealed record SheetState(IReadOnlyList<Track> Tracks, IReadOnlyDictionary<string, double> Marks, IReadOnlyList<Stamp> Faults, IReadOnlyList<string> CriticalActs, bool Started, bool Stopped, double LastSecond)
+public sealed record SheetState(
+    IReadOnlyList<Track> Tracks,
+    IReadOnlyDictionary<string, double> Marks,
+    IReadOnlyList<Stamp> Faults,
+    IReadOnlyList<string> CriticalActs,
+    bool Started,
+    bool Stopped,
+    double LastSecond
+)
 {
     public static SheetState Of(IEnumerable<MarkEvent> events)
     {
@@ -29,14 +38,20 @@ public sealed record SheetState(IReadOnlyList<Track> Tracks, IReadOnlyDictionary
         var undone = Undone(distinct);
         // Within a device its counter orders; between devices the arrival of a device's first event does.
         var first = distinct.GroupBy(e => e.Device).ToDictionary(g => g.Key, g => g.Min(e => e.Arrival), StringComparer.Ordinal);
-        var ordered = distinct.Where(e => !undone.Contains(e.Id) && e.Kind != MarkKinds.Undo).OrderBy(e => first[e.Device]).ThenBy(e => e.Device, StringComparer.Ordinal).ThenBy(e => e.Counter).ToList();
+        var ordered = distinct
+            .Where(e => !undone.Contains(e.Id) && e.Kind != MarkKinds.Undo)
+            .OrderBy(e => first[e.Device])
+            .ThenBy(e => e.Device, StringComparer.Ordinal)
+            .ThenBy(e => e.Counter)
+            .ToList();
         var taps = new Dictionary<(int, string), List<double>>();
         var holds = new Dictionary<(int, string), List<Hold>>();
         var open = new Dictionary<(int, string), double>();
         var marks = new Dictionary<string, double>(StringComparer.Ordinal);
         var faults = new List<Stamp>();
         var critical = new List<string>();
-        bool started = false, stopped = false;
+        bool started = false,
+            stopped = false;
         var last = 0.0;
         foreach (var e in ordered)
         {
@@ -45,21 +60,57 @@ public sealed record SheetState(IReadOnlyList<Track> Tracks, IReadOnlyDictionary
             var key = (e.Step ?? 0, e.Side ?? "both");
             switch (e.Kind)
             {
-                case MarkKinds.Start: started = true; break;
-                case MarkKinds.Rep: List(taps, key).Add(at); break;
-                case MarkKinds.Press: open[key] = at; break;
+                case MarkKinds.Start:
+                    started = true;
+                    break;
+                case MarkKinds.Rep:
+                    List(taps, key).Add(at);
+                    break;
+                case MarkKinds.Press:
+                    open[key] = at;
+                    break;
                 // A release without its press (the press was undone, or lies on another device) is nothing.
-                case MarkKinds.Release: if (open.Remove(key, out var from) && at > from) List(holds, key).Add(new(from, at)); break;
-                case MarkKinds.Mark: if (e is { Target: { } criterion, Value: { } value }) marks[criterion] = value; break;
-                case MarkKinds.Fault: if (e.Target is { } fault) faults.Add(new(fault, e.Step, at)); break;
-                case MarkKinds.Critical: if (e.Target is { } act && !critical.Contains(act)) critical.Add(act); break;
-                case MarkKinds.Stop: stopped = true; break;
-                default: break;
+                case MarkKinds.Release:
+                    if (open.Remove(key, out var from) && at > from)
+                        List(holds, key).Add(new(from, at));
+                    break;
+                case MarkKinds.Mark:
+                    if (e is { Target: { } criterion, Value: { } value })
+                        marks[criterion] = value;
+                    break;
+                case MarkKinds.Fault:
+                    if (e.Target is { } fault)
+                        faults.Add(new(fault, e.Step, at));
+                    break;
+                case MarkKinds.Critical:
+                    if (e.Target is { } act && !critical.Contains(act))
+                        critical.Add(act);
+                    break;
+                case MarkKinds.Stop:
+                    stopped = true;
+                    break;
+                default:
+                    break;
             }
         }
         var keys = taps.Keys.Concat(holds.Keys).Concat(open.Keys).Distinct().Order();
-        return new([.. keys.Select(k => new Track(k.Item1, k.Item2, taps.GetValueOrDefault(k) ?? [], holds.GetValueOrDefault(k) ?? [], open.TryGetValue(k, out var since) ? since : null))],
-            marks, faults, critical, started, stopped, last);
+        return new(
+            [
+                .. keys.Select(k => new Track(
+                    k.Item1,
+                    k.Item2,
+                    taps.GetValueOrDefault(k) ?? [],
+                    holds.GetValueOrDefault(k) ?? [],
+                    open.TryGetValue(k, out var since) ? since : null
+                )),
+            ],
+            marks,
+            faults,
+            critical,
+            started,
+            stopped,
+            last
+        );
     }
 
     /// <summary>Events that were taken back. An undo that is itself undone takes nothing back; an event cannot undo itself.</summary>
@@ -67,13 +118,15 @@ public sealed record SheetState(IReadOnlyList<Track> Tracks, IReadOnlyDictionary
     {
         var undone = new HashSet<Guid>();
         foreach (var undo in events.Where(e => e.Kind == MarkKinds.Undo).OrderByDescending(e => e.Arrival).ThenByDescending(e => e.Counter))
-            if (!undone.Contains(undo.Id) && Guid.TryParse(undo.Target, out var target) && target != undo.Id) undone.Add(target);
+            if (!undone.Contains(undo.Id) && Guid.TryParse(undo.Target, out var target) && target != undo.Id)
+                undone.Add(target);
         return undone;
     }
 
     private static List<T> List<T>(Dictionary<(int, string), List<T>> of, (int, string) key)
     {
-        if (!of.TryGetValue(key, out var list)) of[key] = list = [];
+        if (!of.TryGetValue(key, out var list))
+            of[key] = list = [];
         return list;
     }
 }

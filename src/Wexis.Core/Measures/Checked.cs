@@ -12,13 +12,17 @@ public sealed record Issue(string Path, string Code, string Got, string Allowed)
 }
 
 /// <summary>A whole thing, or everything that is wrong with what was given for it; never both.</summary>
-public sealed record Checked<T>(T? Value, IReadOnlyList<Issue> Issues) where T : class;
+public sealed record Checked<T>(T? Value, IReadOnlyList<Issue> Issues)
+    where T : class;
 
 /// <summary>Makes a <see cref="Checked{T}"/>.</summary>
 public static class Checked
 {
-    public static Checked<T> Yes<T>(T value) where T : class => new(value, []);
-    public static Checked<T> No<T>(params IReadOnlyList<Issue> issues) where T : class => new(null, issues);
+    public static Checked<T> Yes<T>(T value)
+        where T : class => new(value, []);
+
+    public static Checked<T> No<T>(params IReadOnlyList<Issue> issues)
+        where T : class => new(null, issues);
 }
 
 /// <summary>The kinds of slip a person can make. The one list of codes.</summary>
@@ -37,18 +41,19 @@ public static class IssueCodes
 /// <summary>Words an <see cref="Issue"/>: what was met, what is allowed.</summary>
 public static class IssueText
 {
-    public static string Of(Issue issue) => issue.Code switch
-    {
-        IssueCodes.Missing => $"{issue.Path}: nothing is given. Needed: {issue.Allowed}.",
-        IssueCodes.Unknown => $"{issue.Path}: “{issue.Got}” is not known. Allowed: {issue.Allowed}.",
-        IssueCodes.OutOfRange => $"{issue.Path}: {issue.Got} is outside {issue.Allowed}.",
-        IssueCodes.NotInOrder => $"{issue.Path}: {issue.Got} is out of order. Expected {issue.Allowed}.",
-        IssueCodes.Contradiction => $"{issue.Path}: {issue.Got} does not go together with {issue.Allowed}.",
-        IssueCodes.TooLong => $"{issue.Path}: {issue.Got} characters. At most {issue.Allowed}.",
-        IssueCodes.Taken => $"{issue.Path}: “{issue.Got}” is taken. {issue.Allowed}.",
-        IssueCodes.Unreadable => $"{issue.Path}: “{issue.Got}” cannot be read. Expected {issue.Allowed}.",
-        _ => throw new ArgumentOutOfRangeException(nameof(issue), issue.Code, "This code is not in IssueCodes."),
-    };
+    public static string Of(Issue issue) =>
+        issue.Code switch
+        {
+            IssueCodes.Missing => $"{issue.Path}: nothing is given. Needed: {issue.Allowed}.",
+            IssueCodes.Unknown => $"{issue.Path}: “{issue.Got}” is not known. Allowed: {issue.Allowed}.",
+            IssueCodes.OutOfRange => $"{issue.Path}: {issue.Got} is outside {issue.Allowed}.",
+            IssueCodes.NotInOrder => $"{issue.Path}: {issue.Got} is out of order. Expected {issue.Allowed}.",
+            IssueCodes.Contradiction => $"{issue.Path}: {issue.Got} does not go together with {issue.Allowed}.",
+            IssueCodes.TooLong => $"{issue.Path}: {issue.Got} characters. At most {issue.Allowed}.",
+            IssueCodes.Taken => $"{issue.Path}: “{issue.Got}” is taken. {issue.Allowed}.",
+            IssueCodes.Unreadable => $"{issue.Path}: “{issue.Got}” cannot be read. Expected {issue.Allowed}.",
+            _ => throw new ArgumentOutOfRangeException(nameof(issue), issue.Code, "This code is not in IssueCodes."),
+        };
 }
 
 /// <summary>The small checks from which validators are made. Each gives no issue or one.</summary>
@@ -61,7 +66,8 @@ public static class Check
 
     public static Issue? OneOf(string? value, IEnumerable<string> allowed, string path)
     {
-        if (value is null) return null;
+        if (value is null)
+            return null;
         var list = allowed as IReadOnlyCollection<string> ?? [.. allowed];
         return list.Contains(value) ? null : new(path, IssueCodes.Unknown, value, Words(list));
     }

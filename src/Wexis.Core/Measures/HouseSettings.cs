@@ -31,36 +31,59 @@ namespace Wexis.Core.Measures;
 /// <param name="LongHoldSeconds">From here a contraction or a press is a long hold (technique_class_rule of the action model).</param>
 /// <param name="CeilingSessionsADay">A day bears at most so many sessions at the ceiling of one session.</param>
 public sealed record HouseSettings(
-    double MinimumShare = 0.6, double FullShare = 1.6, double ChangeOfSideSeconds = 6, double RestBetweenSetsSeconds = 15,
-    double BreathInSeconds = 4, double BreathOutSeconds = 6, double FingerBreadthMm = 16, double IpdMm = 63,
-    double PassLinePercent = 75, double MeritPercent = 90, double BalanceFine = 0.90, double BalanceRemark = 0.75,
-    double BalanceSecondsAllowed = 2, int BalanceRepetitionsAllowed = 1, double TempoToleranceShare = 0.20,
-    double BriefWordsPerMinute = 140, double CorrectShare = 0.25, double ExaminationSetupSeconds = 60,
-    double OilSeconds = 10, double WipeSeconds = 10, double ToolChangeSeconds = 5, double HandChangeSeconds = 2,
+    double MinimumShare = 0.6,
+    double FullShare = 1.6,
+    double ChangeOfSideSeconds = 6,
+    double RestBetweenSetsSeconds = 15,
+    double BreathInSeconds = 4,
+    double BreathOutSeconds = 6,
+    double FingerBreadthMm = 16,
+    double IpdMm = 63,
+    double PassLinePercent = 75,
+    double MeritPercent = 90,
+    double BalanceFine = 0.90,
+    double BalanceRemark = 0.75,
+    double BalanceSecondsAllowed = 2,
+    int BalanceRepetitionsAllowed = 1,
+    double TempoToleranceShare = 0.20,
+    double BriefWordsPerMinute = 140,
+    double CorrectShare = 0.25,
+    double ExaminationSetupSeconds = 60,
+    double OilSeconds = 10,
+    double WipeSeconds = 10,
+    double ToolChangeSeconds = 5,
+    double HandChangeSeconds = 2,
     int ScreeningDays = 90,
-    double TalkGapCycles = 2.5, double TalkGapFloorSeconds = 5,
-    double LongHoldSeconds = 10, int CeilingSessionsADay = 3)
+    double TalkGapCycles = 2.5,
+    double TalkGapFloorSeconds = 5,
+    double LongHoldSeconds = 10,
+    int CeilingSessionsADay = 3
+)
 {
     public static HouseSettings Default { get; } = new();
 
-    /// <summary>The most that one session holds of each kind of work (family of a technique). Common practice, a multiple of the usual ranges; beyond it a dose is a slip or a harm.</summary>
-    public IReadOnlyDictionary<string, DoseCeilingSetting> Ceilings { get; init; } = new Dictionary<string, DoseCeilingSetting>(StringComparer.Ordinal)
-    {
-        ["light-glide"] = new(1200, 60, 150, 1200),
-        ["firm-glide"] = new(600, 30, 100, 600),
-        ["press-hold"] = new(900, 120, 100, 600),
-        ["circles"] = new(600, 60, 300, 600),
-        ["pinch-knead"] = new(600, 30, 200, 300),
-        ["tap"] = new(600, 60, 1500, 600),
-        ["repetition"] = new(900, 30, 200, 300),
-        ["hold"] = new(600, 60, 60, 300),
-        ["resisted"] = new(600, 30, 60, 300),
-        ["stretch"] = new(900, 120, 60, 600),
-        ["stillness"] = new(900, 120, 150, 600),
-        ["eye-drill"] = new(900, 60, 150, 600),
-        ["habit-check"] = new(1800, 600, 150, 1800),
-        ["tool-glide"] = new(900, 60, 100, 600),
-    };
+    /// <summary>
+    /// The most that one session holds of each kind of work (family of a technique). Common practice, a multiple of the usual ranges;
+    /// beyond it a dose is a slip or a harm.
+    /// </summary>
+    public IReadOnlyDictionary<string, DoseCeilingSetting> Ceilings { get; init; } =
+        new Dictionary<string, DoseCeilingSetting>(StringComparer.Ordinal)
+        {
+            ["light-glide"] = new(1200, 60, 150, 1200),
+            ["firm-glide"] = new(600, 30, 100, 600),
+            ["press-hold"] = new(900, 120, 100, 600),
+            ["circles"] = new(600, 60, 300, 600),
+            ["pinch-knead"] = new(600, 30, 200, 300),
+            ["tap"] = new(600, 60, 1500, 600),
+            ["repetition"] = new(900, 30, 200, 300),
+            ["hold"] = new(600, 60, 60, 300),
+            ["resisted"] = new(600, 30, 60, 300),
+            ["stretch"] = new(900, 120, 60, 600),
+            ["stillness"] = new(900, 120, 150, 600),
+            ["eye-drill"] = new(900, 60, 150, 600),
+            ["habit-check"] = new(1800, 600, 150, 1800),
+            ["tool-glide"] = new(900, 60, 100, 600),
+        };
 
     public double IpdPerBreadth => FingerBreadthMm / IpdMm;
     public double BreathSeconds => BreathInSeconds + BreathOutSeconds;

@@ -9,7 +9,10 @@ public readonly record struct Levels
     public Levels(double minimum, double standard, double full)
     {
         if (!(minimum >= 0 && minimum <= standard && standard <= full && double.IsFinite(full)))
-            throw new ArgumentOutOfRangeException(nameof(minimum), $"{minimum}, {standard}, {full}: expected 0 ≤ minimum ≤ standard ≤ full.");
+            throw new ArgumentOutOfRangeException(
+                nameof(minimum),
+                $"{minimum}, {standard}, {full}: expected 0 ≤ minimum ≤ standard ≤ full."
+            );
         (Minimum, Standard, Full) = (minimum, standard, full);
     }
 
@@ -18,9 +21,13 @@ public readonly record struct Levels
     public double Full { get; }
 
     public static Levels Same(double value) => new(value, value, value);
+
     public static Levels operator +(Levels a, Levels b) => new(a.Minimum + b.Minimum, a.Standard + b.Standard, a.Full + b.Full);
+
     public static Levels operator *(Levels a, double factor) => new(a.Minimum * factor, a.Standard * factor, a.Full * factor);
+
     public static Levels Add(Levels left, Levels right) => left + right;
+
     public static Levels Multiply(Levels left, double right) => left * right;
 
     /// <summary>Applies a non-decreasing function to each level.</summary>

@@ -9,12 +9,15 @@ namespace Wexis.Core.People;
 public sealed record Consent(bool? Given, string? Purpose, DateOnly? On)
 {
     public IReadOnlyList<Issue> Issues(DateOnly today, string path) =>
-    [
-        .. new[]
-        {
-            Given == true ? null : new Issue($"{path}.given", IssueCodes.Missing, "", "the person's yes; without it nothing is kept"),
-            Check.Given(Purpose, $"{path}.purpose", "what the answers are for"), Check.NoLongerThan(Purpose, 200, $"{path}.purpose"),
-            On is null ? new($"{path}.on", IssueCodes.Missing, "", "the day of the consent") : On > today ? new($"{path}.on", IssueCodes.OutOfRange, $"{On:yyyy-MM-dd}", $"today or earlier ({today:yyyy-MM-dd})") : null,
-        }.OfType<Issue>(),
-    ];
+        [
+            .. new[]
+            {
+                Given == true ? null : new Issue($"{path}.given", IssueCodes.Missing, "", "the person's yes; without it nothing is kept"),
+                Check.Given(Purpose, $"{path}.purpose", "what the answers are for"),
+                Check.NoLongerThan(Purpose, 200, $"{path}.purpose"),
+                On is null ? new($"{path}.on", IssueCodes.Missing, "", "the day of the consent")
+                : On > today ? new($"{path}.on", IssueCodes.OutOfRange, $"{On:yyyy-MM-dd}", $"today or earlier ({today:yyyy-MM-dd})")
+                : null,
+            }.OfType<Issue>(),
+        ];
 }

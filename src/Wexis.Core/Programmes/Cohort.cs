@@ -13,8 +13,17 @@ public sealed record CohortDraft(string? Name, IReadOnlyList<Guid>? Members, IRe
         ArgumentNullException.ThrowIfNull(trainees);
         return
         [
-            .. new[] { Check.Given(Name, "name", "what the cohort is called, such as “Autumn 2026”"), Check.NoLongerThan(Name, 80, "name") }.OfType<Issue>(),
-            .. (Members ?? []).Select((m, i) => trainees.Contains(m) ? null : new Issue($"members[{i}]", IssueCodes.Unknown, $"{m}", "a trainee of this house")).OfType<Issue>(),
+            .. new[]
+            {
+                Check.Given(Name, "name", "what the cohort is called, such as “Autumn 2026”"),
+                Check.NoLongerThan(Name, 80, "name"),
+            }.OfType<Issue>(),
+            .. (Members ?? [])
+                .Select(
+                    (m, i) =>
+                        trainees.Contains(m) ? null : new Issue($"members[{i}]", IssueCodes.Unknown, $"{m}", "a trainee of this house")
+                )
+                .OfType<Issue>(),
         ];
     }
 }
@@ -30,7 +39,18 @@ public sealed record TeachingEdition(string Code, Guid TechniqueId, string Name,
 /// <param name="State">One of <see cref="CohortStates"/>.</param>
 /// <param name="MayMoveOn">Whether the trainer has an edition to take, or to leave: never done by itself.</param>
 /// <param name="CallsForDecision">Whether the trainer has something to decide, be it only what else to teach.</param>
-public sealed record CohortTechnique(string? Module, string Code, Guid? TechniqueId, string Name, int? Taught, int? Offered, string State, string Says, bool CallsForDecision, bool MayMoveOn);
+public sealed record CohortTechnique(
+    string? Module,
+    string Code,
+    Guid? TechniqueId,
+    string Name,
+    int? Taught,
+    int? Offered,
+    string State,
+    string Says,
+    bool CallsForDecision,
+    bool MayMoveOn
+);
 
 public static class CohortStates
 {
@@ -54,15 +74,39 @@ public static class CohortReview
     /// <param name="taught">The edition last taken for each technique, by code.</param>
     /// <param name="offered">The edition that would be taken today, by code.</param>
     /// <param name="names">Names of techniques that have nothing to offer, by code.</param>
-    public static IReadOnlyList<CohortTechnique> Of(ProgrammeDocument programme, IReadOnlyDictionary<string, TeachingEdition> taught, IReadOnlyDictionary<string, TeachingEdition> offered, IReadOnlyDictionary<string, string> names)
+    public static IReadOnlyList<CohortTechnique> Of(
+        ProgrammeDocument programme,
+        IReadOnlyDictionary<string, TeachingEdition> taught,
+        IReadOnlyDictionary<string, TeachingEdition> offered,
+        IReadOnlyDictionary<string, string> names
+    )
     {
         ArgumentNullException.ThrowIfNull(programme);
         ArgumentNullException.ThrowIfNull(taught);
         ArgumentNullException.ThrowIfNull(offered);
         ArgumentNullException.ThrowIfNull(names);
-        var inOrder = programme.AllModules.SelectMany(m => m.AllTechniques.Select(code => (Module: (string?)m.Name, Code: code))).DistinctBy(x => x.Code).ToList();
-        var gone = taught.Keys.Except(inOrder.Select(x => x.Code), StringComparer.Ordinal).Order(StringComparer.Ordinal).Select(code => (Module: (string?)null, Code: code));
-        return [.. inOrder.Concat(gone).Select(x => Line(x.Module, x.Code, taught.GetValueOrDefault(x.Code), offered.GetValueOrDefault(x.Code), names.GetValueOrDefault(x.Code, x.Code)))];
+        var inOrder = programme
+            .AllModules.SelectMany(m => m.AllTechniques.Select(code => (Module: (string?)m.Name, Code: code)))
+            .DistinctBy(x => x.Code)
+            .ToList();
+        var gone = taught
+            .Keys.Except(inOrder.Select(x => x.Code), StringComparer.Ordinal)
+            .Order(StringComparer.Ordinal)
+            .Select(code => (Module: (string?)null, Code: code));
+        return
+        [
+            .. inOrder
+                .Concat(gone)
+                .Select(x =>
+                    Line(
+                        x.Module,
+                        x.Code,
+                        taught.GetValueOrDefault(x.Code),
+                        offered.GetValueOrDefault(x.Code),
+                        names.GetValueOrDefault(x.Code, x.Code)
+                    )
+                ),
+        ];
     }
 
     private static CohortTechnique Line(string? module, string code, TeachingEdition? taught, TeachingEdition? offered, string name)
@@ -70,13 +114,39 @@ public static class CohortReview
         var (state, says) = (module, taught, offered) switch
         {
             (null, { } t, _) => (CohortStates.NoLonger, $"No longer in the programme; taught from edition {t.Edition}."),
-            (_, null, null) => (CohortStates.NotTeachable, "None of its editions may be taught: finish the draft, or take it out of the programme."),
-            (_, null, { } o) => (CohortStates.ToTake, $"In the programme since, not taken for this cohort yet: edition {o.Edition} may be."),
-            (_, { Standing: EditionStanding.Retired } t, null) => (CohortStates.OutOfUse, $"Edition {t.Edition} was taken out of use, and no other may be taught."),
-            (_, { Standing: EditionStanding.Retired } t, { } o) => (CohortStates.OutOfUse, $"Edition {t.Edition} was taken out of use; edition {o.Edition} may be taught."),
-            (_, { } t, { } o) when o.Edition > t.Edition => (CohortStates.Newer, $"Taught from edition {t.Edition}; edition {o.Edition} is {(o.Standing == EditionStanding.Approved ? "approved" : "ready")} since."),
+            (_, null, null) => (
+                CohortStates.NotTeachable,
+                "None of its editions may be taught: finish the draft, or take it out of the programme."
+            ),
+            (_, null, { } o) => (
+                CohortStates.ToTake,
+                $"In the programme since, not taken for this cohort yet: edition {o.Edition} may be."
+            ),
+            (_, { Standing: EditionStanding.Retired } t, null) => (
+                CohortStates.OutOfUse,
+                $"Edition {t.Edition} was taken out of use, and no other may be taught."
+            ),
+            (_, { Standing: EditionStanding.Retired } t, { } o) => (
+                CohortStates.OutOfUse,
+                $"Edition {t.Edition} was taken out of use; edition {o.Edition} may be taught."
+            ),
+            (_, { } t, { } o) when o.Edition > t.Edition => (
+                CohortStates.Newer,
+                $"Taught from edition {t.Edition}; edition {o.Edition} is {(o.Standing == EditionStanding.Approved ? "approved" : "ready")} since."
+            ),
             (_, { } t, _) => (CohortStates.AsTaught, $"Taught from edition {t.Edition}."),
         };
-        return new(module, code, taught?.TechniqueId ?? offered?.TechniqueId, taught?.Name ?? offered?.Name ?? name, taught?.Edition, offered?.Edition, state, says, CohortStates.CallForDecision.Contains(state), offered is not null && CohortStates.CallForDecision.Contains(state));
+        return new(
+            module,
+            code,
+            taught?.TechniqueId ?? offered?.TechniqueId,
+            taught?.Name ?? offered?.Name ?? name,
+            taught?.Edition,
+            offered?.Edition,
+            state,
+            says,
+            CohortStates.CallForDecision.Contains(state),
+            offered is not null && CohortStates.CallForDecision.Contains(state)
+        );
     }
 }

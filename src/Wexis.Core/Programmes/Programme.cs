@@ -11,24 +11,59 @@ public sealed record StructurePromise(string Structure, string How);
 /// <summary>An outcome the programme promises, in words: "can brief, show and lead a light glide".</summary>
 public sealed record Outcome(string Id, string Text);
 
-/// <summary>One module: contact minutes, what must come before, which techniques it teaches (in order: its routine), which outcomes it serves.</summary>
+/// <summary>
+/// One module: contact minutes, what must come before, which techniques it teaches (in order: its routine), which outcomes it serves.
+/// </summary>
 /// <param name="Schools">The schools that its routine declares, where they are others than the programme's.</param>
-public sealed record ProgrammeModule(string Id, string Name, string Kind, int Minutes, IReadOnlyList<string>? Prerequisites, IReadOnlyList<string>? Techniques, IReadOnlyList<string>? Outcomes, IReadOnlyList<string>? Schools = null)
+public sealed record ProgrammeModule(
+    string Id,
+    string Name,
+    string Kind,
+    int Minutes,
+    IReadOnlyList<string>? Prerequisites,
+    IReadOnlyList<string>? Techniques,
+    IReadOnlyList<string>? Outcomes,
+    IReadOnlyList<string>? Schools = null
+)
 {
-    [JsonIgnore] public IReadOnlyList<string> AllPrerequisites => Prerequisites ?? [];
-    [JsonIgnore] public IReadOnlyList<string> AllTechniques => Techniques ?? [];
-    [JsonIgnore] public IReadOnlyList<string> AllOutcomes => Outcomes ?? [];
+    [JsonIgnore]
+    public IReadOnlyList<string> AllPrerequisites => Prerequisites ?? [];
+
+    [JsonIgnore]
+    public IReadOnlyList<string> AllTechniques => Techniques ?? [];
+
+    [JsonIgnore]
+    public IReadOnlyList<string> AllOutcomes => Outcomes ?? [];
 }
 
 /// <summary>A programme: modules in the order in which they are taught, and what it promises.</summary>
 /// <param name="Schools">The schools it declares; none declared means that nothing is compared.</param>
-public sealed record ProgrammeDocument(string? Name, IReadOnlyList<ProgrammeModule>? Modules, IReadOnlyList<StructurePromise>? Structures, IReadOnlyList<Outcome>? Outcomes, IReadOnlyList<string>? Schools = null)
+public sealed record ProgrammeDocument(
+    string? Name,
+    IReadOnlyList<ProgrammeModule>? Modules,
+    IReadOnlyList<StructurePromise>? Structures,
+    IReadOnlyList<Outcome>? Outcomes,
+    IReadOnlyList<string>? Schools = null
+)
 {
-    [JsonIgnore] public IReadOnlyList<ProgrammeModule> AllModules => Modules ?? [];
-    [JsonIgnore] public IReadOnlyList<StructurePromise> AllStructures => Structures ?? [];
-    [JsonIgnore] public IReadOnlyList<Outcome> AllOutcomes => Outcomes ?? [];
+    [JsonIgnore]
+    public IReadOnlyList<ProgrammeModule> AllModules => Modules ?? [];
 
-    public static readonly IReadOnlyList<string> Kinds = ["theory", "demonstration", "supervised-practice", "self-practice", "teaching-practice", "assessment"];
+    [JsonIgnore]
+    public IReadOnlyList<StructurePromise> AllStructures => Structures ?? [];
+
+    [JsonIgnore]
+    public IReadOnlyList<Outcome> AllOutcomes => Outcomes ?? [];
+
+    public static readonly IReadOnlyList<string> Kinds =
+    [
+        "theory",
+        "demonstration",
+        "supervised-practice",
+        "self-practice",
+        "teaching-practice",
+        "assessment",
+    ];
 
     /// <summary>Slips in what was typed. A broken order is not a slip: it is said by <see cref="ProgrammeReview"/>.</summary>
     public IReadOnlyList<Issue> Issues(Atlas atlas)
@@ -44,13 +79,29 @@ public sealed record ProgrammeDocument(string? Name, IReadOnlyList<ProgrammeModu
             found.Add(Check.Between(m.Minutes, 1, 6000, $"modules[{i}].minutes", "minutes"));
             found.Add(Check.OneOf(m.Kind, Kinds, $"modules[{i}].kind"));
             found.AddRange((m.Schools ?? []).Select((s, j) => Check.OneOf(s, atlas.Schools.Keys, $"modules[{i}].schools[{j}]")));
-            if (AllModules.Take(i).Any(o => o.Id == m.Id)) found.Add(new($"modules[{i}].id", IssueCodes.Taken, m.Id, "Give each module an id of its own"));
-            found.AddRange(m.AllPrerequisites.Select((p, j) => AllModules.Any(o => o.Id == p) ? null : new Issue($"modules[{i}].prerequisites[{j}]", IssueCodes.Unknown, p, "a module of this programme")));
-            found.AddRange(m.AllOutcomes.Select((o, j) => AllOutcomes.Any(x => x.Id == o) ? null : new Issue($"modules[{i}].outcomes[{j}]", IssueCodes.Unknown, o, "an outcome of this programme")));
+            if (AllModules.Take(i).Any(o => o.Id == m.Id))
+                found.Add(new($"modules[{i}].id", IssueCodes.Taken, m.Id, "Give each module an id of its own"));
+            found.AddRange(
+                m.AllPrerequisites.Select(
+                    (p, j) =>
+                        AllModules.Any(o => o.Id == p)
+                            ? null
+                            : new Issue($"modules[{i}].prerequisites[{j}]", IssueCodes.Unknown, p, "a module of this programme")
+                )
+            );
+            found.AddRange(
+                m.AllOutcomes.Select(
+                    (o, j) =>
+                        AllOutcomes.Any(x => x.Id == o)
+                            ? null
+                            : new Issue($"modules[{i}].outcomes[{j}]", IssueCodes.Unknown, o, "an outcome of this programme")
+                )
+            );
         }
         for (var i = 0; i < AllStructures.Count; i++)
         {
-            if (!atlas.IsStructure(AllStructures[i].Structure)) found.Add(new($"structures[{i}].structure", IssueCodes.Unknown, AllStructures[i].Structure, "a structure of the atlas"));
+            if (!atlas.IsStructure(AllStructures[i].Structure))
+                found.Add(new($"structures[{i}].structure", IssueCodes.Unknown, AllStructures[i].Structure, "a structure of the atlas"));
             found.Add(Check.OneOf(AllStructures[i].How, ["actively", "any"], $"structures[{i}].how"));
         }
         found.AddRange(AllOutcomes.Select((o, i) => Check.Given(o.Text, $"outcomes[{i}].text", "what a graduate can do")));

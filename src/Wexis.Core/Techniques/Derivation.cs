@@ -4,27 +4,75 @@ using Wexis.Core.Measures;
 
 namespace Wexis.Core.Techniques;
 
-/// <summary>Where a hand goes, as computed: places in the face frame (IPD, the subject's left), those along an edge included; contact width in IPD; the sides it works.</summary>
+/// <summary>
+/// Where a hand goes, as computed: places in the face frame (IPD, the subject's left), those along an edge included; contact width in
+/// IPD; the sides it works.
+/// </summary>
 /// <param name="SidePoints">The told places as the side view shows them, x holding z; empty when one of them is not known there.</param>
 /// <param name="Stops">The told places in words.</param>
-public sealed record DrawnStroke(int Hand, IReadOnlyList<FacePoint> Points, IReadOnlyList<FacePoint> SidePoints, IReadOnlyList<string> Stops, double WidthIpd, string Sides);
+public sealed record DrawnStroke(
+    int Hand,
+    IReadOnlyList<FacePoint> Points,
+    IReadOnlyList<FacePoint> SidePoints,
+    IReadOnlyList<string> Stops,
+    double WidthIpd,
+    string Sides
+);
 
 /// <summary>All that Wexis derives from one step.</summary>
 /// <param name="Held">Whether a repetition is a hold (R12): it is drawn and counted by press and release.</param>
 /// <param name="ArmsCross">A hand works on the other half of the face.</param>
-public sealed record DerivedStep(int Index, string Title, string? Family, string? FamilyName, string Sides, Step Completed, IReadOnlyList<string> Defaults, DoseSum Dose, WorkMap Map, SafetyReview Safety, IReadOnlyList<string> Classes, IReadOnlyList<DrawnStroke> Strokes, bool Held, bool ArmsCross);
+public sealed record DerivedStep(
+    int Index,
+    string Title,
+    string? Family,
+    string? FamilyName,
+    string Sides,
+    Step Completed,
+    IReadOnlyList<string> Defaults,
+    DoseSum Dose,
+    WorkMap Map,
+    SafetyReview Safety,
+    IReadOnlyList<string> Classes,
+    IReadOnlyList<DrawnStroke> Strokes,
+    bool Held,
+    bool ArmsCross
+);
 
 /// <summary>All that Wexis derives from a technique. Nothing in it is typed by anyone.</summary>
 /// <param name="Readings">The same in words for each viewer.</param>
-/// <param name="Standing">draft (a question is open), stopped (a step breaks a stop rule: can only be parked), refused (a field is nonsense) or complete.</param>
-public sealed record Derivation(string Standing, IReadOnlyList<DerivedStep> Steps, WorkMap Map, Levels TotalSeconds, string? Family, string? FamilyName, string SafetyVerdict,
-    IReadOnlyList<ExclusionNote> Exclusions, string ClinicianFirst, IReadOnlyList<OpenQuestion> Questions, IReadOnlyList<Issue> Issues, IReadOnlyList<ClaimVerdict> Claims, TechniqueTimes Times, IReadOnlyList<AdviceNote> Advice, IReadOnlyList<TechniqueReading> Readings)
+/// <param name="Standing">draft (a question is open), stopped (a step breaks a stop rule: can only be parked), refused (a field is
+/// nonsense) or complete.</param>
+public sealed record Derivation(
+    string Standing,
+    IReadOnlyList<DerivedStep> Steps,
+    WorkMap Map,
+    Levels TotalSeconds,
+    string? Family,
+    string? FamilyName,
+    string SafetyVerdict,
+    IReadOnlyList<ExclusionNote> Exclusions,
+    string ClinicianFirst,
+    IReadOnlyList<OpenQuestion> Questions,
+    IReadOnlyList<Issue> Issues,
+    IReadOnlyList<ClaimVerdict> Claims,
+    TechniqueTimes Times,
+    IReadOnlyList<AdviceNote> Advice,
+    IReadOnlyList<TechniqueReading> Readings
+)
 {
     /// <summary>Classes that its steps fall into, and those that its own words add, each once.</summary>
-    [JsonIgnore] public IReadOnlyList<string> Classes { get; init; } = [];
+    [JsonIgnore]
+    public IReadOnlyList<string> Classes { get; init; } = [];
 
     /// <summary>What it does to a person, as screening sees it.</summary>
-    [JsonIgnore] public TechniqueTouch Touch => new(Classes, Map.ZonesTouched, [.. Map.Worked.Where(r => r.Mode != "inhibited" && r.Strength != "incidental").Select(r => r.Structure).Distinct()]);
+    [JsonIgnore]
+    public TechniqueTouch Touch =>
+        new(
+            Classes,
+            Map.ZonesTouched,
+            [.. Map.Worked.Where(r => r.Mode != "inhibited" && r.Strength != "incidental").Select(r => r.Structure).Distinct()]
+        );
 
     /// <summary>The recipe: fill each step, unroll its dose, map its work, review its safety; then the union.</summary>
     public static Derivation Of(TechniqueDocument document, Atlas atlas, ActionModel model, HouseSettings settings)
@@ -40,30 +88,92 @@ public sealed record Derivation(string Standing, IReadOnlyList<DerivedStep> Step
             issues.AddRange(completed.Issues);
             questions.AddRange(completed.Questions);
             var readable = !completed.Issues.Any() && !broken;
-            var sum = readable && completed.Step.Dose is { } dose ? DoseSum.Of(dose, completed.Step.Tempo ?? new(1, 0, 0, 0), completed.Sides, settings) : DoseSum.None;
+            var sum =
+                readable && completed.Step.Dose is { } dose
+                    ? DoseSum.Of(dose, completed.Step.Tempo ?? new(1, 0, 0, 0), completed.Sides, settings)
+                    : DoseSum.None;
             // What belongs to no step is said once, with the first.
             var safety = SafetyReview.Of(completed, sum, i == 0 ? AlsoSaid.Of(document) : AlsoSaid.Nothing, atlas, model, settings);
             var map = WorkMap.Of(completed, sum, i, safety, atlas, model, settings);
-            steps.Add(new(i, StepWords.Title(completed.Step, atlas, model), completed.Family, completed.Family is { } f ? FamilyDefaults.Get(f).Name : null, completed.Sides, completed.Step, completed.Defaults,
-                sum, map, safety, Screening.Classes(completed, map, atlas, model, settings), Strokes(completed, atlas, settings), completed.Step.Tempo?.HoldS >= model.Rules.HoldSeconds,
-                completed.Step.AllHands.Any(h => h.Verb is not null && (h.Which, h.Sides) is ("left", "right") or ("right", "left"))));
-            questions.AddRange(map.CannotTell.Where(c => c.StartsWith('“') && !c.Contains("is stopped by", StringComparison.Ordinal)).Select(c => new OpenQuestion($"steps[{i}]", c, [])));
+            steps.Add(
+                new(
+                    i,
+                    StepWords.Title(completed.Step, atlas, model),
+                    completed.Family,
+                    completed.Family is { } f ? FamilyDefaults.Get(f).Name : null,
+                    completed.Sides,
+                    completed.Step,
+                    completed.Defaults,
+                    sum,
+                    map,
+                    safety,
+                    Screening.Classes(completed, map, atlas, model, settings),
+                    Strokes(completed, atlas, settings),
+                    completed.Step.Tempo?.HoldS >= model.Rules.HoldSeconds,
+                    completed.Step.AllHands.Any(h => h.Verb is not null && (h.Which, h.Sides) is ("left", "right") or ("right", "left"))
+                )
+            );
+            questions.AddRange(
+                map.CannotTell.Where(c => c.StartsWith('“') && !c.Contains("is stopped by", StringComparison.Ordinal))
+                    .Select(c => new OpenQuestion($"steps[{i}]", c, []))
+            );
         }
-        if (document.AllSteps.Count == 0) questions.Add(new("steps", "No step yet. What happens first?", []));
-        var family = steps.Where(s => s.Family is not null).GroupBy(s => s.Family!).OrderByDescending(g => g.Sum(s => s.Dose.TotalSeconds.Standard)).ThenBy(g => g.Min(s => s.Index)).FirstOrDefault()?.Key;
-        var worst = steps.Any(s => s.Safety.Verdict == "stop") ? "stop" : steps.Any(s => s.Safety.Verdict == "caution") ? "caution" : "ok";
+        if (document.AllSteps.Count == 0)
+            questions.Add(new("steps", "No step yet. What happens first?", []));
+        var family = steps
+            .Where(s => s.Family is not null)
+            .GroupBy(s => s.Family!)
+            .OrderByDescending(g => g.Sum(s => s.Dose.TotalSeconds.Standard))
+            .ThenBy(g => g.Min(s => s.Index))
+            .FirstOrDefault()
+            ?.Key;
+        var worst =
+            steps.Any(s => s.Safety.Verdict == "stop") ? "stop"
+            : steps.Any(s => s.Safety.Verdict == "caution") ? "caution"
+            : "ok";
         var classes = Screening.ClassesOf(document, [.. steps.SelectMany(s => s.Classes).Distinct()]);
         var derived = new Derivation(
-            issues.Count > 0 ? "refused" : worst == "stop" ? "stopped" : questions.Count > 0 ? "draft" : "complete",
-            steps, WorkMap.Union(steps.Select(s => s.Map)), steps.Aggregate(default(Levels), (t, s) => t + s.Dose.TotalSeconds), family, family is null ? null : FamilyDefaults.Get(family).Name, worst,
-            Screening.Exclusions(classes, atlas), Screening.ClinicianFirst, questions, issues, [], TechniqueTimes.Of(document, steps, atlas, settings), AdviceReview.Of(document), TechniqueReading.Of(document, steps, Screening.Exclusions(classes, atlas), atlas))
-        { Classes = classes };
-        // Last, and over what is derived already: a claim never changes the map. What a stop takes out of the map does not make a true claim wrong.
-        return derived with { Claims = worst == "stop" ? ClaimsWhileStopped(document, derived, atlas, model, settings) : ClaimReview.Of(document, derived, atlas, model) };
+            issues.Count > 0 ? "refused"
+                : worst == "stop" ? "stopped"
+                : questions.Count > 0 ? "draft"
+                : "complete",
+            steps,
+            WorkMap.Union(steps.Select(s => s.Map)),
+            steps.Aggregate(default(Levels), (t, s) => t + s.Dose.TotalSeconds),
+            family,
+            family is null ? null : FamilyDefaults.Get(family).Name,
+            worst,
+            Screening.Exclusions(classes, atlas),
+            Screening.ClinicianFirst,
+            questions,
+            issues,
+            [],
+            TechniqueTimes.Of(document, steps, atlas, settings),
+            AdviceReview.Of(document),
+            TechniqueReading.Of(document, steps, Screening.Exclusions(classes, atlas), atlas)
+        )
+        {
+            Classes = classes,
+        };
+        // Last, and over what is derived already: a claim never changes the map. What a stop takes out of the map does not make a true
+        // claim wrong.
+        return derived with
+        {
+            Claims =
+                worst == "stop"
+                    ? ClaimsWhileStopped(document, derived, atlas, model, settings)
+                    : ClaimReview.Of(document, derived, atlas, model),
+        };
     }
 
     /// <summary>Claims held against the work as it would be without the stop; each says that the technique is stopped.</summary>
-    private static IReadOnlyList<ClaimVerdict> ClaimsWhileStopped(TechniqueDocument document, Derivation derived, Atlas atlas, ActionModel model, HouseSettings settings)
+    private static IReadOnlyList<ClaimVerdict> ClaimsWhileStopped(
+        TechniqueDocument document,
+        Derivation derived,
+        Atlas atlas,
+        ActionModel model,
+        HouseSettings settings
+    )
     {
         List<DerivedStep> open =
         [
@@ -73,19 +183,39 @@ public sealed record Derivation(string Standing, IReadOnlyList<DerivedStep> Step
                 return s with { Map = WorkMap.Of(completed, s.Dose, s.Index, s.Safety with { StoppedHands = [] }, atlas, model, settings) };
             }),
         ];
-        return [.. ClaimReview.Of(document, derived with { Steps = open, Map = WorkMap.Union(open.Select(s => s.Map)) }, atlas, model).Select(c => c with { Because = $"{c.Because} The technique itself is stopped: see its safety." })];
+        return
+        [
+            .. ClaimReview
+                .Of(document, derived with { Steps = open, Map = WorkMap.Union(open.Select(s => s.Map)) }, atlas, model)
+                .Select(c => c with { Because = $"{c.Because} The technique itself is stopped: see its safety." }),
+        ];
     }
 
     private static IReadOnlyList<DrawnStroke> Strokes(CompletedStep completed, Atlas atlas, HouseSettings settings) =>
-    [
-        .. completed.Step.AllHands.Select((h, i) => (Hand: h, Index: i, Path: StrokePath.Of(h, atlas, settings))).Where(x => x.Path.HasPlace)
-            .Select(x => new DrawnStroke(x.Index, x.Path.Places, StrokePath.SidePlaces(x.Hand, atlas, settings), [.. x.Hand.AllPath.Select(p => StrokeReading.PlaceWords(p, atlas)), .. x.Hand.AllPoints], x.Path.WidthIpd, x.Hand.Sides ?? completed.Sides)),
-    ];
+        [
+            .. completed
+                .Step.AllHands.Select((h, i) => (Hand: h, Index: i, Path: StrokePath.Of(h, atlas, settings)))
+                .Where(x => x.Path.HasPlace)
+                .Select(x => new DrawnStroke(
+                    x.Index,
+                    x.Path.Places,
+                    StrokePath.SidePlaces(x.Hand, atlas, settings),
+                    [.. x.Hand.AllPath.Select(p => StrokeReading.PlaceWords(p, atlas)), .. x.Hand.AllPoints],
+                    x.Path.WidthIpd,
+                    x.Hand.Sides ?? completed.Sides
+                )),
+        ];
 
-    /// <summary>The step without words that validation has already refused, so that the rest can still be derived while it is mended.</summary>
-    private static Step Known(Step step, Atlas atlas, ActionModel model) => step with
-    {
-        Acts = [.. step.AllActs.Where(a => a.Do is null || model.Knows(a.Do) || atlas.Document.ControlledLists.Actions.ContainsKey(a.Do))],
-        Hands = [.. step.AllHands.Where(h => h.Verb is null || model.Verbs.ContainsKey(h.Verb))],
-    };
+    /// <summary>
+    /// The step without words that validation has already refused, so that the rest can still be derived while it is mended.
+    /// </summary>
+    private static Step Known(Step step, Atlas atlas, ActionModel model) =>
+        step with
+        {
+            Acts =
+            [
+                .. step.AllActs.Where(a => a.Do is null || model.Knows(a.Do) || atlas.Document.ControlledLists.Actions.ContainsKey(a.Do)),
+            ],
+            Hands = [.. step.AllHands.Where(h => h.Verb is null || model.Verbs.ContainsKey(h.Verb))],
+        };
 }

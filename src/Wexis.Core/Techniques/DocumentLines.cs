@@ -12,7 +12,10 @@ public sealed class DocumentLines
     public DocumentLines(string json)
     {
         var bytes = Encoding.UTF8.GetBytes(json);
-        var reader = new Utf8JsonReader(bytes, new JsonReaderOptions { CommentHandling = JsonCommentHandling.Skip, AllowTrailingCommas = false });
+        var reader = new Utf8JsonReader(
+            bytes,
+            new JsonReaderOptions { CommentHandling = JsonCommentHandling.Skip, AllowTrailingCommas = false }
+        );
         // A frame is an object or an array: its path, and for arrays the next index.
         var frames = new Stack<(string Path, int Index)>();
         var pending = "";
@@ -20,7 +23,8 @@ public sealed class DocumentLines
         while (reader.Read())
         {
             for (; counted < reader.TokenStartIndex; counted++)
-                if (bytes[counted] == (byte)'\n') line++;
+                if (bytes[counted] == (byte)'\n')
+                    line++;
             switch (reader.TokenType)
             {
                 case JsonTokenType.PropertyName:
@@ -41,7 +45,8 @@ public sealed class DocumentLines
 
             string Here()
             {
-                if (frames.Count == 0 || frames.Peek().Index < 0) return pending;
+                if (frames.Count == 0 || frames.Peek().Index < 0)
+                    return pending;
                 var (path, index) = frames.Pop();
                 frames.Push((path, index + 1));
                 var here = $"{path}[{index}]";
@@ -56,6 +61,7 @@ public sealed class DocumentLines
     {
         ArgumentNullException.ThrowIfNull(path);
         for (var p = path; ; p = p[..Math.Max(0, Math.Max(p.LastIndexOf('.'), p.LastIndexOf('[')))])
-            if (_lines.TryGetValue(p, out var line)) return line;
+            if (_lines.TryGetValue(p, out var line))
+                return line;
     }
 }

@@ -13,7 +13,8 @@ public static class EdgeCurve
     private const double OnEdge = 0.06;
 
     /// <summary>
-    /// Places between two ends along the edge both lie on, ends not included; null when no edge holds both. On a ring the shorter way is taken;
+    /// Places between two ends along the edge both lie on, ends not included; null when no edge holds both. On a ring the shorter way is
+    /// taken;
     /// the longer one needs a place on the way.
     /// </summary>
     public static (string Edge, IReadOnlyList<FacePoint> Between)? Follow(FacePoint from, FacePoint to, Atlas atlas)
@@ -21,13 +22,16 @@ public static class EdgeCurve
         ArgumentNullException.ThrowIfNull(atlas);
         foreach (var curve in atlas.Document.Curves)
         {
-            if (Foot(curve, from) is not { } a || Foot(curve, to) is not { } b) continue;
+            if (Foot(curve, from) is not { } a || Foot(curve, to) is not { } b)
+                continue;
             return (curve.Id, Between(curve, a, b));
         }
         return null;
     }
 
-    /// <summary>Where on the curve a place lies: segment and share of it; null when it lies further off than <see cref="OnEdge"/>.</summary>
+    /// <summary>
+    /// Where on the curve a place lies: segment and share of it; null when it lies further off than <see cref="OnEdge"/>.
+    /// </summary>
     private static double? Foot(FaceCurve curve, FacePoint place)
     {
         (double Distance, double At) best = (double.MaxValue, 0);
@@ -38,14 +42,16 @@ public static class EdgeCurve
             var (dx, dy) = (q.X - p.X, q.Y - p.Y);
             var share = Math.Clamp((((place.X - p.X) * dx) + ((place.Y - p.Y) * dy)) / ((dx * dx) + (dy * dy)), 0, 1);
             var distance = place.DistanceTo(new(p.X + (share * dx), p.Y + (share * dy)));
-            if (distance < best.Distance) best = (distance, i + share);
+            if (distance < best.Distance)
+                best = (distance, i + share);
         }
         return best.Distance <= OnEdge ? best.At : null;
     }
 
     private static List<FacePoint> Between(FaceCurve curve, double a, double b)
     {
-        if (!curve.Closed) return a <= b ? Run(curve, a, b) : Reversed(Run(curve, b, a));
+        if (!curve.Closed)
+            return a <= b ? Run(curve, a, b) : Reversed(Run(curve, b, a));
         var n = Segments(curve);
         var forward = Run(curve, a, b >= a ? b : b + n);
         var back = Reversed(Run(curve, b, a >= b ? a : a + n));
@@ -58,7 +64,8 @@ public static class EdgeCurve
         const double same = 1e-9;
         var corners = new List<FacePoint>();
         for (var i = (int)Math.Floor(from) + 1; i < to - same; i++)
-            if (i > from + same) corners.Add(Point(curve, i));
+            if (i > from + same)
+                corners.Add(Point(curve, i));
         return corners;
     }
 

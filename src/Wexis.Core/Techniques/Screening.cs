@@ -9,78 +9,140 @@ namespace Wexis.Core.Techniques;
 /// <param name="Says">The handling in plain words.</param>
 /// <param name="Client">The state in words a client knows.</param>
 /// <param name="Whom">Who can release the person, in words a client knows.</param>
-public sealed record ExclusionNote(string Id, string Name, string Handling, string Says, string? Window, string? Reason, bool RedFlag, IReadOnlyList<string> Classes, string Client, string Whom);
+public sealed record ExclusionNote(
+    string Id,
+    string Name,
+    string Handling,
+    string Says,
+    string? Window,
+    string? Reason,
+    bool RedFlag,
+    IReadOnlyList<string> Classes,
+    string Client,
+    string Whom
+);
 
 /// <summary>Which exclusions belong to a technique: by the classes its steps fall into, the worst handling first (R103).</summary>
 public static partial class Screening
 {
     /// <summary>Above every list of exclusions, always.</summary>
-    public const string ClinicianFirst = "These are usual cautions, from memory. The word of the licensed clinician who treats the person, and local codes, come first. When in doubt, leave the technique out and ask.";
+    public const string ClinicianFirst =
+        "These are usual cautions, from memory. The word of the licensed clinician who treats the person, and local codes, come first. When in doubt, leave the technique out and ask.";
 
     /// <summary>
     /// Classes of one step, from what is done by whatever field told it: verb, contact, tool, zones, path, points, acts, pose, cue
     /// (technique_class_rule of the action model).
     /// </summary>
     /// <param name="map">The step's map: zones met and the flow under its strokes.</param>
-    public static IReadOnlyList<string> Classes(CompletedStep completed, WorkMap map, Atlas atlas, ActionModel model, HouseSettings settings)
+    public static IReadOnlyList<string> Classes(
+        CompletedStep completed,
+        WorkMap map,
+        Atlas atlas,
+        ActionModel model,
+        HouseSettings settings
+    )
     {
         ArgumentNullException.ThrowIfNull(completed);
         ArgumentNullException.ThrowIfNull(map);
         ArgumentNullException.ThrowIfNull(settings);
         var step = completed.Step;
         var classes = new HashSet<string>(Said([step.Cue, step.EndPoint]), StringComparer.Ordinal);
-        foreach (var hand in step.AllHands.Where(h => h.Pressure != 0 && (h.Verb is not null || h.AllZones.Count + h.AllPath.Count + h.AllPoints.Count > 0)))
+        foreach (
+            var hand in step.AllHands.Where(h =>
+                h.Pressure != 0 && (h.Verb is not null || h.AllZones.Count + h.AllPath.Count + h.AllPoints.Count > 0)
+            )
+        )
         {
             var path = StrokePath.Of(hand, atlas, settings);
             var zones = hand.AllZones.Concat(path.Zones(atlas)).ToHashSet(StringComparer.Ordinal);
-            bool Meets(string hazard) => path.HasPlace && path.Over(atlas.Hazards[hazard], false) is var met && (met.Entered || met.Share >= atlas.Hazards[hazard].MinContactShare);
+            bool Meets(string hazard) =>
+                path.HasPlace
+                && path.Over(atlas.Hazards[hazard], false) is var met
+                && (met.Entered || met.Share >= atlas.Hazards[hazard].MinContactShare);
             var verb = hand.Verb is { } v && model.Verbs.TryGetValue(v, out var known) ? known : null;
             classes.Add(hand.Verb == "heat-cold" ? "heat-cold" : verb?.TechniqueClass ?? "manual");
             var contact = hand.Contact is { } c ? atlas.Contacts.GetValueOrDefault(c) : null;
-            if (contact?.Kind == "tool" || !string.IsNullOrWhiteSpace(hand.Tool)) classes.Add(contact?.Class == "suction" || hand.Verb == "cup" ? "suction" : "tool");
-            if (hand.Tool is { } tool && Warmth().IsMatch(tool)) classes.Add("heat-cold");
-            if (hand.AllPoints.Count > 0 && hand.Glide != true) classes.Add("points");
-            if (zones.Any(z => z is "upper-lid" or "lower-lid" or "inner-eye-corner") || Meets("hz-globe") || Meets("hz-tear-sac")) classes.Add("eye");
-            if (zones.Any(z => atlas.RegionOfZone.GetValueOrDefault(z) == "neck") || path.OnFrontOrSideOfTheNeck) classes.Add("neck");
-            if (zones.Contains("masseter-area") || Meets("hz-tmj")) classes.Add("jaw");
-            if (hand.AllZones.Contains("mouth-inside")) classes.Add("intraoral");
-            if ((hand.HoldS ?? 0) >= settings.LongHoldSeconds && hand.Verb is not ("stretch-apart" or "lift-hold" or "hold-still")) classes.Add("long-hold");
+            if (contact?.Kind == "tool" || !string.IsNullOrWhiteSpace(hand.Tool))
+                classes.Add(contact?.Class == "suction" || hand.Verb == "cup" ? "suction" : "tool");
+            if (hand.Tool is { } tool && Warmth().IsMatch(tool))
+                classes.Add("heat-cold");
+            if (hand.AllPoints.Count > 0 && hand.Glide != true)
+                classes.Add("points");
+            if (zones.Any(z => z is "upper-lid" or "lower-lid" or "inner-eye-corner") || Meets("hz-globe") || Meets("hz-tear-sac"))
+                classes.Add("eye");
+            if (zones.Any(z => atlas.RegionOfZone.GetValueOrDefault(z) == "neck") || path.OnFrontOrSideOfTheNeck)
+                classes.Add("neck");
+            if (zones.Contains("masseter-area") || Meets("hz-tmj"))
+                classes.Add("jaw");
+            if (hand.AllZones.Contains("mouth-inside"))
+                classes.Add("intraoral");
+            if ((hand.HoldS ?? 0) >= settings.LongHoldSeconds && hand.Verb is not ("stretch-apart" or "lift-hold" or "hold-still"))
+                classes.Add("long-hold");
             // Light strokes on the neck that run with the flow drain it, whatever they are called.
-            if (hand.Glide == true && hand.Pressure is { } level && model.Rules.LymphLevels.Contains(level) && map.Flow.Any(f => f.Verdict == "with" && atlas.RegionOfZone.GetValueOrDefault(f.Zone) is "neck" or "shoulders-chest")) classes.Add("lymph");
+            if (
+                hand.Glide == true
+                && hand.Pressure is { } level
+                && model.Rules.LymphLevels.Contains(level)
+                && map.Flow.Any(f => f.Verdict == "with" && atlas.RegionOfZone.GetValueOrDefault(f.Zone) is "neck" or "shoulders-chest")
+            )
+                classes.Add("lymph");
         }
         foreach (var act in step.AllActs.Where(a => a.Do is not null))
         {
             var verb = model.Resolve(act.Do!).Base ?? act.Do!;
-            classes.Add(verb switch
-            {
-                "gaze" or "close-lids" or "widen-eyes" or "blink" or "lift-lower-lid" or "palm-eyes" => "eye",
-                "open-jaw" or "clench" or "jaw-side" or "jaw-forward" or "jaw-rest" or "tongue-press-palate" => "jaw",
-                "chin-tuck" or "head-tilt-side" or "head-back" or "head-turn" or "neck-bend-forward" => "neck",
-                _ => "face-active",
-            });
-            if (verb == "neck-bend-forward") classes.Add("head-down");
-            if (verb == "head-back" || act.State?.Head == "back" || ActHazards.TipsBack(act, model)) classes.UnionWith(["head-back", "neck"]);
-            if (act.At is { } at && at is "upper-lid" or "lower-lid") classes.Add("eye");
-            if (act.Tempo?.HoldS >= settings.LongHoldSeconds && verb is not ("jaw-rest" or "relax-scan" or "drop-shoulders" or "breathe" or "palm-eyes")) classes.Add("long-hold");
+            classes.Add(
+                verb switch
+                {
+                    "gaze" or "close-lids" or "widen-eyes" or "blink" or "lift-lower-lid" or "palm-eyes" => "eye",
+                    "open-jaw" or "clench" or "jaw-side" or "jaw-forward" or "jaw-rest" or "tongue-press-palate" => "jaw",
+                    "chin-tuck" or "head-tilt-side" or "head-back" or "head-turn" or "neck-bend-forward" => "neck",
+                    _ => "face-active",
+                }
+            );
+            if (verb == "neck-bend-forward")
+                classes.Add("head-down");
+            if (verb == "head-back" || act.State?.Head == "back" || ActHazards.TipsBack(act, model))
+                classes.UnionWith(["head-back", "neck"]);
+            if (act.At is { } at && at is "upper-lid" or "lower-lid")
+                classes.Add("eye");
+            if (
+                act.Tempo?.HoldS >= settings.LongHoldSeconds
+                && verb is not ("jaw-rest" or "relax-scan" or "drop-shoulders" or "breathe" or "palm-eyes")
+            )
+                classes.Add("long-hold");
         }
-        if (step.State?.Head == "back") classes.UnionWith(["head-back", "neck"]);
+        if (step.State?.Head == "back")
+            classes.UnionWith(["head-back", "neck"]);
         return [.. classes.Order(StringComparer.Ordinal)];
     }
 
-    /// <summary>Classes that belong to the technique as a whole: what its name, aim, claims, materials and school say it does, over what its steps do.</summary>
+    /// <summary>
+    /// Classes that belong to the technique as a whole: what its name, aim, claims, materials and school say it does, over what its steps
+    /// do.
+    /// </summary>
     public static IReadOnlyList<string> ClassesOf(TechniqueDocument document, IReadOnlyCollection<string> ofSteps)
     {
         ArgumentNullException.ThrowIfNull(document);
         var classes = new HashSet<string>(ofSteps, StringComparer.Ordinal);
         string?[] own = [document.Name, document.Aim];
-        var said = own.Concat((document.Claims ?? []).Select(c => c.Text)).Concat(document.Adaptations?.Select(a => a.Change) ?? []).ToList();
+        var said = own.Concat((document.Claims ?? []).Select(c => c.Text))
+            .Concat(document.Adaptations?.Select(a => a.Change) ?? [])
+            .ToList();
         classes.UnionWith(Said(said));
         var touched = ofSteps.Overlaps("manual", "tool", "suction", "lymph");
-        if (touched && (document.School == "fluid-led" || said.OfType<string>().Any(s => Fluid().IsMatch(s)))) classes.Add("lymph");
+        if (touched && (document.School == "fluid-led" || said.OfType<string>().Any(s => Fluid().IsMatch(s))))
+            classes.Add("lymph");
         foreach (var material in (document.Materials ?? []).OfType<string>())
         {
-            if (Warmth().IsMatch(material)) classes.Add("heat-cold");
-            if (touched && Tools().IsMatch(material)) classes.Add(material.Contains("cup", StringComparison.OrdinalIgnoreCase) || material.Contains("suction", StringComparison.OrdinalIgnoreCase) ? "suction" : "tool");
+            if (Warmth().IsMatch(material))
+                classes.Add("heat-cold");
+            if (touched && Tools().IsMatch(material))
+                classes.Add(
+                    material.Contains("cup", StringComparison.OrdinalIgnoreCase)
+                    || material.Contains("suction", StringComparison.OrdinalIgnoreCase)
+                        ? "suction"
+                        : "tool"
+                );
         }
         return [.. classes.Order(StringComparer.Ordinal)];
     }
@@ -92,55 +154,115 @@ public static partial class Screening
     {
         foreach (var text in texts.OfType<string>())
         {
-            if (SaidHazards.HoldsBreath(text)) yield return "breath-hold";
-            if (SaidHazards.Tells(HeatOrCold(), text)) yield return "heat-cold";
-            if (SaidHazards.Tells(InMouth(), text)) yield return "intraoral";
-            if (SaidHazards.Tells(HeadBack(), text)) yield return "head-back";
-            if (SaidHazards.Tells(HeadDown(), text)) yield return "head-down";
+            if (SaidHazards.HoldsBreath(text))
+                yield return "breath-hold";
+            if (SaidHazards.Tells(HeatOrCold(), text))
+                yield return "heat-cold";
+            if (SaidHazards.Tells(InMouth(), text))
+                yield return "intraoral";
+            if (SaidHazards.Tells(HeadBack(), text))
+                yield return "head-back";
+            if (SaidHazards.Tells(HeadDown(), text))
+                yield return "head-down";
         }
     }
 
-    /// <summary>Every exclusion whose handling for one of the classes is not "ok", acute signs first, then the strictest. An acute sign counts for every technique.</summary>
+    /// <summary>
+    /// Every exclusion whose handling for one of the classes is not "ok", acute signs first, then the strictest. An acute sign counts for
+    /// every technique.
+    /// </summary>
     public static IReadOnlyList<ExclusionNote> Exclusions(IReadOnlyCollection<string> classes, Atlas atlas)
     {
         ArgumentNullException.ThrowIfNull(atlas);
         return
         [
-            .. atlas.Document.Contraindications
-                .Select(e => (Exclusion: e, Hit: classes.Where(c => Rank(e.ByClass.GetValueOrDefault(c, "ok")) < 3).ToList()))
+            .. atlas
+                .Document.Contraindications.Select(e =>
+                    (Exclusion: e, Hit: classes.Where(c => Rank(e.ByClass.GetValueOrDefault(c, "ok")) < 3).ToList())
+                )
                 .Where(x => x.Hit.Count > 0 || x.Exclusion.RedFlag && classes.Count > 0)
                 .Select(x =>
                 {
                     var handling = x.Exclusion.RedFlag ? "avoid" : x.Hit.Select(c => x.Exclusion.ByClass[c]).MinBy(Rank)!;
-                    return new ExclusionNote(x.Exclusion.Id, x.Exclusion.Name, handling, Says(handling, x.Exclusion), x.Exclusion.Window, x.Exclusion.Reason, x.Exclusion.RedFlag, x.Hit, x.Exclusion.Client, x.Exclusion.Whom);
+                    return new ExclusionNote(
+                        x.Exclusion.Id,
+                        x.Exclusion.Name,
+                        handling,
+                        Says(handling, x.Exclusion),
+                        x.Exclusion.Window,
+                        x.Exclusion.Reason,
+                        x.Exclusion.RedFlag,
+                        x.Hit,
+                        x.Exclusion.Client,
+                        x.Exclusion.Whom
+                    );
                 })
-                .OrderBy(n => n.RedFlag ? 0 : 1).ThenBy(n => Rank(n.Handling)).ThenBy(n => n.Name, StringComparer.Ordinal),
+                .OrderBy(n => n.RedFlag ? 0 : 1)
+                .ThenBy(n => Rank(n.Handling))
+                .ThenBy(n => n.Name, StringComparer.Ordinal),
         ];
     }
 
     /// <summary>The strictest handling of an exclusion over some classes.</summary>
-    internal static string Worst(Exclusion exclusion, IEnumerable<string> classes) => classes.Select(c => exclusion.ByClass.GetValueOrDefault(c, "ok")).MinBy(Rank) ?? "ok";
+    internal static string Worst(Exclusion exclusion, IEnumerable<string> classes) =>
+        classes.Select(c => exclusion.ByClass.GetValueOrDefault(c, "ok")).MinBy(Rank) ?? "ok";
 
     /// <summary>0 is the strictest handling.</summary>
-    internal static int Rank(string handling) => handling switch { "avoid" => 0, "ask" => 1, "modify" => 2, _ => 3 };
+    internal static int Rank(string handling) =>
+        handling switch
+        {
+            "avoid" => 0,
+            "ask" => 1,
+            "modify" => 2,
+            _ => 3,
+        };
 
-    private static string Says(string handling, Exclusion exclusion) => handling switch { "avoid" when exclusion.RedFlag => "stop for today", "avoid" => "leave out", "ask" => $"ask {exclusion.Whom} first", _ => "only in the milder form" };
+    private static string Says(string handling, Exclusion exclusion) =>
+        handling switch
+        {
+            "avoid" when exclusion.RedFlag => "stop for today",
+            "avoid" => "leave out",
+            "ask" => $"ask {exclusion.Whom} first",
+            _ => "only in the milder form",
+        };
 
     private const RegexOptions Free = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture;
 
     /// <summary>A tool out of the fridge or the warm water is heat or cold too.</summary>
-    [GeneratedRegex(@"\b(?:chill\w*|cold|ice\w*|frozen|fridge|cool(?:ed)?|warm\w*|hot|heat\w*|steam\w*)\b", Free)] private static partial Regex Warmth();
+    [GeneratedRegex(@"\b(?:chill\w*|cold|ice\w*|frozen|fridge|cool(?:ed)?|warm\w*|hot|heat\w*|steam\w*)\b", Free)]
+    private static partial Regex Warmth();
 
     /// <summary>In a sentence "warm" is mostly a feeling: only what brings heat or cold counts.</summary>
-    [GeneratedRegex(@"\b(?:hot|warm|heated|steaming|cold|chilled|ice-?cold|frozen|cool)\s+(?:\w+\s+)?(?:compress\w*|towel\w*|cloth\w*|stone\w*|roller\w*|spoon\w*|pack\w*|water|pad\w*|mask\w*|globe\w*)|\b(?:ice\s+cubes?|hot-?water\s+bottle|steam|heat\s+(?:lamp|pad|pack))\b", Free)] private static partial Regex HeatOrCold();
+    [GeneratedRegex(
+        @"\b(?:hot|warm|heated|steaming|cold|chilled|ice-?cold|frozen|cool)\s+(?:\w+\s+)?(?:compress\w*|towel\w*|cloth\w*|stone\w*|roller\w*|spoon\w*|pack\w*|water|pad\w*|mask\w*|globe\w*)|\b(?:ice\s+cubes?|hot-?water\s+bottle|steam|heat\s+(?:lamp|pad|pack))\b",
+        Free
+    )]
+    private static partial Regex HeatOrCold();
 
-    [GeneratedRegex(@"\b(?:finger\w*|thumb\w*|knuckle\w*)\b[^.;]{0,30}\b(?:inside|into|in)\s+(?:the|your)\s+(?:mouth|cheeks?|lips?)|\b(?:from|on)\s+(?:the\s+)?inside\s+(?:of\s+)?(?:the|your)\s+(?:mouth|cheeks?|lips?)|\bintra-?oral\w*", Free)] private static partial Regex InMouth();
+    [GeneratedRegex(
+        @"\b(?:finger\w*|thumb\w*|knuckle\w*)\b[^.;]{0,30}\b(?:inside|into|in)\s+(?:the|your)\s+(?:mouth|cheeks?|lips?)|\b(?:from|on)\s+(?:the\s+)?inside\s+(?:of\s+)?(?:the|your)\s+(?:mouth|cheeks?|lips?)|\bintra-?oral\w*",
+        Free
+    )]
+    private static partial Regex InMouth();
 
-    [GeneratedRegex(@"\b(?:tip|tilt|drop|take|lean|bend|lay|put|let|throw|bring)\w*\s+(?:(?:the|your)\s+)?(?:head|neck)\s+(?:\w+\s+){0,3}?back\w*|\bhead\s+(?:is\s+)?(?:tipped|tilted|laid|bent|thrown)?\s*back\b|\blook\w*\s+(?:up\s+)?(?:at|to)\s+the\s+ceiling", Free)] private static partial Regex HeadBack();
+    [GeneratedRegex(
+        @"\b(?:tip|tilt|drop|take|lean|bend|lay|put|let|throw|bring)\w*\s+(?:(?:the|your)\s+)?(?:head|neck)\s+(?:\w+\s+){0,3}?back\w*|\bhead\s+(?:is\s+)?(?:tipped|tilted|laid|bent|thrown)?\s*back\b|\blook\w*\s+(?:up\s+)?(?:at|to)\s+the\s+ceiling",
+        Free
+    )]
+    private static partial Regex HeadBack();
 
-    [GeneratedRegex(@"\bhead\s+(?:hangs?\s+|hanging\s+)?(?:down|below\s+the\s+heart|upside)|\bupside\s+down|\b(?:bend|fold|hang|lean)\w*\s+(?:over\s+)?forward\w*\b[^.;]{0,30}\b(?:head|waist|hips)|\bheadstand\b|\binversion\b", Free)] private static partial Regex HeadDown();
+    [GeneratedRegex(
+        @"\bhead\s+(?:hangs?\s+|hanging\s+)?(?:down|below\s+the\s+heart|upside)|\bupside\s+down|\b(?:bend|fold|hang|lean)\w*\s+(?:over\s+)?forward\w*\b[^.;]{0,30}\b(?:head|waist|hips)|\bheadstand\b|\binversion\b",
+        Free
+    )]
+    private static partial Regex HeadDown();
 
-    [GeneratedRegex(@"\b(?:drain\w*|lymph\w*|fluids?|puff\w*|swell\w*|swollen|de-?congest\w*|congest\w*|oedema|edema|water\s+retention|toxins?|detox\w*|exits?)\b", Free)] private static partial Regex Fluid();
+    [GeneratedRegex(
+        @"\b(?:drain\w*|lymph\w*|fluids?|puff\w*|swell\w*|swollen|de-?congest\w*|congest\w*|oedema|edema|water\s+retention|toxins?|detox\w*|exits?)\b",
+        Free
+    )]
+    private static partial Regex Fluid();
 
-    [GeneratedRegex(@"\b(?:stones?|rollers?|cups?|suction|combs?|spoons?|scrapers?|tools?)\b", Free)] private static partial Regex Tools();
+    [GeneratedRegex(@"\b(?:stones?|rollers?|cups?|suction|combs?|spoons?|scrapers?|tools?)\b", Free)]
+    private static partial Regex Tools();
 }

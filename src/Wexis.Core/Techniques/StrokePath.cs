@@ -7,12 +7,17 @@ using Wexis.Core.Measures;
 
 namespace Wexis.Core.Techniques;
 
-/// <summary>A place of a path: its surface, where it lies in the front (or back) picture, and z in the side view where that is known.</summary>
+/// <summary>
+/// A place of a path: its surface, where it lies in the front (or back) picture, and z in the side view where that is known.
+/// </summary>
 public readonly record struct PathStop(string Surface, FacePoint Point, double? Z);
 
-/// <summary>One leg of a stroke, for the subject's left side: straight, or along an edge of the face, in pieces that each lie on one surface.</summary>
+/// <summary>
+/// One leg of a stroke, for the subject's left side: straight, or along an edge of the face, in pieces that each lie on one surface.
+/// </summary>
 /// <param name="Edge">The edge it follows; null when it runs straight.</param>
-/// <param name="Through">It would run from the front to the back through the head: nobody said what lies between, so it is asked and touches nothing.</param>
+/// <param name="Through">It would run from the front to the back through the head: nobody said what lies between, so it is asked and
+/// touches nothing.</param>
 public sealed record StrokeLeg(PathStop Start, PathStop End, string? Edge, IReadOnlyList<StrokePiece> Pieces, bool Through)
 {
     public FacePoint From => Start.Point;
@@ -31,8 +36,10 @@ public sealed record StrokeLeg(PathStop Start, PathStop End, string? Edge, IRead
 public readonly record struct StrokePiece(string Surface, FacePoint From, FacePoint To);
 
 /// <summary>
-/// The path of one hand in the face frame. Points lie on a surface; structures, fibres and flow are compared on one surface, hazards on every
-/// surface that a leg crosses. Which structures a hand reaches is the zone's list; geometry gives the hazards met, the direction and the angle.
+/// The path of one hand in the face frame. Points lie on a surface; structures, fibres and flow are compared on one surface, hazards on
+/// every
+/// surface that a leg crosses. Which structures a hand reaches is the zone's list; geometry gives the hazards met, the direction and the
+/// angle.
 /// </summary>
 public sealed class StrokePath
 {
@@ -57,40 +64,80 @@ public sealed class StrokePath
     public bool HasPlace => Stops.Count > 0;
 
     /// <summary>The places of the path in order, those along an edge included; a contact that stays has one.</summary>
-    public IReadOnlyList<FacePoint> Places => Legs.Count == 0 ? [.. Stops.Select(s => s.Point)] : [Legs[0].From, .. Legs.SelectMany(l => l.Places.Skip(1))];
+    public IReadOnlyList<FacePoint> Places =>
+        Legs.Count == 0 ? [.. Stops.Select(s => s.Point)] : [Legs[0].From, .. Legs.SelectMany(l => l.Places.Skip(1))];
 
-    /// <summary>The path a hand was told to follow; places that the atlas does not know are left out (validation names them). Points are places to stay on unless the hand glides.</summary>
+    /// <summary>
+    /// The path a hand was told to follow; places that the atlas does not know are left out (validation names them). Points are places to
+    /// stay on unless the hand glides.
+    /// </summary>
     public static StrokePath Of(Hand hand, Atlas atlas, HouseSettings settings)
     {
         ArgumentNullException.ThrowIfNull(hand);
         var told = new List<PathStop>();
         foreach (var p in hand.AllPath)
             if (p.Landmark is { } id && atlas.Landmarks.TryGetValue(id, out var l))
-                told.Add(new(p.Surface ?? l.Surface, Moved(Frontal(l), p.Offset, settings), l.LateralZ - (p.Offset?.Dir == "back" ? (p.Offset.Breadths ?? 1) * settings.IpdPerBreadth : 0)));
+                told.Add(
+                    new(
+                        p.Surface ?? l.Surface,
+                        Moved(Frontal(l), p.Offset, settings),
+                        l.LateralZ - (p.Offset?.Dir == "back" ? (p.Offset.Breadths ?? 1) * settings.IpdPerBreadth : 0)
+                    )
+                );
         var points = new List<PathStop>();
         foreach (var code in hand.AllPoints)
-            if (atlas.Points.TryGetValue(code, out var point) && point.Frontal is { } at) points.Add(new(point.Surface, new(Math.Abs(at[0]), at[1]), point.LateralZ));
+            if (atlas.Points.TryGetValue(code, out var point) && point.Frontal is { } at)
+                points.Add(new(point.Surface, new(Math.Abs(at[0]), at[1]), point.LateralZ));
         List<PathStop> run = hand.Glide == true ? [.. told, .. points] : told;
         var legs = run.Zip(run.Skip(1)).Select(pair => Leg(pair.First, pair.Second, atlas)).ToList();
-        var width = hand.Contact is { } c && atlas.Contacts.TryGetValue(c, out var contact) ? contact.WidthMm / settings.IpdMm : 14 / settings.IpdMm;
+        var width =
+            hand.Contact is { } c && atlas.Contacts.TryGetValue(c, out var contact)
+                ? contact.WidthMm / settings.IpdMm
+                : 14 / settings.IpdMm;
         return new(legs, [.. told, .. points], width, hand.DegLeft ?? WordDegrees(hand.Direction));
     }
 
     /// <summary>The told words of a stop.</summary>
     internal static string Name(PathStop stop, Hand hand, Atlas atlas, HouseSettings settings) =>
-        hand.AllPath.Where(p => p.Landmark is { } id && atlas.Landmarks.TryGetValue(id, out var l) && Moved(Frontal(l), p.Offset, settings) == stop.Point).Select(p => StrokeReading.PlaceWords(p, atlas)).FirstOrDefault()
-            ?? hand.AllPoints.FirstOrDefault(c => atlas.Points.TryGetValue(c, out var point) && point.Frontal is { } at && stop.Point == new FacePoint(Math.Abs(at[0]), at[1])) ?? "there";
+        hand.AllPath.Where(p =>
+                p.Landmark is { } id && atlas.Landmarks.TryGetValue(id, out var l) && Moved(Frontal(l), p.Offset, settings) == stop.Point
+            )
+            .Select(p => StrokeReading.PlaceWords(p, atlas))
+            .FirstOrDefault()
+        ?? hand.AllPoints.FirstOrDefault(c =>
+            atlas.Points.TryGetValue(c, out var point) && point.Frontal is { } at && stop.Point == new FacePoint(Math.Abs(at[0]), at[1])
+        )
+        ?? "there";
 
     private static StrokeLeg Leg(PathStop from, PathStop to, Atlas atlas)
     {
-        if (Through(from, to)) return new(from, to, null, [], true);
+        if (Through(from, to))
+            return new(from, to, null, [], true);
         // The edges are drawn in the front view: what lies on the back follows none of them.
         var edge = from.Surface == "back" || to.Surface == "back" ? null : EdgeCurve.Follow(from.Point, to.Point, atlas);
         List<FacePoint> places = [from.Point, .. edge?.Between ?? [], to.Point];
         // Where a leg leaves one surface for another, only the piece in its middle crosses.
         var crossing = from.Surface == to.Surface ? -1 : (places.Count - 1) / 2;
-        return new(from, to, edge?.Edge, [.. places.Zip(places.Skip(1)).Select((pair, i) =>
-            new StrokePiece(from.Surface == to.Surface || i < crossing ? from.Surface : i > crossing ? to.Surface : "edge", pair.First, pair.Second))], false);
+        return new(
+            from,
+            to,
+            edge?.Edge,
+            [
+                .. places
+                    .Zip(places.Skip(1))
+                    .Select(
+                        (pair, i) =>
+                            new StrokePiece(
+                                from.Surface == to.Surface || i < crossing ? from.Surface
+                                    : i > crossing ? to.Surface
+                                    : "edge",
+                                pair.First,
+                                pair.Second
+                            )
+                    ),
+            ],
+            false
+        );
     }
 
     /// <summary>From the front hairline up, front and back are one crown: 1.2 IPD above the pupils.</summary>
@@ -99,19 +146,26 @@ public sealed class StrokePath
     /// <summary>Outwards of the neck and below it, front and back meet on the top of the shoulder.</summary>
     private static bool OnShoulder(FacePoint p) => p is { X: >= 1.1, Y: <= -2.9 };
 
-    /// <summary>Front to back, save over the crown (from the brows up) and over the top of the shoulder, where nothing lies between.</summary>
+    /// <summary>
+    /// Front to back, save over the crown (from the brows up) and over the top of the shoulder, where nothing lies between.
+    /// </summary>
     private static bool Through(PathStop from, PathStop to)
     {
-        if ((from.Surface, to.Surface) is not (("front", "back") or ("back", "front"))) return false;
+        if ((from.Surface, to.Surface) is not (("front", "back") or ("back", "front")))
+            return false;
         var (front, back) = from.Surface == "front" ? (from.Point, to.Point) : (to.Point, from.Point);
         return !(back.Y >= Crown && front.Y >= 0.28) && !(OnShoulder(front) && OnShoulder(back));
     }
 
-    /// <summary>Share of the largest leg's contact that lies on an outline of the front view, and whether the centre line enters it; any surface.</summary>
-    public (bool Entered, double Share) OverFront(double[][] outline, double[][]? hole) => Over(contact => contact.In("frontal"), Area(outline, hole), static _ => false);
+    /// <summary>
+    /// Share of the largest leg's contact that lies on an outline of the front view, and whether the centre line enters it; any surface.
+    /// </summary>
+    public (bool Entered, double Share) OverFront(double[][] outline, double[][]? hole) =>
+        Over(contact => contact.In("frontal"), Area(outline, hole), static _ => false);
 
     /// <summary>
-    /// How a hazard is met: whether the centre line of one contact enters one of its outlines, and the largest share of one contact that lies on
+    /// How a hazard is met: whether the centre line of one contact enters one of its outlines, and the largest share of one contact that
+    /// lies on
     /// one. A leg is looked at on each surface that it crosses. A contact that rests on the rim as told counts by its centre line only.
     /// </summary>
     /// <param name="onRim">Whether a contact whose centre line runs along the front of the bony rim rests there (house ruling 7).</param>
@@ -121,7 +175,11 @@ public sealed class StrokePath
         var met = (Entered: false, Share: 0.0);
         foreach (var outline in hazard.Outlines)
         {
-            var (entered, share) = Over(c => c.In(outline.View), BothHalves(outline, outline.View == hazard.View ? hazard.Hole : null), c => onRim && RestsOnRim(c, hazard.RimFront));
+            var (entered, share) = Over(
+                c => c.In(outline.View),
+                BothHalves(outline, outline.View == hazard.View ? hazard.Hole : null),
+                c => onRim && RestsOnRim(c, hazard.RimFront)
+            );
             met = (met.Entered || entered, Math.Max(met.Share, share));
         }
         return met;
@@ -135,15 +193,20 @@ public sealed class StrokePath
         var (entered, share) = (false, 0.0);
         foreach (var contact in _contacts.Value)
         {
-            if (look(contact) is not { } seen) continue;
+            if (look(contact) is not { } seen)
+                continue;
             entered |= Enters(seen.Line, area);
-            if (seen.Touched is { Area: > 0 } touched && !restsBeside(contact)) share = Math.Max(share, Common(touched, area) / touched.Area);
+            if (seen.Touched is { Area: > 0 } touched && !restsBeside(contact))
+                share = Math.Max(share, Common(touched, area) / touched.Area);
         }
         return (entered, share);
     }
 
     private static bool RestsOnRim(SeenLeg contact, RimFront? rim) =>
-        rim is not null && contact.In("frontal") is { } seen && Enters(seen.Line, Area(rim.Polygon, rim.Hole)) && !(rim.Hole is { } hole && Enters(seen.Line, Area(hole, null)));
+        rim is not null
+        && contact.In("frontal") is { } seen
+        && Enters(seen.Line, Area(rim.Polygon, rim.Hole))
+        && !(rim.Hole is { } hole && Enters(seen.Line, Area(hole, null)));
 
     /// <summary>A contact in one picture: its centre line, and what it touches; null where only the centre line is asked about.</summary>
     private sealed record Seen(string View, LineString Line, Geometry? Touched);
@@ -159,25 +222,40 @@ public sealed class StrokePath
 
     private static IEnumerable<SeenLeg> Contacts(IReadOnlyList<StrokeLeg> legs, IReadOnlyList<PathStop> stops, double width)
     {
-        foreach (var leg in legs.Where(l => !l.Through)) yield return new([.. Pictures([.. leg.Places], leg.Start, leg.End, width, true)]);
+        foreach (var leg in legs.Where(l => !l.Through))
+            yield return new([.. Pictures([.. leg.Places], leg.Start, leg.End, width, true)]);
         foreach (var stop in stops)
-            yield return new([.. Pictures([stop.Point, stop.Point], stop, stop, width, !legs.Any(l => !l.Through && (l.Start == stop || l.End == stop)))]);
+            yield return new([
+                .. Pictures([stop.Point, stop.Point], stop, stop, width, !legs.Any(l => !l.Through && (l.Start == stop || l.End == stop))),
+            ]);
     }
 
-    /// <summary>The front picture shows front and side, the side picture what has an end on the side, the back picture what has one on the back.</summary>
+    /// <summary>
+    /// The front picture shows front and side, the side picture what has an end on the side, the back picture what has one on the back.
+    /// </summary>
     private static IEnumerable<Seen> Pictures(IReadOnlyList<FacePoint> places, PathStop start, PathStop end, double width, bool counts)
     {
         bool On(string surface) => start.Surface == surface || end.Surface == surface;
-        if (On("back")) yield return Contact("posterior", places);
-        else yield return Contact("frontal", places);
+        if (On("back"))
+            yield return Contact("posterior", places);
+        else
+            yield return Contact("frontal", places);
         // Over the crown a leg shows in both.
-        if (On("back") && On("front")) yield return Contact("frontal", places);
-        if (On("side") && start.Z is { } from && end.Z is { } to) yield return Contact("lateral", Sideways(places, from, to));
+        if (On("back") && On("front"))
+            yield return Contact("frontal", places);
+        if (On("side") && start.Z is { } from && end.Z is { } to)
+            yield return Contact("lateral", Sideways(places, from, to));
 
         Seen Contact(string view, IReadOnlyList<FacePoint> seen)
         {
             var line = Plane.CreateLineString([.. seen.Select(p => new Coordinate(p.X, p.Y))]);
-            return new(view, line, !counts ? null : line.Length < SamePoint ? line.StartPoint.Buffer(width / 2) : line.Buffer(width / 2));
+            return new(
+                view,
+                line,
+                !counts ? null
+                    : line.Length < SamePoint ? line.StartPoint.Buffer(width / 2)
+                    : line.Buffer(width / 2)
+            );
         }
     }
 
@@ -186,25 +264,39 @@ public sealed class StrokePath
     {
         var length = places.Zip(places.Skip(1)).Sum(p => p.First.DistanceTo(p.Second));
         var run = 0.0;
-        return [.. places.Select((p, i) =>
-        {
-            if (i > 0) run += places[i - 1].DistanceTo(p);
-            // In the front view two places of the side may lie behind one another.
-            var share = length < SamePoint ? (double)i / Math.Max(1, places.Count - 1) : run / length;
-            return new FacePoint(from + (share * (to - from)), p.Y);
-        })];
+        return
+        [
+            .. places.Select(
+                (p, i) =>
+                {
+                    if (i > 0)
+                        run += places[i - 1].DistanceTo(p);
+                    // In the front view two places of the side may lie behind one another.
+                    var share = length < SamePoint ? (double)i / Math.Max(1, places.Count - 1) : run / length;
+                    return new FacePoint(from + (share * (to - from)), p.Y);
+                }
+            ),
+        ];
     }
 
     private readonly bool _directionTold;
 
-    /// <summary>Direction over one zone: as told, else the way that the leg which runs furthest over it takes there, else that of the whole path.</summary>
+    /// <summary>
+    /// Direction over one zone: as told, else the way that the leg which runs furthest over it takes there, else that of the whole path.
+    /// </summary>
     public double? DirectionOver(Zone zone)
     {
         ArgumentNullException.ThrowIfNull(zone);
-        if (_directionTold || zone.View != "frontal" || Legs.All(l => l.Edge is null) && Legs.Count < 2) return DirectionDegrees;
+        if (_directionTold || zone.View != "frontal" || Legs.All(l => l.Edge is null) && Legs.Count < 2)
+            return DirectionDegrees;
         var area = Area(zone.Polygon, null);
-        var best = Legs.Select(l => Inside(l, zone.Surface, area)).Where(x => x.Length > SamePoint).OrderByDescending(x => x.Length).FirstOrDefault();
-        return best.Length > SamePoint && best.Way.DistanceTo(default) > SamePoint ? FaceAngle.Direction(default, best.Way) : DirectionDegrees;
+        var best = Legs.Select(l => Inside(l, zone.Surface, area))
+            .Where(x => x.Length > SamePoint)
+            .OrderByDescending(x => x.Length)
+            .FirstOrDefault();
+        return best.Length > SamePoint && best.Way.DistanceTo(default) > SamePoint
+            ? FaceAngle.Direction(default, best.Way)
+            : DirectionDegrees;
     }
 
     /// <summary>How far a leg runs over an area, and the way it makes good there.</summary>
@@ -214,7 +306,8 @@ public sealed class StrokePath
         foreach (var piece in leg.Pieces.Where(p => p.Surface == surface || p.Surface == "edge"))
         {
             var line = Plane.CreateLineString([new(piece.From.X, piece.From.Y), new(piece.To.X, piece.To.Y)]);
-            if (line.Length < SamePoint || !line.EnvelopeInternal.Intersects(area.EnvelopeInternal)) continue;
+            if (line.Length < SamePoint || !line.EnvelopeInternal.Intersects(area.EnvelopeInternal))
+                continue;
             var inside = line.Intersection(area).Length;
             length += inside;
             x += (piece.To.X - piece.From.X) * inside / line.Length;
@@ -227,56 +320,90 @@ public sealed class StrokePath
     private const double SamePoint = 1e-9;
 
     private static bool Enters(LineString line, Geometry area) =>
-        line.EnvelopeInternal.Intersects(area.EnvelopeInternal) && (line.Length < SamePoint ? area.Contains(line.StartPoint) : line.Crosses(area) || line.Within(area));
+        line.EnvelopeInternal.Intersects(area.EnvelopeInternal)
+        && (line.Length < SamePoint ? area.Contains(line.StartPoint) : line.Crosses(area) || line.Within(area));
 
     private static double Common(Geometry contact, Geometry area) =>
         contact.EnvelopeInternal.Intersects(area.EnvelopeInternal) ? contact.Intersection(area).Area : 0;
 
-    /// <summary>Two zones that are one, overlap, or lie within 0.1 IPD (about 6 mm, what the outlines are good for) of one another in one picture.</summary>
-    internal static bool Border(Zone one, Zone other) => one.Id == other.Id || one.View == other.View && Area(one.Polygon, null).Distance(Area(other.Polygon, null)) <= 0.1;
+    /// <summary>
+    /// Two zones that are one, overlap, or lie within 0.1 IPD (about 6 mm, what the outlines are good for) of one another in one picture.
+    /// </summary>
+    internal static bool Border(Zone one, Zone other) =>
+        one.Id == other.Id || one.View == other.View && Area(one.Polygon, null).Distance(Area(other.Polygon, null)) <= 0.1;
 
     /// <summary>Zones of one surface that hold a place, or lie within 0.15 IPD (about 9 mm) of it.</summary>
     public static IReadOnlyList<string> Nearest(FacePoint place, string surface, Atlas atlas)
     {
         ArgumentNullException.ThrowIfNull(atlas);
         var point = Plane.CreatePoint(new Coordinate(place.X, place.Y));
-        return [.. atlas.Document.Zones.Where(z => z.View == "frontal" && z.Surface == surface && Area(z.Polygon, null).Distance(point) <= 0.15).Select(z => z.Id)];
+        return
+        [
+            .. atlas
+                .Document.Zones.Where(z => z.View == "frontal" && z.Surface == surface && Area(z.Polygon, null).Distance(point) <= 0.15)
+                .Select(z => z.Id),
+        ];
     }
 
-    /// <summary>The zones a path runs over, in the order met. Sampled every 0.04 IPD (about 2.5 mm), finer than the outlines are good for.</summary>
+    /// <summary>
+    /// The zones a path runs over, in the order met. Sampled every 0.04 IPD (about 2.5 mm), finer than the outlines are good for.
+    /// </summary>
     public IReadOnlyList<string> Zones(Atlas atlas)
     {
         ArgumentNullException.ThrowIfNull(atlas);
         const double step = 0.04;
-        var areas = atlas.Document.Zones.Where(z => z.View == "frontal").Select(z => (z.Id, z.Surface, Area: Area(z.Polygon, null), Holds: Prepared(z.Polygon))).ToList();
+        var areas = atlas
+            .Document.Zones.Where(z => z.View == "frontal")
+            .Select(z => (z.Id, z.Surface, Area: Area(z.Polygon, null), Holds: Prepared(z.Polygon)))
+            .ToList();
         var met = new List<string>();
         void Visit(FacePoint p, string surface)
         {
             var point = Plane.CreatePoint(new Coordinate(p.X, p.Y));
-            foreach (var zone in areas.Where(a => (surface == "edge" || a.Surface == surface) && !met.Contains(a.Id) && a.Holds.Contains(point))) met.Add(zone.Id);
+            foreach (
+                var zone in areas.Where(a => (surface == "edge" || a.Surface == surface) && !met.Contains(a.Id) && a.Holds.Contains(point))
+            )
+                met.Add(zone.Id);
         }
-        foreach (var zone in ZonesBesideFront(atlas)) met.Add(zone);
+        foreach (var zone in ZonesBesideFront(atlas))
+            met.Add(zone);
         foreach (var piece in Legs.SelectMany(l => l.Pieces))
         {
             var samples = Math.Max(1, (int)Math.Ceiling(piece.From.DistanceTo(piece.To) / step));
-            for (var i = 0; i <= samples; i++) Visit(new(piece.From.X + ((piece.To.X - piece.From.X) * i / samples), piece.From.Y + ((piece.To.Y - piece.From.Y) * i / samples)), piece.Surface);
+            for (var i = 0; i <= samples; i++)
+                Visit(
+                    new(
+                        piece.From.X + ((piece.To.X - piece.From.X) * i / samples),
+                        piece.From.Y + ((piece.To.Y - piece.From.Y) * i / samples)
+                    ),
+                    piece.Surface
+                );
         }
-        foreach (var stop in Stops) Visit(stop.Point, stop.Surface);
+        foreach (var stop in Stops)
+            Visit(stop.Point, stop.Surface);
         if (met.Count == 0 && Stops.Count > 0)
         {
             // A landmark on the border of its zone lies in none: take the nearest on its surface.
             var p = Plane.CreatePoint(new Coordinate(Stops[0].Point.X, Stops[0].Point.Y));
             var near = areas.Where(a => a.Surface == Stops[0].Surface).OrderBy(a => a.Area.Distance(p)).FirstOrDefault();
-            if (near.Id is not null && near.Area.Distance(p) < 0.2) met.Add(near.Id);
+            if (near.Id is not null && near.Area.Distance(p) < 0.2)
+                met.Add(near.Id);
         }
         return met;
     }
 
     /// <summary>Zones of the side and the back that a centre line enters: ear, behind the ear, scalp, nape.</summary>
     private IEnumerable<string> ZonesBesideFront(Atlas atlas) =>
-        atlas.Document.Zones.Where(z => z.View != "frontal" && _contacts.Value.Any(c => c.In(z.View) is { } seen && Enters(seen.Line, Area(z.Polygon, null)))).Select(z => z.Id);
+        atlas
+            .Document.Zones.Where(z =>
+                z.View != "frontal" && _contacts.Value.Any(c => c.In(z.View) is { } seen && Enters(seen.Line, Area(z.Polygon, null)))
+            )
+            .Select(z => z.Id);
 
-    /// <summary>Areas already built, by the outline of the atlas they belong to: the atlas never changes, and building them is nearly all the cost.</summary>
+    /// <summary>
+    /// Areas already built, by the outline of the atlas they belong to: the atlas never changes, and building them is nearly all the
+    /// cost.
+    /// </summary>
     private static readonly ConditionalWeakTable<double[][], Geometry> Areas = [];
 
     /// <summary>The same areas with an index, for asking about many points.</summary>
@@ -284,15 +411,30 @@ public sealed class StrokePath
 
     private static readonly ConditionalWeakTable<double[][], Geometry> Whole = [];
 
-    /// <summary>An outline that reaches the midline goes on beyond it: a line along the midline runs inside it, not on its border.</summary>
+    /// <summary>
+    /// An outline that reaches the midline goes on beyond it: a line along the midline runs inside it, not on its border.
+    /// </summary>
     private static Geometry BothHalves(HazardOutline outline, double[][]? hole) => Whole.GetValue(outline.Polygon, o =>
-    {
-        var area = Area(o, hole);
-        return outline.View == "lateral" || !o.Any(p => p[0] == 0) ? area : area.Union(new AffineTransformation(-1, 0, 0, 0, 1, 0).Transform(area));
-    });
+        {
+            var area = Area(o, hole);
+            return outline.View == "lateral" || !o.Any(p => p[0] == 0)
+                ? area
+                : area.Union(new AffineTransformation(-1, 0, 0, 0, 1, 0).Transform(area));
+        });
 
-    /// <summary>Front and sides of the neck below the jaw, from the tongue bone to the hollow above the collarbone, in the front view.</summary>
-    private static readonly double[][] Neck = [[0, -1.97], [0.45, -1.9], [0.7, -1.7], [0.9, -1.4], [1.3, -1.3], [1.3, -3.3], [0, -3.3]];
+    /// <summary>
+    /// Front and sides of the neck below the jaw, from the tongue bone to the hollow above the collarbone, in the front view.
+    /// </summary>
+    private static readonly double[][] Neck =
+    [
+        [0, -1.97],
+        [0.45, -1.9],
+        [0.7, -1.7],
+        [0.9, -1.4],
+        [1.3, -1.3],
+        [1.3, -3.3],
+        [0, -3.3],
+    ];
 
     /// <summary>Whether the contact lies on the front or the sides of the neck, or passes over them.</summary>
     public bool OnFrontOrSideOfTheNeck
@@ -304,7 +446,8 @@ public sealed class StrokePath
         }
     }
 
-    private static IPreparedGeometry Prepared(double[][] outline) => PreparedAreas.GetValue(outline, o => PreparedGeometryFactory.Prepare(Area(o, null)));
+    private static IPreparedGeometry Prepared(double[][] outline) =>
+        PreparedAreas.GetValue(outline, o => PreparedGeometryFactory.Prepare(Area(o, null)));
 
     private static Geometry Area(double[][] outline, double[][]? hole) => Areas.GetValue(outline, o => Build(o, hole));
 
@@ -317,7 +460,8 @@ public sealed class StrokePath
     private static Coordinate[] Ring(double[][] points)
     {
         var ring = points.Select(p => new Coordinate(p[0], p[1])).ToList();
-        if (!ring[0].Equals2D(ring[^1])) ring.Add(ring[0]);
+        if (!ring[0].Equals2D(ring[^1]))
+            ring.Add(ring[0]);
         return [.. ring];
     }
 
@@ -326,10 +470,18 @@ public sealed class StrokePath
     /// <summary>A place moved by finger-breadths; medial stops at the midline.</summary>
     internal static FacePoint Moved(FacePoint p, PathOffset? offset, HouseSettings settings)
     {
-        if (offset?.Dir is null) return p;
+        if (offset?.Dir is null)
+            return p;
         var d = (offset.Breadths ?? 1) * settings.IpdPerBreadth;
         // Backward has no extent in the frontal picture.
-        return offset.Dir switch { "up" => new(p.X, p.Y + d), "down" => new(p.X, p.Y - d), "medial" => new(Math.Max(0, p.X - d), p.Y), "lateral" => new(p.X + d, p.Y), _ => p };
+        return offset.Dir switch
+        {
+            "up" => new(p.X, p.Y + d),
+            "down" => new(p.X, p.Y - d),
+            "medial" => new(Math.Max(0, p.X - d), p.Y),
+            "lateral" => new(p.X + d, p.Y),
+            _ => p,
+        };
     }
 
     /// <summary>The told places in the side view: x holds z (forward), y as ever; none when one of them is not known there.</summary>
@@ -340,15 +492,33 @@ public sealed class StrokePath
         ArgumentNullException.ThrowIfNull(settings);
         var places = new List<FacePoint?>();
         foreach (var p in hand.AllPath)
-            places.Add(p.Landmark is { } id && atlas.Landmarks.TryGetValue(id, out var l) && l.LateralZ is { } z
-                ? new FacePoint(z - (p.Offset?.Dir == "back" ? (p.Offset.Breadths ?? 1) * settings.IpdPerBreadth : 0), Moved(Frontal(l), p.Offset, settings).Y) : null);
+            places.Add(
+                p.Landmark is { } id && atlas.Landmarks.TryGetValue(id, out var l) && l.LateralZ is { } z
+                    ? new FacePoint(
+                        z - (p.Offset?.Dir == "back" ? (p.Offset.Breadths ?? 1) * settings.IpdPerBreadth : 0),
+                        Moved(Frontal(l), p.Offset, settings).Y
+                    )
+                    : null
+            );
         foreach (var code in hand.AllPoints)
-            places.Add(atlas.Points.TryGetValue(code, out var point) && point is { LateralZ: { } z, Frontal: { } at } ? new FacePoint(z, at[1]) : null);
+            places.Add(
+                atlas.Points.TryGetValue(code, out var point) && point is { LateralZ: { } z, Frontal: { } at }
+                    ? new FacePoint(z, at[1])
+                    : null
+            );
         return places.Any(p => p is null) ? [] : [.. places.OfType<FacePoint>()];
     }
 
     private static double? Overall(IReadOnlyList<PathStop> stops) =>
         stops.Count >= 2 && stops[0].Point.DistanceTo(stops[^1].Point) > 1e-6 ? FaceAngle.Direction(stops[0].Point, stops[^1].Point) : null;
 
-    private static double? WordDegrees(string? direction) => direction switch { "up" => 90, "down" => 270, "lateral" or "outward" or "to-ear" => 0, "medial" or "inward" => 180, _ => null };
+    private static double? WordDegrees(string? direction) =>
+        direction switch
+        {
+            "up" => 90,
+            "down" => 270,
+            "lateral" or "outward" or "to-ear" => 0,
+            "medial" or "inward" => 180,
+            _ => null,
+        };
 }

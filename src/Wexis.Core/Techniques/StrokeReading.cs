@@ -28,26 +28,51 @@ public sealed record StrokeReading(IReadOnlyList<PathPoint> Path, string Half, d
     private const int MostStops = 6;
     private const int MostPlaces = 2000;
 
-    /// <summary>Simplifies the line to its bends, names each by the nearest landmark or by one with finger-breadths, and leaves out what an edge of the face already says.</summary>
+    /// <summary>
+    /// Simplifies the line to its bends, names each by the nearest landmark or by one with finger-breadths, and leaves out what an edge
+    /// of the face already says.
+    /// </summary>
     public static Checked<StrokeReading> Of(StrokeDrawing drawing, Atlas atlas, HouseSettings settings)
     {
         ArgumentNullException.ThrowIfNull(drawing);
         var places = drawing.Places ?? [];
-        if (places.Count == 0) return Checked.No<StrokeReading>(new Issue("places", IssueCodes.Missing, "", "the line, as places in the face frame"));
-        if (places.Count > MostPlaces) return Checked.No<StrokeReading>(new Issue("places", IssueCodes.TooLong, $"{places.Count}", $"{MostPlaces} places"));
+        if (places.Count == 0)
+            return Checked.No<StrokeReading>(new Issue("places", IssueCodes.Missing, "", "the line, as places in the face frame"));
+        if (places.Count > MostPlaces)
+            return Checked.No<StrokeReading>(new Issue("places", IssueCodes.TooLong, $"{places.Count}", $"{MostPlaces} places"));
         if (places.FirstOrDefault(p => !(Math.Abs(p.X) <= 4 && Math.Abs(p.Y) <= 6)) is var far && far != default)
-            return Checked.No<StrokeReading>(new Issue("places", IssueCodes.OutOfRange, $"({far.X:0.##}, {far.Y:0.##})", "the plate: −4 to 4 and −6 to 6 pupil distances"));
+            return Checked.No<StrokeReading>(
+                new Issue(
+                    "places",
+                    IssueCodes.OutOfRange,
+                    $"({far.X:0.##}, {far.Y:0.##})",
+                    "the plate: −4 to 4 and −6 to 6 pupil distances"
+                )
+            );
 
         // A path is stored for the subject's left; what crosses the midline stays on the half where most of it lies.
         var half = places.Sum(p => p.X) < -1e-9 ? "right" : "left";
         var left = places.Select(p => new FacePoint(Math.Max(0, half == "right" ? -p.X : p.X), p.Y)).ToList();
         var bends = Bends(left);
         if (bends.Find(b => NearestLandmark(b, atlas) > Reach) is var beside && beside != default)
-            return Checked.No<StrokeReading>(new Issue("places", IssueCodes.OutOfRange, $"({beside.X:0.##}, {beside.Y:0.##})", "the face and neck: no place that has a name is near"));
+            return Checked.No<StrokeReading>(
+                new Issue(
+                    "places",
+                    IssueCodes.OutOfRange,
+                    $"({beside.X:0.##}, {beside.Y:0.##})",
+                    "the face and neck: no place that has a name is near"
+                )
+            );
         var named = bends.Select(p => Named(p, atlas, settings)).ToList();
         var path = WithoutEdges(named, left, atlas);
-        return Checked.Yes(new StrokeReading([.. path.Select(n => n.Point)], half, named.Zip(bends).Max(x => x.First.Place.DistanceTo(x.Second)) * settings.IpdMm,
-            string.Join(" → ", path.Select(n => PlaceWords(n.Point, atlas)))));
+        return Checked.Yes(
+            new StrokeReading(
+                [.. path.Select(n => n.Point)],
+                half,
+                named.Zip(bends).Max(x => x.First.Place.DistanceTo(x.Second)) * settings.IpdMm,
+                string.Join(" → ", path.Select(n => PlaceWords(n.Point, atlas)))
+            )
+        );
     }
 
     /// <summary>A place in words: "one breadth below the outer rim".</summary>
@@ -55,22 +80,37 @@ public sealed record StrokeReading(IReadOnlyList<PathPoint> Path, string Half, d
     {
         ArgumentNullException.ThrowIfNull(point);
         ArgumentNullException.ThrowIfNull(atlas);
-        var name = point.Landmark is { } id ? atlas.Landmarks.TryGetValue(id, out var l) ? l.Name : id : "";
-        if (point.Offset?.Dir is not { } dir) return name;
+        var name = point.Landmark is { } id
+            ? atlas.Landmarks.TryGetValue(id, out var l)
+                ? l.Name
+                : id
+            : "";
+        if (point.Offset?.Dir is not { } dir)
+            return name;
         var breadths = point.Offset.Breadths ?? 1;
-        var many = breadths switch { 0.5 => "half a breadth", 1 => "one breadth", 1.5 => "one and a half breadths", 2 => "two breadths", 3 => "three breadths", _ => $"{breadths:0.#} breadths" };
+        var many = breadths switch
+        {
+            0.5 => "half a breadth",
+            1 => "one breadth",
+            1.5 => "one and a half breadths",
+            2 => "two breadths",
+            3 => "three breadths",
+            _ => $"{breadths:0.#} breadths",
+        };
         return $"{many} {dir switch { "up" => "above", "down" => "below", "medial" => "inwards of", "lateral" => "outwards of", _ => "behind" }} the {name}";
     }
 
     private static List<FacePoint> Bends(List<FacePoint> places)
     {
         var spread = places.Max(p => p.DistanceTo(places[0]));
-        if (places.Count == 1 || spread < Touch) return [places[0]];
+        if (places.Count == 1 || spread < Touch)
+            return [places[0]];
         var line = new GeometryFactory().CreateLineString([.. places.Select(p => new Coordinate(p.X, p.Y))]);
         for (var tolerance = Wobble; ; tolerance *= 1.4)
         {
             var bends = DouglasPeuckerSimplifier.Simplify(line, tolerance).Coordinates;
-            if (bends.Length <= MostStops) return [.. bends.Select(c => new FacePoint(c.X, c.Y))];
+            if (bends.Length <= MostStops)
+                return [.. bends.Select(c => new FacePoint(c.X, c.Y))];
         }
     }
 
@@ -79,7 +119,9 @@ public sealed record StrokeReading(IReadOnlyList<PathPoint> Path, string Half, d
 
     private readonly record struct NamedPlace(PathPoint Point, FacePoint Place);
 
-    /// <summary>The way of naming a place that loses least; a bare landmark is preferred while it is hardly worse, fewer breadths before more.</summary>
+    /// <summary>
+    /// The way of naming a place that loses least; a bare landmark is preferred while it is hardly worse, fewer breadths before more.
+    /// </summary>
     private static NamedPlace Named(FacePoint place, Atlas atlas, HouseSettings settings)
     {
         // What a half breadth more has to gain before it is worth saying: 0.02 IPD, some 1.3 mm.
@@ -88,7 +130,8 @@ public sealed record StrokeReading(IReadOnlyList<PathPoint> Path, string Half, d
         foreach (var (id, landmark) in atlas.Landmarks.Where(l => l.Value.Surface != "back"))
         {
             var at = new FacePoint(landmark.Frontal[0], landmark.Frontal[1]);
-            if (at.DistanceTo(place) > Reach) continue;
+            if (at.DistanceTo(place) > Reach)
+                continue;
             Consider(new PathPoint(id, null, null, null), at, 0);
             foreach (var dir in new[] { "up", "down", "medial", "lateral" })
                 for (var halves = 1; halves <= 6; halves++)
@@ -102,7 +145,8 @@ public sealed record StrokeReading(IReadOnlyList<PathPoint> Path, string Half, d
         void Consider(PathPoint point, FacePoint at, int effort)
         {
             var cost = at.DistanceTo(place) + (effort * perHalfBreadth);
-            if (cost < best.Cost) best = (cost, new(point, at));
+            if (cost < best.Cost)
+                best = (cost, new(point, at));
         }
     }
 
@@ -110,18 +154,24 @@ public sealed record StrokeReading(IReadOnlyList<PathPoint> Path, string Half, d
     private static List<NamedPlace> WithoutEdges(List<NamedPlace> named, List<FacePoint> drawn, Atlas atlas)
     {
         var kept = new List<NamedPlace>(named);
-        for (var i = 1; i < kept.Count - 1;)
+        for (var i = 1; i < kept.Count - 1; )
         {
             var across = EdgeCurve.Follow(kept[i - 1].Place, kept[i + 1].Place, atlas);
-            var onIt = across is { } edge && new[] { kept[i - 1].Place }.Concat(edge.Between).Append(kept[i + 1].Place).ToList() is var run
+            var onIt =
+                across is { } edge
+                && new[] { kept[i - 1].Place }.Concat(edge.Between).Append(kept[i + 1].Place).ToList() is var run
                 && run.Zip(run.Skip(1)).Any(s => ToSegment(kept[i].Place, s.First, s.Second) < Wobble)
                 && run.All(p => drawn.Zip(drawn.Skip(1)).Min(d => ToSegment(p, d.First, d.Second)) < 2 * Wobble);
-            if (onIt || kept[i].Point == kept[i - 1].Point) kept.RemoveAt(i);
-            else i++;
+            if (onIt || kept[i].Point == kept[i - 1].Point)
+                kept.RemoveAt(i);
+            else
+                i++;
         }
-        if (kept.Count > 1 && kept[^1].Point == kept[^2].Point) kept.RemoveAt(kept.Count - 1);
+        if (kept.Count > 1 && kept[^1].Point == kept[^2].Point)
+            kept.RemoveAt(kept.Count - 1);
         return kept;
     }
 
-    private static double ToSegment(FacePoint p, FacePoint a, FacePoint b) => NetTopologySuite.Algorithm.DistanceComputer.PointToSegment(new(p.X, p.Y), new(a.X, a.Y), new(b.X, b.Y));
+    private static double ToSegment(FacePoint p, FacePoint a, FacePoint b) =>
+        NetTopologySuite.Algorithm.DistanceComputer.PointToSegment(new(p.X, p.Y), new(a.X, a.Y), new(b.X, b.Y));
 }

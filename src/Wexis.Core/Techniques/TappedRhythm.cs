@@ -13,23 +13,30 @@ public sealed record TappedPresses(IReadOnlyList<Press>? Presses, Tempo? Tempo, 
 /// <summary>What a tapped rhythm says: how many, how long held, how fast.</summary>
 /// <param name="Line">The dose line it makes.</param>
 /// <param name="Tempo">Seconds of one repetition, to the half second; in, out and rest keep the family's proportions.</param>
-/// <param name="UnevenShare">Largest deviation of a cycle from the middle one, as a share of it; null with fewer than three presses.</param>
+/// <param name="UnevenShare">Largest deviation of a cycle from the middle one, as a share of it; null with fewer than three
+/// presses.</param>
 public sealed record TappedRhythm(int Repetitions, double? HoldSeconds, double? CycleSeconds, Tempo Tempo, string Line, double? UnevenShare)
 {
     /// <summary>A press this long is a hold and not a tap: longer than any tap of a finger (common practice).</summary>
     private const double HoldFrom = 0.6;
     private const int MostPresses = 200;
 
-    /// <summary>Count = presses; hold = middle length of the presses when it is a hold; cycle = middle time from one press to the next.</summary>
+    /// <summary>
+    /// Count = presses; hold = middle length of the presses when it is a hold; cycle = middle time from one press to the next.
+    /// </summary>
     public static Checked<TappedRhythm> Of(TappedPresses tapped)
     {
         ArgumentNullException.ThrowIfNull(tapped);
         var presses = (tapped.Presses ?? []).ToList();
-        var slip = presses.Count == 0 ? new Issue("presses", IssueCodes.Missing, "", "one press for each repetition")
+        var slip =
+            presses.Count == 0 ? new Issue("presses", IssueCodes.Missing, "", "one press for each repetition")
             : presses.Count > MostPresses ? new("presses", IssueCodes.TooLong, $"{presses.Count}", $"{MostPresses} presses")
-            : presses.Any(p => !(p.UpS >= p.DownS && p.DownS >= 0 && p.UpS < 3600)) || presses.Zip(presses.Skip(1)).Any(x => x.Second.DownS < x.First.UpS)
-                ? new Issue("presses", IssueCodes.NotInOrder, "a press", "each press to end before the next begins") : null;
-        if (slip is not null) return Checked.No<TappedRhythm>(slip);
+            : presses.Any(p => !(p.UpS >= p.DownS && p.DownS >= 0 && p.UpS < 3600))
+            || presses.Zip(presses.Skip(1)).Any(x => x.Second.DownS < x.First.UpS)
+                ? new Issue("presses", IssueCodes.NotInOrder, "a press", "each press to end before the next begins")
+            : null;
+        if (slip is not null)
+            return Checked.No<TappedRhythm>(slip);
 
         var length = Middle(presses.Select(p => p.UpS - p.DownS));
         var hold = length >= HoldFrom ? Half(length) : (double?)null;

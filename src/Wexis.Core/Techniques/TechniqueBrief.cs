@@ -23,11 +23,29 @@ public sealed record BriefClaim(string Text, string Verdict, string? Correction,
 /// <param name="Avoid">States of a person for whom it is left out.</param>
 /// <param name="Marks">What it consists of, for comparing techniques: see <see cref="TechniqueLikeness"/>.</param>
 public sealed record TechniqueBrief(
-    string MadeBy, Levels Seconds, string Primary, string SafetyVerdict, int Questions, int Contradicted, int Answered, IReadOnlyList<string> Concerns, IReadOnlyList<BriefWork> Works,
-    IReadOnlyList<string> Classes, IReadOnlyList<string> Contacts, IReadOnlyList<string> Channels, IReadOnlyList<string> Zones, IReadOnlyList<string> Marks, string? Grade, string? Aim, IReadOnlyList<BriefClaim> WrongClaims, IReadOnlyList<string> Avoid)
+    string MadeBy,
+    Levels Seconds,
+    string Primary,
+    string SafetyVerdict,
+    int Questions,
+    int Contradicted,
+    int Answered,
+    IReadOnlyList<string> Concerns,
+    IReadOnlyList<BriefWork> Works,
+    IReadOnlyList<string> Classes,
+    IReadOnlyList<string> Contacts,
+    IReadOnlyList<string> Channels,
+    IReadOnlyList<string> Zones,
+    IReadOnlyList<string> Marks,
+    string? Grade,
+    string? Aim,
+    IReadOnlyList<BriefClaim> WrongClaims,
+    IReadOnlyList<string> Avoid
+)
 {
     /// <summary>What it does to a person, as screening sees it.</summary>
-    [JsonIgnore] public TechniqueTouch Touch => new(Classes, Zones, [.. Works.Where(w => w.Mode != "inhibited").Select(w => w.Structure).Distinct()]);
+    [JsonIgnore]
+    public TechniqueTouch Touch => new(Classes, Zones, [.. Works.Where(w => w.Mode != "inhibited").Select(w => w.Structure).Distinct()]);
 
     public static TechniqueBrief Of(TechniqueDocument document, Derivation derivation, string madeBy, Atlas atlas)
     {
@@ -35,17 +53,52 @@ public sealed record TechniqueBrief(
         ArgumentNullException.ThrowIfNull(derivation);
         ArgumentNullException.ThrowIfNull(atlas);
         var steps = derivation.Steps;
-        var contradicted = derivation.Claims.Where(c => !c.Stands).ToLookup(c => !string.IsNullOrWhiteSpace(document.Claims?[c.Claim].Answer));
-        var primary = derivation.Map.Worked.Where(r => r.Strength == "primary" && r.Structure is not "superficial-lymph").Select(r => $"{atlas.PlainName(r.Structure)} ({Modes.Plain(r.Mode)})").Distinct().Take(3);
-        return new(madeBy, derivation.Times.Home, string.Join(", ", primary), derivation.SafetyVerdict, derivation.Questions.Count, contradicted[false].Count(), contradicted[true].Count(), [.. document.Concerns ?? []],
-            [.. derivation.Map.Worked.Where(r => r.Strength is "primary" or "secondary").GroupBy(r => (r.Structure, r.Mode)).Select(g => new BriefWork(g.Key.Structure, g.Key.Mode, g.Any(r => r.Strength == "primary") ? "primary" : "secondary"))],
-            derivation.Classes, Once(steps.SelectMany(s => s.Completed.AllHands.Where(h => h.Verb is not null).Select(h => h.Contact))), Once(steps.SelectMany(s => s.Completed.Channels ?? [])),
-            derivation.Map.ZonesTouched, TechniqueLikeness.Marks(steps), derivation.Claims.Select(c => c.Grade).OfType<string>().Order(StringComparer.Ordinal).LastOrDefault(), document.Aim,
-            [.. derivation.Claims.Where(c => !c.Stands).Select(c => new BriefClaim(c.Text, c.Verdicts[0], c.Correction, document.Claims?[c.Claim].Structure is { } told ? [told] : ClaimWords.Structures(c.Text, atlas)))],
-            [.. derivation.Exclusions.Where(e => e.Handling == "avoid").Select(e => e.Id)]);
+        var contradicted = derivation
+            .Claims.Where(c => !c.Stands)
+            .ToLookup(c => !string.IsNullOrWhiteSpace(document.Claims?[c.Claim].Answer));
+        var primary = derivation
+            .Map.Worked.Where(r => r.Strength == "primary" && r.Structure is not "superficial-lymph")
+            .Select(r => $"{atlas.PlainName(r.Structure)} ({Modes.Plain(r.Mode)})")
+            .Distinct()
+            .Take(3);
+        return new(
+            madeBy,
+            derivation.Times.Home,
+            string.Join(", ", primary),
+            derivation.SafetyVerdict,
+            derivation.Questions.Count,
+            contradicted[false].Count(),
+            contradicted[true].Count(),
+            [.. document.Concerns ?? []],
+            [
+                .. derivation
+                    .Map.Worked.Where(r => r.Strength is "primary" or "secondary")
+                    .GroupBy(r => (r.Structure, r.Mode))
+                    .Select(g => new BriefWork(g.Key.Structure, g.Key.Mode, g.Any(r => r.Strength == "primary") ? "primary" : "secondary")),
+            ],
+            derivation.Classes,
+            Once(steps.SelectMany(s => s.Completed.AllHands.Where(h => h.Verb is not null).Select(h => h.Contact))),
+            Once(steps.SelectMany(s => s.Completed.Channels ?? [])),
+            derivation.Map.ZonesTouched,
+            TechniqueLikeness.Marks(steps),
+            derivation.Claims.Select(c => c.Grade).OfType<string>().Order(StringComparer.Ordinal).LastOrDefault(),
+            document.Aim,
+            [
+                .. derivation
+                    .Claims.Where(c => !c.Stands)
+                    .Select(c => new BriefClaim(
+                        c.Text,
+                        c.Verdicts[0],
+                        c.Correction,
+                        document.Claims?[c.Claim].Structure is { } told ? [told] : ClaimWords.Structures(c.Text, atlas)
+                    )),
+            ],
+            [.. derivation.Exclusions.Where(e => e.Handling == "avoid").Select(e => e.Id)]
+        );
     }
 
-    private static IReadOnlyList<string> Once(IEnumerable<string?> words) => [.. words.OfType<string>().Distinct().Order(StringComparer.Ordinal)];
+    private static IReadOnlyList<string> Once(IEnumerable<string?> words) =>
+        [.. words.OfType<string>().Distinct().Order(StringComparer.Ordinal)];
 }
 
 /// <summary>How alike two techniques are by what they consist of, never by their names.</summary>
@@ -64,18 +117,25 @@ public static class TechniqueLikeness
             foreach (var act in step.Completed.AllActs.Where(a => a.Do is not null))
             {
                 marks.Add($"act {act.Do}");
-                marks.Add($"act {act.Do} {(step.Held ? "held" : "moving")}{(act.Resist is null or "none" ? "" : $" against {act.Resist}")}");
-                foreach (var still in act.AllHoldStill) marks.Add($"still {still.Zone}");
+                marks.Add(
+                    $"act {act.Do} {(step.Held ? "held" : "moving")}{(act.Resist is null or "none" ? "" : $" against {act.Resist}")}"
+                );
+                foreach (var still in act.AllHoldStill)
+                    marks.Add($"still {still.Zone}");
             }
             foreach (var hand in step.Completed.AllHands.Where(h => h.Verb is not null))
             {
                 marks.Add($"hand {hand.Verb}");
                 marks.Add($"hand {hand.Verb} {hand.Contact} {hand.Pressure}");
-                foreach (var point in hand.AllPath) marks.Add($"place {point.Landmark}");
-                foreach (var point in hand.AllPoints) marks.Add($"point {point}");
+                foreach (var point in hand.AllPath)
+                    marks.Add($"place {point.Landmark}");
+                foreach (var point in hand.AllPoints)
+                    marks.Add($"point {point}");
             }
-            foreach (var zone in step.Map.ZonesTouched) marks.Add($"zone {zone}");
-            foreach (var still in step.Completed.AllStill) marks.Add($"still {still}");
+            foreach (var zone in step.Map.ZonesTouched)
+                marks.Add($"zone {zone}");
+            foreach (var still in step.Completed.AllStill)
+                marks.Add($"still {still}");
             marks.Add($"sides {step.Sides}");
         }
         return [.. marks];

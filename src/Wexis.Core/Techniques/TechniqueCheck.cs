@@ -4,49 +4,167 @@ using Wexis.Core.Measures;
 namespace Wexis.Core.Techniques;
 
 /// <summary>One row of the work as the exchange says it.</summary>
-public sealed record CheckedRow(string Structure, string Side, string Mode, string Strength, double Seconds, IReadOnlyList<string> Rules, string Certainty, string? Fibres, IReadOnlyList<int> Steps);
+public sealed record CheckedRow(
+    string Structure,
+    string Side,
+    string Mode,
+    string Strength,
+    double Seconds,
+    IReadOnlyList<string> Rules,
+    string Certainty,
+    string? Fibres,
+    IReadOnlyList<int> Steps
+);
 
 public sealed record CheckedHazard(int Step, string Hazard, string Then, string Because, string Instead, string Rule);
+
 public sealed record CheckedExclusion(string Condition, string Handling, bool RedFlag);
-public sealed record CheckedClaim(string Text, string Kind, string Verdict, IReadOnlyList<string> Verdicts, string Because, string? Correction, string? Grade);
+
+public sealed record CheckedClaim(
+    string Text,
+    string Kind,
+    string Verdict,
+    IReadOnlyList<string> Verdicts,
+    string Because,
+    string? Correction,
+    string? Grade
+);
 
 /// <summary>
 /// All that Wexis can say of one technique, as <c>./wexis techniques check</c> prints it and the interface exports it.
 /// </summary>
-/// <param name="Response">What may be done with it for the person told: allow, allow-modified, ask-clinician, refuse, stop-and-refer; without a person by its safety alone. A caution is never answered by a bare allow.</param>
-/// <param name="OnCondition">What an answer short of refusal asks for: what each caution says to do, what each state of the person changes, and what is still to be told.</param>
+/// <param name="Response">What may be done with it for the person told: allow, allow-modified, ask-clinician, refuse, stop-and-refer;
+/// without a person by its safety alone. A caution is never answered by a bare allow.</param>
+/// <param name="OnCondition">What an answer short of refusal asks for: what each caution says to do, what each state of the person
+/// changes, and what is still to be told.</param>
 public sealed record TechniqueCheck(
-    string? Id, string? Name, string Standing, string? Family, IReadOnlyList<CheckedRow> Worked, IReadOnlyList<int> ExpectedAu, IReadOnlyList<string> MustStayStill, IReadOnlyList<string> ZonesTouched,
-    IReadOnlyList<FlowVerdict> LymphPath, IReadOnlyList<StrokeGeometry> Geometry, IReadOnlyList<string> Uncovered, string Safety, IReadOnlyList<CheckedHazard> Hazards, IReadOnlyList<CheckedExclusion> Exclusions,
-    IReadOnlyList<ConditionHit> ConditionsHit, string Response, IReadOnlyList<string> OnCondition, IReadOnlyList<CheckedClaim> Claims, IReadOnlyList<string> CannotTell, IReadOnlyList<string> Questions, IReadOnlyList<string> Issues, TechniqueTimes Times)
+    string? Id,
+    string? Name,
+    string Standing,
+    string? Family,
+    IReadOnlyList<CheckedRow> Worked,
+    IReadOnlyList<int> ExpectedAu,
+    IReadOnlyList<string> MustStayStill,
+    IReadOnlyList<string> ZonesTouched,
+    IReadOnlyList<FlowVerdict> LymphPath,
+    IReadOnlyList<StrokeGeometry> Geometry,
+    IReadOnlyList<string> Uncovered,
+    string Safety,
+    IReadOnlyList<CheckedHazard> Hazards,
+    IReadOnlyList<CheckedExclusion> Exclusions,
+    IReadOnlyList<ConditionHit> ConditionsHit,
+    string Response,
+    IReadOnlyList<string> OnCondition,
+    IReadOnlyList<CheckedClaim> Claims,
+    IReadOnlyList<string> CannotTell,
+    IReadOnlyList<string> Questions,
+    IReadOnlyList<string> Issues,
+    TechniqueTimes Times
+)
 {
-    public static TechniqueCheck Of(TechniqueDocument document, PersonNote? person, DateOnly today, Atlas atlas, ActionModel model, HouseSettings settings)
+    public static TechniqueCheck Of(
+        TechniqueDocument document,
+        PersonNote? person,
+        DateOnly today,
+        Atlas atlas,
+        ActionModel model,
+        HouseSettings settings
+    )
     {
         ArgumentNullException.ThrowIfNull(document);
         var d = Derivation.Of(document, atlas, model, settings);
         var screen = person is null ? null : PersonScreen.Of(d.Touch, person, today, atlas);
-        var hazards = d.Steps.SelectMany(s => s.Safety.Findings.Select(f => new CheckedHazard(s.Index, f.Hazard, f.Verdict, f.Because, f.Instead, f.Why.Rule)))
-            .Concat(PersonHazards(d, screen, atlas)).ToList();
+        var hazards = d
+            .Steps.SelectMany(s =>
+                s.Safety.Findings.Select(f => new CheckedHazard(s.Index, f.Hazard, f.Verdict, f.Because, f.Instead, f.Why.Rule))
+            )
+            .Concat(PersonHazards(d, screen, atlas))
+            .ToList();
         var stopped = hazards.Any(h => h.Then == "stop");
-        var response = new[] { screen?.Response ?? "allow", stopped ? "refuse" : hazards.Count > 0 ? "allow-modified" : "allow", d.Issues.Count > 0 ? "refuse" : d.Questions.Any(q => q.Asks is not null) ? "ask-clinician" : "allow" }.MinBy(PersonScreen.Rank)!;
-        List<string> conditions = [.. hazards.Where(h => h.Then == "caution").Select(h => h.Instead).Concat((screen?.Hits ?? []).Where(h => h.Response is "allow-modified" or "ask-clinician").Select(h => h.Says)).Concat(d.Questions.Where(q => q.Asks is not null).Select(q => q.Text)).Distinct()];
-        return new(document.Id, document.Name, d.Standing, d.Family,
-            [.. d.Map.Worked.Select(r => new CheckedRow(r.Structure, r.Side, r.Mode, r.Strength, r.Seconds.Standard, [.. r.Why.Select(w => w.Rule).Distinct()], r.Certainty, r.Fibres, r.Steps))],
-            d.Map.ExpectedActionUnits, d.Map.MustStayQuiet, d.Map.ZonesTouched, d.Map.Flow, StrokeGeometry.Of(d.Steps, atlas, model, settings), StrokeGeometry.Uncovered(document.Region, d.Steps, atlas),
-            stopped ? "stop" : hazards.Count > 0 ? "caution" : "ok", hazards, [.. d.Exclusions.Select(e => new CheckedExclusion(e.Id, e.Handling, e.RedFlag))],
-            screen?.Hits ?? [], response, response is "allow" or "refuse" or "stop-and-refer" ? [] : conditions,
+        var response = new[]
+        {
+            screen?.Response ?? "allow",
+            stopped ? "refuse"
+            : hazards.Count > 0 ? "allow-modified"
+            : "allow",
+            d.Issues.Count > 0 ? "refuse"
+            : d.Questions.Any(q => q.Asks is not null) ? "ask-clinician"
+            : "allow",
+        }.MinBy(PersonScreen.Rank)!;
+        List<string> conditions =
+        [
+            .. hazards
+                .Where(h => h.Then == "caution")
+                .Select(h => h.Instead)
+                .Concat((screen?.Hits ?? []).Where(h => h.Response is "allow-modified" or "ask-clinician").Select(h => h.Says))
+                .Concat(d.Questions.Where(q => q.Asks is not null).Select(q => q.Text))
+                .Distinct(),
+        ];
+        return new(
+            document.Id,
+            document.Name,
+            d.Standing,
+            d.Family,
+            [
+                .. d.Map.Worked.Select(r => new CheckedRow(
+                    r.Structure,
+                    r.Side,
+                    r.Mode,
+                    r.Strength,
+                    r.Seconds.Standard,
+                    [.. r.Why.Select(w => w.Rule).Distinct()],
+                    r.Certainty,
+                    r.Fibres,
+                    r.Steps
+                )),
+            ],
+            d.Map.ExpectedActionUnits,
+            d.Map.MustStayQuiet,
+            d.Map.ZonesTouched,
+            d.Map.Flow,
+            StrokeGeometry.Of(d.Steps, atlas, model, settings),
+            StrokeGeometry.Uncovered(document.Region, d.Steps, atlas),
+            stopped ? "stop"
+                : hazards.Count > 0 ? "caution"
+                : "ok",
+            hazards,
+            [.. d.Exclusions.Select(e => new CheckedExclusion(e.Id, e.Handling, e.RedFlag))],
+            screen?.Hits ?? [],
+            response,
+            response is "allow" or "refuse" or "stop-and-refer" ? [] : conditions,
             [.. d.Claims.Select(c => new CheckedClaim(c.Text, c.Kind, c.Verdicts[0], c.Verdicts, c.Because, c.Correction, c.Grade))],
-            d.Map.CannotTell, [.. d.Questions.Select(q => $"{q.Path}: {q.Text}")], [.. d.Issues.Select(i => i.Text)], d.Times);
+            d.Map.CannotTell,
+            [.. d.Questions.Select(q => $"{q.Path}: {q.Text}")],
+            [.. d.Issues.Select(i => i.Text)],
+            d.Times
+        );
     }
 
-    /// <summary>Hazard rules that ask for a state of the person fire where a touched zone lists the hazard, while that state counts for the technique.</summary>
+    /// <summary>
+    /// Hazard rules that ask for a state of the person fire where a touched zone lists the hazard, while that state counts for the
+    /// technique.
+    /// </summary>
     private static IEnumerable<CheckedHazard> PersonHazards(Derivation derivation, PersonScreen? screen, Atlas atlas)
     {
         var states = (screen?.Hits ?? []).Where(h => h.Response != "allow").Select(h => h.Condition).ToHashSet(StringComparer.Ordinal);
-        if (states.Count == 0) yield break;
+        if (states.Count == 0)
+            yield break;
         foreach (var step in derivation.Steps)
-            foreach (var hazard in step.Map.ZonesTouched.Where(atlas.Zones.ContainsKey).SelectMany(z => atlas.Zones[z].Hazards).Distinct().Select(h => atlas.Hazards[h]))
-                foreach (var rule in hazard.RuleData.Where(r => r.When.Person is { } p && states.Contains(p)))
-                    yield return new(step.Index, hazard.Id, rule.Then, $"{atlas.Exclusions[rule.When.Person!].Name} here risks: {hazard.Risk}.", hazard.UsualCaution, "R103");
+        foreach (
+            var hazard in step
+                .Map.ZonesTouched.Where(atlas.Zones.ContainsKey)
+                .SelectMany(z => atlas.Zones[z].Hazards)
+                .Distinct()
+                .Select(h => atlas.Hazards[h])
+        )
+        foreach (var rule in hazard.RuleData.Where(r => r.When.Person is { } p && states.Contains(p)))
+            yield return new(
+                step.Index,
+                hazard.Id,
+                rule.Then,
+                $"{atlas.Exclusions[rule.When.Person!].Name} here risks: {hazard.Risk}.",
+                hazard.UsualCaution,
+                "R103"
+            );
     }
 }

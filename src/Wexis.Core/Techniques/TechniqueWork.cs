@@ -7,4 +7,10 @@ namespace Wexis.Core.Techniques;
 /// <param name="Standing">draft, complete or stopped.</param>
 /// <param name="AgainstItsSchool">Where it does not do what its declared school does, in sentences.</param>
 public sealed record TechniqueWork(
-    string MadeBy, string Standing, WorkMap Map, TechniqueTimes Times, IReadOnlyList<ExclusionNote> Exclusions, IReadOnlyList<string> AgainstItsSchool);
+    string MadeBy,
+    string Standing,
+    WorkMap Map,
+    TechniqueTimes Times,
+    IReadOnlyList<ExclusionNote> Exclusions,
+    IReadOnlyList<string> AgainstItsSchool
+);

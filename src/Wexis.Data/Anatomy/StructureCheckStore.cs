@@ -25,8 +25,12 @@ public sealed class StructureCheckStore(NpgsqlDataSource source, string currentD
         await using var c = await source.OpenConnectionAsync(ct);
         return
         [
-            .. (await c.QueryAsync<Row>("SELECT checked_on, checked_by, qualified_as, verdict, remark, data_version FROM anatomy.structure_check WHERE structure = @structure ORDER BY checked_on DESC, entered_at DESC", new { structure }))
-                .Select(r => new StructureCheck(r.CheckedOn, r.CheckedBy, r.QualifiedAs, r.Verdict, r.Remark, r.DataVersion == currentData)),
+            .. (
+                await c.QueryAsync<Row>(
+                    "SELECT checked_on, checked_by, qualified_as, verdict, remark, data_version FROM anatomy.structure_check WHERE structure = @structure ORDER BY checked_on DESC, entered_at DESC",
+                    new { structure }
+                )
+            ).Select(r => new StructureCheck(r.CheckedOn, r.CheckedBy, r.QualifiedAs, r.Verdict, r.Remark, r.DataVersion == currentData)),
         ];
     }
 
@@ -38,6 +42,19 @@ public sealed class StructureCheckStore(NpgsqlDataSource source, string currentD
             """
             INSERT INTO anatomy.structure_check (structure, checked_on, checked_by, qualified_as, verdict, remark, entered_by, entered_at, data_version)
             VALUES (@structure, @CheckedOn, @CheckedBy, @QualifiedAs, @Verdict, @Remark, @by, @now, @dataVersion)
-            """, new { structure, check.CheckedOn, check.CheckedBy, check.QualifiedAs, check.Verdict, check.Remark, by, now = now.ToUniversalTime(), dataVersion });
+            """,
+            new
+            {
+                structure,
+                check.CheckedOn,
+                check.CheckedBy,
+                check.QualifiedAs,
+                check.Verdict,
+                check.Remark,
+                by,
+                now = now.ToUniversalTime(),
+                dataVersion,
+            }
+        );
     }
 }

@@ -4,7 +4,19 @@ using Wexis.Core.Examinations;
 
 namespace Wexis.Data.Examinations;
 
-public sealed record StoredStation(Guid StationId, Guid ExaminationId, int Place, Guid TechniqueId, int Edition, int Revision, int Version, MarkSheet Sheet, bool Used, bool Away = false);
+public sealed record StoredStation(
+    Guid StationId,
+    Guid ExaminationId,
+    int Place,
+    Guid TechniqueId,
+    int Edition,
+    int Revision,
+    int Version,
+    MarkSheet Sheet,
+    bool Used,
+    bool Away = false
+);
+
 public sealed record StoredExamination(Guid ExaminationId, string Name, Guid? ProgrammeId, IReadOnlyList<StoredStation> Stations);
 
 public sealed class ExaminationStore(NpgsqlDataSource source)
@@ -28,7 +40,9 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
         public string Body { get; init; } = "";
         public bool Used { get; init; }
         public bool Away { get; init; }
-        public StoredStation ToStation() => new(StationId, ExaminationId, Place, TechniqueId, Edition, Revision, Version, StoredBody.Read<MarkSheet>(Body), Used, Away);
+
+        public StoredStation ToStation() =>
+            new(StationId, ExaminationId, Place, TechniqueId, Edition, Revision, Version, StoredBody.Read<MarkSheet>(Body), Used, Away);
     }
 
     private const string AllStations = """
@@ -45,27 +59,46 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
     {
         var here = away ? "IS DISTINCT FROM 'deleted'" : "IS NULL";
         await using var c = await source.OpenConnectionAsync(ct);
-        var stations = (await c.QueryAsync<StationRow>($"{AllStations} AND s.away {here} ORDER BY s.place")).Select(r => r.ToStation()).ToLookup(s => s.ExaminationId);
-        return [.. (await c.QueryAsync<Row>($"SELECT examination_id, name, programme_id FROM examinations.examination WHERE away {here} ORDER BY added_at")).Select(e => new StoredExamination(e.ExaminationId, e.Name, e.ProgrammeId, [.. stations[e.ExaminationId]]))];
+        var stations = (await c.QueryAsync<StationRow>($"{AllStations} AND s.away {here} ORDER BY s.place"))
+            .Select(r => r.ToStation())
+            .ToLookup(s => s.ExaminationId);
+        return
+        [
+            .. (
+                await c.QueryAsync<Row>(
+                    $"SELECT examination_id, name, programme_id FROM examinations.examination WHERE away {here} ORDER BY added_at"
+                )
+            ).Select(e => new StoredExamination(e.ExaminationId, e.Name, e.ProgrammeId, [.. stations[e.ExaminationId]])),
+        ];
     }
 
     /// <summary>How many stations there are, without reading one.</summary>
     public async Task<int> Stations(CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return await c.ExecuteScalarAsync<int>("SELECT count(*)::int FROM examinations.station s JOIN examinations.examination x USING (examination_id) WHERE s.away IS NULL AND x.away IS NULL");
+        return await c.ExecuteScalarAsync<int>(
+            "SELECT count(*)::int FROM examinations.station s JOIN examinations.examination x USING (examination_id) WHERE s.away IS NULL AND x.away IS NULL"
+        );
     }
 
     public async Task<StoredStation?> Station(Guid id, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return (await c.QuerySingleOrDefaultAsync<StationRow>(AllStations + " AND s.station_id = @id AND s.away IS DISTINCT FROM 'deleted'", new { id }))?.ToStation();
+        return (
+            await c.QuerySingleOrDefaultAsync<StationRow>(
+                AllStations + " AND s.station_id = @id AND s.away IS DISTINCT FROM 'deleted'",
+                new { id }
+            )
+        )?.ToStation();
     }
 
     public async Task<MarkSheet?> Revision(Guid station, int revision, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        var body = await c.ExecuteScalarAsync<string?>("SELECT body::text FROM examinations.sheet_revision WHERE station_id = @station AND revision = @revision", new { station, revision });
+        var body = await c.ExecuteScalarAsync<string?>(
+            "SELECT body::text FROM examinations.sheet_revision WHERE station_id = @station AND revision = @revision",
+            new { station, revision }
+        );
         return body is null ? null : StoredBody.Read<MarkSheet>(body);
     }
 
@@ -73,60 +106,138 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
     public async Task<AddOutcome> Add(Guid id, string name, Guid? programme, Guid by, DateTimeOffset now, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        var values = new { id, name, programme, by, now = now.ToUniversalTime() };
+        var values = new
+        {
+            id,
+            name,
+            programme,
+            by,
+            now = now.ToUniversalTime(),
+        };
         var added = await c.ExecuteAsync(
             """
             INSERT INTO examinations.examination (examination_id, name, programme_id, added_by, added_at)
             VALUES (@id, @name, @programme, @by, @now) ON CONFLICT DO NOTHING
-            """, values);
-        if (added == 1) return AddOutcome.Added;
+            """,
+            values
+        );
+        if (added == 1)
+            return AddOutcome.Added;
         var same = await c.ExecuteScalarAsync<bool>(
-            "SELECT name = @name AND programme_id IS NOT DISTINCT FROM @programme AND added_by = @by FROM examinations.examination WHERE examination_id = @id", values);
+            "SELECT name = @name AND programme_id IS NOT DISTINCT FROM @programme AND added_by = @by FROM examinations.examination WHERE examination_id = @id",
+            values
+        );
         return same ? AddOutcome.Added : AddOutcome.Clash;
     }
 
     /// <summary>
-    /// Adds a station at the end and freezes the edition it examines. The same sent twice is added once. Stale when the edition changed since its
+    /// Adds a station at the end and freezes the edition it examines. The same sent twice is added once. Stale when the edition changed
+    /// since its
     /// sheet was drafted; not there when the examination is not.
     /// </summary>
     /// <param name="version">Of the edition that the sheet was drafted from.</param>
-    public async Task<SaveOutcome> AddStation(Guid id, Guid examination, Guid technique, int edition, int version, MarkSheet sheet, Guid by, DateTimeOffset now, CancellationToken ct)
+    public async Task<SaveOutcome> AddStation(
+        Guid id,
+        Guid examination,
+        Guid technique,
+        int edition,
+        int version,
+        MarkSheet sheet,
+        Guid by,
+        DateTimeOffset now,
+        CancellationToken ct
+    )
     {
         ArgumentNullException.ThrowIfNull(sheet);
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
-        if (await c.ExecuteScalarAsync<Guid?>("SELECT examination_id FROM examinations.examination WHERE examination_id = @examination AND away IS DISTINCT FROM 'deleted' FOR UPDATE", new { examination }, t) is null)
+        if (
+            await c.ExecuteScalarAsync<Guid?>(
+                "SELECT examination_id FROM examinations.examination WHERE examination_id = @examination AND away IS DISTINCT FROM 'deleted' FOR UPDATE",
+                new { examination },
+                t
+            )
+            is null
+        )
             return SaveOutcome.NotThere;
-        var same = await c.ExecuteScalarAsync<bool?>("SELECT examination_id = @examination AND technique_id = @technique FROM examinations.station WHERE station_id = @id",
-            new { id, examination, technique }, t);
-        if (same is { } known) return known ? SaveOutcome.Saved : SaveOutcome.Stale;
-        var drafted = await c.ExecuteScalarAsync<int?>("SELECT version FROM techniques.edition WHERE technique_id = @technique AND edition = @edition FOR UPDATE", new { technique, edition }, t);
-        if (drafted != version) return SaveOutcome.Stale;
-        await c.ExecuteAsync("UPDATE techniques.edition SET frozen_at = @now WHERE technique_id = @technique AND edition = @edition AND frozen_at IS NULL",
-            new { technique, edition, now = now.ToUniversalTime() }, t);
+        var same = await c.ExecuteScalarAsync<bool?>(
+            "SELECT examination_id = @examination AND technique_id = @technique FROM examinations.station WHERE station_id = @id",
+            new
+            {
+                id,
+                examination,
+                technique,
+            },
+            t
+        );
+        if (same is { } known)
+            return known ? SaveOutcome.Saved : SaveOutcome.Stale;
+        var drafted = await c.ExecuteScalarAsync<int?>(
+            "SELECT version FROM techniques.edition WHERE technique_id = @technique AND edition = @edition FOR UPDATE",
+            new { technique, edition },
+            t
+        );
+        if (drafted != version)
+            return SaveOutcome.Stale;
+        await c.ExecuteAsync(
+            "UPDATE techniques.edition SET frozen_at = @now WHERE technique_id = @technique AND edition = @edition AND frozen_at IS NULL",
+            new
+            {
+                technique,
+                edition,
+                now = now.ToUniversalTime(),
+            },
+            t
+        );
         await c.ExecuteAsync(
             """
             INSERT INTO examinations.station (station_id, examination_id, place, technique_id, edition)
             SELECT @id, @examination, coalesce(max(place), 0) + 1, @technique, @edition FROM examinations.station WHERE examination_id = @examination
-            """, new { id, examination, technique, edition }, t);
+            """,
+            new
+            {
+                id,
+                examination,
+                technique,
+                edition,
+            },
+            t
+        );
         await c.ExecuteAsync(InsertRevision, SheetValues(id, 1, sheet, by, now), t);
         await t.CommitAsync(ct);
         return SaveOutcome.Saved;
     }
 
     /// <summary>Saves the sheet, or the next revision of it when somebody was graded by this one.</summary>
-    public async Task<Saved> SaveSheet(Guid station, int revision, int version, MarkSheet sheet, Guid by, DateTimeOffset now, CancellationToken ct)
+    public async Task<Saved> SaveSheet(
+        Guid station,
+        int revision,
+        int version,
+        MarkSheet sheet,
+        Guid by,
+        DateTimeOffset now,
+        CancellationToken ct
+    )
     {
         ArgumentNullException.ThrowIfNull(sheet);
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
         var saved = await Sheets.Save(c, t, station, revision, version, number => SheetValues(station, number, sheet, by, now));
-        if (saved.Outcome == SaveOutcome.Saved) await t.CommitAsync(ct);
+        if (saved.Outcome == SaveOutcome.Saved)
+            await t.CommitAsync(ct);
         return saved;
     }
 
     private static object SheetValues(Guid station, int revision, MarkSheet sheet, Guid by, DateTimeOffset now) =>
-        new { id = station, revision, body = StoredBody.Write(sheet), passLine = sheet.PassLine, by, now = now.ToUniversalTime() };
+        new
+        {
+            id = station,
+            revision,
+            body = StoredBody.Write(sheet),
+            passLine = sheet.PassLine,
+            by,
+            now = now.ToUniversalTime(),
+        };
 
     private const string InsertRevision = """
         INSERT INTO examinations.sheet_revision (station_id, revision, body, pass_line, changed_by, changed_at)
@@ -143,5 +254,6 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
         UPDATE examinations.sheet_revision SET version = version + 1, body = @body::jsonb, pass_line = @passLine, changed_by = @by, changed_at = @now
          WHERE station_id = @id AND revision = @revision
         """,
-        InsertRevision);
+        InsertRevision
+    );
 }

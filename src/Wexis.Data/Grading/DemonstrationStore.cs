@@ -4,7 +4,19 @@ using Wexis.Core.Grading;
 
 namespace Wexis.Data.Grading;
 
-public sealed record StoredDemonstration(Guid DemonstrationId, Guid StationId, int Revision, Guid TraineeId, string Trainee, Guid AssessorId, string Assessor, int Attempt, DateTimeOffset OpenedAt, DateTimeOffset? SubmittedAt, int Events);
+public sealed record StoredDemonstration(
+    Guid DemonstrationId,
+    Guid StationId,
+    int Revision,
+    Guid TraineeId,
+    string Trainee,
+    Guid AssessorId,
+    string Assessor,
+    int Attempt,
+    DateTimeOffset OpenedAt,
+    DateTimeOffset? SubmittedAt,
+    int Events
+);
 
 /// <summary>What became of an event that was sent.</summary>
 public enum AppendOutcome
@@ -15,7 +27,9 @@ public enum AppendOutcome
     /// <summary>The id is taken by other content.</summary>
     Clash,
 
-    /// <summary>The device's counter is taken by another event of this demonstration: two pages of one browser. Another number will do.</summary>
+    /// <summary>
+    /// The device's counter is taken by another event of this demonstration: two pages of one browser. Another number will do.
+    /// </summary>
     NumberTaken,
 
     /// <summary>The demonstration was submitted already.</summary>
@@ -41,7 +55,9 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
         public DateTimeOffset OpenedAt { get; init; }
         public DateTimeOffset? SubmittedAt { get; init; }
         public int Events { get; init; }
-        public StoredDemonstration ToDemonstration() => new(DemonstrationId, StationId, Revision, TraineeId, Trainee, AssessorId, Assessor, Attempt, OpenedAt, SubmittedAt, Events);
+
+        public StoredDemonstration ToDemonstration() =>
+            new(DemonstrationId, StationId, Revision, TraineeId, Trainee, AssessorId, Assessor, Attempt, OpenedAt, SubmittedAt, Events);
     }
 
     private sealed class EventRow
@@ -57,6 +73,7 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
         public double? Value { get; init; }
         public string? Note { get; init; }
         public long Arrival { get; init; }
+
         public MarkEvent ToEvent() => new(EventId, Kind, Device, Counter, AtMs, Step, Side, Target, Value, Note, Arrival);
     }
 
@@ -68,7 +85,8 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
           JOIN people.person a ON a.person_id = d.assessor_id
         """;
 
-    private const string SelectEvents = "SELECT event_id, kind, device, counter, at_ms, step, side, target, value, note, arrival FROM grading.mark_event";
+    private const string SelectEvents =
+        "SELECT event_id, kind, device, counter, at_ms, step, side, target, value, note, arrival FROM grading.mark_event";
 
     public async Task<IReadOnlyList<StoredDemonstration>> All(CancellationToken ct)
     {
@@ -89,13 +107,25 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
         return (await c.QuerySingleOrDefaultAsync<Row>(Select + " WHERE d.demonstration_id = @id", new { id }))?.ToDemonstration();
     }
 
-    /// <summary>Opens a demonstration under the id the device made; opening the same again changes nothing. The sheet's revision is used from now on.</summary>
+    /// <summary>
+    /// Opens a demonstration under the id the device made; opening the same again changes nothing. The sheet's revision is used from now
+    /// on.
+    /// </summary>
     /// <returns>False when the id is taken by another demonstration.</returns>
     public async Task<bool> Open(Guid id, Guid station, int revision, Guid trainee, Guid assessor, DateTimeOffset now, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
-        await c.ExecuteAsync("UPDATE examinations.sheet_revision SET used_at = @now WHERE station_id = @station AND revision = @revision AND used_at IS NULL", new { station, revision, now = now.ToUniversalTime() }, t);
+        await c.ExecuteAsync(
+            "UPDATE examinations.sheet_revision SET used_at = @now WHERE station_id = @station AND revision = @revision AND used_at IS NULL",
+            new
+            {
+                station,
+                revision,
+                now = now.ToUniversalTime(),
+            },
+            t
+        );
         // The station's row is locked so that two attempts opened at once get two numbers.
         await c.ExecuteAsync("SELECT 1 FROM examinations.station WHERE station_id = @station FOR UPDATE", new { station }, t);
         await c.ExecuteAsync(
@@ -104,8 +134,29 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
             SELECT @id, @station, @revision, @trainee, @assessor, coalesce(max(attempt), 0) + 1, @now
               FROM grading.demonstration WHERE station_id = @station AND trainee_id = @trainee
             ON CONFLICT (demonstration_id) DO NOTHING
-            """, new { id, station, revision, trainee, assessor, now = now.ToUniversalTime() }, t);
-        var mine = await c.ExecuteScalarAsync<bool>("SELECT station_id = @station AND trainee_id = @trainee AND assessor_id = @assessor FROM grading.demonstration WHERE demonstration_id = @id", new { id, station, trainee, assessor }, t);
+            """,
+            new
+            {
+                id,
+                station,
+                revision,
+                trainee,
+                assessor,
+                now = now.ToUniversalTime(),
+            },
+            t
+        );
+        var mine = await c.ExecuteScalarAsync<bool>(
+            "SELECT station_id = @station AND trainee_id = @trainee AND assessor_id = @assessor FROM grading.demonstration WHERE demonstration_id = @id",
+            new
+            {
+                id,
+                station,
+                trainee,
+                assessor,
+            },
+            t
+        );
         await t.CommitAsync(ct);
         return mine;
     }
@@ -113,7 +164,15 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
     public async Task<IReadOnlyList<MarkEvent>> EventsOf(Guid demonstration, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return [.. (await c.QueryAsync<EventRow>(SelectEvents + " WHERE demonstration_id = @demonstration ORDER BY arrival", new { demonstration })).Select(r => r.ToEvent())];
+        return
+        [
+            .. (
+                await c.QueryAsync<EventRow>(
+                    SelectEvents + " WHERE demonstration_id = @demonstration ORDER BY arrival",
+                    new { demonstration }
+                )
+            ).Select(r => r.ToEvent()),
+        ];
     }
 
     private sealed class AddedRow
@@ -127,7 +186,22 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
     {
         ArgumentNullException.ThrowIfNull(e);
         await using var c = await source.OpenConnectionAsync(ct);
-        var values = new { e.Id, demonstration, e.Kind, e.Device, e.Counter, e.AtMs, e.Step, e.Side, e.Target, e.Value, e.Note, by, now = now.ToUniversalTime() };
+        var values = new
+        {
+            e.Id,
+            demonstration,
+            e.Kind,
+            e.Device,
+            e.Counter,
+            e.AtMs,
+            e.Step,
+            e.Side,
+            e.Target,
+            e.Value,
+            e.Note,
+            by,
+            now = now.ToUniversalTime(),
+        };
         try
         {
             var added = await c.QuerySingleOrDefaultAsync<AddedRow>(
@@ -138,8 +212,11 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
                     ON CONFLICT DO NOTHING
                     RETURNING arrival)
                 SELECT arrival, (SELECT count(*)::int FROM grading.mark_event WHERE demonstration_id = @demonstration) AS before FROM added
-                """, values);
-            if (added is not null) return new(AppendOutcome.Stored, added.Arrival, added.Before);
+                """,
+                values
+            );
+            if (added is not null)
+                return new(AppendOutcome.Stored, added.Arrival, added.Before);
             // Its id or its number is taken: by itself, sent before, or by another.
             return new(await Known(c, demonstration, e) ?? await Taken(c, e));
         }
@@ -152,20 +229,31 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
 
     /// <summary>What stands in the way: an event of another demonstration with this id, else the number.</summary>
     private static async Task<AppendOutcome> Taken(NpgsqlConnection c, MarkEvent e) =>
-        await c.ExecuteScalarAsync<bool>("SELECT EXISTS (SELECT 1 FROM grading.mark_event WHERE event_id = @Id)", new { e.Id }) ? AppendOutcome.Clash : AppendOutcome.NumberTaken;
+        await c.ExecuteScalarAsync<bool>("SELECT EXISTS (SELECT 1 FROM grading.mark_event WHERE event_id = @Id)", new { e.Id })
+            ? AppendOutcome.Clash
+            : AppendOutcome.NumberTaken;
 
     /// <summary>The first number of a device that no event of the demonstration has.</summary>
     public async Task<int> NextCounter(Guid demonstration, string device, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return await c.ExecuteScalarAsync<int>("SELECT coalesce(max(counter), -1) + 1 FROM grading.mark_event WHERE demonstration_id = @demonstration AND device = @device", new { demonstration, device });
+        return await c.ExecuteScalarAsync<int>(
+            "SELECT coalesce(max(counter), -1) + 1 FROM grading.mark_event WHERE demonstration_id = @demonstration AND device = @device",
+            new { demonstration, device }
+        );
     }
 
-    /// <summary>Stored when the event is there with this content, Clash when its id holds other content, null when it is not there.</summary>
+    /// <summary>
+    /// Stored when the event is there with this content, Clash when its id holds other content, null when it is not there.
+    /// </summary>
     private static async Task<AppendOutcome?> Known(NpgsqlConnection c, Guid demonstration, MarkEvent e)
     {
-        var stored = await c.QuerySingleOrDefaultAsync<EventRow>(SelectEvents + " WHERE event_id = @Id AND demonstration_id = @demonstration", new { e.Id, demonstration });
-        if (stored is null) return null;
+        var stored = await c.QuerySingleOrDefaultAsync<EventRow>(
+            SelectEvents + " WHERE event_id = @Id AND demonstration_id = @demonstration",
+            new { e.Id, demonstration }
+        );
+        if (stored is null)
+            return null;
         return stored.ToEvent() with { Arrival = 0 } == e with { Arrival = 0 } ? AppendOutcome.Stored : AppendOutcome.Clash;
     }
 }

@@ -31,21 +31,38 @@ public sealed class AwayStore(NpgsqlDataSource source)
     /// <summary>Where else a person is named for what they did: that work keeps its author.</summary>
     public static IReadOnlyList<(string Table, string Column)> WorkOfPeople { get; } =
     [
-        ("techniques.technique", "added_by"), ("techniques.technique", "away_by"), ("techniques.edition", "changed_by"),
-        ("techniques.edition", "reviewed_by"), ("techniques.edition_step", "by_person"),
-        ("techniques.kept_conflict", "by_person"), ("techniques.house_choice", "by_person"),
-        ("techniques.import", "by_person"), ("techniques.import", "taken_back_by"),
-        ("programmes.programme", "changed_by"), ("programmes.programme", "away_by"),
-        ("programmes.cohort", "opened_by"), ("programmes.cohort_edition", "taken_by"),
-        ("examinations.examination", "added_by"), ("examinations.examination", "away_by"),
-        ("examinations.station", "away_by"), ("examinations.sheet_revision", "changed_by"),
-        ("grading.mark_event", "given_by"), ("results.result", "decided_by"), ("results.result", "released_by"),
-        ("people.screening_erased", "erased_by"), ("people.person", "away_by"), ("anatomy.structure_check", "entered_by"), ("house.setting", "changed_by"),
+        ("techniques.technique", "added_by"),
+        ("techniques.technique", "away_by"),
+        ("techniques.edition", "changed_by"),
+        ("techniques.edition", "reviewed_by"),
+        ("techniques.edition_step", "by_person"),
+        ("techniques.kept_conflict", "by_person"),
+        ("techniques.house_choice", "by_person"),
+        ("techniques.import", "by_person"),
+        ("techniques.import", "taken_back_by"),
+        ("programmes.programme", "changed_by"),
+        ("programmes.programme", "away_by"),
+        ("programmes.cohort", "opened_by"),
+        ("programmes.cohort_edition", "taken_by"),
+        ("examinations.examination", "added_by"),
+        ("examinations.examination", "away_by"),
+        ("examinations.station", "away_by"),
+        ("examinations.sheet_revision", "changed_by"),
+        ("grading.mark_event", "given_by"),
+        ("results.result", "decided_by"),
+        ("results.result", "released_by"),
+        ("people.screening_erased", "erased_by"),
+        ("people.person", "away_by"),
+        ("anatomy.structure_check", "entered_by"),
+        ("house.setting", "changed_by"),
     ];
 
     private static readonly IReadOnlyDictionary<string, Thing> Things = new Dictionary<string, Thing>(StringComparer.Ordinal)
     {
-        ["technique"] = new("techniques.technique", "technique_id", "(SELECT e.name FROM techniques.edition e WHERE e.technique_id = x.technique_id ORDER BY e.edition DESC LIMIT 1)",
+        ["technique"] = new(
+            "techniques.technique",
+            "technique_id",
+            "(SELECT e.name FROM techniques.edition e WHERE e.technique_id = x.technique_id ORDER BY e.edition DESC LIMIT 1)",
             """
             SELECT 'programme' AS kind, p.programme_id AS id, p.name, 0 AS count, true AS holds
               FROM programmes.programme p, techniques.technique t
@@ -63,14 +80,23 @@ public sealed class AwayStore(NpgsqlDataSource source)
                AND e.edition = (SELECT max(n.edition) FROM techniques.edition n WHERE n.technique_id = e.technique_id)
                AND (e.body -> 'prerequisites' ? t.code OR e.related @> jsonb_build_array(jsonb_build_object('id', t.code)))
             """,
-            "DELETE FROM techniques.edition_step WHERE technique_id = @id; DELETE FROM techniques.edition WHERE technique_id = @id; DELETE FROM techniques.technique WHERE technique_id = @id"),
-        ["programme"] = new("programmes.programme", "programme_id", "x.name",
+            "DELETE FROM techniques.edition_step WHERE technique_id = @id; DELETE FROM techniques.edition WHERE technique_id = @id; DELETE FROM techniques.technique WHERE technique_id = @id"
+        ),
+        ["programme"] = new(
+            "programmes.programme",
+            "programme_id",
+            "x.name",
             """
             SELECT 'cohort' AS kind, programme_id AS id, name, 0 AS count, true AS holds FROM programmes.cohort WHERE programme_id = @id
             UNION ALL
             SELECT 'examination', examination_id, name, 0, true FROM examinations.examination WHERE programme_id = @id AND away IS DISTINCT FROM 'deleted'
-            """, "DELETE FROM programmes.programme WHERE programme_id = @id"),
-        ["examination"] = new("examinations.examination", "examination_id", "x.name",
+            """,
+            "DELETE FROM programmes.programme WHERE programme_id = @id"
+        ),
+        ["examination"] = new(
+            "examinations.examination",
+            "examination_id",
+            "x.name",
             """
             SELECT 'station' AS kind, s.station_id AS id, r.body ->> 'technique_name' AS name,
                    (SELECT count(*)::int FROM grading.demonstration d WHERE d.station_id = s.station_id) AS count,
@@ -81,11 +107,19 @@ public sealed class AwayStore(NpgsqlDataSource source)
             """
             DELETE FROM examinations.sheet_revision r USING examinations.station s WHERE s.station_id = r.station_id AND s.examination_id = @id;
             DELETE FROM examinations.station WHERE examination_id = @id; DELETE FROM examinations.examination WHERE examination_id = @id
-            """),
-        ["station"] = new("examinations.station", "station_id", "(SELECT r.body ->> 'technique_name' FROM examinations.sheet_revision r WHERE r.station_id = x.station_id ORDER BY r.revision DESC LIMIT 1)",
+            """
+        ),
+        ["station"] = new(
+            "examinations.station",
+            "station_id",
+            "(SELECT r.body ->> 'technique_name' FROM examinations.sheet_revision r WHERE r.station_id = x.station_id ORDER BY r.revision DESC LIMIT 1)",
             "SELECT 'demonstration' AS kind, NULL::uuid AS id, '' AS name, count(*)::int AS count, true AS holds FROM grading.demonstration WHERE station_id = @id HAVING count(*) > 0",
-            "DELETE FROM examinations.sheet_revision WHERE station_id = @id; DELETE FROM examinations.station WHERE station_id = @id"),
-        ["person"] = new("people.person", "person_id", "x.name",
+            "DELETE FROM examinations.sheet_revision WHERE station_id = @id; DELETE FROM examinations.station WHERE station_id = @id"
+        ),
+        ["person"] = new(
+            "people.person",
+            "person_id",
+            "x.name",
             """
             SELECT 'demonstration' AS kind, NULL::uuid AS id, '' AS name, count(*)::int AS count, true AS holds FROM grading.demonstration WHERE trainee_id = @id OR assessor_id = @id HAVING count(*) > 0
             UNION ALL
@@ -94,9 +128,11 @@ public sealed class AwayStore(NpgsqlDataSource source)
             SELECT 'screening', NULL, '', count(*)::int, true FROM people.screening WHERE about_person = @id OR taken_by = @id HAVING count(*) > 0
             UNION ALL
             SELECT 'work', NULL, '', sum(n)::int, true FROM (
-            """ + string.Join(" UNION ALL ", WorkOfPeople.Select(w => $"SELECT count(*) AS n FROM {w.Table} WHERE {w.Column} = @id"))
-            + ") w HAVING sum(n) > 0",
-            "DELETE FROM people.session WHERE person_id = @id; DELETE FROM people.person WHERE person_id = @id"),
+            """
+                + string.Join(" UNION ALL ", WorkOfPeople.Select(w => $"SELECT count(*) AS n FROM {w.Table} WHERE {w.Column} = @id"))
+                + ") w HAVING sum(n) > 0",
+            "DELETE FROM people.session WHERE person_id = @id; DELETE FROM people.person WHERE person_id = @id"
+        ),
     };
 
     public static IReadOnlyCollection<string> Kinds => [.. Things.Keys];
@@ -109,6 +145,7 @@ public sealed class AwayStore(NpgsqlDataSource source)
         public string? State { get; init; }
         public string? By { get; init; }
         public DateTimeOffset? At { get; init; }
+
         public Kept ToKept() => new(Kind, Id, Name, State, By, At);
     }
 
@@ -119,6 +156,7 @@ public sealed class AwayStore(NpgsqlDataSource source)
         public string Name { get; init; } = "";
         public int Count { get; init; }
         public bool Holds { get; init; }
+
         public Rest ToRest() => new(Kind, Id, Name, Count, Holds);
     }
 
@@ -149,9 +187,15 @@ public sealed class AwayStore(NpgsqlDataSource source)
     }
 
     internal static async Task<IReadOnlyList<Rest>> RestsOn(NpgsqlConnection c, string kind, Guid id, NpgsqlTransaction? t) =>
-        [.. (await c.QueryAsync<RestRow>($"SELECT * FROM ({Things[kind].Rests}) r ORDER BY kind, name", new { id }, t)).Select(r => r.ToRest())];
+        [
+            .. (await c.QueryAsync<RestRow>($"SELECT * FROM ({Things[kind].Rests}) r ORDER BY kind, name", new { id }, t)).Select(r =>
+                r.ToRest()
+            ),
+        ];
 
-    /// <summary>Archives, deletes or brings back. Stale when it stands otherwise than was seen, or when something that holds it came meanwhile.</summary>
+    /// <summary>
+    /// Archives, deletes or brings back. Stale when it stands otherwise than was seen, or when something that holds it came meanwhile.
+    /// </summary>
     /// <param name="seen">How it stood when this was decided; null: here.</param>
     /// <param name="state">How it shall stand; null: here.</param>
     public async Task<SaveOutcome> Put(string kind, Guid id, string? seen, string? state, Guid by, DateTimeOffset now, CancellationToken ct)
@@ -160,20 +204,39 @@ public sealed class AwayStore(NpgsqlDataSource source)
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
         // Two who close each other's accounts at once would leave a house that nobody leads.
-        if (kind == "person") await c.ExecuteAsync("LOCK TABLE people.person IN SHARE ROW EXCLUSIVE MODE", transaction: t);
+        if (kind == "person")
+            await c.ExecuteAsync("LOCK TABLE people.person IN SHARE ROW EXCLUSIVE MODE", transaction: t);
         await c.ExecuteAsync($"SELECT 1 FROM {thing.Table} WHERE {thing.Key} = @id FOR UPDATE", new { id }, t);
-        if (await ById(c, kind, id, t) is not { } kept) return SaveOutcome.NotThere;
+        if (await ById(c, kind, id, t) is not { } kept)
+            return SaveOutcome.NotThere;
         // Sent again after a lost answer: it stands as asked.
-        if (kept.State == state) return SaveOutcome.Saved;
-        if (kept.State != seen) return SaveOutcome.Stale;
-        if (state == Deleted && (await RestsOn(c, kind, id, t)).Any(r => r.Holds)) return SaveOutcome.Stale;
+        if (kept.State == state)
+            return SaveOutcome.Saved;
+        if (kept.State != seen)
+            return SaveOutcome.Stale;
+        if (state == Deleted && (await RestsOn(c, kind, id, t)).Any(r => r.Holds))
+            return SaveOutcome.Stale;
         var account = kind == "person" ? ", active = (@state::text IS NULL)" : "";
         await c.ExecuteAsync(
             $"UPDATE {thing.Table} SET away = @state, away_by = CASE WHEN @state::text IS NULL THEN NULL ELSE @by END, away_at = CASE WHEN @state::text IS NULL THEN NULL ELSE @now END{account} WHERE {thing.Key} = @id",
-            new { id, state, by, now = now.ToUniversalTime() }, t);
+            new
+            {
+                id,
+                state,
+                by,
+                now = now.ToUniversalTime(),
+            },
+            t
+        );
         if (kind == "person" && state is not null)
         {
-            if (!await c.ExecuteScalarAsync<bool>("SELECT EXISTS (SELECT 1 FROM people.person WHERE role = 'lead' AND active)", transaction: t)) return SaveOutcome.Stale;
+            if (
+                !await c.ExecuteScalarAsync<bool>(
+                    "SELECT EXISTS (SELECT 1 FROM people.person WHERE role = 'lead' AND active)",
+                    transaction: t
+                )
+            )
+                return SaveOutcome.Stale;
             await c.ExecuteAsync("DELETE FROM people.session WHERE person_id = @id", new { id }, t);
         }
         await t.CommitAsync(ct);
@@ -187,21 +250,27 @@ public sealed class AwayStore(NpgsqlDataSource source)
         var before = (now - BackFor).ToUniversalTime();
         await using var c = await source.OpenConnectionAsync(ct);
         foreach (var (kind, thing) in Things)
-            foreach (var id in await c.QueryAsync<Guid>($"SELECT {thing.Key} FROM {thing.Table} WHERE away = 'deleted' AND away_at < @before", new { before }))
+        foreach (
+            var id in await c.QueryAsync<Guid>(
+                $"SELECT {thing.Key} FROM {thing.Table} WHERE away = 'deleted' AND away_at < @before",
+                new { before }
+            )
+        )
+        {
+            if ((await RestsOn(c, kind, id, null)).Any(r => r.Holds))
+                continue;
+            await using var t = await c.BeginTransactionAsync(ct);
+            try
             {
-                if ((await RestsOn(c, kind, id, null)).Any(r => r.Holds)) continue;
-                await using var t = await c.BeginTransactionAsync(ct);
-                try
-                {
-                    await c.ExecuteAsync(thing.Remove, new { id }, t);
-                    await t.CommitAsync(ct);
-                    removed++;
-                }
-                catch (PostgresException x) when (x.SqlState == PostgresErrorCodes.ForeignKeyViolation)
-                {
-                    await t.RollbackAsync(ct);
-                }
+                await c.ExecuteAsync(thing.Remove, new { id }, t);
+                await t.CommitAsync(ct);
+                removed++;
             }
+            catch (PostgresException x) when (x.SqlState == PostgresErrorCodes.ForeignKeyViolation)
+            {
+                await t.RollbackAsync(ct);
+            }
+        }
         return removed;
     }
 }

@@ -4,7 +4,15 @@ using Npgsql;
 namespace Wexis.Data.People;
 
 /// <summary>A person as stored. The hash never leaves the server.</summary>
-public sealed record StoredPerson(Guid PersonId, string Login, string Name, string Role, string PasswordHash, Guid SecurityStamp, bool Active);
+public sealed record StoredPerson(
+    Guid PersonId,
+    string Login,
+    string Name,
+    string Role,
+    string PasswordHash,
+    Guid SecurityStamp,
+    bool Active
+);
 
 public sealed class PersonStore(NpgsqlDataSource source)
 {
@@ -19,6 +27,7 @@ public sealed class PersonStore(NpgsqlDataSource source)
         public string PasswordHash { get; init; } = "";
         public Guid SecurityStamp { get; init; }
         public bool Active { get; init; }
+
         public StoredPerson ToPerson() => new(PersonId, Login, Name, Role, PasswordHash, SecurityStamp, Active);
     }
 
@@ -31,13 +40,17 @@ public sealed class PersonStore(NpgsqlDataSource source)
     public async Task<StoredPerson?> ByLogin(string login, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return (await c.QuerySingleOrDefaultAsync<Row>($"SELECT {Columns} FROM people.person WHERE lower(login) = lower(@login)", new { login }))?.ToPerson();
+        return (
+            await c.QuerySingleOrDefaultAsync<Row>($"SELECT {Columns} FROM people.person WHERE lower(login) = lower(@login)", new { login })
+        )?.ToPerson();
     }
 
     public async Task<StoredPerson?> ById(Guid id, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return (await c.QuerySingleOrDefaultAsync<Row>($"SELECT {Columns} FROM people.person WHERE person_id = @id", new { id }))?.ToPerson();
+        return (
+            await c.QuerySingleOrDefaultAsync<Row>($"SELECT {Columns} FROM people.person WHERE person_id = @id", new { id })
+        )?.ToPerson();
     }
 
     public async Task<IReadOnlyList<StoredPerson>> All(CancellationToken ct)
@@ -69,7 +82,19 @@ public sealed class PersonStore(NpgsqlDataSource source)
             SELECT @PersonId, @Login, @Name, 'lead', @PasswordHash, @SecurityStamp, true, @now
              WHERE NOT EXISTS (SELECT 1 FROM people.person WHERE role = 'lead')
             """;
-        var added = await c.ExecuteAsync(sql, new { person.PersonId, person.Login, person.Name, person.PasswordHash, person.SecurityStamp, now = now.ToUniversalTime() }, t);
+        var added = await c.ExecuteAsync(
+            sql,
+            new
+            {
+                person.PersonId,
+                person.Login,
+                person.Name,
+                person.PasswordHash,
+                person.SecurityStamp,
+                now = now.ToUniversalTime(),
+            },
+            t
+        );
         await t.CommitAsync(ct);
         return added == 1;
     }
@@ -79,7 +104,20 @@ public sealed class PersonStore(NpgsqlDataSource source)
         await using var c = await source.OpenConnectionAsync(ct);
         try
         {
-            await c.ExecuteAsync(sql, new { p.PersonId, p.Login, p.Name, p.Role, p.PasswordHash, p.SecurityStamp, p.Active, now = now.ToUniversalTime() });
+            await c.ExecuteAsync(
+                sql,
+                new
+                {
+                    p.PersonId,
+                    p.Login,
+                    p.Name,
+                    p.Role,
+                    p.PasswordHash,
+                    p.SecurityStamp,
+                    p.Active,
+                    now = now.ToUniversalTime(),
+                }
+            );
             return true;
         }
         catch (PostgresException e) when (e.ConstraintName == "login_is_taken_once")

@@ -7,7 +7,17 @@ namespace Wexis.Data.People;
 
 /// <summary>A screening as kept. Health data.</summary>
 /// <param name="SeenBy">People, beside the one it is about and the one who took it, whom the person allowed to see it.</param>
-public sealed record StoredScreening(Guid Id, Guid? AboutPerson, string AboutName, ScreeningAnswers Answers, Consent Consent, Guid TakenBy, string TakenByName, DateTimeOffset TakenAt, IReadOnlyList<Guid> SeenBy);
+public sealed record StoredScreening(
+    Guid Id,
+    Guid? AboutPerson,
+    string AboutName,
+    ScreeningAnswers Answers,
+    Consent Consent,
+    Guid TakenBy,
+    string TakenByName,
+    DateTimeOffset TakenAt,
+    IReadOnlyList<Guid> SeenBy
+);
 
 /// <summary>Every read names its reader: what is not for their eyes is not there.</summary>
 public sealed class ScreeningStore(NpgsqlDataSource source)
@@ -23,7 +33,19 @@ public sealed class ScreeningStore(NpgsqlDataSource source)
         public string TakenByName { get; init; } = "";
         public DateTimeOffset TakenAt { get; init; }
         public Guid[] SeenBy { get; init; } = [];
-        public StoredScreening ToScreening() => new(ScreeningId, AboutPerson, AboutName, StoredBody.Read<ScreeningAnswers>(Answers), StoredBody.Read<Consent>(Consent), TakenBy, TakenByName, TakenAt, SeenBy);
+
+        public StoredScreening ToScreening() =>
+            new(
+                ScreeningId,
+                AboutPerson,
+                AboutName,
+                StoredBody.Read<ScreeningAnswers>(Answers),
+                StoredBody.Read<Consent>(Consent),
+                TakenBy,
+                TakenByName,
+                TakenAt,
+                SeenBy
+            );
     }
 
     private const string Visible = """
@@ -36,7 +58,10 @@ public sealed class ScreeningStore(NpgsqlDataSource source)
     public async Task<IReadOnlyList<StoredScreening>> VisibleTo(Guid reader, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return [.. (await c.QueryAsync<Row>(Visible + " ORDER BY s.about_name, s.taken_at DESC", new { reader })).Select(r => r.ToScreening())];
+        return
+        [
+            .. (await c.QueryAsync<Row>(Visible + " ORDER BY s.about_name, s.taken_at DESC", new { reader })).Select(r => r.ToScreening()),
+        ];
     }
 
     public async Task<StoredScreening?> ById(Guid id, Guid reader, CancellationToken ct)
@@ -51,12 +76,24 @@ public sealed class ScreeningStore(NpgsqlDataSource source)
         ArgumentNullException.ThrowIfNull(s);
         await using var c = await source.OpenConnectionAsync(ct);
         return await c.ExecuteAsync(
-            """
-            INSERT INTO people.screening (screening_id, about_person, about_name, answers, consent, taken_by, taken_at, seen_by)
-            SELECT @Id, @AboutPerson, @AboutName, @answers::jsonb, @consent::jsonb, @TakenBy, @takenAt, @seenBy
-             WHERE NOT EXISTS (SELECT 1 FROM people.screening_erased WHERE screening_id = @Id)
-            ON CONFLICT (screening_id) DO NOTHING
-            """, new { s.Id, s.AboutPerson, s.AboutName, answers = StoredBody.Write(s.Answers), consent = StoredBody.Write(s.Consent), s.TakenBy, takenAt = s.TakenAt.ToUniversalTime(), seenBy = s.SeenBy.ToArray() }) == 1;
+                """
+                INSERT INTO people.screening (screening_id, about_person, about_name, answers, consent, taken_by, taken_at, seen_by)
+                SELECT @Id, @AboutPerson, @AboutName, @answers::jsonb, @consent::jsonb, @TakenBy, @takenAt, @seenBy
+                 WHERE NOT EXISTS (SELECT 1 FROM people.screening_erased WHERE screening_id = @Id)
+                ON CONFLICT (screening_id) DO NOTHING
+                """,
+                new
+                {
+                    s.Id,
+                    s.AboutPerson,
+                    s.AboutName,
+                    answers = StoredBody.Write(s.Answers),
+                    consent = StoredBody.Write(s.Consent),
+                    s.TakenBy,
+                    takenAt = s.TakenAt.ToUniversalTime(),
+                    seenBy = s.SeenBy.ToArray(),
+                }
+            ) == 1;
     }
 
     /// <summary>Erases what the reader may see, as a whole; false when there is nothing for their eyes.</summary>
@@ -64,9 +101,23 @@ public sealed class ScreeningStore(NpgsqlDataSource source)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
-        var gone = await c.ExecuteAsync("DELETE FROM people.screening s WHERE s.screening_id = @id AND (s.about_person = @reader OR s.taken_by = @reader OR @reader = ANY (s.seen_by))", new { id, reader }, t);
-        if (gone == 0) return false;
-        await c.ExecuteAsync("INSERT INTO people.screening_erased (screening_id, erased_by, erased_at) VALUES (@id, @reader, @now)", new { id, reader, now = now.ToUniversalTime() }, t);
+        var gone = await c.ExecuteAsync(
+            "DELETE FROM people.screening s WHERE s.screening_id = @id AND (s.about_person = @reader OR s.taken_by = @reader OR @reader = ANY (s.seen_by))",
+            new { id, reader },
+            t
+        );
+        if (gone == 0)
+            return false;
+        await c.ExecuteAsync(
+            "INSERT INTO people.screening_erased (screening_id, erased_by, erased_at) VALUES (@id, @reader, @now)",
+            new
+            {
+                id,
+                reader,
+                now = now.ToUniversalTime(),
+            },
+            t
+        );
         await t.CommitAsync(ct);
         return true;
     }

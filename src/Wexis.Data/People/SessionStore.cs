@@ -30,8 +30,17 @@ public sealed class SessionStore(NpgsqlDataSource source)
             """
             INSERT INTO people.session (key_hash, person_id, stamp, begun_at, ends_at)
             SELECT @hash, person_id, security_stamp, @begun, @ends FROM people.person WHERE person_id = @person AND active
-            """, new { hash = Hash(key), person, begun = begun.ToUniversalTime(), ends = ends.ToUniversalTime() });
-        if (written != 1) throw new InvalidOperationException("A session was asked for somebody who has no account here.");
+            """,
+            new
+            {
+                hash = Hash(key),
+                person,
+                begun = begun.ToUniversalTime(),
+                ends = ends.ToUniversalTime(),
+            }
+        );
+        if (written != 1)
+            throw new InvalidOperationException("A session was asked for somebody who has no account here.");
     }
 
     /// <summary>The session of a key; null when it ended, its person is no longer active, or got another stamp since.</summary>
@@ -43,15 +52,24 @@ public sealed class SessionStore(NpgsqlDataSource source)
             SELECT p.person_id, p.name, p.role, s.begun_at, s.ends_at
               FROM people.session s JOIN people.person p USING (person_id)
              WHERE s.key_hash = @hash AND s.ends_at > @now AND p.active AND p.security_stamp = s.stamp
-            """, new { hash = Hash(key), now = now.ToUniversalTime() });
+            """,
+            new { hash = Hash(key), now = now.ToUniversalTime() }
+        );
         return row is null ? null : new(row.PersonId, row.Name, row.Role, row.BegunAt, row.EndsAt);
     }
 
     public async Task Renew(string key, DateTimeOffset begun, DateTimeOffset ends, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        await c.ExecuteAsync("UPDATE people.session SET begun_at = @begun, ends_at = @ends WHERE key_hash = @hash",
-            new { hash = Hash(key), begun = begun.ToUniversalTime(), ends = ends.ToUniversalTime() });
+        await c.ExecuteAsync(
+            "UPDATE people.session SET begun_at = @begun, ends_at = @ends WHERE key_hash = @hash",
+            new
+            {
+                hash = Hash(key),
+                begun = begun.ToUniversalTime(),
+                ends = ends.ToUniversalTime(),
+            }
+        );
     }
 
     public async Task End(string key, CancellationToken ct)

@@ -6,7 +6,16 @@ using Wexis.Core.Techniques;
 namespace Wexis.Data.Programmes;
 
 public sealed record CohortMember(Guid Id, string Name);
-public sealed record StoredCohort(Guid CohortId, Guid ProgrammeId, string Name, DateTimeOffset OpenedAt, string OpenedBy, IReadOnlyList<CohortMember> Members, IReadOnlyList<TeachingEdition> Taught);
+
+public sealed record StoredCohort(
+    Guid CohortId,
+    Guid ProgrammeId,
+    string Name,
+    DateTimeOffset OpenedAt,
+    string OpenedBy,
+    IReadOnlyList<CohortMember> Members,
+    IReadOnlyList<TeachingEdition> Taught
+);
 
 /// <summary>Cohorts, who is in them, and the editions that were taken for them.</summary>
 public sealed class CohortStore(NpgsqlDataSource source)
@@ -36,49 +45,85 @@ public sealed class CohortStore(NpgsqlDataSource source)
         public int Edition { get; init; }
         public string Standing { get; init; } = "";
         public string? Review { get; init; }
+
         public TeachingEdition ToEdition() => new(Code, TechniqueId, Name, Edition, EditionStanding.Of(Standing, Review));
     }
 
-    public Task<IReadOnlyList<StoredCohort>> OfProgramme(Guid programme, CancellationToken ct) => Where("c.programme_id = @id", programme, ct);
+    public Task<IReadOnlyList<StoredCohort>> OfProgramme(Guid programme, CancellationToken ct) =>
+        Where("c.programme_id = @id", programme, ct);
 
     public async Task<StoredCohort?> ById(Guid id, CancellationToken ct) => (await Where("c.cohort_id = @id", id, ct)).SingleOrDefault();
 
     private async Task<IReadOnlyList<StoredCohort>> Where(string which, Guid id, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        var cohorts = (await c.QueryAsync<Row>($"SELECT c.cohort_id, c.programme_id, c.name, c.opened_at, p.name AS opened_by FROM programmes.cohort c JOIN people.person p ON p.person_id = c.opened_by WHERE {which} ORDER BY c.opened_at DESC", new { id })).ToList();
+        var cohorts = (
+            await c.QueryAsync<Row>(
+                $"SELECT c.cohort_id, c.programme_id, c.name, c.opened_at, p.name AS opened_by FROM programmes.cohort c JOIN people.person p ON p.person_id = c.opened_by WHERE {which} ORDER BY c.opened_at DESC",
+                new { id }
+            )
+        ).ToList();
         var ids = cohorts.Select(x => x.CohortId).ToArray();
-        var members = (await c.QueryAsync<MemberRow>("SELECT m.cohort_id, p.person_id AS id, p.name FROM programmes.cohort_member m JOIN people.person p USING (person_id) WHERE m.cohort_id = any(@ids) ORDER BY p.name", new { ids })).ToLookup(m => m.CohortId);
-        var editions = (await c.QueryAsync<EditionRow>(
-            """
-            SELECT DISTINCT ON (x.cohort_id, x.technique_id) x.cohort_id, t.code, x.technique_id, e.name, x.edition, e.standing, e.review
-              FROM programmes.cohort_edition x
-              JOIN techniques.technique t USING (technique_id)
-              JOIN techniques.edition e USING (technique_id, edition)
-             WHERE x.cohort_id = any(@ids)
-             ORDER BY x.cohort_id, x.technique_id, x.taken_at DESC
-            """, new { ids })).ToLookup(e => e.CohortId);
-        return [.. cohorts.Select(x => new StoredCohort(x.CohortId, x.ProgrammeId, x.Name, x.OpenedAt, x.OpenedBy, [.. members[x.CohortId].Select(m => new CohortMember(m.Id, m.Name))], [.. editions[x.CohortId].Select(e => e.ToEdition())]))];
+        var members = (
+            await c.QueryAsync<MemberRow>(
+                "SELECT m.cohort_id, p.person_id AS id, p.name FROM programmes.cohort_member m JOIN people.person p USING (person_id) WHERE m.cohort_id = any(@ids) ORDER BY p.name",
+                new { ids }
+            )
+        ).ToLookup(m => m.CohortId);
+        var editions = (
+            await c.QueryAsync<EditionRow>(
+                """
+                SELECT DISTINCT ON (x.cohort_id, x.technique_id) x.cohort_id, t.code, x.technique_id, e.name, x.edition, e.standing, e.review
+                  FROM programmes.cohort_edition x
+                  JOIN techniques.technique t USING (technique_id)
+                  JOIN techniques.edition e USING (technique_id, edition)
+                 WHERE x.cohort_id = any(@ids)
+                 ORDER BY x.cohort_id, x.technique_id, x.taken_at DESC
+                """,
+                new { ids }
+            )
+        ).ToLookup(e => e.CohortId);
+        return
+        [
+            .. cohorts.Select(x => new StoredCohort(
+                x.CohortId,
+                x.ProgrammeId,
+                x.Name,
+                x.OpenedAt,
+                x.OpenedBy,
+                [.. members[x.CohortId].Select(m => new CohortMember(m.Id, m.Name))],
+                [.. editions[x.CohortId].Select(e => e.ToEdition())]
+            )),
+        ];
     }
 
-    /// <summary>The edition of each technique that a cohort would be taught from today: the newest approved, or the newest complete while none is approved.</summary>
+    /// <summary>
+    /// The edition of each technique that a cohort would be taught from today: the newest approved, or the newest complete while none is
+    /// approved.
+    /// </summary>
     public async Task<IReadOnlyList<TeachingEdition>> Offered(IReadOnlyCollection<string> codes, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return
         [
-            .. (await c.QueryAsync<EditionRow>(
-                """
-                SELECT DISTINCT ON (t.code) t.code, t.technique_id, e.name, e.edition, e.standing, e.review
-                  FROM techniques.technique t
-                  JOIN techniques.edition e USING (technique_id)
-                 WHERE t.code = any(@codes) AND e.standing = 'complete' AND e.review IS DISTINCT FROM 'retired'
-                 ORDER BY t.code, coalesce(e.review = 'approved', false) DESC, e.edition DESC
-                """, new { codes = codes.ToArray() })).Select(r => r.ToEdition()),
+            .. (
+                await c.QueryAsync<EditionRow>(
+                    """
+                    SELECT DISTINCT ON (t.code) t.code, t.technique_id, e.name, e.edition, e.standing, e.review
+                      FROM techniques.technique t
+                      JOIN techniques.edition e USING (technique_id)
+                     WHERE t.code = any(@codes) AND e.standing = 'complete' AND e.review IS DISTINCT FROM 'retired'
+                     ORDER BY t.code, coalesce(e.review = 'approved', false) DESC, e.edition DESC
+                    """,
+                    new { codes = codes.ToArray() }
+                )
+            ).Select(r => r.ToEdition()),
         ];
     }
 
-    /// <summary>The edition that this person is taught, by the cohort opened last of those they are in; null when none of them is taught it.</summary>
+    /// <summary>
+    /// The edition that this person is taught, by the cohort opened last of those they are in; null when none of them is taught it.
+    /// </summary>
     public async Task<int?> EditionTaughtTo(Guid person, Guid technique, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
@@ -90,21 +135,59 @@ public sealed class CohortStore(NpgsqlDataSource source)
               JOIN programmes.cohort_edition x USING (cohort_id)
              WHERE m.person_id = @person AND x.technique_id = @technique
              ORDER BY c.opened_at DESC, x.taken_at DESC LIMIT 1
-            """, new { person, technique });
+            """,
+            new { person, technique }
+        );
     }
 
-    /// <summary>Opens a cohort and takes an edition of each technique for it. The same sent twice is opened once; taken when the programme has one of that name.</summary>
-    public async Task<AddOutcome> Open(Guid id, Guid programme, string name, IReadOnlyCollection<Guid> members, IReadOnlyCollection<TeachingEdition> editions, Guid by, DateTimeOffset now, CancellationToken ct)
+    /// <summary>
+    /// Opens a cohort and takes an edition of each technique for it. The same sent twice is opened once; taken when the programme has one
+    /// of that name.
+    /// </summary>
+    public async Task<AddOutcome> Open(
+        Guid id,
+        Guid programme,
+        string name,
+        IReadOnlyCollection<Guid> members,
+        IReadOnlyCollection<TeachingEdition> editions,
+        Guid by,
+        DateTimeOffset now,
+        CancellationToken ct
+    )
     {
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
-        var opened = await c.ExecuteAsync("INSERT INTO programmes.cohort (cohort_id, programme_id, name, opened_by, opened_at) VALUES (@id, @programme, @name, @by, @now) ON CONFLICT DO NOTHING",
-            new { id, programme, name = name.Trim(), by, now = now.ToUniversalTime() }, t);
+        var opened = await c.ExecuteAsync(
+            "INSERT INTO programmes.cohort (cohort_id, programme_id, name, opened_by, opened_at) VALUES (@id, @programme, @name, @by, @now) ON CONFLICT DO NOTHING",
+            new
+            {
+                id,
+                programme,
+                name = name.Trim(),
+                by,
+                now = now.ToUniversalTime(),
+            },
+            t
+        );
         if (opened == 0)
         {
-            var same = await c.ExecuteScalarAsync<bool?>("SELECT programme_id = @programme AND name = @name AND opened_by = @by FROM programmes.cohort WHERE cohort_id = @id",
-                new { id, programme, name = name.Trim(), by }, t);
-            return same switch { true => AddOutcome.Added, false => AddOutcome.Clash, null => AddOutcome.Taken };
+            var same = await c.ExecuteScalarAsync<bool?>(
+                "SELECT programme_id = @programme AND name = @name AND opened_by = @by FROM programmes.cohort WHERE cohort_id = @id",
+                new
+                {
+                    id,
+                    programme,
+                    name = name.Trim(),
+                    by,
+                },
+                t
+            );
+            return same switch
+            {
+                true => AddOutcome.Added,
+                false => AddOutcome.Clash,
+                null => AddOutcome.Taken,
+            };
         }
         await SetMembers(c, t, id, members);
         await Take(c, t, id, editions, by, now);
@@ -118,9 +201,13 @@ public sealed class CohortStore(NpgsqlDataSource source)
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
         await c.ExecuteAsync("SELECT 1 FROM programmes.cohort WHERE cohort_id = @id FOR UPDATE", new { id }, t);
-        var now = (await c.QueryAsync<Guid>("SELECT person_id FROM programmes.cohort_member WHERE cohort_id = @id", new { id }, t)).ToHashSet();
-        if (now.SetEquals(members)) return true;
-        if (!now.SetEquals(seen)) return false;
+        var now = (
+            await c.QueryAsync<Guid>("SELECT person_id FROM programmes.cohort_member WHERE cohort_id = @id", new { id }, t)
+        ).ToHashSet();
+        if (now.SetEquals(members))
+            return true;
+        if (!now.SetEquals(seen))
+            return false;
         await SetMembers(c, t, id, members);
         await t.CommitAsync(ct);
         return true;
@@ -138,22 +225,46 @@ public sealed class CohortStore(NpgsqlDataSource source)
     private static async Task SetMembers(NpgsqlConnection c, NpgsqlTransaction t, Guid id, IReadOnlyCollection<Guid> members)
     {
         await c.ExecuteAsync("DELETE FROM programmes.cohort_member WHERE cohort_id = @id", new { id }, t);
-        await c.ExecuteAsync("INSERT INTO programmes.cohort_member (cohort_id, person_id) SELECT @id, unnest(@members)", new { id, members = members.Distinct().ToArray() }, t);
+        await c.ExecuteAsync(
+            "INSERT INTO programmes.cohort_member (cohort_id, person_id) SELECT @id, unnest(@members)",
+            new { id, members = members.Distinct().ToArray() },
+            t
+        );
     }
 
-    private static async Task Take(NpgsqlConnection c, NpgsqlTransaction t, Guid id, IReadOnlyCollection<TeachingEdition> editions, Guid by, DateTimeOffset now)
+    private static async Task Take(
+        NpgsqlConnection c,
+        NpgsqlTransaction t,
+        Guid id,
+        IReadOnlyCollection<TeachingEdition> editions,
+        Guid by,
+        DateTimeOffset now
+    )
     {
-        var values = new { id, techniques = editions.Select(e => e.TechniqueId).ToArray(), numbers = editions.Select(e => e.Edition).ToArray(), by, now = now.ToUniversalTime() };
+        var values = new
+        {
+            id,
+            techniques = editions.Select(e => e.TechniqueId).ToArray(),
+            numbers = editions.Select(e => e.Edition).ToArray(),
+            by,
+            now = now.ToUniversalTime(),
+        };
         await c.ExecuteAsync(
             """
             INSERT INTO programmes.cohort_edition (cohort_id, technique_id, edition, taken_by, taken_at)
             SELECT @id, x.technique_id, x.edition, @by, @now FROM unnest(@techniques, @numbers) AS x (technique_id, edition)
-            """, values, t);
+            """,
+            values,
+            t
+        );
         await c.ExecuteAsync(
             """
             UPDATE techniques.edition e SET frozen_at = @now
               FROM unnest(@techniques, @numbers) AS x (technique_id, edition)
              WHERE e.technique_id = x.technique_id AND e.edition = x.edition AND e.frozen_at IS NULL
-            """, values, t);
+            """,
+            values,
+            t
+        );
     }
 }

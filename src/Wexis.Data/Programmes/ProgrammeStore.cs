@@ -15,6 +15,7 @@ public sealed class ProgrammeStore(NpgsqlDataSource source)
         public string Name { get; init; } = "";
         public string Body { get; init; } = "";
         public int Gaps { get; init; }
+
         public StoredProgramme ToProgramme() => new(ProgrammeId, Version, Name, StoredBody.Read<ProgrammeDocument>(Body), Gaps);
     }
 
@@ -36,7 +37,9 @@ public sealed class ProgrammeStore(NpgsqlDataSource source)
     public async Task<StoredProgramme?> ById(Guid id, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return (await c.QuerySingleOrDefaultAsync<Row>(Select + " WHERE programme_id = @id AND away IS DISTINCT FROM 'deleted'", new { id }))?.ToProgramme();
+        return (
+            await c.QuerySingleOrDefaultAsync<Row>(Select + " WHERE programme_id = @id AND away IS DISTINCT FROM 'deleted'", new { id })
+        )?.ToProgramme();
     }
 
     /// <summary>Adds a programme. The same sent twice is added once.</summary>
@@ -49,9 +52,15 @@ public sealed class ProgrammeStore(NpgsqlDataSource source)
             """
             INSERT INTO programmes.programme (programme_id, name, body, gaps, changed_by, changed_at)
             VALUES (@id, @name, @body::jsonb, @gaps, @by, @now) ON CONFLICT DO NOTHING
-            """, values);
-        if (added == 1) return AddOutcome.Added;
-        var same = await c.ExecuteScalarAsync<bool>("SELECT body = @body::jsonb AND changed_by = @by FROM programmes.programme WHERE programme_id = @id", values);
+            """,
+            values
+        );
+        if (added == 1)
+            return AddOutcome.Added;
+        var same = await c.ExecuteScalarAsync<bool>(
+            "SELECT body = @body::jsonb AND changed_by = @by FROM programmes.programme WHERE programme_id = @id",
+            values
+        );
         return same ? AddOutcome.Added : AddOutcome.Clash;
     }
 
@@ -62,12 +71,21 @@ public sealed class ProgrammeStore(NpgsqlDataSource source)
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
         var saved = await Programmes.Save(c, t, id, 1, version, _ => Values(id, body, gaps, by, now));
-        if (saved.Outcome == SaveOutcome.Saved) await t.CommitAsync(ct);
+        if (saved.Outcome == SaveOutcome.Saved)
+            await t.CommitAsync(ct);
         return saved;
     }
 
     private static object Values(Guid id, ProgrammeDocument body, int gaps, Guid by, DateTimeOffset now) =>
-        new { id, name = body.Name, body = StoredBody.Write(body), gaps, by, now = now.ToUniversalTime() };
+        new
+        {
+            id,
+            name = body.Name,
+            body = StoredBody.Write(body),
+            gaps,
+            by,
+            now = now.ToUniversalTime(),
+        };
 
     private static readonly VersionedDocument Programmes = new(
         Lock: null,
@@ -80,5 +98,6 @@ public sealed class ProgrammeStore(NpgsqlDataSource source)
            SET version = version + 1, name = @name, body = @body::jsonb, gaps = @gaps, changed_by = @by, changed_at = @now
          WHERE programme_id = @id
         """,
-        Next: null);
+        Next: null
+    );
 }

@@ -4,7 +4,22 @@ using Wexis.Core.Results;
 
 namespace Wexis.Data.Results;
 
-public sealed record StoredResult(Guid DemonstrationId, Guid StationId, string TechniqueName, Guid TraineeId, string Trainee, string Assessor, int Attempt, DemonstrationResult Body, double Percent, string Decision, DateTimeOffset DecidedAt, DateTimeOffset? ReleasedAt, string? ReleasedBy, string Examination);
+public sealed record StoredResult(
+    Guid DemonstrationId,
+    Guid StationId,
+    string TechniqueName,
+    Guid TraineeId,
+    string Trainee,
+    string Assessor,
+    int Attempt,
+    DemonstrationResult Body,
+    double Percent,
+    string Decision,
+    DateTimeOffset DecidedAt,
+    DateTimeOffset? ReleasedAt,
+    string? ReleasedBy,
+    string Examination
+);
 
 public sealed class ResultStore(NpgsqlDataSource source)
 {
@@ -26,7 +41,22 @@ public sealed class ResultStore(NpgsqlDataSource source)
         public string Examination { get; init; } = "";
 
         public StoredResult ToResult() =>
-            new(DemonstrationId, StationId, TechniqueName, TraineeId, Trainee, Assessor, Attempt, StoredBody.Read<DemonstrationResult>(Body), Percent, Decision, DecidedAt, ReleasedAt, ReleasedBy, Examination);
+            new(
+                DemonstrationId,
+                StationId,
+                TechniqueName,
+                TraineeId,
+                Trainee,
+                Assessor,
+                Attempt,
+                StoredBody.Read<DemonstrationResult>(Body),
+                Percent,
+                Decision,
+                DecidedAt,
+                ReleasedAt,
+                ReleasedBy,
+                Examination
+            );
     }
 
     private const string Select = """
@@ -46,7 +76,16 @@ public sealed class ResultStore(NpgsqlDataSource source)
     public async Task<IReadOnlyList<StoredResult>> Visible(Guid? onlyReleasedOf, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return [.. (await c.QueryAsync<Row>(Select + " WHERE (@onlyReleasedOf::uuid IS NULL OR (d.trainee_id = @onlyReleasedOf AND r.released_at IS NOT NULL)) ORDER BY r.decided_at DESC", new { onlyReleasedOf })).Select(r => r.ToResult())];
+        return
+        [
+            .. (
+                await c.QueryAsync<Row>(
+                    Select
+                        + " WHERE (@onlyReleasedOf::uuid IS NULL OR (d.trainee_id = @onlyReleasedOf AND r.released_at IS NOT NULL)) ORDER BY r.decided_at DESC",
+                    new { onlyReleasedOf }
+                )
+            ).Select(r => r.ToResult()),
+        ];
     }
 
     /// <summary>How many results wait to be released.</summary>
@@ -61,27 +100,65 @@ public sealed class ResultStore(NpgsqlDataSource source)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return await c.ExecuteScalarAsync<int>(
-            "SELECT count(*)::int FROM results.result r JOIN grading.demonstration d USING (demonstration_id) WHERE d.trainee_id = @trainee AND r.released_at IS NOT NULL", new { trainee });
+            "SELECT count(*)::int FROM results.result r JOIN grading.demonstration d USING (demonstration_id) WHERE d.trainee_id = @trainee AND r.released_at IS NOT NULL",
+            new { trainee }
+        );
     }
 
     public async Task<StoredResult?> ById(Guid demonstration, Guid? onlyReleasedOf, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return (await c.QuerySingleOrDefaultAsync<Row>(Select + " WHERE r.demonstration_id = @demonstration AND (@onlyReleasedOf::uuid IS NULL OR (d.trainee_id = @onlyReleasedOf AND r.released_at IS NOT NULL))", new { demonstration, onlyReleasedOf }))?.ToResult();
+        return (
+            await c.QuerySingleOrDefaultAsync<Row>(
+                Select
+                    + " WHERE r.demonstration_id = @demonstration AND (@onlyReleasedOf::uuid IS NULL OR (d.trainee_id = @onlyReleasedOf AND r.released_at IS NOT NULL))",
+                new { demonstration, onlyReleasedOf }
+            )
+        )?.ToResult();
     }
 
     /// <summary>Closes a demonstration with its result, if its marks are still those the result was computed from.</summary>
     /// <param name="events">How many events the result was computed from.</param>
-    public async Task<SaveOutcome> Submit(Guid demonstration, DemonstrationResult result, int events, Guid by, DateTimeOffset now, CancellationToken ct)
+    public async Task<SaveOutcome> Submit(
+        Guid demonstration,
+        DemonstrationResult result,
+        int events,
+        Guid by,
+        DateTimeOffset now,
+        CancellationToken ct
+    )
     {
         ArgumentNullException.ThrowIfNull(result);
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
-        var open = await c.ExecuteAsync("UPDATE grading.demonstration SET submitted_at = @now WHERE demonstration_id = @demonstration AND submitted_at IS NULL", new { demonstration, now = now.ToUniversalTime() }, t);
-        if (open == 0) return SaveOutcome.NotThere;
-        if (await c.ExecuteScalarAsync<int>("SELECT count(*)::int FROM grading.mark_event WHERE demonstration_id = @demonstration", new { demonstration }, t) != events) return SaveOutcome.Stale;
-        await c.ExecuteAsync("INSERT INTO results.result (demonstration_id, body, percent, decision, decided_at, decided_by) VALUES (@demonstration, @body::jsonb, @Percent, @Decision, @now, @by)",
-            new { demonstration, body = StoredBody.Write(result), result.Score.Percent, result.Score.Decision, now = now.ToUniversalTime(), by }, t);
+        var open = await c.ExecuteAsync(
+            "UPDATE grading.demonstration SET submitted_at = @now WHERE demonstration_id = @demonstration AND submitted_at IS NULL",
+            new { demonstration, now = now.ToUniversalTime() },
+            t
+        );
+        if (open == 0)
+            return SaveOutcome.NotThere;
+        if (
+            await c.ExecuteScalarAsync<int>(
+                "SELECT count(*)::int FROM grading.mark_event WHERE demonstration_id = @demonstration",
+                new { demonstration },
+                t
+            ) != events
+        )
+            return SaveOutcome.Stale;
+        await c.ExecuteAsync(
+            "INSERT INTO results.result (demonstration_id, body, percent, decision, decided_at, decided_by) VALUES (@demonstration, @body::jsonb, @Percent, @Decision, @now, @by)",
+            new
+            {
+                demonstration,
+                body = StoredBody.Write(result),
+                result.Score.Percent,
+                result.Score.Decision,
+                now = now.ToUniversalTime(),
+                by,
+            },
+            t
+        );
         await t.CommitAsync(ct);
         return SaveOutcome.Saved;
     }
@@ -91,6 +168,14 @@ public sealed class ResultStore(NpgsqlDataSource source)
     public async Task<int> Release(Guid[] demonstrations, Guid by, DateTimeOffset now, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return await c.ExecuteAsync("UPDATE results.result SET released_at = @now, released_by = @by WHERE demonstration_id = any(@demonstrations) AND released_at IS NULL", new { demonstrations, by, now = now.ToUniversalTime() });
+        return await c.ExecuteAsync(
+            "UPDATE results.result SET released_at = @now, released_by = @by WHERE demonstration_id = any(@demonstrations) AND released_at IS NULL",
+            new
+            {
+                demonstrations,
+                by,
+                now = now.ToUniversalTime(),
+            }
+        );
     }
 }

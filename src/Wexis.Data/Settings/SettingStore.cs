@@ -19,6 +19,7 @@ public sealed class SettingStore(NpgsqlDataSource source)
         public string Reason { get; init; } = "";
         public string ChangedBy { get; init; } = "";
         public DateTimeOffset ChangedAt { get; init; }
+
         public StoredSetting ToSetting() => new(Name, Version, Value, Reason, ChangedBy, ChangedAt);
     }
 
@@ -27,12 +28,15 @@ public sealed class SettingStore(NpgsqlDataSource source)
         await using var c = await source.OpenConnectionAsync(ct);
         return
         [
-            .. (await c.QueryAsync<Row>(
-                """
-                SELECT DISTINCT ON (s.name) s.name, s.version, s.value, s.reason, p.name AS changed_by, s.changed_at
-                  FROM house.setting s JOIN people.person p ON p.person_id = s.changed_by
-                 ORDER BY s.name, s.version DESC
-                """)).Select(r => r.ToSetting()),
+            .. (
+                await c.QueryAsync<Row>(
+                    """
+                    SELECT DISTINCT ON (s.name) s.name, s.version, s.value, s.reason, p.name AS changed_by, s.changed_at
+                      FROM house.setting s JOIN people.person p ON p.person_id = s.changed_by
+                     ORDER BY s.name, s.version DESC
+                    """
+                )
+            ).Select(r => r.ToSetting()),
         ];
     }
 
@@ -41,19 +45,36 @@ public sealed class SettingStore(NpgsqlDataSource source)
     public async Task<bool> Tell(string name, int seen, string? value, string reason, Guid by, DateTimeOffset now, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        var values = new { name, seen, next = seen + 1, value, reason, by, now = now.ToUniversalTime() };
+        var values = new
+        {
+            name,
+            seen,
+            next = seen + 1,
+            value,
+            reason,
+            by,
+            now = now.ToUniversalTime(),
+        };
         var told = await c.ExecuteAsync(
             """
             INSERT INTO house.setting (name, version, value, reason, changed_by, changed_at)
             SELECT @name, @next, @value, @reason, @by, @now
              WHERE coalesce((SELECT max(version) FROM house.setting WHERE name = @name), 0) = @seen
             ON CONFLICT DO NOTHING
-            """, values);
-        return told == 1 || await c.ExecuteScalarAsync<bool>(
-            "SELECT EXISTS (SELECT 1 FROM house.setting WHERE name = @name AND version = @next AND value IS NOT DISTINCT FROM @value AND changed_by = @by)", values);
+            """,
+            values
+        );
+        return told == 1
+            || await c.ExecuteScalarAsync<bool>(
+                "SELECT EXISTS (SELECT 1 FROM house.setting WHERE name = @name AND version = @next AND value IS NOT DISTINCT FROM @value AND changed_by = @by)",
+                values
+            );
     }
 
-    /// <summary>Calls once at the start, and again each time any server tells a setting; until cancelled, or until the connection is lost (an exception).</summary>
+    /// <summary>
+    /// Calls once at the start, and again each time any server tells a setting; until cancelled, or until the connection is lost (an
+    /// exception).
+    /// </summary>
     public async Task Listen(Func<Task> told, CancellationToken ct)
     {
         ArgumentNullException.ThrowIfNull(told);

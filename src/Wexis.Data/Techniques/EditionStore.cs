@@ -6,11 +6,34 @@ using Wexis.Core.Techniques;
 namespace Wexis.Data.Techniques;
 
 /// <summary>One edition with its body.</summary>
-public sealed record StoredEdition(Guid TechniqueId, string Code, int Edition, int Version, string Name, string Standing, TechniqueDocument Body, DateTimeOffset ChangedAt, string ChangedBy, bool Frozen, string? Review = null);
+public sealed record StoredEdition(
+    Guid TechniqueId,
+    string Code,
+    int Edition,
+    int Version,
+    string Name,
+    string Standing,
+    TechniqueDocument Body,
+    DateTimeOffset ChangedAt,
+    string ChangedBy,
+    bool Frozen,
+    string? Review = null
+);
 
 /// <summary>A line of the library: what is searched, without the body.</summary>
 /// <param name="Standing">draft, complete, reviewed, approved, parked or retired.</param>
-public sealed record EditionLine(Guid TechniqueId, string Code, int Edition, string Name, string? Region, string? School, string? Family, string Standing, DateTimeOffset ChangedAt, TechniqueBrief Brief);
+public sealed record EditionLine(
+    Guid TechniqueId,
+    string Code,
+    int Edition,
+    string Name,
+    string? Region,
+    string? School,
+    string? Family,
+    string Standing,
+    DateTimeOffset ChangedAt,
+    TechniqueBrief Brief
+);
 
 /// <summary>Names one version of an edition: what was derived from it holds until another is saved.</summary>
 public sealed record EditionHead(Guid TechniqueId, string Code, int Edition, int Version);
@@ -24,7 +47,15 @@ public sealed record KeptEdition(EditionHead Head, string Name, string? School, 
 public sealed record Neighbour(Guid TechniqueId, string Code, string Name, string Standing, string? CallsIt);
 
 /// <summary>A technique that is about to be added.</summary>
-public sealed record NewTechnique(Guid Id, string Code, TechniqueDocument Body, string Standing, string? Family, TechniqueBrief Brief, TechniqueWork Work);
+public sealed record NewTechnique(
+    Guid Id,
+    string Code,
+    TechniqueDocument Body,
+    string Standing,
+    string? Family,
+    TechniqueBrief Brief,
+    TechniqueWork Work
+);
 
 public sealed class EditionStore(NpgsqlDataSource source)
 {
@@ -45,9 +76,24 @@ public sealed class EditionStore(NpgsqlDataSource source)
         public DateTimeOffset ChangedAt { get; init; }
         public string ChangedBy { get; init; } = "";
         public bool Frozen { get; init; }
-        public StoredEdition ToEdition() => new(TechniqueId, Code, Edition, Version, Name, EditionStanding.Of(Standing, Review), StoredBody.Read<TechniqueDocument>(Body), ChangedAt, ChangedBy, Frozen, Review);
 
-        public EditionLine ToLine(TechniqueBrief brief) => new(TechniqueId, Code, Edition, Name, Region, School, Family, EditionStanding.Of(Standing, Review), ChangedAt, brief);
+        public StoredEdition ToEdition() =>
+            new(
+                TechniqueId,
+                Code,
+                Edition,
+                Version,
+                Name,
+                EditionStanding.Of(Standing, Review),
+                StoredBody.Read<TechniqueDocument>(Body),
+                ChangedAt,
+                ChangedBy,
+                Frozen,
+                Review
+            );
+
+        public EditionLine ToLine(TechniqueBrief brief) =>
+            new(TechniqueId, Code, Edition, Name, Region, School, Family, EditionStanding.Of(Standing, Review), ChangedAt, brief);
 
         /// <summary>Changes with every change of the row, whoever made it.</summary>
         public string ChangedMark { get; init; } = "";
@@ -62,18 +108,27 @@ public sealed class EditionStore(NpgsqlDataSource source)
           JOIN people.person p ON p.person_id = e.changed_by
         """;
 
-    private const string Newest = AllEditions + """
+    private const string Newest =
+        AllEditions
+        + """
 
-         WHERE e.edition = (SELECT max(n.edition) FROM techniques.edition n WHERE n.technique_id = t.technique_id)
-        """;
+             WHERE e.edition = (SELECT max(n.edition) FROM techniques.edition n WHERE n.technique_id = t.technique_id)
+            """;
 
     /// <summary>What is archived is still read; what was deleted is not.</summary>
     private const string There = " AND t.away IS DISTINCT FROM 'deleted'";
 
-    private static readonly string NewestLines = Newest.Replace("e.body::text AS body,", "", StringComparison.Ordinal) + " AND t.away IS NULL ORDER BY e.name";
+    private static readonly string NewestLines =
+        Newest.Replace("e.body::text AS body,", "", StringComparison.Ordinal) + " AND t.away IS NULL ORDER BY e.name";
 
-    /// <summary>The same without briefs, but with the mark of each row's last change, by which a brief that was read already is known.</summary>
-    private static readonly string ShelfLines = NewestLines.Replace("e.derived::text AS derived", "e.xmin::text AS changed_mark", StringComparison.Ordinal);
+    /// <summary>
+    /// The same without briefs, but with the mark of each row's last change, by which a brief that was read already is known.
+    /// </summary>
+    private static readonly string ShelfLines = NewestLines.Replace(
+        "e.derived::text AS derived",
+        "e.xmin::text AS changed_mark",
+        StringComparison.Ordinal
+    );
 
     private const string Briefs = """
         SELECT e.technique_id, (e.derived || '{"marks": [], "classes": [], "wrong_claims": []}')::text AS derived
@@ -81,7 +136,8 @@ public sealed class EditionStore(NpgsqlDataSource source)
         """;
 
     /// <summary>Briefs as last read for the shelf. Reading 2,000 of them from their JSON is what a list costs.</summary>
-    private volatile IReadOnlyDictionary<(Guid Technique, int Edition, string Mark), TechniqueBrief> _briefs = new Dictionary<(Guid, int, string), TechniqueBrief>();
+    private volatile IReadOnlyDictionary<(Guid Technique, int Edition, string Mark), TechniqueBrief> _briefs =
+        new Dictionary<(Guid, int, string), TechniqueBrief>();
 
     public async Task<IReadOnlyList<EditionLine>> Lines(CancellationToken ct)
     {
@@ -89,7 +145,9 @@ public sealed class EditionStore(NpgsqlDataSource source)
         return [.. (await c.QueryAsync<Row>(NewestLines)).Select(r => r.ToLine(ExchangeJson.Read<TechniqueBrief>(r.Derived)))];
     }
 
-    /// <summary>Lines without what only comparing and screening need, for the library's screen. Only briefs that changed are read again.</summary>
+    /// <summary>
+    /// Lines without what only comparing and screening need, for the library's screen. Only briefs that changed are read again.
+    /// </summary>
     public async Task<IReadOnlyList<EditionLine>> Shelf(CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
@@ -97,12 +155,20 @@ public sealed class EditionStore(NpgsqlDataSource source)
         var rows = (await c.QueryAsync<Row>(ShelfLines, transaction: t)).ToList();
         var known = _briefs;
         var unread = rows.Where(r => !known.ContainsKey(r.Key)).ToList();
-        var read = unread.Count == 0 ? [] : (await c.QueryAsync<Row>(Briefs, new { techniques = unread.Select(r => r.TechniqueId).ToArray(), numbers = unread.Select(r => r.Edition).ToArray() }, t)).ToDictionary(r => r.TechniqueId, r => ExchangeJson.Read<TechniqueBrief>(r.Derived));
+        var read =
+            unread.Count == 0
+                ? []
+                : (
+                    await c.QueryAsync<Row>(
+                        Briefs,
+                        new { techniques = unread.Select(r => r.TechniqueId).ToArray(), numbers = unread.Select(r => r.Edition).ToArray() },
+                        t
+                    )
+                ).ToDictionary(r => r.TechniqueId, r => ExchangeJson.Read<TechniqueBrief>(r.Derived));
         var briefs = rows.ToDictionary(r => r.Key, r => known.TryGetValue(r.Key, out var brief) ? brief : read[r.TechniqueId]);
         _briefs = briefs;
         return [.. rows.Select(r => r.ToLine(briefs[r.Key]))];
     }
-
 
     /// <summary>Codes that are taken, by what is archived or deleted too.</summary>
     public async Task<IReadOnlySet<string>> Codes(CancellationToken ct)
@@ -115,8 +181,12 @@ public sealed class EditionStore(NpgsqlDataSource source)
     public async Task<IReadOnlyDictionary<string, string>> NamesOf(IReadOnlyCollection<string> codes, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return (await c.QueryAsync<(string Code, string Name)>("SELECT DISTINCT ON (t.code) t.code, e.name FROM techniques.technique t JOIN techniques.edition e USING (technique_id) WHERE t.code = any(@codes) ORDER BY t.code, e.edition DESC", new { codes = codes.ToArray() }))
-            .ToDictionary(x => x.Code, x => x.Name, StringComparer.Ordinal);
+        return (
+            await c.QueryAsync<(string Code, string Name)>(
+                "SELECT DISTINCT ON (t.code) t.code, e.name FROM techniques.technique t JOIN techniques.edition e USING (technique_id) WHERE t.code = any(@codes) ORDER BY t.code, e.edition DESC",
+                new { codes = codes.ToArray() }
+            )
+        ).ToDictionary(x => x.Code, x => x.Name, StringComparer.Ordinal);
     }
 
     public async Task<IReadOnlyList<StoredEdition>> AllNewest(CancellationToken ct)
@@ -136,14 +206,21 @@ public sealed class EditionStore(NpgsqlDataSource source)
                 SELECT DISTINCT ON (t.technique_id) t.technique_id, t.code, e.edition, e.version
                   FROM techniques.technique t JOIN techniques.edition e USING (technique_id)
                  WHERE t.code = any(@codes) AND t.away IS DISTINCT FROM 'deleted' ORDER BY t.technique_id, e.edition DESC
-                """, new { codes = codes.ToArray() }),
+                """,
+                new { codes = codes.ToArray() }
+            ),
         ];
     }
 
     public async Task<IReadOnlyList<StoredEdition>> NewestOf(IReadOnlyCollection<Guid> techniques, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return [.. (await c.QueryAsync<Row>(Newest + " AND t.technique_id = any(@techniques)", new { techniques = techniques.ToArray() })).Select(r => r.ToEdition())];
+        return
+        [
+            .. (
+                await c.QueryAsync<Row>(Newest + " AND t.technique_id = any(@techniques)", new { techniques = techniques.ToArray() })
+            ).Select(r => r.ToEdition()),
+        ];
     }
 
     public async Task<StoredEdition?> NewestOf(Guid id, CancellationToken ct)
@@ -156,13 +233,26 @@ public sealed class EditionStore(NpgsqlDataSource source)
     public async Task<StoredEdition?> ApprovedOf(Guid id, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return (await c.QuerySingleOrDefaultAsync<Row>(AllEditions + " WHERE t.technique_id = @id" + There + " AND e.review = 'approved' AND e.standing = 'complete' ORDER BY e.edition DESC LIMIT 1", new { id }))?.ToEdition();
+        return (
+            await c.QuerySingleOrDefaultAsync<Row>(
+                AllEditions
+                    + " WHERE t.technique_id = @id"
+                    + There
+                    + " AND e.review = 'approved' AND e.standing = 'complete' ORDER BY e.edition DESC LIMIT 1",
+                new { id }
+            )
+        )?.ToEdition();
     }
 
     public async Task<StoredEdition?> ByNumber(Guid id, int edition, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return (await c.QuerySingleOrDefaultAsync<Row>(AllEditions + " WHERE t.technique_id = @id" + There + " AND e.edition = @edition", new { id, edition }))?.ToEdition();
+        return (
+            await c.QuerySingleOrDefaultAsync<Row>(
+                AllEditions + " WHERE t.technique_id = @id" + There + " AND e.edition = @edition",
+                new { id, edition }
+            )
+        )?.ToEdition();
     }
 
     /// <summary>How many techniques stand how, and how many of their claims wait for an answer: cheap counts for the thread.</summary>
@@ -174,7 +264,8 @@ public sealed class EditionStore(NpgsqlDataSource source)
             SELECT count(*) FILTER (WHERE e.standing = 'draft')::int, coalesce(sum((e.derived ->> 'contradicted')::int) FILTER (WHERE e.standing <> 'parked'), 0)::int
               FROM techniques.edition e JOIN techniques.technique t USING (technique_id)
              WHERE e.edition = (SELECT max(n.edition) FROM techniques.edition n WHERE n.technique_id = e.technique_id) AND e.review IS DISTINCT FROM 'retired' AND t.away IS NULL
-            """);
+            """
+        );
     }
 
     /// <summary>Newest editions of which what is kept was made by other rules than these, or is not kept.</summary>
@@ -196,7 +287,17 @@ public sealed class EditionStore(NpgsqlDataSource source)
             UPDATE techniques.edition SET derived = @derived::jsonb, work = @work::jsonb, standing = @Standing, family = @Family
              WHERE technique_id = @id AND edition = @edition AND version = @version
             """,
-            new { id = edition.TechniqueId, edition = edition.Edition, version = edition.Version, made.Standing, made.Family, derived = ExchangeJson.Write(made.Brief), work = StoredBody.Write(made.Work) });
+            new
+            {
+                id = edition.TechniqueId,
+                edition = edition.Edition,
+                version = edition.Version,
+                made.Standing,
+                made.Family,
+                derived = ExchangeJson.Write(made.Brief),
+                work = StoredBody.Write(made.Work),
+            }
+        );
     }
 
     /// <summary>Newest editions with what is kept beside them, made by these rules.</summary>
@@ -205,14 +306,18 @@ public sealed class EditionStore(NpgsqlDataSource source)
         await using var c = await source.OpenConnectionAsync(ct);
         return
         [
-            .. (await c.QueryAsync<KeptRow>(
-                """
-                SELECT DISTINCT ON (t.technique_id) t.technique_id, t.code, e.edition, e.version, e.name, e.school,
-                       coalesce((e.body -> 'prerequisites')::text, '[]') AS prerequisites,
-                       CASE WHEN e.work ->> 'made_by' = @rules THEN e.work::text END AS work
-                  FROM techniques.technique t JOIN techniques.edition e USING (technique_id)
-                 WHERE t.technique_id = any(@techniques) ORDER BY t.technique_id, e.edition DESC
-                """, new { techniques = techniques.ToArray(), rules })).Select(r => r.ToKept()),
+            .. (
+                await c.QueryAsync<KeptRow>(
+                    """
+                    SELECT DISTINCT ON (t.technique_id) t.technique_id, t.code, e.edition, e.version, e.name, e.school,
+                           coalesce((e.body -> 'prerequisites')::text, '[]') AS prerequisites,
+                           CASE WHEN e.work ->> 'made_by' = @rules THEN e.work::text END AS work
+                      FROM techniques.technique t JOIN techniques.edition e USING (technique_id)
+                     WHERE t.technique_id = any(@techniques) ORDER BY t.technique_id, e.edition DESC
+                    """,
+                    new { techniques = techniques.ToArray(), rules }
+                )
+            ).Select(r => r.ToKept()),
         ];
     }
 
@@ -226,8 +331,15 @@ public sealed class EditionStore(NpgsqlDataSource source)
         public string? School { get; init; }
         public string Prerequisites { get; init; } = "[]";
         public string? Work { get; init; }
-        public KeptEdition ToKept() => new(new(TechniqueId, Code, Edition, Version), Name, School, ExchangeJson.Read<string[]?>(Prerequisites) ?? [],
-            Work is null ? null : StoredBody.Read<TechniqueWork>(Work));
+
+        public KeptEdition ToKept() =>
+            new(
+                new(TechniqueId, Code, Edition, Version),
+                Name,
+                School,
+                ExchangeJson.Read<string[]?>(Prerequisites) ?? [],
+                Work is null ? null : StoredBody.Read<TechniqueWork>(Work)
+            );
     }
 
     private sealed class NeighbourRow
@@ -240,33 +352,45 @@ public sealed class EditionStore(NpgsqlDataSource source)
         public string? CallsIt { get; init; }
     }
 
-    /// <summary>Techniques of these codes, and those that call this one an easier, harder or like version of theirs; no body is read.</summary>
+    /// <summary>
+    /// Techniques of these codes, and those that call this one an easier, harder or like version of theirs; no body is read.
+    /// </summary>
     public async Task<IReadOnlyList<Neighbour>> Neighbours(string code, IReadOnlyCollection<string> codes, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return
         [
-            .. (await c.QueryAsync<NeighbourRow>(
-                """
-                SELECT t.technique_id, t.code, e.name, e.standing, e.review,
-                       (SELECT x ->> 'as' FROM jsonb_array_elements(CASE jsonb_typeof(e.related) WHEN 'array' THEN e.related ELSE '[]'::jsonb END) x WHERE x ->> 'id' = @code LIMIT 1) AS calls_it
-                  FROM techniques.technique t JOIN techniques.edition e USING (technique_id)
-                 WHERE e.edition = (SELECT max(n.edition) FROM techniques.edition n WHERE n.technique_id = t.technique_id)
-                   AND t.away IS DISTINCT FROM 'deleted' AND (t.code = any(@codes) OR e.related @> jsonb_build_array(jsonb_build_object('id', @code::text)))
-                 ORDER BY e.name
-                """, new { code, codes = codes.ToArray() })).Select(r => new Neighbour(r.TechniqueId, r.Code, r.Name, EditionStanding.Of(r.Standing, r.Review), r.CallsIt)),
+            .. (
+                await c.QueryAsync<NeighbourRow>(
+                    """
+                    SELECT t.technique_id, t.code, e.name, e.standing, e.review,
+                           (SELECT x ->> 'as' FROM jsonb_array_elements(CASE jsonb_typeof(e.related) WHEN 'array' THEN e.related ELSE '[]'::jsonb END) x WHERE x ->> 'id' = @code LIMIT 1) AS calls_it
+                      FROM techniques.technique t JOIN techniques.edition e USING (technique_id)
+                     WHERE e.edition = (SELECT max(n.edition) FROM techniques.edition n WHERE n.technique_id = t.technique_id)
+                       AND t.away IS DISTINCT FROM 'deleted' AND (t.code = any(@codes) OR e.related @> jsonb_build_array(jsonb_build_object('id', @code::text)))
+                     ORDER BY e.name
+                    """,
+                    new { code, codes = codes.ToArray() }
+                )
+            ).Select(r => new Neighbour(r.TechniqueId, r.Code, r.Name, EditionStanding.Of(r.Standing, r.Review), r.CallsIt)),
         ];
     }
 
     /// <summary>Adds techniques with their first editions, all or none.</summary>
     /// <returns>The codes that are taken; when there is one, nothing was added.</returns>
-    public async Task<IReadOnlyList<string>> AddAll(IReadOnlyList<NewTechnique> techniques, Guid by, DateTimeOffset now, CancellationToken ct)
+    public async Task<IReadOnlyList<string>> AddAll(
+        IReadOnlyList<NewTechnique> techniques,
+        Guid by,
+        DateTimeOffset now,
+        CancellationToken ct
+    )
     {
         ArgumentNullException.ThrowIfNull(techniques);
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
         var taken = await AddAll(c, t, techniques, by, now);
-        if (taken.Count == 0) await t.CommitAsync(ct);
+        if (taken.Count == 0)
+            await t.CommitAsync(ct);
         return taken;
     }
 
@@ -274,15 +398,28 @@ public sealed class EditionStore(NpgsqlDataSource source)
     public async Task<AddOutcome> Add(NewTechnique technique, Guid by, DateTimeOffset now, CancellationToken ct)
     {
         ArgumentNullException.ThrowIfNull(technique);
-        if ((await AddAll([technique], by, now, ct)).Count == 0) return AddOutcome.Added;
+        if ((await AddAll([technique], by, now, ct)).Count == 0)
+            return AddOutcome.Added;
         await using var c = await source.OpenConnectionAsync(ct);
         var same = await c.ExecuteScalarAsync<bool?>(
             """
             SELECT t.added_by = @by AND e.body = @body::jsonb
               FROM techniques.technique t JOIN techniques.edition e USING (technique_id)
              WHERE t.technique_id = @Id ORDER BY e.edition DESC LIMIT 1
-            """, new { technique.Id, by, body = StoredBody.Write(technique.Body) });
-        return same switch { true => AddOutcome.Added, false => AddOutcome.Clash, null => AddOutcome.Taken };
+            """,
+            new
+            {
+                technique.Id,
+                by,
+                body = StoredBody.Write(technique.Body),
+            }
+        );
+        return same switch
+        {
+            true => AddOutcome.Added,
+            false => AddOutcome.Clash,
+            null => AddOutcome.Taken,
+        };
     }
 
     /// <summary>Saves the newest edition, or the next one when the newest is frozen. Stale when somebody else saved first.</summary>
@@ -292,31 +429,59 @@ public sealed class EditionStore(NpgsqlDataSource source)
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
         var saved = await Save(c, t, technique, edition, version, by, now);
-        if (saved.Outcome == SaveOutcome.Saved) await t.CommitAsync(ct);
+        if (saved.Outcome == SaveOutcome.Saved)
+            await t.CommitAsync(ct);
         return saved;
     }
 
-    internal static async Task<IReadOnlyList<string>> AddAll(NpgsqlConnection c, NpgsqlTransaction t, IReadOnlyList<NewTechnique> techniques, Guid by, DateTimeOffset now)
+    internal static async Task<IReadOnlyList<string>> AddAll(
+        NpgsqlConnection c,
+        NpgsqlTransaction t,
+        IReadOnlyList<NewTechnique> techniques,
+        Guid by,
+        DateTimeOffset now
+    )
     {
         var taken = new List<string>();
         foreach (var n in techniques)
         {
-            var added = await c.ExecuteAsync("INSERT INTO techniques.technique (technique_id, code, added_by, added_at) VALUES (@Id, @Code, @by, @now) ON CONFLICT DO NOTHING", new { n.Id, n.Code, by, now = now.ToUniversalTime() }, t);
-            if (added == 0) taken.Add(n.Code);
-            else await c.ExecuteAsync(InsertEdition, EditionValues(n, 1, by, now), t);
+            var added = await c.ExecuteAsync(
+                "INSERT INTO techniques.technique (technique_id, code, added_by, added_at) VALUES (@Id, @Code, @by, @now) ON CONFLICT DO NOTHING",
+                new
+                {
+                    n.Id,
+                    n.Code,
+                    by,
+                    now = now.ToUniversalTime(),
+                },
+                t
+            );
+            if (added == 0)
+                taken.Add(n.Code);
+            else
+                await c.ExecuteAsync(InsertEdition, EditionValues(n, 1, by, now), t);
         }
         return taken;
     }
 
-    internal static Task<Saved> Save(NpgsqlConnection c, NpgsqlTransaction t, NewTechnique technique, int edition, int version, Guid by, DateTimeOffset now) =>
-        Editions.Save(c, t, technique.Id, edition, version, number => EditionValues(technique, number, by, now));
+    internal static Task<Saved> Save(
+        NpgsqlConnection c,
+        NpgsqlTransaction t,
+        NewTechnique technique,
+        int edition,
+        int version,
+        Guid by,
+        DateTimeOffset now
+    ) => Editions.Save(c, t, technique.Id, edition, version, number => EditionValues(technique, number, by, now));
 
     private const string InsertEdition = """
         INSERT INTO techniques.edition (technique_id, edition, name, region, school, family, standing, body, derived, work, changed_by, changed_at)
         VALUES (@id, @edition, @name, @region, @school, @family, @standing, @body::jsonb, @derived::jsonb, @work::jsonb, @by, @now)
         """;
 
-    /// <summary>The technique's row is the lock of all its editions. Whoever looked one through looked at other words: the review falls away.</summary>
+    /// <summary>
+    /// The technique's row is the lock of all its editions. Whoever looked one through looked at other words: the review falls away.
+    /// </summary>
     private static readonly VersionedDocument Editions = new(
         "SELECT technique_id FROM techniques.technique WHERE technique_id = @id AND away IS DISTINCT FROM 'deleted' FOR UPDATE",
         """
@@ -330,21 +495,23 @@ public sealed class EditionStore(NpgsqlDataSource source)
                review = NULL, reviewed_by = NULL, reviewed_at = NULL
          WHERE technique_id = @id AND edition = @edition
         """,
-        InsertEdition);
+        InsertEdition
+    );
 
-    private static object EditionValues(NewTechnique t, int edition, Guid by, DateTimeOffset now) => new
-    {
-        id = t.Id,
-        edition,
-        name = t.Body.Name ?? "",
-        region = t.Body.Region,
-        school = t.Body.School,
-        family = t.Family,
-        standing = t.Standing,
-        body = StoredBody.Write(t.Body),
-        derived = ExchangeJson.Write(t.Brief),
-        work = StoredBody.Write(t.Work),
-        by,
-        now = now.ToUniversalTime(),
-    };
+    private static object EditionValues(NewTechnique t, int edition, Guid by, DateTimeOffset now) =>
+        new
+        {
+            id = t.Id,
+            edition,
+            name = t.Body.Name ?? "",
+            region = t.Body.Region,
+            school = t.Body.School,
+            family = t.Family,
+            standing = t.Standing,
+            body = StoredBody.Write(t.Body),
+            derived = ExchangeJson.Write(t.Brief),
+            work = StoredBody.Write(t.Work),
+            by,
+            now = now.ToUniversalTime(),
+        };
 }

@@ -9,16 +9,43 @@ public sealed record MoveWord(string Id, string Base, string Words);
 
 /// <summary>What a hand may do, in words.</summary>
 public sealed record VerbWord(string Id, string Word, string Words);
+
 public sealed record LandmarkPlace(string Id, string Name, double X, double Y, double? Z, string Surface, bool Midline, bool Bony);
+
 public sealed record ModeWord(string Id, string Plain, string Words, bool Active);
+
 public sealed record LevelWord(int Level, string Feel, string Words);
 
 /// <summary>All that the face plate and the choosers need, from the data that the computation uses.</summary>
 public sealed record AtlasView(
-    IReadOnlyList<Muscle> Muscles, IReadOnlyList<Tissue> Tissues, IReadOnlyDictionary<string, string> PlainNames, IReadOnlyList<LandmarkPlace> Landmarks, IReadOnlyList<Zone> Zones, IReadOnlyList<Hazard> Hazards,
-    IReadOnlyList<LymphGroup> Lymph, IReadOnlyList<Region> Regions, IReadOnlyList<School> Schools, IReadOnlyList<Contact> Contacts, IReadOnlyList<Concern> Concerns, IReadOnlyDictionary<string, string> Sources,
-    IReadOnlyDictionary<string, FeatureLine[]> Features, IReadOnlyDictionary<string, string> Actions, IReadOnlyDictionary<string, string> Depths,
-    IReadOnlyList<MoveWord> Moves, IReadOnlyList<VerbWord> Verbs, IReadOnlyList<ModeWord> Modes, IReadOnlyList<LevelWord> Levels, IReadOnlyList<Family> Families, IReadOnlyList<Channel> Channels, IReadOnlyList<PressPoint> Points, IReadOnlyList<Exclusion> Exclusions, IReadOnlyList<FeelTest> FeelTests, IReadOnlyDictionary<string, IReadOnlyList<string>> CommonNames, IReadOnlyDictionary<string, string[]> PointAliases, IReadOnlyList<string> PointTraps);
+    IReadOnlyList<Muscle> Muscles,
+    IReadOnlyList<Tissue> Tissues,
+    IReadOnlyDictionary<string, string> PlainNames,
+    IReadOnlyList<LandmarkPlace> Landmarks,
+    IReadOnlyList<Zone> Zones,
+    IReadOnlyList<Hazard> Hazards,
+    IReadOnlyList<LymphGroup> Lymph,
+    IReadOnlyList<Region> Regions,
+    IReadOnlyList<School> Schools,
+    IReadOnlyList<Contact> Contacts,
+    IReadOnlyList<Concern> Concerns,
+    IReadOnlyDictionary<string, string> Sources,
+    IReadOnlyDictionary<string, FeatureLine[]> Features,
+    IReadOnlyDictionary<string, string> Actions,
+    IReadOnlyDictionary<string, string> Depths,
+    IReadOnlyList<MoveWord> Moves,
+    IReadOnlyList<VerbWord> Verbs,
+    IReadOnlyList<ModeWord> Modes,
+    IReadOnlyList<LevelWord> Levels,
+    IReadOnlyList<Family> Families,
+    IReadOnlyList<Channel> Channels,
+    IReadOnlyList<PressPoint> Points,
+    IReadOnlyList<Exclusion> Exclusions,
+    IReadOnlyList<FeelTest> FeelTests,
+    IReadOnlyDictionary<string, IReadOnlyList<string>> CommonNames,
+    IReadOnlyDictionary<string, string[]> PointAliases,
+    IReadOnlyList<string> PointTraps
+);
 
 public static class AnatomyEndpoints
 {
@@ -27,20 +54,62 @@ public static class AnatomyEndpoints
     private static Ok<AtlasView> Get(Atlas atlas, ActionModel model)
     {
         var d = atlas.Document;
-        return TypedResults.Ok(new AtlasView(
-            d.Muscles, d.Tissues, d.Muscles.Select(m => m.Id).Concat(d.Tissues.Select(t => t.Id)).ToDictionary(id => id, atlas.PlainName, StringComparer.Ordinal),
-            [.. d.Landmarks.Select(l => new LandmarkPlace(l.Key, l.Value.Name, l.Value.Frontal[0], l.Value.Frontal[1], l.Value.LateralZ, l.Value.Surface, l.Value.Midline, l.Value.Bony))],
-            d.Zones, d.Hazards, d.Lymph, d.Regions, d.Schools, d.Contacts, d.Concerns, d.Sources, d.Features.Views,
-            d.ControlledLists.Actions.ToDictionary(a => a.Key, a => a.Value.Meaning, StringComparer.Ordinal), d.ControlledLists.Depths,
-            [.. model.Document.Moves.Where(m => m.Key != "gaze-diagonal").Select(m => new MoveWord(m.Key, m.Value.Base, m.Value.Words)), .. Diagonals],
-            [.. model.Verbs.Select(v => new VerbWord(v.Key, StepWords.Verb(v.Key), v.Value.Words))],
-            [.. Modes.All.Select(m => new ModeWord(m, Modes.Plain(m), d.ControlledLists.Modes[m], Modes.IsActive(m)))],
-            [.. Enumerable.Range(1, 5).Select(n => new LevelWord(n, StepWords.Feel(n), d.ControlledLists.Pressures[$"{n}"]))], FamilyDefaults.All, d.Channels, d.Points, d.Contraindications, d.FeelTests, ClaimWords.CommonNames(), d.PointPrefixAliases, d.PointPrefixTraps));
+        return TypedResults.Ok(
+            new AtlasView(
+                d.Muscles,
+                d.Tissues,
+                d.Muscles.Select(m => m.Id)
+                    .Concat(d.Tissues.Select(t => t.Id))
+                    .ToDictionary(id => id, atlas.PlainName, StringComparer.Ordinal),
+                [
+                    .. d.Landmarks.Select(l => new LandmarkPlace(
+                        l.Key,
+                        l.Value.Name,
+                        l.Value.Frontal[0],
+                        l.Value.Frontal[1],
+                        l.Value.LateralZ,
+                        l.Value.Surface,
+                        l.Value.Midline,
+                        l.Value.Bony
+                    )),
+                ],
+                d.Zones,
+                d.Hazards,
+                d.Lymph,
+                d.Regions,
+                d.Schools,
+                d.Contacts,
+                d.Concerns,
+                d.Sources,
+                d.Features.Views,
+                d.ControlledLists.Actions.ToDictionary(a => a.Key, a => a.Value.Meaning, StringComparer.Ordinal),
+                d.ControlledLists.Depths,
+                [
+                    .. model
+                        .Document.Moves.Where(m => m.Key != "gaze-diagonal")
+                        .Select(m => new MoveWord(m.Key, m.Value.Base, m.Value.Words)),
+                    .. Diagonals,
+                ],
+                [.. model.Verbs.Select(v => new VerbWord(v.Key, StepWords.Verb(v.Key), v.Value.Words))],
+                [.. Modes.All.Select(m => new ModeWord(m, Modes.Plain(m), d.ControlledLists.Modes[m], Modes.IsActive(m)))],
+                [.. Enumerable.Range(1, 5).Select(n => new LevelWord(n, StepWords.Feel(n), d.ControlledLists.Pressures[$"{n}"]))],
+                FamilyDefaults.All,
+                d.Channels,
+                d.Points,
+                d.Contraindications,
+                d.FeelTests,
+                ClaimWords.CommonNames(),
+                d.PointPrefixAliases,
+                d.PointPrefixTraps
+            )
+        );
     }
 
     private static readonly MoveWord[] Diagonals =
     [
-        new("gaze-up-left", "gaze", "eyes up and to the own left"), new("gaze-up-right", "gaze", "eyes up and to the own right"),
-        new("gaze-down-left", "gaze", "eyes down and to the own left"), new("gaze-down-right", "gaze", "eyes down and to the own right"),
+        new("gaze-up-left", "gaze", "eyes up and to the own left"),
+        new("gaze-up-right", "gaze", "eyes up and to the own right"),
+        new("gaze-down-left", "gaze", "eyes down and to the own left"),
+        new("gaze-down-right", "gaze", "eyes down and to the own right"),
     ];
 }

@@ -26,17 +26,41 @@ namespace Wexis.Server.Demo;
 public sealed record DemoAccount(string Login, string Password, string Name, string Role);
 
 internal sealed record DemoTechniques(IReadOnlyList<TechniqueDocument> Techniques);
+
 internal sealed record DemoChoice(string Question, string Choice, string Reason);
+
 internal sealed record DemoRevision(string Aim, string Dose);
+
 internal sealed record DemoCohort(string Programme, string Name, IReadOnlyList<string> Members);
 
-/// <param name="Revised">What is said otherwise in the next edition, approved after the cohorts began: aim and dose of the first step, by technique.</param>
-internal sealed record DemoDecisions(IReadOnlyList<string> Approved, IReadOnlyDictionary<string, string> Conflicts, IReadOnlyList<DemoChoice> Choices, IReadOnlyList<DemoCohort> Cohorts, IReadOnlyDictionary<string, DemoRevision> Revised);
+/// <param name="Revised">What is said otherwise in the next edition, approved after the cohorts began: aim and dose of the first step, by
+/// technique.</param>
+internal sealed record DemoDecisions(
+    IReadOnlyList<string> Approved,
+    IReadOnlyDictionary<string, string> Conflicts,
+    IReadOnlyList<DemoChoice> Choices,
+    IReadOnlyList<DemoCohort> Cohorts,
+    IReadOnlyDictionary<string, DemoRevision> Revised
+);
+
 internal sealed record DemoTaps(int Step, string Side, int Count, double EveryS);
+
 internal sealed record DemoHolds(int Step, string Side, int Count, double HoldS, double EveryS);
 
 /// <summary>What an invented trainee showed. Marks are by topic; a topic that is not named earns 3.</summary>
-internal sealed record DemoDemonstration(string Trainee, string Assessor, string Technique, DateTimeOffset At, bool Submit, bool Release, IReadOnlyList<DemoTaps>? Taps, IReadOnlyList<DemoHolds>? Holds, IReadOnlyDictionary<string, double> Marks, IReadOnlyList<string> Faults);
+internal sealed record DemoDemonstration(
+    string Trainee,
+    string Assessor,
+    string Technique,
+    DateTimeOffset At,
+    bool Submit,
+    bool Release,
+    IReadOnlyList<DemoTaps>? Taps,
+    IReadOnlyList<DemoHolds>? Holds,
+    IReadOnlyDictionary<string, double> Marks,
+    IReadOnlyList<string> Faults
+);
+
 internal sealed record DemoExamination(string Name, IReadOnlyList<string> Stations, IReadOnlyList<DemoDemonstration> Demonstrations);
 
 /// <summary>
@@ -58,7 +82,8 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
         var examination = Read<DemoExamination>("examination.json");
         var demonstrations = services.GetRequiredService<DemonstrationStore>();
         // The last demonstration is written last: when it is there, everything is.
-        if (await demonstrations.ById(Id($"demonstration {examination.Demonstrations[^1].Trainee}"), ct) is { Events: > 0 }) return;
+        if (await demonstrations.ById(Id($"demonstration {examination.Demonstrations[^1].Trainee}"), ct) is { Events: > 0 })
+            return;
         var people = await FillPeople(ct);
         await FillTechniques(people["maren"], ct);
         await FillDecisions(people["maren"], ct);
@@ -66,7 +91,8 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
         await FillProgrammes(people["maren"], ct);
         await FillCohorts(people, ct);
         await FillExamination(examination, people["maren"], ct);
-        foreach (var shown in examination.Demonstrations) await FillDemonstration(shown, people, ct);
+        foreach (var shown in examination.Demonstrations)
+            await FillDemonstration(shown, people, ct);
     }
 
     private async Task<Dictionary<string, Guid>> FillPeople(CancellationToken ct)
@@ -86,7 +112,8 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
         foreach (var document in Read<DemoTechniques>("techniques.json").Techniques.Concat(shipped))
         {
             var derived = desk.Derive(document);
-            if (derived.Issues.Count > 0) throw new InvalidDataException($"Demo technique {document.Id}: {derived.Issues[0].Text}");
+            if (derived.Issues.Count > 0)
+                throw new InvalidDataException($"Demo technique {document.Id}: {derived.Issues[0].Text}");
             await store.Add(desk.New(Id(document.Id!), document, derived), by, Opened, ct);
         }
     }
@@ -96,39 +123,89 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
     {
         var decisions = Read<DemoDecisions>("decisions.json");
         var reasons = services.GetRequiredService<LibraryReasonStore>();
-        foreach (var code in decisions.Approved) await Approve(code, "for the first level", Opened.AddDays(1), by, ct);
-        foreach (var kept in decisions.Conflicts) await reasons.KeepConflict(kept.Key, kept.Value, null, by, Opened.AddDays(2), ct);
-        foreach (var choice in decisions.Choices) await reasons.Choose(choice.Question, choice.Choice, choice.Reason, null, by, Opened.AddDays(2), ct);
+        foreach (var code in decisions.Approved)
+            await Approve(code, "for the first level", Opened.AddDays(1), by, ct);
+        foreach (var kept in decisions.Conflicts)
+            await reasons.KeepConflict(kept.Key, kept.Value, null, by, Opened.AddDays(2), ct);
+        foreach (var choice in decisions.Choices)
+            await reasons.Choose(choice.Question, choice.Choice, choice.Reason, null, by, Opened.AddDays(2), ct);
     }
 
     /// <summary>Looks through and approves the newest edition, once.</summary>
     private async Task Approve(string code, string note, DateTimeOffset at, Guid by, CancellationToken ct)
     {
-        var (editions, history, desk) = (services.GetRequiredService<EditionStore>(), services.GetRequiredService<EditionHistoryStore>(), services.GetRequiredService<TechniqueDesk>());
-        var edition = await editions.NewestOf(Id(code), ct) ?? throw new InvalidDataException($"Demo decision on {code}: no such technique.");
-        if (edition.Standing != EditionStanding.Complete) return;
+        var (editions, history, desk) = (
+            services.GetRequiredService<EditionStore>(),
+            services.GetRequiredService<EditionHistoryStore>(),
+            services.GetRequiredService<TechniqueDesk>()
+        );
+        var edition = await editions.NewestOf(Id(code), ct)
+            ?? throw new InvalidDataException($"Demo decision on {code}: no such technique.");
+        if (edition.Standing != EditionStanding.Complete)
+            return;
         var derived = desk.Derive(edition.Body);
         await history.Take(edition.TechniqueId, edition.Edition, edition.Version, null, EditionStanding.Reviewed, null, null, by, at, ct);
-        await history.Take(edition.TechniqueId, edition.Edition, edition.Version, EditionStanding.Reviewed, EditionStanding.Approved, note, new(desk.RulesVersion, derived.Map, derived.Times), by, at.AddDays(1), ct);
+        await history.Take(
+            edition.TechniqueId,
+            edition.Edition,
+            edition.Version,
+            EditionStanding.Reviewed,
+            EditionStanding.Approved,
+            note,
+            new(desk.RulesVersion, derived.Map, derived.Times),
+            by,
+            at.AddDays(1),
+            ct
+        );
     }
 
     /// <summary>Who is taught together and from which editions; and an edition that was approved after they began.</summary>
     private async Task FillCohorts(Dictionary<string, Guid> people, CancellationToken ct)
     {
         var decisions = Read<DemoDecisions>("decisions.json");
-        var (cohorts, programmes, editions, desk) = (services.GetRequiredService<CohortStore>(), services.GetRequiredService<ProgrammeStore>(), services.GetRequiredService<EditionStore>(), services.GetRequiredService<TechniqueDesk>());
+        var (cohorts, programmes, editions, desk) = (
+            services.GetRequiredService<CohortStore>(),
+            services.GetRequiredService<ProgrammeStore>(),
+            services.GetRequiredService<EditionStore>(),
+            services.GetRequiredService<TechniqueDesk>()
+        );
         foreach (var cohort in decisions.Cohorts)
         {
-            var programme = await programmes.ById(Id(cohort.Programme), ct) ?? throw new InvalidDataException($"Demo cohort {cohort.Name}: no programme “{cohort.Programme}”.");
+            var programme = await programmes.ById(Id(cohort.Programme), ct)
+                ?? throw new InvalidDataException($"Demo cohort {cohort.Name}: no programme “{cohort.Programme}”.");
             var offered = await cohorts.Offered([.. programme.Body.AllModules.SelectMany(m => m.AllTechniques)], ct);
-            await cohorts.Open(Id($"cohort {cohort.Name}"), programme.ProgrammeId, cohort.Name, [.. cohort.Members.Select(m => people[m])], offered, people["maren"], Opened.AddDays(5), ct);
+            await cohorts.Open(
+                Id($"cohort {cohort.Name}"),
+                programme.ProgrammeId,
+                cohort.Name,
+                [.. cohort.Members.Select(m => people[m])],
+                offered,
+                people["maren"],
+                Opened.AddDays(5),
+                ct
+            );
         }
         foreach (var (code, revised) in decisions.Revised)
         {
-            var edition = await editions.NewestOf(Id(code), ct) ?? throw new InvalidDataException($"Demo revision of {code}: no such technique.");
+            var edition = await editions.NewestOf(Id(code), ct)
+                ?? throw new InvalidDataException($"Demo revision of {code}: no such technique.");
             var first = edition.Body.AllSteps[0];
             if (edition.Body.Aim != revised.Aim)
-                await editions.Save(desk.New(edition.TechniqueId, edition.Body with { Aim = revised.Aim, Steps = [first with { Dose = first.Dose! with { Line = revised.Dose } }, .. edition.Body.AllSteps.Skip(1)] }), edition.Edition, edition.Version, people["maren"], Opened.AddDays(20), ct);
+                await editions.Save(
+                    desk.New(
+                        edition.TechniqueId,
+                        edition.Body with
+                        {
+                            Aim = revised.Aim,
+                            Steps = [first with { Dose = first.Dose! with { Line = revised.Dose } }, .. edition.Body.AllSteps.Skip(1)],
+                        }
+                    ),
+                    edition.Edition,
+                    edition.Version,
+                    people["maren"],
+                    Opened.AddDays(20),
+                    ct
+                );
             await Approve(code, "after the first lessons", Opened.AddDays(21), people["maren"], ct);
         }
     }
@@ -139,8 +216,25 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
         var (atlas, clock) = (services.GetRequiredService<TechniqueDesk>().Atlas, services.GetRequiredService<TimeProvider>());
         var asked = clock.GetUtcNow().AddDays(-10);
         var day = services.GetRequiredService<HouseDesk>().DayOf(asked);
-        await services.GetRequiredService<ScreeningStore>().Add(new(Id("screening Odile Farrant"), null, "Odile Farrant",
-            new([.. atlas.Exclusions.Keys], new(["ci-tmd"], [new("ci-filler", day.AddDays(-4), ["upper-lip", "lower-lip", "nasolabial"])], [])), new(true, "To choose which techniques suit me, and which to leave out or change.", day), people["maren"], "", asked, [people["benno"]]), ct);
+        await services
+            .GetRequiredService<ScreeningStore>()
+            .Add(
+                new(
+                    Id("screening Odile Farrant"),
+                    null,
+                    "Odile Farrant",
+                    new(
+                        [.. atlas.Exclusions.Keys],
+                        new(["ci-tmd"], [new("ci-filler", day.AddDays(-4), ["upper-lip", "lower-lip", "nasolabial"])], [])
+                    ),
+                    new(true, "To choose which techniques suit me, and which to leave out or change.", day),
+                    people["maren"],
+                    "",
+                    asked,
+                    [people["benno"]]
+                ),
+                ct
+            );
     }
 
     private async Task FillProgrammes(Guid by, CancellationToken ct)
@@ -149,8 +243,10 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
         var desk = services.GetRequiredService<TechniqueDesk>();
         foreach (var programme in Read<IReadOnlyList<ProgrammeDocument>>("programmes.json"))
         {
-            if (programme.Issues(desk.Atlas) is { Count: > 0 } issues) throw new InvalidDataException($"Demo programme {programme.Name}: {issues[0].Text}");
-            if (await store.ById(Id(programme.Name!), ct) is not null) continue;
+            if (programme.Issues(desk.Atlas) is { Count: > 0 } issues)
+                throw new InvalidDataException($"Demo programme {programme.Name}: {issues[0].Text}");
+            if (await store.ById(Id(programme.Name!), ct) is not null)
+                continue;
             var review = await ProgrammeEndpoints.ReviewOf(programme, services.GetRequiredService<EditionStore>(), desk, ct);
             await store.Add(Id(programme.Name!), programme, review.Gaps, by, Opened, ct);
         }
@@ -162,12 +258,23 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
         var editions = services.GetRequiredService<EditionStore>();
         var desk = services.GetRequiredService<TechniqueDesk>();
         var id = Id(examination.Name);
-        if ((await store.All(ct)).All(e => e.ExaminationId != id)) await store.Add(id, examination.Name, null, by, Opened, ct);
+        if ((await store.All(ct)).All(e => e.ExaminationId != id))
+            await store.Add(id, examination.Name, null, by, Opened, ct);
         foreach (var code in examination.Stations)
         {
-            if (await store.Station(Id($"station {code}"), ct) is not null) continue;
-            var edition = await editions.NewestOf(Id(code), ct) ?? throw new InvalidDataException($"Demo station {code}: no such technique.");
-            var sheet = MarkSheetDraft.Of(code, edition.Edition, edition.Body, desk.Derive(edition.Body), desk.Atlas, desk.Model, desk.Settings);
+            if (await store.Station(Id($"station {code}"), ct) is not null)
+                continue;
+            var edition = await editions.NewestOf(Id(code), ct)
+                ?? throw new InvalidDataException($"Demo station {code}: no such technique.");
+            var sheet = MarkSheetDraft.Of(
+                code,
+                edition.Edition,
+                edition.Body,
+                desk.Derive(edition.Body),
+                desk.Atlas,
+                desk.Model,
+                desk.Settings
+            );
             await store.AddStation(Id($"station {code}"), id, edition.TechniqueId, edition.Edition, edition.Version, sheet, by, Opened, ct);
         }
     }
@@ -178,22 +285,29 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
         var desk = services.GetRequiredService<TechniqueDesk>();
         var id = Id($"demonstration {shown.Trainee}");
         var assessor = people[shown.Assessor];
-        var station = await services.GetRequiredService<ExaminationStore>().Station(Id($"station {shown.Technique}"), ct) ?? throw new InvalidDataException($"Demo demonstration of {shown.Trainee}: no station for {shown.Technique}.");
-        if (await store.ById(id, ct) is { SubmittedAt: not null }) return;
+        var station = await services.GetRequiredService<ExaminationStore>().Station(Id($"station {shown.Technique}"), ct)
+            ?? throw new InvalidDataException($"Demo demonstration of {shown.Trainee}: no station for {shown.Technique}.");
+        if (await store.ById(id, ct) is { SubmittedAt: not null })
+            return;
         await store.Open(id, station.StationId, station.Revision, people[shown.Trainee], assessor, shown.At, ct);
         var events = Events(shown, station.Sheet).ToList();
         foreach (var e in events)
         {
-            if (MarkRules.Issues(e, station.Sheet) is { Count: > 0 } issues) throw new InvalidDataException($"Demo demonstration of {shown.Trainee}: {issues[0].Text}");
-            if ((await store.Append(id, e, assessor, shown.At.AddMilliseconds(e.AtMs), ct)).Outcome != AppendOutcome.Stored) throw new InvalidDataException($"Demo demonstration of {shown.Trainee}: an event was refused.");
+            if (MarkRules.Issues(e, station.Sheet) is { Count: > 0 } issues)
+                throw new InvalidDataException($"Demo demonstration of {shown.Trainee}: {issues[0].Text}");
+            if ((await store.Append(id, e, assessor, shown.At.AddMilliseconds(e.AtMs), ct)).Outcome != AppendOutcome.Stored)
+                throw new InvalidDataException($"Demo demonstration of {shown.Trainee}: an event was refused.");
         }
-        if (!shown.Submit) return;
+        if (!shown.Submit)
+            return;
         var score = Score.Of(SheetState.Of(events), station.Sheet, desk.Settings);
-        if (score.Decision == "open") throw new InvalidDataException($"Demo demonstration of {shown.Trainee}: {string.Join(", ", score.Unmarked)} not marked.");
+        if (score.Decision == "open")
+            throw new InvalidDataException($"Demo demonstration of {shown.Trainee}: {string.Join(", ", score.Unmarked)} not marked.");
         var results = services.GetRequiredService<ResultStore>();
         var decided = shown.At.AddMinutes(6);
         await results.Submit(id, DemonstrationResult.Of(score, station.Sheet, desk.Atlas), events.Count, assessor, decided, ct);
-        if (shown.Release) await results.Release([id], people["maren"], decided.AddHours(6), ct);
+        if (shown.Release)
+            await results.Release([id], people["maren"], decided.AddHours(6), ct);
     }
 
     /// <summary>The taps and marks of one demonstration, as a tablet would have sent them.</summary>
@@ -207,7 +321,8 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
         foreach (var t in shown.Taps ?? [])
         {
             at += 5;
-            for (var i = 0; i < t.Count; i++, at += t.EveryS) yield return Next(MarkKinds.Rep, at, t.Step, t.Side);
+            for (var i = 0; i < t.Count; i++, at += t.EveryS)
+                yield return Next(MarkKinds.Rep, at, t.Step, t.Side);
         }
         foreach (var h in shown.Holds ?? [])
         {
@@ -218,10 +333,13 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
                 yield return Next(MarkKinds.Release, at + h.HoldS, h.Step, h.Side);
             }
         }
-        foreach (var fault in shown.Faults) yield return Next(MarkKinds.Fault, at, 0, null, fault);
-        if (!shown.Submit) yield break;
+        foreach (var fault in shown.Faults)
+            yield return Next(MarkKinds.Fault, at, 0, null, fault);
+        if (!shown.Submit)
+            yield break;
         yield return Next(MarkKinds.Stop, at + 8);
-        foreach (var c in sheet.Criteria.Where(c => c.Measure is null)) yield return Next(MarkKinds.Mark, at += 9, null, null, c.Id, shown.Marks.GetValueOrDefault(c.Topic, 3));
+        foreach (var c in sheet.Criteria.Where(c => c.Measure is null))
+            yield return Next(MarkKinds.Mark, at += 9, null, null, c.Id, shown.Marks.GetValueOrDefault(c.Topic, 3));
     }
 
     private T Read<T>(string file) => ExchangeJson.Read<T>(File.ReadAllText(Path.Combine(folder.Path, "demo", file)));

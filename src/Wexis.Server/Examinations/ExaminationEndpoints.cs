@@ -14,15 +14,40 @@ using Wexis.Server.Techniques;
 
 namespace Wexis.Server.Examinations;
 
-public sealed record StationLine(Guid Id, int Place, Guid TechniqueId, string TechniqueName, int Edition, int Criteria, double PassLine, bool Used, bool Outdated);
+public sealed record StationLine(
+    Guid Id,
+    int Place,
+    Guid TechniqueId,
+    string TechniqueName,
+    int Edition,
+    int Criteria,
+    double PassLine,
+    bool Used,
+    bool Outdated
+);
+
 public sealed record ExaminationView(Guid Id, string Name, Guid? ProgrammeId, IReadOnlyList<StationLine> Stations);
+
 public sealed record ExaminationAdd(Guid Id, string? Name, Guid? ProgrammeId);
+
 public sealed record StationAdd(Guid Id, Guid TechniqueId);
 
 /// <summary>What the trainer may adjust: the weight of each criterion, whether it is safety-critical, the pass line.</summary>
 public sealed record SheetAdjust(int Revision, int Version, double PassLine, IReadOnlyList<CriterionAdjust> Criteria);
+
 public sealed record CriterionAdjust(string Id, double Weight, bool SafetyCritical, string? Text);
-public sealed record StationView(Guid Id, Guid ExaminationId, int Place, Guid TechniqueId, int Edition, int Revision, int Version, bool Used, MarkSheet Sheet);
+
+public sealed record StationView(
+    Guid Id,
+    Guid ExaminationId,
+    int Place,
+    Guid TechniqueId,
+    int Edition,
+    int Revision,
+    int Version,
+    bool Used,
+    MarkSheet Sheet
+);
 
 public static class ExaminationEndpoints
 {
@@ -36,31 +61,93 @@ public static class ExaminationEndpoints
         group.MapPut("/stations/{station:guid}/sheet", Adjust).RequireAuthorization(Policies.Lead).WithName("adjustSheet");
     }
 
-    private static async Task<Ok<IReadOnlyList<ExaminationView>>> List(ExaminationStore examinations, EditionStore editions, CancellationToken ct)
+    private static async Task<Ok<IReadOnlyList<ExaminationView>>> List(
+        ExaminationStore examinations,
+        EditionStore editions,
+        CancellationToken ct
+    )
     {
         var newest = (await editions.Lines(ct)).ToDictionary(l => l.TechniqueId);
-        return TypedResults.Ok<IReadOnlyList<ExaminationView>>([.. (await examinations.All(ct)).Select(e => new ExaminationView(e.ExaminationId, e.Name, e.ProgrammeId,
-            [.. e.Stations.Select(s => new StationLine(s.StationId, s.Place, s.TechniqueId, s.Sheet.TechniqueName, s.Edition, s.Sheet.Criteria.Count, s.Sheet.PassLine, s.Used, newest.TryGetValue(s.TechniqueId, out var n) && n.Edition > s.Edition))]))]);
+        return TypedResults.Ok<IReadOnlyList<ExaminationView>>([
+            .. (await examinations.All(ct)).Select(e => new ExaminationView(
+                e.ExaminationId,
+                e.Name,
+                e.ProgrammeId,
+                [
+                    .. e.Stations.Select(s => new StationLine(
+                        s.StationId,
+                        s.Place,
+                        s.TechniqueId,
+                        s.Sheet.TechniqueName,
+                        s.Edition,
+                        s.Sheet.Criteria.Count,
+                        s.Sheet.PassLine,
+                        s.Used,
+                        newest.TryGetValue(s.TechniqueId, out var n) && n.Edition > s.Edition
+                    )),
+                ]
+            )),
+        ]);
     }
 
-    private static async Task<Results<Ok<ExaminationView>, ValidationProblem, Conflict<ProblemDetails>>> Add(ExaminationAdd given, ClaimsPrincipal user, ExaminationStore examinations, ProgrammeStore programmes, TimeProvider clock, CancellationToken ct)
+    private static async Task<Results<Ok<ExaminationView>, ValidationProblem, Conflict<ProblemDetails>>> Add(
+        ExaminationAdd given,
+        ClaimsPrincipal user,
+        ExaminationStore examinations,
+        ProgrammeStore programmes,
+        TimeProvider clock,
+        CancellationToken ct
+    )
     {
-        List<Issue?> issues = [Check.Given(given.Name, "name", "what the examination is called"), Check.NoLongerThan(given.Name, 120, "name")];
-        if (given.ProgrammeId is { } programme && await programmes.ById(programme, ct) is null) issues.Add(new("programme_id", IssueCodes.Unknown, $"{programme}", "a programme of this house"));
-        if (issues.OfType<Issue>().ToList() is { Count: > 0 } found) return Problems.Of(found, "The examination cannot be added like this.");
+        List<Issue?> issues =
+        [
+            Check.Given(given.Name, "name", "what the examination is called"),
+            Check.NoLongerThan(given.Name, 120, "name"),
+        ];
+        if (given.ProgrammeId is { } programme && await programmes.ById(programme, ct) is null)
+            issues.Add(new("programme_id", IssueCodes.Unknown, $"{programme}", "a programme of this house"));
+        if (issues.OfType<Issue>().ToList() is { Count: > 0 } found)
+            return Problems.Of(found, "The examination cannot be added like this.");
         var name = given.Name!.Trim();
-        if (await examinations.Add(given.Id, name, given.ProgrammeId, user.PersonId(), clock.GetUtcNow(), ct) != AddOutcome.Added) return Problems.Stale("examination");
+        if (await examinations.Add(given.Id, name, given.ProgrammeId, user.PersonId(), clock.GetUtcNow(), ct) != AddOutcome.Added)
+            return Problems.Stale("examination");
         return TypedResults.Ok(new ExaminationView(given.Id, name, given.ProgrammeId, []));
     }
 
-    private static async Task<Results<Ok<StationView>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> AddStation(Guid id, StationAdd given, ClaimsPrincipal user, ExaminationStore examinations, EditionStore editions, TechniqueDesk desk, TimeProvider clock, CancellationToken ct)
+    private static async Task<Results<Ok<StationView>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> AddStation(
+        Guid id,
+        StationAdd given,
+        ClaimsPrincipal user,
+        ExaminationStore examinations,
+        EditionStore editions,
+        TechniqueDesk desk,
+        TimeProvider clock,
+        CancellationToken ct
+    )
     {
-        if (await editions.NewestOf(given.TechniqueId, ct) is not { } edition) return TypedResults.NotFound();
+        if (await editions.NewestOf(given.TechniqueId, ct) is not { } edition)
+            return TypedResults.NotFound();
         var derived = desk.DerivationOf(edition);
         if (!EditionStanding.Teachable(edition.Standing))
-            return Problems.Of("technique_id", edition.Standing == "parked" ? $"“{edition.Name}” is parked: it breaks a stop rule and is not examined." : $"“{edition.Name}” is a draft with {derived.Questions.Count} open questions. Answer them first.", "No station was added.");
+            return Problems.Of(
+                "technique_id",
+                edition.Standing == "parked"
+                    ? $"“{edition.Name}” is parked: it breaks a stop rule and is not examined."
+                    : $"“{edition.Name}” is a draft with {derived.Questions.Count} open questions. Answer them first.",
+                "No station was added."
+            );
         var sheet = MarkSheetDraft.Of(edition.Code, edition.Edition, edition.Body, derived, desk.Atlas, desk.Model, desk.Settings);
-        return await examinations.AddStation(given.Id, id, edition.TechniqueId, edition.Edition, edition.Version, sheet, user.PersonId(), clock.GetUtcNow(), ct) switch
+        return await examinations.AddStation(
+            given.Id,
+            id,
+            edition.TechniqueId,
+            edition.Edition,
+            edition.Version,
+            sheet,
+            user.PersonId(),
+            clock.GetUtcNow(),
+            ct
+        ) switch
         {
             SaveOutcome.Saved => TypedResults.Ok(View((await examinations.Station(given.Id, ct))!)),
             SaveOutcome.Stale => Problems.Stale("technique"),
@@ -71,20 +158,48 @@ public static class ExaminationEndpoints
     private static async Task<Results<Ok<StationView>, NotFound>> Get(Guid station, ExaminationStore examinations, CancellationToken ct) =>
         await examinations.Station(station, ct) is { } s ? TypedResults.Ok(View(s)) : TypedResults.NotFound();
 
-    private static async Task<Results<Ok<StationView>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> Adjust(Guid station, SheetAdjust given, ClaimsPrincipal user, ExaminationStore examinations, TimeProvider clock, CancellationToken ct)
+    private static async Task<Results<Ok<StationView>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> Adjust(
+        Guid station,
+        SheetAdjust given,
+        ClaimsPrincipal user,
+        ExaminationStore examinations,
+        TimeProvider clock,
+        CancellationToken ct
+    )
     {
-        if (await examinations.Station(station, ct) is not { } stored) return TypedResults.NotFound();
+        if (await examinations.Station(station, ct) is not { } stored)
+            return TypedResults.NotFound();
         var known = stored.Sheet.Criteria.Select(c => c.Id).ToHashSet(StringComparer.Ordinal);
         var criteria = given.Criteria ?? [];
-        var unknown = criteria.Select((c, i) => known.Contains(c.Id) ? null : new Issue($"criteria[{i}].id", IssueCodes.Unknown, c.Id, "a criterion of this sheet")).OfType<Issue>().ToList();
-        if (unknown.Count > 0) return Problems.Of(unknown, "The sheet cannot be saved like this. Your changes are kept here.");
+        var unknown = criteria
+            .Select(
+                (c, i) =>
+                    known.Contains(c.Id) ? null : new Issue($"criteria[{i}].id", IssueCodes.Unknown, c.Id, "a criterion of this sheet")
+            )
+            .OfType<Issue>()
+            .ToList();
+        if (unknown.Count > 0)
+            return Problems.Of(unknown, "The sheet cannot be saved like this. Your changes are kept here.");
         var adjust = criteria.DistinctBy(c => c.Id).ToDictionary(c => c.Id, StringComparer.Ordinal);
         var sheet = stored.Sheet with
         {
             PassLine = given.PassLine,
-            Criteria = [.. stored.Sheet.Criteria.Select(c => adjust.TryGetValue(c.Id, out var a) ? c with { Weight = a.Weight, SafetyCritical = a.SafetyCritical, Text = string.IsNullOrWhiteSpace(a.Text) ? c.Text : a.Text } : c)],
+            Criteria =
+            [
+                .. stored.Sheet.Criteria.Select(c =>
+                    adjust.TryGetValue(c.Id, out var a)
+                        ? c with
+                        {
+                            Weight = a.Weight,
+                            SafetyCritical = a.SafetyCritical,
+                            Text = string.IsNullOrWhiteSpace(a.Text) ? c.Text : a.Text,
+                        }
+                        : c
+                ),
+            ],
         };
-        if (sheet.Issues() is { Count: > 0 } issues) return Problems.Of(issues, "The sheet cannot be saved like this. Your changes are kept here.");
+        if (sheet.Issues() is { Count: > 0 } issues)
+            return Problems.Of(issues, "The sheet cannot be saved like this. Your changes are kept here.");
         var saved = await examinations.SaveSheet(station, given.Revision, given.Version, sheet, user.PersonId(), clock.GetUtcNow(), ct);
         return saved.Outcome switch
         {
@@ -94,5 +209,6 @@ public static class ExaminationEndpoints
         };
     }
 
-    private static StationView View(StoredStation s) => new(s.StationId, s.ExaminationId, s.Place, s.TechniqueId, s.Edition, s.Revision, s.Version, s.Used, s.Sheet);
+    private static StationView View(StoredStation s) =>
+        new(s.StationId, s.ExaminationId, s.Place, s.TechniqueId, s.Edition, s.Revision, s.Version, s.Used, s.Sheet);
 }

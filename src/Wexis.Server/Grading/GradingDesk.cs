@@ -18,16 +18,20 @@ public sealed class OpenDemonstration(Guid assessor, MarkSheet sheet)
     public Guid AssessorId => assessor;
     public MarkSheet Sheet => sheet;
 
-    /// <summary>All marks after one was stored, when those remembered are all that were stored before it; else null: read them again.</summary>
+    /// <summary>
+    /// All marks after one was stored, when those remembered are all that were stored before it; else null: read them again.
+    /// </summary>
     /// <param name="before">Marks in the store before this one.</param>
     public IReadOnlyList<MarkEvent>? With(MarkEvent mark, int before)
     {
-        lock (_lock) return _marks?.Count == before ? _marks = _marks.Add(mark) : null;
+        lock (_lock)
+            return _marks?.Count == before ? _marks = _marks.Add(mark) : null;
     }
 
     public IReadOnlyList<MarkEvent> Remember(IReadOnlyList<MarkEvent> read)
     {
-        lock (_lock) return _marks = [.. read];
+        lock (_lock)
+            return _marks = [.. read];
     }
 }
 
@@ -44,8 +48,10 @@ public sealed class GradingDesk(DemonstrationStore demonstrations, ExaminationSt
     public async Task<OpenDemonstration?> Find(Guid id, CancellationToken ct)
     {
         var key = (nameof(OpenDemonstration), id);
-        if (known.TryGetValue(key, out OpenDemonstration? open)) return open;
-        if (await demonstrations.ById(id, ct) is not { } d || await examinations.Revision(d.StationId, d.Revision, ct) is not { } sheet) return null;
+        if (known.TryGetValue(key, out OpenDemonstration? open))
+            return open;
+        if (await demonstrations.ById(id, ct) is not { } d || await examinations.Revision(d.StationId, d.Revision, ct) is not { } sheet)
+            return null;
         using var entry = known.CreateEntry(key);
         var found = new OpenDemonstration(d.AssessorId, sheet);
         entry.SetValue(found).SetSize(Weight).SetSlidingExpiration(Remembered);
@@ -53,12 +59,20 @@ public sealed class GradingDesk(DemonstrationStore demonstrations, ExaminationSt
     }
 
     /// <summary>Stores a mark; with it, when it is stored, all marks of the demonstration.</summary>
-    public async Task<(AppendOutcome Outcome, IReadOnlyList<MarkEvent> Marks)> Append(Guid id, OpenDemonstration open, MarkEvent mark, Guid by, DateTimeOffset now, CancellationToken ct)
+    public async Task<(AppendOutcome Outcome, IReadOnlyList<MarkEvent> Marks)> Append(
+        Guid id,
+        OpenDemonstration open,
+        MarkEvent mark,
+        Guid by,
+        DateTimeOffset now,
+        CancellationToken ct
+    )
     {
         ArgumentNullException.ThrowIfNull(open);
         ArgumentNullException.ThrowIfNull(mark);
         var appended = await demonstrations.Append(id, mark, by, now, ct);
-        if (appended.Outcome != AppendOutcome.Stored) return (appended.Outcome, []);
+        if (appended.Outcome != AppendOutcome.Stored)
+            return (appended.Outcome, []);
         var marks = appended.Arrival is { } arrival ? open.With(mark with { Arrival = arrival }, appended.Before) : null;
         return (AppendOutcome.Stored, marks ?? open.Remember(await demonstrations.EventsOf(id, ct)));
     }

@@ -27,7 +27,13 @@ public sealed class HeldSessions(SessionStore sessions, TimeProvider clock) : IT
         ArgumentNullException.ThrowIfNull(ticket);
         var key = WebEncoders.Base64UrlEncode(RandomNumberGenerator.GetBytes(32));
         var now = clock.GetUtcNow();
-        await sessions.Begin(key, ticket.Principal.PersonId(), ticket.Properties.IssuedUtc ?? now, ticket.Properties.ExpiresUtc ?? now + Lasts, CancellationToken.None);
+        await sessions.Begin(
+            key,
+            ticket.Principal.PersonId(),
+            ticket.Properties.IssuedUtc ?? now,
+            ticket.Properties.ExpiresUtc ?? now + Lasts,
+            CancellationToken.None
+        );
         return key;
     }
 
@@ -44,10 +50,17 @@ public sealed class HeldSessions(SessionStore sessions, TimeProvider clock) : IT
         if (!_read.TryGetValue(key, out StoredSession? held))
         {
             held = await sessions.Find(key, clock.GetUtcNow(), CancellationToken.None);
-            if (held is not null) _read.Set(key, held, new MemoryCacheEntryOptions { Size = 1, AbsoluteExpirationRelativeToNow = Trusted });
+            if (held is not null)
+                _read.Set(key, held, new MemoryCacheEntryOptions { Size = 1, AbsoluteExpirationRelativeToNow = Trusted });
         }
-        if (held is null) return null;
-        var properties = new AuthenticationProperties { IsPersistent = true, IssuedUtc = held.BegunAt, ExpiresUtc = held.EndsAt };
+        if (held is null)
+            return null;
+        var properties = new AuthenticationProperties
+        {
+            IsPersistent = true,
+            IssuedUtc = held.BegunAt,
+            ExpiresUtc = held.EndsAt,
+        };
         return new(Principal(held.PersonId, held.Name, held.Role), properties, CookieAuthenticationDefaults.AuthenticationScheme);
     }
 
@@ -62,7 +75,11 @@ public sealed class HeldSessions(SessionStore sessions, TimeProvider clock) : IT
 
     public void Dispose() => _read.Dispose();
 
-    internal static ClaimsPrincipal Principal(Guid person, string name, string role) => new(new ClaimsIdentity(
-        [new(ClaimTypes.NameIdentifier, person.ToString()), new(ClaimTypes.Name, name), new(ClaimTypes.Role, role)],
-        CookieAuthenticationDefaults.AuthenticationScheme));
+    internal static ClaimsPrincipal Principal(Guid person, string name, string role) =>
+        new(
+            new ClaimsIdentity(
+                [new(ClaimTypes.NameIdentifier, person.ToString()), new(ClaimTypes.Name, name), new(ClaimTypes.Role, role)],
+                CookieAuthenticationDefaults.AuthenticationScheme
+            )
+        );
 }

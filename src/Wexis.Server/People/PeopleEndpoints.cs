@@ -18,11 +18,20 @@ public static class PeopleEndpoints
     }
 
     private static async Task<Ok<IReadOnlyList<PersonLine>>> List(PersonStore people, CancellationToken ct) =>
-        TypedResults.Ok<IReadOnlyList<PersonLine>>([.. (await people.All(ct)).Where(p => p.Active).Select(p => new PersonLine(p.PersonId, p.Name, p.Login, p.Role))]);
+        TypedResults.Ok<IReadOnlyList<PersonLine>>([
+            .. (await people.All(ct)).Where(p => p.Active).Select(p => new PersonLine(p.PersonId, p.Name, p.Login, p.Role)),
+        ]);
 
-    private static async Task<Results<Ok<PersonLine>, ValidationProblem>> Add(PersonDraft draft, PersonStore people, IPasswordHasher<StoredPerson> hasher, TimeProvider clock, CancellationToken ct)
+    private static async Task<Results<Ok<PersonLine>, ValidationProblem>> Add(
+        PersonDraft draft,
+        PersonStore people,
+        IPasswordHasher<StoredPerson> hasher,
+        TimeProvider clock,
+        CancellationToken ct
+    )
     {
-        if (draft.Issues() is { Count: > 0 } issues) return Problems.Of(issues, "This person cannot be added like this.");
+        if (draft.Issues() is { Count: > 0 } issues)
+            return Problems.Of(issues, "This person cannot be added like this.");
         var person = SessionEndpoints.New(draft, hasher);
         return await people.Add(person, clock.GetUtcNow(), ct)
             ? TypedResults.Ok(new PersonLine(person.PersonId, person.Name, person.Login, person.Role))

@@ -12,11 +12,29 @@ using Wexis.Server.Techniques;
 namespace Wexis.Server.People;
 
 /// <param name="AboutPerson">The person of the house it is about; null for somebody without an account.</param>
-public sealed record ScreeningDraft(Guid? AboutPerson, string? AboutName, ScreeningAnswers? Answers, Consent? Consent, IReadOnlyList<Guid>? SeenBy);
+public sealed record ScreeningDraft(
+    Guid? AboutPerson,
+    string? AboutName,
+    ScreeningAnswers? Answers,
+    Consent? Consent,
+    IReadOnlyList<Guid>? SeenBy
+);
+
 public sealed record ScreeningLine(Guid Id, string About, DateOnly AnsweredOn, DateOnly GoodUntil, string Standing, string TakenBy);
 
 /// <summary>A screening and what it means today, technique by technique.</summary>
-public sealed record ScreeningView(string Schema, Guid Id, Guid? AboutPerson, string About, DateOnly AnsweredOn, string TakenBy, IReadOnlyList<string> SeenBy, Consent Consent, ScreeningAnswers Answers, ScreeningStanding Today)
+public sealed record ScreeningView(
+    string Schema,
+    Guid Id,
+    Guid? AboutPerson,
+    string About,
+    DateOnly AnsweredOn,
+    string TakenBy,
+    IReadOnlyList<string> SeenBy,
+    Consent Consent,
+    ScreeningAnswers Answers,
+    ScreeningStanding Today
+)
 {
     public const string CurrentSchema = "wexis.screening/1";
 }
@@ -35,29 +53,85 @@ public static class ScreeningEndpoints
     }
 
     /// <summary>The questions that the complete techniques of the house call for, or those given.</summary>
-    private static async Task<Ok<Questionnaire>> Questions(Guid[]? technique, EditionStore editions, TechniqueDesk desk, CancellationToken ct)
+    private static async Task<Ok<Questionnaire>> Questions(
+        Guid[]? technique,
+        EditionStore editions,
+        TechniqueDesk desk,
+        CancellationToken ct
+    )
     {
         var hand = await AtHand(editions, desk, ct);
-        return TypedResults.Ok(Questionnaire.Of([.. hand.Where(t => technique is not { Length: > 0 } || technique.Contains(Guid.Parse(t.Id))).Select(t => t.Exclusions)], desk.Atlas));
+        return TypedResults.Ok(
+            Questionnaire.Of(
+                [.. hand.Where(t => technique is not { Length: > 0 } || technique.Contains(Guid.Parse(t.Id))).Select(t => t.Exclusions)],
+                desk.Atlas
+            )
+        );
     }
 
-    private static async Task<Ok<IReadOnlyList<ScreeningLine>>> List(ClaimsPrincipal user, ScreeningStore screenings, HouseDesk house, CancellationToken ct) =>
-        TypedResults.Ok<IReadOnlyList<ScreeningLine>>([.. (await screenings.VisibleTo(user.PersonId(), ct)).Select(s =>
-        {
-            var answered = house.DayOf(s.TakenAt);
-            var until = answered.AddDays(house.Settings.ScreeningDays);
-            return new ScreeningLine(s.Id, s.AboutName, answered, until, house.Today > until ? "expired" : "good", s.TakenByName);
-        })]);
+    private static async Task<Ok<IReadOnlyList<ScreeningLine>>> List(
+        ClaimsPrincipal user,
+        ScreeningStore screenings,
+        HouseDesk house,
+        CancellationToken ct
+    ) =>
+        TypedResults.Ok<IReadOnlyList<ScreeningLine>>([
+            .. (await screenings.VisibleTo(user.PersonId(), ct)).Select(s =>
+            {
+                var answered = house.DayOf(s.TakenAt);
+                var until = answered.AddDays(house.Settings.ScreeningDays);
+                return new ScreeningLine(s.Id, s.AboutName, answered, until, house.Today > until ? "expired" : "good", s.TakenByName);
+            }),
+        ]);
 
-    private static async Task<Results<Ok<ScreeningView>, NotFound>> Get(Guid id, ClaimsPrincipal user, ScreeningStore screenings, PersonStore people, EditionStore editions, TechniqueDesk desk, HouseDesk house, CancellationToken ct)
+    private static async Task<Results<Ok<ScreeningView>, NotFound>> Get(
+        Guid id,
+        ClaimsPrincipal user,
+        ScreeningStore screenings,
+        PersonStore people,
+        EditionStore editions,
+        TechniqueDesk desk,
+        HouseDesk house,
+        CancellationToken ct
+    )
     {
-        if (await screenings.ById(id, user.PersonId(), ct) is not { } s) return TypedResults.NotFound();
+        if (await screenings.ById(id, user.PersonId(), ct) is not { } s)
+            return TypedResults.NotFound();
         var names = (await people.All(ct)).ToDictionary(p => p.PersonId, p => p.Name);
-        return TypedResults.Ok(new ScreeningView(ScreeningView.CurrentSchema, s.Id, s.AboutPerson, s.AboutName, house.DayOf(s.TakenAt), s.TakenByName, [.. s.SeenBy.Select(p => names.GetValueOrDefault(p, "someone who left"))], s.Consent, s.Answers,
-            ScreeningStanding.Of(s.Answers, house.DayOf(s.TakenAt), house.Today, await AtHand(editions, desk, ct), desk.Atlas, desk.Settings)));
+        return TypedResults.Ok(
+            new ScreeningView(
+                ScreeningView.CurrentSchema,
+                s.Id,
+                s.AboutPerson,
+                s.AboutName,
+                house.DayOf(s.TakenAt),
+                s.TakenByName,
+                [.. s.SeenBy.Select(p => names.GetValueOrDefault(p, "someone who left"))],
+                s.Consent,
+                s.Answers,
+                ScreeningStanding.Of(
+                    s.Answers,
+                    house.DayOf(s.TakenAt),
+                    house.Today,
+                    await AtHand(editions, desk, ct),
+                    desk.Atlas,
+                    desk.Settings
+                )
+            )
+        );
     }
 
-    private static async Task<Results<Ok<ScreeningLine>, ValidationProblem>> Keep(Guid id, ScreeningDraft draft, ClaimsPrincipal user, ScreeningStore screenings, PersonStore people, TechniqueDesk desk, HouseDesk house, TimeProvider clock, CancellationToken ct)
+    private static async Task<Results<Ok<ScreeningLine>, ValidationProblem>> Keep(
+        Guid id,
+        ScreeningDraft draft,
+        ClaimsPrincipal user,
+        ScreeningStore screenings,
+        PersonStore people,
+        TechniqueDesk desk,
+        HouseDesk house,
+        TimeProvider clock,
+        CancellationToken ct
+    )
     {
         const string Refused = "This screening cannot be kept like this. Nothing was kept.";
         var today = house.Today;
@@ -68,23 +142,63 @@ public static class ScreeningEndpoints
         [
             .. new[]
             {
-                draft.AboutPerson is not null && about is null ? new Issue("about_person", IssueCodes.Unknown, $"{draft.AboutPerson}", "a person of this house") : null,
-                Check.Given(name, "about_name", "who it is about"), Check.NoLongerThan(name, 120, "about_name"),
-                (draft.SeenBy ?? []).Any(r => all.All(p => p.PersonId != r || p.Role == Roles.Trainee)) ? new("seen_by", IssueCodes.Unknown, "someone", "trainers and assessors of this house") : null,
+                draft.AboutPerson is not null && about is null
+                    ? new Issue("about_person", IssueCodes.Unknown, $"{draft.AboutPerson}", "a person of this house")
+                    : null,
+                Check.Given(name, "about_name", "who it is about"),
+                Check.NoLongerThan(name, 120, "about_name"),
+                (draft.SeenBy ?? []).Any(r => all.All(p => p.PersonId != r || p.Role == Roles.Trainee))
+                    ? new("seen_by", IssueCodes.Unknown, "someone", "trainers and assessors of this house")
+                    : null,
             }.OfType<Issue>(),
             .. (draft.Consent ?? new(null, null, null)).Issues(today, "consent"),
             .. (draft.Answers ?? new(null, null)).Issues(today, desk.Atlas),
         ];
-        if (issues.Count > 0) return Problems.Of(issues, Refused);
-        var stored = new StoredScreening(id, about?.PersonId, name!, draft.Answers!, draft.Consent!, user.PersonId(), "", clock.GetUtcNow(), [.. (draft.SeenBy ?? []).Distinct()]);
+        if (issues.Count > 0)
+            return Problems.Of(issues, Refused);
+        var stored = new StoredScreening(
+            id,
+            about?.PersonId,
+            name!,
+            draft.Answers!,
+            draft.Consent!,
+            user.PersonId(),
+            "",
+            clock.GetUtcNow(),
+            [.. (draft.SeenBy ?? []).Distinct()]
+        );
         // The same id again is the same screening sent twice, if it is there for the sender's eyes.
-        if (!await screenings.Add(stored, ct) && await screenings.ById(id, user.PersonId(), ct) is null) return Problems.Of("id", "id: this screening was erased, or is another one. Ask again: that makes a new one.", Refused);
-        return TypedResults.Ok(new ScreeningLine(id, name!, today, today.AddDays(desk.Settings.ScreeningDays), "good", all.Single(p => p.PersonId == user.PersonId()).Name));
+        if (!await screenings.Add(stored, ct) && await screenings.ById(id, user.PersonId(), ct) is null)
+            return Problems.Of("id", "id: this screening was erased, or is another one. Ask again: that makes a new one.", Refused);
+        return TypedResults.Ok(
+            new ScreeningLine(
+                id,
+                name!,
+                today,
+                today.AddDays(desk.Settings.ScreeningDays),
+                "good",
+                all.Single(p => p.PersonId == user.PersonId()).Name
+            )
+        );
     }
 
-    private static async Task<Results<NoContent, NotFound>> Erase(Guid id, ClaimsPrincipal user, ScreeningStore screenings, TimeProvider clock, CancellationToken ct) =>
-        await screenings.Erase(id, user.PersonId(), clock.GetUtcNow(), ct) ? TypedResults.NoContent() : TypedResults.NotFound();
+    private static async Task<Results<NoContent, NotFound>> Erase(
+        Guid id,
+        ClaimsPrincipal user,
+        ScreeningStore screenings,
+        TimeProvider clock,
+        CancellationToken ct
+    ) => await screenings.Erase(id, user.PersonId(), clock.GetUtcNow(), ct) ? TypedResults.NoContent() : TypedResults.NotFound();
 
     private static async Task<IReadOnlyList<TechniqueAtHand>> AtHand(EditionStore editions, TechniqueDesk desk, CancellationToken ct) =>
-        [.. (await editions.Lines(ct)).Where(l => EditionStanding.Teachable(l.Standing)).Select(l => new TechniqueAtHand($"{l.TechniqueId}", l.Name, l.Brief.Touch, Screening.Exclusions(l.Brief.Classes, desk.Atlas)))];
+        [
+            .. (await editions.Lines(ct))
+                .Where(l => EditionStanding.Teachable(l.Standing))
+                .Select(l => new TechniqueAtHand(
+                    $"{l.TechniqueId}",
+                    l.Name,
+                    l.Brief.Touch,
+                    Screening.Exclusions(l.Brief.Classes, desk.Atlas)
+                )),
+        ];
 }

@@ -19,7 +19,14 @@ namespace Wexis.Server.People;
 /// <param name="AsksCode">Whoever would be the first lead proves it by the code that the start command printed.</param>
 /// <param name="TimeZone">Of the house, by its IANA name: its day is today.</param>
 /// <param name="DemoAccounts">Offered by the sign-in page of the demo only.</param>
-public sealed record Session(SignedIn? Person, string Token, bool NeedsFirstLead, bool AsksCode, string TimeZone, IReadOnlyList<DemoAccount> DemoAccounts);
+public sealed record Session(
+    SignedIn? Person,
+    string Token,
+    bool NeedsFirstLead,
+    bool AsksCode,
+    string TimeZone,
+    IReadOnlyList<DemoAccount> DemoAccounts
+);
 
 /// <param name="Code">Printed by the start command: who reads it stands at the machine.</param>
 public sealed record FirstLead(string? Login, string? Name, string? Password, string? Code);
@@ -30,7 +37,9 @@ public sealed record FirstLeadCode(string? Code)
     public bool Is(string? given) =>
         Code is null || CryptographicOperations.FixedTimeEquals(Encoding.UTF8.GetBytes(Code), Encoding.UTF8.GetBytes(given?.Trim() ?? ""));
 }
+
 public sealed record SignedIn(Guid Id, string Name, string Login, string Role);
+
 public sealed record SignIn(string? Login, string? Password);
 
 public static class SessionEndpoints
@@ -45,17 +54,43 @@ public static class SessionEndpoints
     }
 
     public static Guid PersonId(this ClaimsPrincipal user) =>
-        Guid.TryParse(user.FindFirstValue(ClaimTypes.NameIdentifier), out var id) ? id : throw new InvalidOperationException("Nobody is signed in.");
+        Guid.TryParse(user.FindFirstValue(ClaimTypes.NameIdentifier), out var id)
+            ? id
+            : throw new InvalidOperationException("Nobody is signed in.");
 
-    private static async Task<Ok<Session>> Get(HttpContext http, IAntiforgery antiforgery, PersonStore people, DemoSeed demo, HouseDesk house, FirstLeadCode code, CancellationToken ct)
+    private static async Task<Ok<Session>> Get(
+        HttpContext http,
+        IAntiforgery antiforgery,
+        PersonStore people,
+        DemoSeed demo,
+        HouseDesk house,
+        FirstLeadCode code,
+        CancellationToken ct
+    )
     {
         var token = antiforgery.GetAndStoreTokens(http).RequestToken ?? "";
         var person = http.User.Identity?.IsAuthenticated == true ? await people.ById(http.User.PersonId(), ct) : null;
-        return TypedResults.Ok(new Session(person is null ? null : Shown(person), token, !await people.AnyLead(ct), code.Code is not null, house.Zone.Id, demo.Accounts));
+        return TypedResults.Ok(
+            new Session(
+                person is null ? null : Shown(person),
+                token,
+                !await people.AnyLead(ct),
+                code.Code is not null,
+                house.Zone.Id,
+                demo.Accounts
+            )
+        );
     }
 
     private static async Task<Results<Ok<SignedIn>, ValidationProblem, ProblemHttpResult>> Enter(
-        SignIn given, HttpContext http, SignInGate gate, HouseMetrics metrics, PersonStore people, IPasswordHasher<StoredPerson> hasher, CancellationToken ct)
+        SignIn given,
+        HttpContext http,
+        SignInGate gate,
+        HouseMetrics metrics,
+        PersonStore people,
+        IPasswordHasher<StoredPerson> hasher,
+        CancellationToken ct
+    )
     {
         var login = given.Login is { Length: > 0 and <= 60 } typed ? typed.Trim() : "";
         using var leave = await gate.Enter(login, Device(http), ct);
@@ -70,7 +105,8 @@ public static class SessionEndpoints
         var verified = hasher.VerifyHashedPassword(person ?? Nobody, person?.PasswordHash ?? Nobody.PasswordHash, password);
         var known = person is { Active: true } && verified != PasswordVerificationResult.Failed;
         metrics.SignIn(known ? "known" : "refused");
-        if (!known) return Problems.Of("password", "The name and the password do not belong together.", "You are not signed in.");
+        if (!known)
+            return Problems.Of("password", "The name and the password do not belong together.", "You are not signed in.");
         return await SignInAs(http, person!);
     }
 
@@ -81,21 +117,45 @@ public static class SessionEndpoints
     }
 
     private static async Task<Results<Ok<SignedIn>, ValidationProblem, ProblemHttpResult>> First(
-        FirstLead given, HttpContext http, SignInGate gate, FirstLeadCode code, PersonStore people, IPasswordHasher<StoredPerson> hasher, TimeProvider clock, CancellationToken ct)
+        FirstLead given,
+        HttpContext http,
+        SignInGate gate,
+        FirstLeadCode code,
+        PersonStore people,
+        IPasswordHasher<StoredPerson> hasher,
+        TimeProvider clock,
+        CancellationToken ct
+    )
     {
         using var leave = await gate.Enter(SignInGate.FirstLead, "", ct);
-        if (leave is null) return TriedTooOften(http);
+        if (leave is null)
+            return TriedTooOften(http);
         var draft = new PersonDraft(given.Login, given.Name, Roles.Lead, given.Password);
-        if (!code.Is(given.Code)) return Problems.Of("code", "code: this is not the code that the start command printed. Look at the window in which Wexis was started.", "The lead trainer cannot be added like this.");
-        if (draft.Issues() is { Count: > 0 } issues) return Problems.Of(issues, "The lead trainer cannot be added like this.");
+        if (!code.Is(given.Code))
+            return Problems.Of(
+                "code",
+                "code: this is not the code that the start command printed. Look at the window in which Wexis was started.",
+                "The lead trainer cannot be added like this."
+            );
+        if (draft.Issues() is { Count: > 0 } issues)
+            return Problems.Of(issues, "The lead trainer cannot be added like this.");
         var person = New(draft, hasher);
-        if (!await people.AddFirstLead(person, clock.GetUtcNow(), ct)) return Problems.Of("login", "This house has a lead trainer already. Sign in instead.", "Nothing was added.");
+        if (!await people.AddFirstLead(person, clock.GetUtcNow(), ct))
+            return Problems.Of("login", "This house has a lead trainer already. Sign in instead.", "Nothing was added.");
         return await SignInAs(http, person);
     }
 
     internal static StoredPerson New(PersonDraft draft, IPasswordHasher<StoredPerson> hasher)
     {
-        var person = new StoredPerson(Guid.CreateVersion7(), draft.Login!.Trim(), draft.Name!.Trim(), draft.Role!, "", Guid.NewGuid(), true);
+        var person = new StoredPerson(
+            Guid.CreateVersion7(),
+            draft.Login!.Trim(),
+            draft.Name!.Trim(),
+            draft.Role!,
+            "",
+            Guid.NewGuid(),
+            true
+        );
         return person with { PasswordHash = hasher.HashPassword(person, draft.Password!) };
     }
 
@@ -107,14 +167,23 @@ public static class SessionEndpoints
         return nobody with { PasswordHash = new PasswordHasher<StoredPerson>().HashPassword(nobody, Guid.NewGuid().ToString()) };
     }
 
-    /// <summary>A session gets a key that nobody had before; so one that is open in this browser is not turned into another person's.</summary>
+    /// <summary>
+    /// A session gets a key that nobody had before; so one that is open in this browser is not turned into another person's.
+    /// </summary>
     private static async Task<Results<Ok<SignedIn>, ValidationProblem, ProblemHttpResult>> SignInAs(HttpContext http, StoredPerson person)
     {
         if (http.User.Identity?.IsAuthenticated == true)
             return http.User.PersonId() == person.PersonId
                 ? TypedResults.Ok(Shown(person))
-                : TypedResults.Problem(statusCode: 409, title: "Somebody else is signed in in this browser already.", detail: "Reload the page and sign out there first. Nothing was changed.");
-        await http.SignInAsync(HeldSessions.Principal(person.PersonId, person.Name, person.Role), new AuthenticationProperties { IsPersistent = true });
+                : TypedResults.Problem(
+                    statusCode: 409,
+                    title: "Somebody else is signed in in this browser already.",
+                    detail: "Reload the page and sign out there first. Nothing was changed."
+                );
+        await http.SignInAsync(
+            HeldSessions.Principal(person.PersonId, person.Name, person.Role),
+            new AuthenticationProperties { IsPersistent = true }
+        );
         return TypedResults.Ok(Shown(person));
     }
 
@@ -123,7 +192,11 @@ public static class SessionEndpoints
     private static ProblemHttpResult TriedTooOften(HttpContext http)
     {
         http.Response.Headers.RetryAfter = "10";
-        return TypedResults.Problem(statusCode: 429, title: "This name was tried too often from here. Wait ten seconds, then try again.", detail: "Nobody else is kept out, and nothing was changed.");
+        return TypedResults.Problem(
+            statusCode: 429,
+            title: "This name was tried too often from here. Wait ten seconds, then try again.",
+            detail: "Nobody else is kept out, and nothing was changed."
+        );
     }
 
     private static SignedIn Shown(StoredPerson p) => new(p.PersonId, p.Name, p.Login, p.Role);

@@ -12,18 +12,25 @@ public sealed class SignInGate : IDisposable
     public const string FirstLead = "the first lead";
 
     private readonly PartitionedRateLimiter<string> _tries;
-    private readonly ConcurrencyLimiter _checks = new(new() { PermitLimit = 2, QueueLimit = 200, QueueProcessingOrder = QueueProcessingOrder.OldestFirst });
+    private readonly ConcurrencyLimiter _checks = new(
+        new()
+        {
+            PermitLimit = 2,
+            QueueLimit = 200,
+            QueueProcessingOrder = QueueProcessingOrder.OldestFirst,
+        }
+    );
 
     /// <param name="aMinute">Tries at one account from one device in a minute.</param>
     public SignInGate(int aMinute) =>
         _tries = PartitionedRateLimiter.Create<string, string>(key => RateLimitPartition.GetTokenBucketLimiter(key, _ => new()
-        {
-            TokenLimit = aMinute,
-            TokensPerPeriod = 1,
-            ReplenishmentPeriod = TimeSpan.FromMinutes(1) / aMinute,
-            AutoReplenishment = true,
-            QueueLimit = 0,
-        }), StringComparer.Ordinal);
+                    {
+                        TokenLimit = aMinute,
+                        TokensPerPeriod = 1,
+                        ReplenishmentPeriod = TimeSpan.FromMinutes(1) / aMinute,
+                        AutoReplenishment = true,
+                        QueueLimit = 0,
+                    }), StringComparer.Ordinal);
 
     /// <summary>Leave to check one password; null when this account was tried too often from this device, or too many wait.</summary>
     /// <param name="account">The login as typed, or <see cref="FirstLead"/>.</param>
@@ -32,9 +39,11 @@ public sealed class SignInGate : IDisposable
     {
         ArgumentNullException.ThrowIfNull(account);
         using var tried = _tries.AttemptAcquire($"{account.Trim().ToUpperInvariant()}\n{device}");
-        if (!tried.IsAcquired) return null;
+        if (!tried.IsAcquired)
+            return null;
         var lease = await _checks.AcquireAsync(1, ct);
-        if (lease.IsAcquired) return lease;
+        if (lease.IsAcquired)
+            return lease;
         lease.Dispose();
         return null;
     }

@@ -13,7 +13,17 @@ using Wexis.Server.Shell;
 namespace Wexis.Server.Programmes;
 
 /// <summary>A cohort: who is in it, and from which edition of each technique it is taught.</summary>
-public sealed record CohortView(Guid Id, Guid ProgrammeId, string Programme, string Name, DateTimeOffset OpenedAt, string OpenedBy, IReadOnlyList<CohortMember> Members, IReadOnlyList<CohortTechnique> Techniques);
+public sealed record CohortView(
+    Guid Id,
+    Guid ProgrammeId,
+    string Programme,
+    string Name,
+    DateTimeOffset OpenedAt,
+    string OpenedBy,
+    IReadOnlyList<CohortMember> Members,
+    IReadOnlyList<CohortTechnique> Techniques
+);
+
 public sealed record CohortOpen(Guid Id, CohortDraft Cohort);
 
 /// <param name="Codes">Techniques for which the offered edition is taken from now on.</param>
@@ -31,44 +41,106 @@ public static class CohortEndpoints
         group.MapPost("/cohorts/{id:guid}/editions", Take).RequireAuthorization(Policies.Lead).WithName("takeCohortEditions");
     }
 
-    private static async Task<Results<Ok<IReadOnlyList<CohortView>>, NotFound>> List(Guid id, CohortStore cohorts, ProgrammeStore programmes, EditionStore editions, CancellationToken ct)
+    private static async Task<Results<Ok<IReadOnlyList<CohortView>>, NotFound>> List(
+        Guid id,
+        CohortStore cohorts,
+        ProgrammeStore programmes,
+        EditionStore editions,
+        CancellationToken ct
+    )
     {
-        if (await programmes.ById(id, ct) is not { } programme) return TypedResults.NotFound();
+        if (await programmes.ById(id, ct) is not { } programme)
+            return TypedResults.NotFound();
         var stored = await cohorts.OfProgramme(id, ct);
         var context = await Context(programme, stored, cohorts, editions, ct);
         return TypedResults.Ok<IReadOnlyList<CohortView>>([.. stored.Select(c => context.View(c))]);
     }
 
-    private static async Task<Results<Ok<CohortView>, NotFound>> Get(Guid id, CohortStore cohorts, ProgrammeStore programmes, EditionStore editions, CancellationToken ct) =>
-        await View(id, cohorts, programmes, editions, ct) is { } view ? TypedResults.Ok(view) : TypedResults.NotFound();
+    private static async Task<Results<Ok<CohortView>, NotFound>> Get(
+        Guid id,
+        CohortStore cohorts,
+        ProgrammeStore programmes,
+        EditionStore editions,
+        CancellationToken ct
+    ) => await View(id, cohorts, programmes, editions, ct) is { } view ? TypedResults.Ok(view) : TypedResults.NotFound();
 
-    private static async Task<Results<Ok<CohortView>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> Open(Guid id, CohortOpen given, ClaimsPrincipal user, CohortStore cohorts, ProgrammeStore programmes, EditionStore editions, PersonStore people, TimeProvider clock, CancellationToken ct)
+    private static async Task<Results<Ok<CohortView>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> Open(
+        Guid id,
+        CohortOpen given,
+        ClaimsPrincipal user,
+        CohortStore cohorts,
+        ProgrammeStore programmes,
+        EditionStore editions,
+        PersonStore people,
+        TimeProvider clock,
+        CancellationToken ct
+    )
     {
         const string title = "The cohort was not opened.";
-        if (await programmes.ById(id, ct) is not { } programme) return TypedResults.NotFound();
-        if (given.Cohort.Issues(await Trainees(people, ct)) is { Count: > 0 } issues) return Problems.Of(issues, title);
+        if (await programmes.ById(id, ct) is not { } programme)
+            return TypedResults.NotFound();
+        if (given.Cohort.Issues(await Trainees(people, ct)) is { Count: > 0 } issues)
+            return Problems.Of(issues, title);
         var offered = await cohorts.Offered([.. Codes(programme)], ct);
-        var opened = await cohorts.Open(given.Id, id, given.Cohort.Name!, [.. given.Cohort.Members ?? []], offered, user.PersonId(), clock.GetUtcNow(), ct);
-        if (opened == AddOutcome.Clash) return Problems.Stale("cohort");
-        if (opened == AddOutcome.Taken) return Problems.Of("name", $"name: this programme has a cohort “{given.Cohort.Name!.Trim()}” already. Choose another.", title);
+        var opened = await cohorts.Open(
+            given.Id,
+            id,
+            given.Cohort.Name!,
+            [.. given.Cohort.Members ?? []],
+            offered,
+            user.PersonId(),
+            clock.GetUtcNow(),
+            ct
+        );
+        if (opened == AddOutcome.Clash)
+            return Problems.Stale("cohort");
+        if (opened == AddOutcome.Taken)
+            return Problems.Of("name", $"name: this programme has a cohort “{given.Cohort.Name!.Trim()}” already. Choose another.", title);
         return await View(given.Id, cohorts, programmes, editions, ct) is { } view ? TypedResults.Ok(view) : TypedResults.NotFound();
     }
 
-    private static async Task<Results<Ok<CohortView>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> SetMembers(Guid id, CohortDraft given, CohortStore cohorts, ProgrammeStore programmes, EditionStore editions, PersonStore people, CancellationToken ct)
+    private static async Task<Results<Ok<CohortView>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> SetMembers(
+        Guid id,
+        CohortDraft given,
+        CohortStore cohorts,
+        ProgrammeStore programmes,
+        EditionStore editions,
+        PersonStore people,
+        CancellationToken ct
+    )
     {
-        if (await cohorts.ById(id, ct) is not { } cohort) return TypedResults.NotFound();
-        if ((given with { Name = cohort.Name }).Issues(await Trainees(people, ct)) is { Count: > 0 } issues) return Problems.Of(issues, "The cohort was not changed.");
-        if (!await cohorts.SetMembers(id, [.. given.Members ?? []], [.. given.Seen ?? []], ct)) return Problems.Stale("cohort");
+        if (await cohorts.ById(id, ct) is not { } cohort)
+            return TypedResults.NotFound();
+        if ((given with { Name = cohort.Name }).Issues(await Trainees(people, ct)) is { Count: > 0 } issues)
+            return Problems.Of(issues, "The cohort was not changed.");
+        if (!await cohorts.SetMembers(id, [.. given.Members ?? []], [.. given.Seen ?? []], ct))
+            return Problems.Stale("cohort");
         return await View(id, cohorts, programmes, editions, ct) is { } view ? TypedResults.Ok(view) : TypedResults.NotFound();
     }
 
-    private static async Task<Results<Ok<CohortView>, ValidationProblem, NotFound>> Take(Guid id, CohortTake given, ClaimsPrincipal user, CohortStore cohorts, ProgrammeStore programmes, EditionStore editions, TimeProvider clock, CancellationToken ct)
+    private static async Task<Results<Ok<CohortView>, ValidationProblem, NotFound>> Take(
+        Guid id,
+        CohortTake given,
+        ClaimsPrincipal user,
+        CohortStore cohorts,
+        ProgrammeStore programmes,
+        EditionStore editions,
+        TimeProvider clock,
+        CancellationToken ct
+    )
     {
-        if (await cohorts.ById(id, ct) is not { } cohort) return TypedResults.NotFound();
+        if (await cohorts.ById(id, ct) is not { } cohort)
+            return TypedResults.NotFound();
         var offered = (await cohorts.Offered([.. given.Codes ?? []], ct)).ToDictionary(o => o.Code, StringComparer.Ordinal);
         var wrong = (given.Codes ?? []).Select((code, i) => (code, i)).Where(x => !offered.ContainsKey(x.code)).ToList();
         if (wrong.Count > 0 || given.Codes is not { Count: > 0 })
-            return Problems.Of(wrong.Count > 0 ? $"codes[{wrong[0].i}]" : "codes", wrong.Count > 0 ? $"codes[{wrong[0].i}]: no edition of “{wrong[0].code}” may be taught." : "codes: nothing is given. Expected the techniques to move on.", "Nothing was taken.");
+            return Problems.Of(
+                wrong.Count > 0 ? $"codes[{wrong[0].i}]" : "codes",
+                wrong.Count > 0
+                    ? $"codes[{wrong[0].i}]: no edition of “{wrong[0].code}” may be taught."
+                    : "codes: nothing is given. Expected the techniques to move on.",
+                "Nothing was taken."
+            );
         var same = cohort.Taught.Select(t => (t.Code, t.Edition)).ToHashSet();
         await cohorts.Take(id, [.. offered.Values.Where(o => !same.Contains((o.Code, o.Edition)))], user.PersonId(), clock.GetUtcNow(), ct);
         return await View(id, cohorts, programmes, editions, ct) is { } view ? TypedResults.Ok(view) : TypedResults.NotFound();
@@ -77,20 +149,52 @@ public static class CohortEndpoints
     private static async Task<IReadOnlySet<Guid>> Trainees(PersonStore people, CancellationToken ct) =>
         (await people.All(ct)).Where(p => p is { Active: true, Role: Roles.Trainee }).Select(p => p.PersonId).ToHashSet();
 
-    private static IEnumerable<string> Codes(StoredProgramme programme) => programme.Body.AllModules.SelectMany(m => m.AllTechniques).Distinct(StringComparer.Ordinal);
+    private static IEnumerable<string> Codes(StoredProgramme programme) =>
+        programme.Body.AllModules.SelectMany(m => m.AllTechniques).Distinct(StringComparer.Ordinal);
 
-    private static async Task<CohortView?> View(Guid id, CohortStore cohorts, ProgrammeStore programmes, EditionStore editions, CancellationToken ct) =>
-        await cohorts.ById(id, ct) is { } cohort && await programmes.ById(cohort.ProgrammeId, ct) is { } programme ? (await Context(programme, [cohort], cohorts, editions, ct)).View(cohort) : null;
+    private static async Task<CohortView?> View(
+        Guid id,
+        CohortStore cohorts,
+        ProgrammeStore programmes,
+        EditionStore editions,
+        CancellationToken ct
+    ) =>
+        await cohorts.ById(id, ct) is { } cohort && await programmes.ById(cohort.ProgrammeId, ct) is { } programme
+            ? (await Context(programme, [cohort], cohorts, editions, ct)).View(cohort)
+            : null;
 
-    private sealed record Reading(StoredProgramme Programme, IReadOnlyDictionary<string, TeachingEdition> Offered, IReadOnlyDictionary<string, string> Names)
+    private sealed record Reading(
+        StoredProgramme Programme,
+        IReadOnlyDictionary<string, TeachingEdition> Offered,
+        IReadOnlyDictionary<string, string> Names
+    )
     {
-        public CohortView View(StoredCohort c) => new(c.CohortId, c.ProgrammeId, Programme.Name, c.Name, c.OpenedAt, c.OpenedBy, c.Members,
-            CohortReview.Of(Programme.Body, c.Taught.ToDictionary(t => t.Code, StringComparer.Ordinal), Offered, Names));
+        public CohortView View(StoredCohort c) =>
+            new(
+                c.CohortId,
+                c.ProgrammeId,
+                Programme.Name,
+                c.Name,
+                c.OpenedAt,
+                c.OpenedBy,
+                c.Members,
+                CohortReview.Of(Programme.Body, c.Taught.ToDictionary(t => t.Code, StringComparer.Ordinal), Offered, Names)
+            );
     }
 
-    private static async Task<Reading> Context(StoredProgramme programme, IReadOnlyList<StoredCohort> stored, CohortStore cohorts, EditionStore editions, CancellationToken ct)
+    private static async Task<Reading> Context(
+        StoredProgramme programme,
+        IReadOnlyList<StoredCohort> stored,
+        CohortStore cohorts,
+        EditionStore editions,
+        CancellationToken ct
+    )
     {
         var codes = Codes(programme).Concat(stored.SelectMany(c => c.Taught.Select(t => t.Code))).Distinct(StringComparer.Ordinal).ToList();
-        return new(programme, (await cohorts.Offered(codes, ct)).ToDictionary(o => o.Code, StringComparer.Ordinal), await editions.NamesOf(codes, ct));
+        return new(
+            programme,
+            (await cohorts.Offered(codes, ct)).ToDictionary(o => o.Code, StringComparer.Ordinal),
+            await editions.NamesOf(codes, ct)
+        );
     }
 }

@@ -12,8 +12,11 @@ using Wexis.Server.Techniques;
 namespace Wexis.Server.Programmes;
 
 public sealed record ProgrammeLine(Guid Id, string Name, int Gaps);
+
 public sealed record ProgrammeView(Guid Id, int Version, ProgrammeDocument Document, ProgrammeReview Review);
+
 public sealed record ProgrammeSave(int Version, ProgrammeDocument Document);
+
 public sealed record ProgrammeAdd(Guid Id, ProgrammeDocument Document);
 
 public static class ProgrammeEndpoints
@@ -29,26 +32,62 @@ public static class ProgrammeEndpoints
     }
 
     private static async Task<Ok<IReadOnlyList<ProgrammeLine>>> List(ProgrammeStore programmes, CancellationToken ct) =>
-        TypedResults.Ok<IReadOnlyList<ProgrammeLine>>([.. (await programmes.All(ct)).Select(p => new ProgrammeLine(p.ProgrammeId, p.Name, p.Gaps))]);
+        TypedResults.Ok<IReadOnlyList<ProgrammeLine>>([
+            .. (await programmes.All(ct)).Select(p => new ProgrammeLine(p.ProgrammeId, p.Name, p.Gaps)),
+        ]);
 
-    private static async Task<Results<Ok<ProgrammeView>, NotFound>> Get(Guid id, ProgrammeStore programmes, EditionStore editions, TechniqueDesk desk, CancellationToken ct) =>
-        await programmes.ById(id, ct) is { } p ? TypedResults.Ok(new ProgrammeView(id, p.Version, p.Body, await ReviewOf(p.Body, editions, desk, ct))) : TypedResults.NotFound();
+    private static async Task<Results<Ok<ProgrammeView>, NotFound>> Get(
+        Guid id,
+        ProgrammeStore programmes,
+        EditionStore editions,
+        TechniqueDesk desk,
+        CancellationToken ct
+    ) =>
+        await programmes.ById(id, ct) is { } p
+            ? TypedResults.Ok(new ProgrammeView(id, p.Version, p.Body, await ReviewOf(p.Body, editions, desk, ct)))
+            : TypedResults.NotFound();
 
-    private static async Task<Results<Ok<ProgrammeReview>, ValidationProblem>> Review(ProgrammeDocument document, EditionStore editions, TechniqueDesk desk, CancellationToken ct) =>
-        document.Issues(desk.Atlas) is { Count: > 0 } issues ? Problems.Of(issues, "The programme cannot be read like this.") : TypedResults.Ok(await ReviewOf(document, editions, desk, ct));
+    private static async Task<Results<Ok<ProgrammeReview>, ValidationProblem>> Review(
+        ProgrammeDocument document,
+        EditionStore editions,
+        TechniqueDesk desk,
+        CancellationToken ct
+    ) =>
+        document.Issues(desk.Atlas) is { Count: > 0 } issues
+            ? Problems.Of(issues, "The programme cannot be read like this.")
+            : TypedResults.Ok(await ReviewOf(document, editions, desk, ct));
 
-    private static async Task<Results<Ok<ProgrammeView>, ValidationProblem, Conflict<ProblemDetails>>> Add(ProgrammeAdd given, ClaimsPrincipal user, ProgrammeStore programmes, EditionStore editions, TechniqueDesk desk, TimeProvider clock, CancellationToken ct)
+    private static async Task<Results<Ok<ProgrammeView>, ValidationProblem, Conflict<ProblemDetails>>> Add(
+        ProgrammeAdd given,
+        ClaimsPrincipal user,
+        ProgrammeStore programmes,
+        EditionStore editions,
+        TechniqueDesk desk,
+        TimeProvider clock,
+        CancellationToken ct
+    )
     {
-        if (given.Document.Issues(desk.Atlas) is { Count: > 0 } issues) return Problems.Of(issues, "The programme cannot be saved like this.");
+        if (given.Document.Issues(desk.Atlas) is { Count: > 0 } issues)
+            return Problems.Of(issues, "The programme cannot be saved like this.");
         var review = await ReviewOf(given.Document, editions, desk, ct);
         return await programmes.Add(given.Id, given.Document, review.Gaps, user.PersonId(), clock.GetUtcNow(), ct) == AddOutcome.Added
             ? TypedResults.Ok(new ProgrammeView(given.Id, 1, given.Document, review))
             : Problems.Stale("programme");
     }
 
-    private static async Task<Results<Ok<ProgrammeView>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> Save(Guid id, ProgrammeSave given, ClaimsPrincipal user, ProgrammeStore programmes, EditionStore editions, TechniqueDesk desk, TimeProvider clock, CancellationToken ct)
+    private static async Task<Results<Ok<ProgrammeView>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> Save(
+        Guid id,
+        ProgrammeSave given,
+        ClaimsPrincipal user,
+        ProgrammeStore programmes,
+        EditionStore editions,
+        TechniqueDesk desk,
+        TimeProvider clock,
+        CancellationToken ct
+    )
     {
-        if (given.Document.Issues(desk.Atlas) is { Count: > 0 } issues) return Problems.Of(issues, "The programme cannot be saved like this. Your changes are kept here.");
+        if (given.Document.Issues(desk.Atlas) is { Count: > 0 } issues)
+            return Problems.Of(issues, "The programme cannot be saved like this. Your changes are kept here.");
         var review = await ReviewOf(given.Document, editions, desk, ct);
         var saved = await programmes.Save(id, given.Version, given.Document, review.Gaps, user.PersonId(), clock.GetUtcNow(), ct);
         return saved.Outcome switch
@@ -59,7 +98,12 @@ public static class ProgrammeEndpoints
         };
     }
 
-    internal static async Task<ProgrammeReview> ReviewOf(ProgrammeDocument document, EditionStore editions, TechniqueDesk desk, CancellationToken ct)
+    internal static async Task<ProgrammeReview> ReviewOf(
+        ProgrammeDocument document,
+        EditionStore editions,
+        TechniqueDesk desk,
+        CancellationToken ct
+    )
     {
         var wanted = document.AllModules.SelectMany(m => m.AllTechniques).ToHashSet(StringComparer.Ordinal);
         return ProgrammeReview.Of(document, await desk.Taught(wanted, editions, ct), desk.Atlas, desk.Schools);

@@ -8,9 +8,34 @@ using Wexis.Server.Shell;
 
 namespace Wexis.Server.Results;
 
-public sealed record ResultLine(Guid Id, string TechniqueName, string Trainee, string Assessor, int Attempt, double Percent, string Decision, string Headline, DateTimeOffset DecidedAt, DateTimeOffset? ReleasedAt);
-public sealed record ResultView(Guid Id, string TechniqueName, string Examination, string Trainee, string Assessor, int Attempt, DateTimeOffset DecidedAt, DateTimeOffset? ReleasedAt, string? ReleasedBy, DemonstrationResult Result);
+public sealed record ResultLine(
+    Guid Id,
+    string TechniqueName,
+    string Trainee,
+    string Assessor,
+    int Attempt,
+    double Percent,
+    string Decision,
+    string Headline,
+    DateTimeOffset DecidedAt,
+    DateTimeOffset? ReleasedAt
+);
+
+public sealed record ResultView(
+    Guid Id,
+    string TechniqueName,
+    string Examination,
+    string Trainee,
+    string Assessor,
+    int Attempt,
+    DateTimeOffset DecidedAt,
+    DateTimeOffset? ReleasedAt,
+    string? ReleasedBy,
+    DemonstrationResult Result
+);
+
 public sealed record Release(IReadOnlyList<Guid> Results);
+
 public sealed record Released(int Count);
 
 public static class ResultEndpoints
@@ -24,14 +49,53 @@ public static class ResultEndpoints
     }
 
     /// <summary>A trainee sees their own, once released; nothing of anyone else's.</summary>
-    private static Guid? OnlyOf(ClaimsPrincipal user) => user.IsInRole(Roles.Lead) || user.IsInRole(Roles.Assessor) ? null : user.PersonId();
+    private static Guid? OnlyOf(ClaimsPrincipal user) =>
+        user.IsInRole(Roles.Lead) || user.IsInRole(Roles.Assessor) ? null : user.PersonId();
 
     private static async Task<Ok<IReadOnlyList<ResultLine>>> List(ClaimsPrincipal user, ResultStore results, CancellationToken ct) =>
-        TypedResults.Ok<IReadOnlyList<ResultLine>>([.. (await results.Visible(OnlyOf(user), ct)).Select(r => new ResultLine(r.DemonstrationId, r.TechniqueName, r.Trainee, r.Assessor, r.Attempt, r.Percent, r.Decision, r.Body.Headline, r.DecidedAt, r.ReleasedAt))]);
+        TypedResults.Ok<IReadOnlyList<ResultLine>>([
+            .. (await results.Visible(OnlyOf(user), ct)).Select(r => new ResultLine(
+                r.DemonstrationId,
+                r.TechniqueName,
+                r.Trainee,
+                r.Assessor,
+                r.Attempt,
+                r.Percent,
+                r.Decision,
+                r.Body.Headline,
+                r.DecidedAt,
+                r.ReleasedAt
+            )),
+        ]);
 
-    private static async Task<Results<Ok<ResultView>, NotFound>> Get(Guid id, ClaimsPrincipal user, ResultStore results, CancellationToken ct) =>
-        await results.ById(id, OnlyOf(user), ct) is { } r ? TypedResults.Ok(new ResultView(id, r.TechniqueName, r.Examination, r.Trainee, r.Assessor, r.Attempt, r.DecidedAt, r.ReleasedAt, r.ReleasedBy, r.Body)) : TypedResults.NotFound();
+    private static async Task<Results<Ok<ResultView>, NotFound>> Get(
+        Guid id,
+        ClaimsPrincipal user,
+        ResultStore results,
+        CancellationToken ct
+    ) =>
+        await results.ById(id, OnlyOf(user), ct) is { } r
+            ? TypedResults.Ok(
+                new ResultView(
+                    id,
+                    r.TechniqueName,
+                    r.Examination,
+                    r.Trainee,
+                    r.Assessor,
+                    r.Attempt,
+                    r.DecidedAt,
+                    r.ReleasedAt,
+                    r.ReleasedBy,
+                    r.Body
+                )
+            )
+            : TypedResults.NotFound();
 
-    private static async Task<Ok<Released>> ReleaseThem(Release given, ClaimsPrincipal user, ResultStore results, TimeProvider clock, CancellationToken ct) =>
-        TypedResults.Ok(new Released(await results.Release([.. given.Results ?? []], user.PersonId(), clock.GetUtcNow(), ct)));
+    private static async Task<Ok<Released>> ReleaseThem(
+        Release given,
+        ClaimsPrincipal user,
+        ResultStore results,
+        TimeProvider clock,
+        CancellationToken ct
+    ) => TypedResults.Ok(new Released(await results.Release([.. given.Results ?? []], user.PersonId(), clock.GetUtcNow(), ct)));
 }

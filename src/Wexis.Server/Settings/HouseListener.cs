@@ -3,7 +3,9 @@ using Wexis.Data.Settings;
 
 namespace Wexis.Server.Settings;
 
-/// <summary>Hears when a setting is told through another server of the same house, and reads them anew; after a lost connection it reads first.</summary>
+/// <summary>
+/// Hears when a setting is told through another server of the same house, and reads them anew; after a lost connection it reads first.
+/// </summary>
 internal sealed partial class HouseListener(SettingStore store, HouseDesk house, ILogger<HouseListener> log) : BackgroundService
 {
     private static readonly TimeSpan Again = TimeSpan.FromSeconds(2);

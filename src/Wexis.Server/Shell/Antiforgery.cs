@@ -11,9 +11,15 @@ public static class Antiforgery
     {
         var method = context.Request.Method;
         var changes = !HttpMethods.IsGet(method) && !HttpMethods.IsHead(method) && !HttpMethods.IsOptions(method);
-        if (changes && context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal) && !await context.RequestServices.GetRequiredService<IAntiforgery>().IsRequestValidAsync(context))
+        if (
+            changes
+            && context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal)
+            && !await context.RequestServices.GetRequiredService<IAntiforgery>().IsRequestValidAsync(context)
+        )
         {
-            await TypedResults.Problem(statusCode: 400, title: "This page is out of date.", detail: "Nothing was changed. Reload the page and try again.").ExecuteAsync(context);
+            await TypedResults
+                .Problem(statusCode: 400, title: "This page is out of date.", detail: "Nothing was changed. Reload the page and try again.")
+                .ExecuteAsync(context);
             return;
         }
         await next(context);

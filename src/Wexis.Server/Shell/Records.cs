@@ -18,25 +18,37 @@ internal static class Records
     public static void Add(WebApplicationBuilder builder)
     {
         builder.Services.AddSingleton<HouseMetrics>();
-        if (builder.Configuration["Wexis:Log"] is not { Length: > 0 } folder) return;
-        builder.Services.AddSerilog(o => o
-            .MinimumLevel.Information()
-            .MinimumLevel.Override("Microsoft", LogEventLevel.Warning)
-            .MinimumLevel.Override("Microsoft.Hosting.Lifetime", LogEventLevel.Information)
-            .WriteTo.File(new CompactJsonFormatter(), Path.Combine(folder, "wexis-.jsonl"), rollingInterval: RollingInterval.Day,
-                retainedFileCountLimit: DaysKept, fileSizeLimitBytes: 50_000_000, rollOnFileSizeLimit: true)
-            .WriteTo.Console(LogEventLevel.Warning));
+        if (builder.Configuration["Wexis:Log"] is not { Length: > 0 } folder)
+            return;
+        builder.Services.AddSerilog(o =>
+            o.MinimumLevel.Information()
+                .MinimumLevel.Override("Microsoft", LogEventLevel.Warning)
+                .MinimumLevel.Override("Microsoft.Hosting.Lifetime", LogEventLevel.Information)
+                .WriteTo.File(
+                    new CompactJsonFormatter(),
+                    Path.Combine(folder, "wexis-.jsonl"),
+                    rollingInterval: RollingInterval.Day,
+                    retainedFileCountLimit: DaysKept,
+                    fileSizeLimitBytes: 50_000_000,
+                    rollOnFileSizeLimit: true
+                )
+                .WriteTo.Console(LogEventLevel.Warning)
+        );
     }
 
     public static void Use(WebApplication app)
     {
-        if (app.Configuration["Wexis:Log"] is not { Length: > 0 }) return;
-        app.UseSerilogRequestLogging(o => o.GetLevel = (http, _, failed) => (failed, http.Response.StatusCode) switch
-        {
-            (not null, _) or (_, >= 500) => LogEventLevel.Warning,
-            _ when !http.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal) => LogEventLevel.Verbose,
-            _ => LogEventLevel.Information,
-        });
+        if (app.Configuration["Wexis:Log"] is not { Length: > 0 })
+            return;
+        app.UseSerilogRequestLogging(o =>
+            o.GetLevel = (http, _, failed) =>
+                (failed, http.Response.StatusCode) switch
+                {
+                    (not null, _) or (_, >= 500) => LogEventLevel.Warning,
+                    _ when !http.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal) => LogEventLevel.Verbose,
+                    _ => LogEventLevel.Information,
+                }
+        );
     }
 }
 
@@ -61,13 +73,21 @@ public sealed class HouseMetrics
         _derivations = meter.CreateHistogram<double>("wexis.derivation.duration", "s", "How long deriving one technique took.");
     }
 
-    public void Mark(AppendOutcome outcome) => _marks.Add(1, new KeyValuePair<string, object?>("outcome", outcome switch
-    {
-        AppendOutcome.Stored => "stored",
-        AppendOutcome.Closed => "closed",
-        _ => "refused",
-    }));
+    public void Mark(AppendOutcome outcome) =>
+        _marks.Add(
+            1,
+            new KeyValuePair<string, object?>(
+                "outcome",
+                outcome switch
+                {
+                    AppendOutcome.Stored => "stored",
+                    AppendOutcome.Closed => "closed",
+                    _ => "refused",
+                }
+            )
+        );
 
     public void SignIn(string outcome) => _signIns.Add(1, new KeyValuePair<string, object?>("outcome", outcome));
+
     public void Derived(TimeSpan took) => _derivations.Record(took.TotalSeconds);
 }

@@ -22,22 +22,27 @@ internal static class Signing
     public static void Add(IServiceCollection services, IConfiguration configuration)
     {
         var protection = services.AddDataProtection().SetApplicationName("wexis");
-        if (configuration["Wexis:Keys"] is { Length: > 0 } keys) protection.PersistKeysToFileSystem(new DirectoryInfo(keys));
-        services.AddAuthentication(CookieAuthenticationDefaults.AuthenticationScheme).AddCookie(o =>
-        {
-            o.Cookie.Name = "wexis";
-            o.Cookie.HttpOnly = true;
-            o.Cookie.SameSite = SameSiteMode.Strict;
-            o.ExpireTimeSpan = HeldSessions.Lasts;
-            o.SlidingExpiration = true;
-            o.Events.OnRedirectToLogin = c => Answer(c.HttpContext, 401, "Sign in first.");
-            o.Events.OnRedirectToAccessDenied = c => Answer(c.HttpContext, 403, "Your role does not allow this.");
-        });
+        if (configuration["Wexis:Keys"] is { Length: > 0 } keys)
+            protection.PersistKeysToFileSystem(new DirectoryInfo(keys));
+        services
+            .AddAuthentication(CookieAuthenticationDefaults.AuthenticationScheme)
+            .AddCookie(o =>
+            {
+                o.Cookie.Name = "wexis";
+                o.Cookie.HttpOnly = true;
+                o.Cookie.SameSite = SameSiteMode.Strict;
+                o.ExpireTimeSpan = HeldSessions.Lasts;
+                o.SlidingExpiration = true;
+                o.Events.OnRedirectToLogin = c => Answer(c.HttpContext, 401, "Sign in first.");
+                o.Events.OnRedirectToAccessDenied = c => Answer(c.HttpContext, 403, "Your role does not allow this.");
+            });
         services.AddSingleton<HeldSessions>();
-        services.AddOptions<CookieAuthenticationOptions>(CookieAuthenticationDefaults.AuthenticationScheme)
+        services
+            .AddOptions<CookieAuthenticationOptions>(CookieAuthenticationDefaults.AuthenticationScheme)
             .Configure<HeldSessions>((o, held) => o.SessionStore = held);
         services.AddSingleton(_ => new SignInGate(configuration.GetValue("Wexis:SignInsPerMinute", TriesAMinute)));
-        services.AddAuthorizationBuilder()
+        services
+            .AddAuthorizationBuilder()
             .SetFallbackPolicy(new AuthorizationPolicyBuilder().RequireAuthenticatedUser().Build())
             .AddPolicy(Policies.Lead, p => p.RequireRole(Roles.Lead))
             .AddPolicy(Policies.Staff, p => p.RequireRole(Roles.Lead, Roles.Assessor));

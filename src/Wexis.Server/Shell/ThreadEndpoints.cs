@@ -18,22 +18,36 @@ public static class ThreadEndpoints
 {
     public static void Map(RouteGroupBuilder api) => api.MapGet("/thread", Get).WithTags("Shell").WithName("getThread");
 
-    private static async Task<Ok<IReadOnlyList<ThreadStop>>> Get(ClaimsPrincipal user, EditionStore editions, ProgrammeStore programmes, ExaminationStore examinations, DemonstrationStore demonstrations, ResultStore results, CancellationToken ct)
+    private static async Task<Ok<IReadOnlyList<ThreadStop>>> Get(
+        ClaimsPrincipal user,
+        EditionStore editions,
+        ProgrammeStore programmes,
+        ExaminationStore examinations,
+        DemonstrationStore demonstrations,
+        ResultStore results,
+        CancellationToken ct
+    )
     {
         if (user.IsInRole(Roles.Trainee))
         {
-            return TypedResults.Ok<IReadOnlyList<ThreadStop>>(
-                [new("anatomy", ""), new("techniques", ""), new("results", Count(await results.ReleasedTo(user.PersonId(), ct), "result"))]);
+            return TypedResults.Ok<IReadOnlyList<ThreadStop>>([
+                new("anatomy", ""),
+                new("techniques", ""),
+                new("results", Count(await results.ReleasedTo(user.PersonId(), ct), "result")),
+            ]);
         }
         var gaps = await programmes.Gaps(ct);
         var stations = await examinations.Stations(ct);
         var open = await demonstrations.Unfinished(ct);
         var unreleased = await results.Unreleased(ct);
         var (drafts, claims) = await editions.Counts(ct);
-        return TypedResults.Ok<IReadOnlyList<ThreadStop>>(
-        [
-            new("anatomy", ""), new("techniques", claims > 0 ? $"{Count(claims, "claim")} to answer" : Count(drafts, "draft")), new("programme", Count(gaps, "gap")), new("examination", Count(stations, "station")),
-            new("grading", open == 0 ? "" : $"{open} to finish"), new("results", unreleased == 0 ? "" : $"{unreleased} to release"),
+        return TypedResults.Ok<IReadOnlyList<ThreadStop>>([
+            new("anatomy", ""),
+            new("techniques", claims > 0 ? $"{Count(claims, "claim")} to answer" : Count(drafts, "draft")),
+            new("programme", Count(gaps, "gap")),
+            new("examination", Count(stations, "station")),
+            new("grading", open == 0 ? "" : $"{open} to finish"),
+            new("results", unreleased == 0 ? "" : $"{unreleased} to release"),
         ]);
     }
 

@@ -43,16 +43,36 @@ public static class WexisHost
         var studio = StudioDoor.Of(builder.Configuration);
         studio.Listen(builder);
         services.AddSingleton(studio);
-        var connection = builder.Configuration.GetConnectionString("Wexis") ?? (WritesContract ? "Host=127.0.0.1" : throw new InvalidOperationException("No connection string “Wexis” is set. Start with ./wexis start, which sets it."));
+        var connection = builder.Configuration.GetConnectionString("Wexis")
+            ?? (
+                WritesContract
+                    ? "Host=127.0.0.1"
+                    : throw new InvalidOperationException("No connection string “Wexis” is set. Start with ./wexis start, which sets it.")
+            );
         services.AddSingleton(Database.Open(connection));
         services.AddSingleton(new DatabaseAddress(connection));
         services.AddSingleton(TimeProvider.System);
         services.AddSingleton<SettingStore>().AddSingleton<AwayStore>().AddSingleton<ImportStore>().AddSingleton<HouseDesk>();
         services.AddTransient(sp => sp.GetRequiredService<HouseDesk>().Settings);
-        if (!WritesContract) services.AddHostedService<HouseListener>();
+        if (!WritesContract)
+            services.AddHostedService<HouseListener>();
         AddReference(services, builder.Configuration["Wexis:Data"] ?? Path.Combine(AppContext.BaseDirectory, "data"));
-        services.AddSingleton<PersonStore>().AddSingleton<SessionStore>().AddSingleton<ScreeningStore>().AddSingleton<EditionStore>().AddSingleton<EditionHistoryStore>().AddSingleton<LibraryReasonStore>().AddSingleton<ProgrammeStore>().AddSingleton<CohortStore>().AddSingleton<ExaminationStore>().AddSingleton<DemonstrationStore>().AddSingleton<ResultStore>();
-        services.AddSingleton(sp => new StructureCheckStore(sp.GetRequiredService<NpgsqlDataSource>(), sp.GetRequiredService<Atlas>().DataVersion));
+        services
+            .AddSingleton<PersonStore>()
+            .AddSingleton<SessionStore>()
+            .AddSingleton<ScreeningStore>()
+            .AddSingleton<EditionStore>()
+            .AddSingleton<EditionHistoryStore>()
+            .AddSingleton<LibraryReasonStore>()
+            .AddSingleton<ProgrammeStore>()
+            .AddSingleton<CohortStore>()
+            .AddSingleton<ExaminationStore>()
+            .AddSingleton<DemonstrationStore>()
+            .AddSingleton<ResultStore>();
+        services.AddSingleton(sp => new StructureCheckStore(
+            sp.GetRequiredService<NpgsqlDataSource>(),
+            sp.GetRequiredService<Atlas>().DataVersion
+        ));
         services.AddSingleton<IPasswordHasher<StoredPerson>, PasswordHasher<StoredPerson>>();
         services.AddMemoryCache(o => o.SizeLimit = 4000);
         services.AddSingleton<TechniqueDesk>().AddSingleton<GradingDesk>();
@@ -92,9 +112,14 @@ public static class WexisHost
     public static async Task Prepare(WebApplication app, CancellationToken ct)
     {
         ArgumentNullException.ThrowIfNull(app);
-        if (WritesContract) return;
+        if (WritesContract)
+            return;
         await Database.Alone(app.Services.GetRequiredService<NpgsqlDataSource>(), () => BringUpToDate(app, ct), ct);
-        if (app.Configuration["Wexis:StudioNote"] is { Length: > 0 } note && app.Services.GetRequiredService<StudioDoor>() is { Port: not null } studio) await File.WriteAllTextAsync(note, studio.Note(), ct);
+        if (
+            app.Configuration["Wexis:StudioNote"] is { Length: > 0 } note
+            && app.Services.GetRequiredService<StudioDoor>() is { Port: not null } studio
+        )
+            await File.WriteAllTextAsync(note, studio.Note(), ct);
     }
 
     /// <summary>One server at a time, however many start on one database at once.</summary>
@@ -104,7 +129,8 @@ public static class WexisHost
         await app.Services.GetRequiredService<AwayStore>().Sweep(app.Services.GetRequiredService<TimeProvider>().GetUtcNow(), ct);
         await app.Services.GetRequiredService<HouseDesk>().Read(ct);
         await app.Services.GetRequiredService<TechniqueDesk>().MakeBriefsAnew(app.Services.GetRequiredService<EditionStore>(), ct);
-        if (app.Configuration.GetValue<bool>("Wexis:Demo")) await app.Services.GetRequiredService<DemoSeed>().Fill(ct);
+        if (app.Configuration.GetValue<bool>("Wexis:Demo"))
+            await app.Services.GetRequiredService<DemoSeed>().Fill(ct);
     }
 
     /// <summary>Ready means that the store answers; while it is away this is 503 like everything else, and comes back by itself.</summary>
@@ -141,15 +167,29 @@ public static class WexisHost
         StudioDoor.Map(api);
         app.MapOpenApi("/api/openapi/{documentName}.json").RequireAuthorization(Policies.Lead);
         // An unknown API path is a problem document, never the start page.
-        api.MapFallback("{**rest}", () => TypedResults.Problem(statusCode: 404, title: "There is nothing at this address.")).AllowAnonymous().ExcludeFromDescription();
+        api.MapFallback("{**rest}", () => TypedResults.Problem(statusCode: 404, title: "There is nothing at this address."))
+            .AllowAnonymous()
+            .ExcludeFromDescription();
     }
 
     private static void AddReference(IServiceCollection services, string folder)
     {
         services.AddSingleton(new DataFolder(folder));
-        services.AddSingleton(sp => Atlas.Read(File.ReadAllText(Path.Combine(sp.GetRequiredService<DataFolder>().Path, "anatomy", "anatomy.json"))));
-        services.AddSingleton(sp => SchoolProfiles.Read(File.ReadAllText(Path.Combine(sp.GetRequiredService<DataFolder>().Path, "library", "schools.json")), sp.GetRequiredService<Atlas>()));
-        services.AddSingleton(sp => ActionModel.Read(File.ReadAllText(Path.Combine(sp.GetRequiredService<DataFolder>().Path, "anatomy", "action-rules.json")), sp.GetRequiredService<Atlas>()));
+        services.AddSingleton(sp =>
+            Atlas.Read(File.ReadAllText(Path.Combine(sp.GetRequiredService<DataFolder>().Path, "anatomy", "anatomy.json")))
+        );
+        services.AddSingleton(sp =>
+            SchoolProfiles.Read(
+                File.ReadAllText(Path.Combine(sp.GetRequiredService<DataFolder>().Path, "library", "schools.json")),
+                sp.GetRequiredService<Atlas>()
+            )
+        );
+        services.AddSingleton(sp =>
+            ActionModel.Read(
+                File.ReadAllText(Path.Combine(sp.GetRequiredService<DataFolder>().Path, "anatomy", "action-rules.json")),
+                sp.GetRequiredService<Atlas>()
+            )
+        );
     }
 
     private static Task SecurityHeaders(HttpContext context, RequestDelegate next)
@@ -166,38 +206,56 @@ public static class WexisHost
     private static void Protect(HttpContext context)
     {
         var headers = context.Response.Headers;
-        headers.ContentSecurityPolicy = "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self'; frame-ancestors 'none'; base-uri 'none'; form-action 'self'";
+        headers.ContentSecurityPolicy =
+            "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self'; frame-ancestors 'none'; base-uri 'none'; form-action 'self'";
         headers.XContentTypeOptions = "nosniff";
         headers["Referrer-Policy"] = "no-referrer";
-        if (context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal)) headers.CacheControl = "no-store";
+        if (context.Request.Path.StartsWithSegments("/api", StringComparison.Ordinal))
+            headers.CacheControl = "no-store";
     }
 
-    /// <summary>The built front end: assets that never change under their name, the start page for every other address that is a page.</summary>
+    /// <summary>
+    /// The built front end: assets that never change under their name, the start page for every other address that is a page.
+    /// </summary>
     private static void UseFrontEnd(WebApplication app, string? webRoot)
     {
-        if (webRoot is null || !Directory.Exists(webRoot)) return;
+        if (webRoot is null || !Directory.Exists(webRoot))
+            return;
         var files = new PhysicalFileProvider(Path.GetFullPath(webRoot));
-        app.UseStaticFiles(new StaticFileOptions
-        {
-            FileProvider = files,
-            OnPrepareResponse = c => c.Context.Response.Headers.CacheControl = c.Context.Request.Path.StartsWithSegments("/assets", StringComparison.Ordinal) ? "public, max-age=31536000, immutable" : "no-cache",
-        });
-        app.Use(async (context, next) =>
-        {
-            var path = context.Request.Path;
-            var page = HttpMethods.IsGet(context.Request.Method) && !path.StartsWithSegments("/api", StringComparison.Ordinal) && !path.StartsWithSegments("/assets", StringComparison.Ordinal) && !System.IO.Path.HasExtension(path);
-            if (!page)
+        app.UseStaticFiles(
+            new StaticFileOptions
             {
-                await next(context);
-                return;
+                FileProvider = files,
+                OnPrepareResponse = c =>
+                    c.Context.Response.Headers.CacheControl = c.Context.Request.Path.StartsWithSegments("/assets", StringComparison.Ordinal)
+                        ? "public, max-age=31536000, immutable"
+                        : "no-cache",
             }
-            context.Response.ContentType = "text/html; charset=utf-8";
-            context.Response.Headers.CacheControl = "no-cache";
-            await context.Response.SendFileAsync(files.GetFileInfo("index.html"));
-        });
+        );
+        app.Use(
+            async (context, next) =>
+            {
+                var path = context.Request.Path;
+                var page =
+                    HttpMethods.IsGet(context.Request.Method)
+                    && !path.StartsWithSegments("/api", StringComparison.Ordinal)
+                    && !path.StartsWithSegments("/assets", StringComparison.Ordinal)
+                    && !System.IO.Path.HasExtension(path);
+                if (!page)
+                {
+                    await next(context);
+                    return;
+                }
+                context.Response.ContentType = "text/html; charset=utf-8";
+                context.Response.Headers.CacheControl = "no-cache";
+                await context.Response.SendFileAsync(files.GetFileInfo("index.html"));
+            }
+        );
     }
 }
 
 public sealed record Health(string State);
+
 public sealed record DatabaseAddress(string ConnectionString);
+
 public sealed record DataFolder(string Path);

@@ -7,6 +7,7 @@ namespace Wexis.Server.Techniques;
 
 /// <summary>A dose that is to be longer or shorter, in what it counts, with its hold.</summary>
 public sealed record DoseStretch(Dose Dose, double Standard, double? HoldSeconds);
+
 public sealed record DoseWords(string Line);
 
 /// <summary>Two bodies to be told apart in words.</summary>
@@ -33,13 +34,22 @@ public static class EnteringEndpoints
         Problems.Answer(StrokeReading.Of(drawing, desk.Atlas, desk.Settings), "This line cannot be read.");
 
     /// <summary>A rhythm tapped once, as count, hold and tempo.</summary>
-    private static Results<Ok<TappedRhythm>, ValidationProblem> ReadRhythm(TappedPresses tapped) => Problems.Answer(TappedRhythm.Of(tapped), "This rhythm cannot be read.");
+    private static Results<Ok<TappedRhythm>, ValidationProblem> ReadRhythm(TappedPresses tapped) =>
+        Problems.Answer(TappedRhythm.Of(tapped), "This rhythm cannot be read.");
 
     /// <summary>The dose line after a block of the score was pulled longer or shorter.</summary>
     private static Results<Ok<DoseWords>, ValidationProblem> StretchDose(DoseStretch given)
     {
-        var slips = new[] { Check.Between(given.Standard, 1, 600, "standard"), Check.Between(given.HoldSeconds, 0, 600, "hold_seconds", "s") }.OfType<Issue>().ToList();
-        return slips.Count > 0 ? Problems.Of(slips, "The dose cannot be like this.") : TypedResults.Ok(new DoseWords(DoseLine.Stretched(given.Dose, given.Standard, given.HoldSeconds)));
+        var slips = new[]
+        {
+            Check.Between(given.Standard, 1, 600, "standard"),
+            Check.Between(given.HoldSeconds, 0, 600, "hold_seconds", "s"),
+        }
+            .OfType<Issue>()
+            .ToList();
+        return slips.Count > 0
+            ? Problems.Of(slips, "The dose cannot be like this.")
+            : TypedResults.Ok(new DoseWords(DoseLine.Stretched(given.Dose, given.Standard, given.HoldSeconds)));
     }
 
     private static Ok<IReadOnlyList<Difference>> TellApart(DifferenceAsked given, TechniqueDesk desk) =>

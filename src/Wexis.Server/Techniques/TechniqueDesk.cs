@@ -13,9 +13,18 @@ using Wexis.Server.Shell;
 namespace Wexis.Server.Techniques;
 
 /// <summary>Derives with the house's atlas, model and settings; says how an edition stands and what the library keeps of it.</summary>
-public sealed class TechniqueDesk(Atlas atlas, ActionModel model, SchoolProfiles schools, HouseDesk house, HouseMetrics metrics, IMemoryCache known)
+public sealed class TechniqueDesk(
+    Atlas atlas,
+    ActionModel model,
+    SchoolProfiles schools,
+    HouseDesk house,
+    HouseMetrics metrics,
+    IMemoryCache known
+)
 {
-    /// <summary>How long what was derived from an edition is remembered after it was last asked for. The rules do not change while this runs.</summary>
+    /// <summary>
+    /// How long what was derived from an edition is remembered after it was last asked for. The rules do not change while this runs.
+    /// </summary>
     private static readonly TimeSpan Remembered = TimeSpan.FromMinutes(30);
 
     /// <summary>A whole derivation weighs as much as so many summaries of one.</summary>
@@ -45,28 +54,42 @@ public sealed class TechniqueDesk(Atlas atlas, ActionModel model, SchoolProfiles
     public static string Standing(Derivation derivation)
     {
         ArgumentNullException.ThrowIfNull(derivation);
-        return derivation.Standing switch { "stopped" => EditionStanding.Parked, "complete" => EditionStanding.Complete, _ => EditionStanding.Draft };
+        return derivation.Standing switch
+        {
+            "stopped" => EditionStanding.Parked,
+            "complete" => EditionStanding.Complete,
+            _ => EditionStanding.Draft,
+        };
     }
 
-    private readonly byte[] _rules = [.. typeof(Derivation).Module.ModuleVersionId.ToByteArray(), .. Encoding.UTF8.GetBytes(model.DataVersion)];
+    private readonly byte[] _rules =
+    [
+        .. typeof(Derivation).Module.ModuleVersionId.ToByteArray(),
+        .. Encoding.UTF8.GetBytes(model.DataVersion),
+    ];
     private (string? Of, string Version) _version;
 
-    /// <summary>Changes with the rules' code, with their data and with the house's settings: what another version made is made anew.</summary>
+    /// <summary>
+    /// Changes with the rules' code, with their data and with the house's settings: what another version made is made anew.
+    /// </summary>
     public string RulesVersion
     {
         get
         {
             var (version, mark) = (_version, house.Mark);
-            if (version.Of == mark) return version.Version;
+            if (version.Of == mark)
+                return version.Version;
             _version = version = (mark, Convert.ToHexStringLower(SHA256.HashData([.. _rules, .. Encoding.UTF8.GetBytes(mark)]))[..16]);
             return version.Version;
         }
     }
 
-    public TechniqueBrief Brief(Derivation derivation, TechniqueDocument document) => TechniqueBrief.Of(document, derivation, RulesVersion, atlas);
+    public TechniqueBrief Brief(Derivation derivation, TechniqueDocument document) =>
+        TechniqueBrief.Of(document, derivation, RulesVersion, atlas);
 
     /// <summary>Where a technique does not do what its declared school does.</summary>
-    public IReadOnlyList<SchoolContradiction> AgainstItsSchool(TechniqueDocument document, Derivation derivation) => schools.Contradictions(document, derivation, atlas, house.Settings);
+    public IReadOnlyList<SchoolContradiction> AgainstItsSchool(TechniqueDocument document, Derivation derivation) =>
+        schools.Contradictions(document, derivation, atlas, house.Settings);
 
     /// <summary>What is derived from one stored version of an edition; not derived again while it is remembered.</summary>
     public Derivation DerivationOf(StoredEdition edition)
@@ -79,33 +102,57 @@ public sealed class TechniqueDesk(Atlas atlas, ActionModel model, SchoolProfiles
         Once((nameof(Derivation), technique, edition, version, RulesVersion), DerivationWeight, () => Derive(body));
 
     /// <summary>Techniques by code as a programme sees them, from what is kept beside their newest editions.</summary>
-    public async Task<IReadOnlyDictionary<string, TaughtTechnique>> Taught(IReadOnlyCollection<string> codes, EditionStore editions, CancellationToken ct)
+    public async Task<IReadOnlyDictionary<string, TaughtTechnique>> Taught(
+        IReadOnlyCollection<string> codes,
+        EditionStore editions,
+        CancellationToken ct
+    )
     {
         ArgumentNullException.ThrowIfNull(editions);
         var rules = RulesVersion;
         var taught = new Dictionary<string, TaughtTechnique>(StringComparer.Ordinal);
         var unread = new List<Guid>();
         foreach (var head in await editions.Heads(codes, ct))
-            if (known.TryGetValue((nameof(TaughtTechnique), head, rules), out TaughtTechnique? found) && found is not null) taught[head.Code] = found;
-            else unread.Add(head.TechniqueId);
+            if (known.TryGetValue((nameof(TaughtTechnique), head, rules), out TaughtTechnique? found) && found is not null)
+                taught[head.Code] = found;
+            else
+                unread.Add(head.TechniqueId);
         foreach (var kept in unread.Count == 0 ? [] : await editions.Kept(unread, rules, ct))
         {
             var work = kept.Work ?? Work(await editions.NewestOf(kept.Head.TechniqueId, ct));
-            if (work is null) continue;
-            taught[kept.Head.Code] = Once((nameof(TaughtTechnique), kept.Head, rules), 1,
-                () => new TaughtTechnique(kept.Head.Code, kept.Name, work.Standing, kept.Prerequisites, work.Map, kept.School, work.AgainstItsSchool));
+            if (work is null)
+                continue;
+            taught[kept.Head.Code] = Once((nameof(TaughtTechnique), kept.Head, rules), 1, () =>
+                new TaughtTechnique(
+                    kept.Head.Code,
+                    kept.Name,
+                    work.Standing,
+                    kept.Prerequisites,
+                    work.Map,
+                    kept.School,
+                    work.AgainstItsSchool
+                )
+            );
         }
         return taught;
     }
 
     private TechniqueWork? Work(StoredEdition? edition) => edition is null ? null : Work(DerivationOf(edition), edition.Body);
 
-    private TechniqueWork Work(Derivation derivation, TechniqueDocument document) => new(RulesVersion, derivation.Standing, derivation.Map, derivation.Times, derivation.Exclusions,
-        [.. AgainstItsSchool(document, derivation).Select(c => c.Says)]);
+    private TechniqueWork Work(Derivation derivation, TechniqueDocument document) =>
+        new(
+            RulesVersion,
+            derivation.Standing,
+            derivation.Map,
+            derivation.Times,
+            derivation.Exclusions,
+            [.. AgainstItsSchool(document, derivation).Select(c => c.Says)]
+        );
 
     private T Once<T>(object key, int weight, Func<T> make)
     {
-        if (known.TryGetValue(key, out T? found) && found is not null) return found;
+        if (known.TryGetValue(key, out T? found) && found is not null)
+            return found;
         using var entry = known.CreateEntry(key);
         var made = make();
         entry.SetValue(made).SetSize(weight).SetSlidingExpiration(Remembered);
@@ -122,11 +169,14 @@ public sealed class TechniqueDesk(Atlas atlas, ActionModel model, SchoolProfiles
         return new(id, code, named, Standing(derived), derived.Family, Brief(derived, document), Work(derived, document));
     }
 
-    /// <summary>Derives what other rules had derived, so that the library never shows yesterday's reading. Bodies are not touched.</summary>
+    /// <summary>
+    /// Derives what other rules had derived, so that the library never shows yesterday's reading. Bodies are not touched.
+    /// </summary>
     public async Task MakeBriefsAnew(EditionStore editions, CancellationToken ct)
     {
         ArgumentNullException.ThrowIfNull(editions);
         await Parallel.ForEachAsync(await editions.MadeByOthers(RulesVersion, ct), ct, async (edition, stop) =>
-            await editions.MadeAnew(edition, New(edition.TechniqueId, edition.Body), stop));
+            await editions.MadeAnew(edition, New(edition.TechniqueId, edition.Body), stop)
+        );
     }
 }

@@ -12,14 +12,29 @@ using Wexis.Server.Shell;
 namespace Wexis.Server.Techniques;
 
 /// <summary>A technique as opened: its newest edition and all that is derived from it.</summary>
-public sealed record TechniqueView(Guid Id, string Code, int Edition, int Version, string Standing, bool Frozen, string ChangedBy, DateTimeOffset ChangedAt, TechniqueDocument Document, Derivation Derivation, IReadOnlyList<RelatedLine> Related, IReadOnlyList<SchoolContradiction> School);
+public sealed record TechniqueView(
+    Guid Id,
+    string Code,
+    int Edition,
+    int Version,
+    string Standing,
+    bool Frozen,
+    string ChangedBy,
+    DateTimeOffset ChangedAt,
+    TechniqueDocument Document,
+    Derivation Derivation,
+    IReadOnlyList<RelatedLine> Related,
+    IReadOnlyList<SchoolContradiction> School
+);
 
 /// <summary>A technique that belongs to this one, seen from here: told by either of the two.</summary>
 /// <param name="As">easier, harder, or same-except: what the other is to this one.</param>
 public sealed record RelatedLine(Guid? Id, string Code, string Name, string Standing, string As, bool ToldHere);
 
 public sealed record TechniqueSave(int Edition, int Version, TechniqueDocument Document);
+
 public sealed record TechniqueAdd(Guid Id, TechniqueDocument Document);
+
 public sealed record TechniqueSaved(Guid Id, int Edition, int Version, string Standing);
 
 public static class TechniqueEndpoints
@@ -35,30 +50,64 @@ public static class TechniqueEndpoints
     }
 
     /// <summary>A trainee learns from what may be taught; drafts, parked and retired ones are for those who write and examine.</summary>
-    private static bool Readable(ClaimsPrincipal user, string standing) => !user.IsInRole(Roles.Trainee) || EditionStanding.Teachable(standing);
+    private static bool Readable(ClaimsPrincipal user, string standing) =>
+        !user.IsInRole(Roles.Trainee) || EditionStanding.Teachable(standing);
 
     private static async Task<Ok<IReadOnlyList<EditionLine>>> List(ClaimsPrincipal user, EditionStore editions, CancellationToken ct) =>
         TypedResults.Ok<IReadOnlyList<EditionLine>>([.. (await editions.Shelf(ct)).Where(l => Readable(user, l.Standing))]);
 
     private static Ok<Derivation> Derive(TechniqueDocument document, TechniqueDesk desk) => TypedResults.Ok(desk.Derive(document));
 
-    private static async Task<Results<Ok<TechniqueView>, NotFound>> Get(Guid id, ClaimsPrincipal user, EditionStore editions, CohortStore cohorts, TechniqueDesk desk, CancellationToken ct)
+    private static async Task<Results<Ok<TechniqueView>, NotFound>> Get(
+        Guid id,
+        ClaimsPrincipal user,
+        EditionStore editions,
+        CohortStore cohorts,
+        TechniqueDesk desk,
+        CancellationToken ct
+    )
     {
         var (stored, taught) = await ReadBy(user, id, editions, cohorts, ct);
         // What one's own cohort is taught is read even after it went out of use: it was taught.
-        if (stored is null || !(taught || Readable(user, stored.Standing))) return TypedResults.NotFound();
+        if (stored is null || !(taught || Readable(user, stored.Standing)))
+            return TypedResults.NotFound();
         var derived = desk.DerivationOf(stored);
-        return TypedResults.Ok(new TechniqueView(id, stored.Code, stored.Edition, stored.Version, stored.Standing, stored.Frozen, stored.ChangedBy, stored.ChangedAt, stored.Body, derived,
-            [.. (await RelatedTo(stored, editions, ct)).Where(r => Readable(user, r.Standing))], desk.AgainstItsSchool(stored.Body, derived)));
+        return TypedResults.Ok(
+            new TechniqueView(
+                id,
+                stored.Code,
+                stored.Edition,
+                stored.Version,
+                stored.Standing,
+                stored.Frozen,
+                stored.ChangedBy,
+                stored.ChangedAt,
+                stored.Body,
+                derived,
+                [.. (await RelatedTo(stored, editions, ct)).Where(r => Readable(user, r.Standing))],
+                desk.AgainstItsSchool(stored.Body, derived)
+            )
+        );
     }
 
-    /// <summary>A trainee reads what their cohort is taught, or what was approved, while the next edition is being written; everybody else the newest.</summary>
-    private static async Task<(StoredEdition? Edition, bool Taught)> ReadBy(ClaimsPrincipal user, Guid id, EditionStore editions, CohortStore cohorts, CancellationToken ct)
+    /// <summary>
+    /// A trainee reads what their cohort is taught, or what was approved, while the next edition is being written; everybody else the
+    /// newest.
+    /// </summary>
+    private static async Task<(StoredEdition? Edition, bool Taught)> ReadBy(
+        ClaimsPrincipal user,
+        Guid id,
+        EditionStore editions,
+        CohortStore cohorts,
+        CancellationToken ct
+    )
     {
         if (user.IsInRole(Roles.Trainee))
         {
-            if (await cohorts.EditionTaughtTo(user.PersonId(), id, ct) is { } edition) return (await editions.ByNumber(id, edition, ct), true);
-            if (await editions.ApprovedOf(id, ct) is { } approved) return (approved, false);
+            if (await cohorts.EditionTaughtTo(user.PersonId(), id, ct) is { } edition)
+                return (await editions.ByNumber(id, edition, ct), true);
+            if (await editions.ApprovedOf(id, ct) is { } approved)
+                return (approved, false);
         }
         return (await editions.NewestOf(id, ct), false);
     }
@@ -67,30 +116,72 @@ public static class TechniqueEndpoints
     private static async Task<IReadOnlyList<RelatedLine>> RelatedTo(StoredEdition stored, EditionStore editions, CancellationToken ct)
     {
         var told = stored.Body.Related ?? [];
-        var near = (await editions.Neighbours(stored.Code, [.. told.Select(r => r.Id!)], ct)).ToDictionary(n => n.Code, StringComparer.Ordinal);
-        var here = told.Select(r => near.GetValueOrDefault(r.Id!) is { } n ? new RelatedLine(n.TechniqueId, n.Code, n.Name, n.Standing, r.As!, true) : new(null, r.Id!, r.Id!, "draft", r.As!, true)).ToList();
-        var there = near.Values.Where(n => n.CallsIt is not null && told.All(r => r.Id != n.Code))
-            .Select(n => new RelatedLine(n.TechniqueId, n.Code, n.Name, n.Standing, n.CallsIt switch { "easier" => "harder", "harder" => "easier", var other => other! }, false));
+        var near = (await editions.Neighbours(stored.Code, [.. told.Select(r => r.Id!)], ct)).ToDictionary(
+            n => n.Code,
+            StringComparer.Ordinal
+        );
+        var here = told.Select(r =>
+                near.GetValueOrDefault(r.Id!) is { } n
+                    ? new RelatedLine(n.TechniqueId, n.Code, n.Name, n.Standing, r.As!, true)
+                    : new(null, r.Id!, r.Id!, "draft", r.As!, true)
+            )
+            .ToList();
+        var there = near
+            .Values.Where(n => n.CallsIt is not null && told.All(r => r.Id != n.Code))
+            .Select(n => new RelatedLine(
+                n.TechniqueId,
+                n.Code,
+                n.Name,
+                n.Standing,
+                n.CallsIt switch
+                {
+                    "easier" => "harder",
+                    "harder" => "easier",
+                    var other => other!,
+                },
+                false
+            ));
         return [.. here, .. there];
     }
 
-    private static async Task<Results<Ok<TechniqueSaved>, ValidationProblem, Conflict<ProblemDetails>>> Add(TechniqueAdd given, ClaimsPrincipal user, EditionStore editions, TechniqueDesk desk, TimeProvider clock, CancellationToken ct)
+    private static async Task<Results<Ok<TechniqueSaved>, ValidationProblem, Conflict<ProblemDetails>>> Add(
+        TechniqueAdd given,
+        ClaimsPrincipal user,
+        EditionStore editions,
+        TechniqueDesk desk,
+        TimeProvider clock,
+        CancellationToken ct
+    )
     {
         var derived = desk.Derive(given.Document);
-        if (derived.Issues.Count > 0) return Problems.Of(derived.Issues, "The technique cannot be saved like this. Your text is kept here.");
+        if (derived.Issues.Count > 0)
+            return Problems.Of(derived.Issues, "The technique cannot be saved like this. Your text is kept here.");
         var fresh = desk.New(given.Id, given.Document, derived);
         return await editions.Add(fresh, user.PersonId(), clock.GetUtcNow(), ct) switch
         {
             AddOutcome.Added => TypedResults.Ok(new TechniqueSaved(given.Id, 1, 1, fresh.Standing)),
             AddOutcome.Clash => Problems.Stale("technique"),
-            _ => Problems.Of("id", $"id: “{fresh.Code}” is taken. Give the technique another id.", "The technique cannot be saved like this."),
+            _ => Problems.Of(
+                "id",
+                $"id: “{fresh.Code}” is taken. Give the technique another id.",
+                "The technique cannot be saved like this."
+            ),
         };
     }
 
-    private static async Task<Results<Ok<TechniqueSaved>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> Save(Guid id, TechniqueSave given, ClaimsPrincipal user, EditionStore editions, TechniqueDesk desk, TimeProvider clock, CancellationToken ct)
+    private static async Task<Results<Ok<TechniqueSaved>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> Save(
+        Guid id,
+        TechniqueSave given,
+        ClaimsPrincipal user,
+        EditionStore editions,
+        TechniqueDesk desk,
+        TimeProvider clock,
+        CancellationToken ct
+    )
     {
         var derived = desk.Derive(given.Document);
-        if (derived.Issues.Count > 0) return Problems.Of(derived.Issues, "The technique cannot be saved like this. Your text is kept here.");
+        if (derived.Issues.Count > 0)
+            return Problems.Of(derived.Issues, "The technique cannot be saved like this. Your text is kept here.");
         var next = desk.New(id, given.Document, derived);
         var saved = await editions.Save(next, given.Edition, given.Version, user.PersonId(), clock.GetUtcNow(), ct);
         return saved.Outcome switch

@@ -23,11 +23,15 @@ public class AtlasShapesTests
         outline.IsValid.ShouldBeTrue("an outline must not cross itself");
         outline.Area.ShouldBeGreaterThan(0.0004, "smaller than a grain on the plate");
         var room = outline.Buffer(CornerIpd);
-        foreach (var fibre in shape.FibreLines!) room.Covers(Line(fibre)).ShouldBeTrue($"a fibre from {string.Join(' ', fibre[0])} leaves the outline");
-        foreach (var hole in shape.Holes ?? []) room.Covers(Ring(hole)).ShouldBeTrue("a hole lies inside");
+        foreach (var fibre in shape.FibreLines!)
+            room.Covers(Line(fibre)).ShouldBeTrue($"a fibre from {string.Join(' ', fibre[0])} leaves the outline");
+        foreach (var hole in shape.Holes ?? [])
+            room.Covers(Ring(hole)).ShouldBeTrue("a hole lies inside");
     }
 
-    /// <summary>The angle that the computation uses and the lines that the eye sees must tell one story: within 25 degrees, since fans spread.</summary>
+    /// <summary>
+    /// The angle that the computation uses and the lines that the eye sees must tell one story: within 25 degrees, since fans spread.
+    /// </summary>
     [Theory]
     [MemberData(nameof(Straight))]
     public void Fibres_are_drawn_along_the_axis_that_is_computed(string muscle)
@@ -39,12 +43,22 @@ public class AtlasShapesTests
     }
 
     public static TheoryData<string> Straight() =>
-        [.. Reference.Atlas.Document.Muscles.Where(m => m.Fibre is { Kind: "linear", AxisDeg: not null } && m.Views.TryGetValue("frontal", out var v) && v.Polygon is not null
-            && m.Id is not ("omohyoid" or "trapezius-descending")).Select(m => m.Id)];
+        [
+            .. Reference
+                .Atlas.Document.Muscles.Where(m =>
+                    m.Fibre is { Kind: "linear", AxisDeg: not null }
+                    && m.Views.TryGetValue("frontal", out var v)
+                    && v.Polygon is not null
+                    && m.Id is not ("omohyoid" or "trapezius-descending")
+                )
+                .Select(m => m.Id),
+        ];
 
     [Fact]
     public void Whatever_can_be_seen_or_felt_is_drawn_in_some_view() =>
-        Reference.Atlas.Document.Muscles.Where(m => m.Depth.CompareTo("D4") <= 0 && m.Views.All(v => v.Value.Polygon is null)).ShouldBeEmpty();
+        Reference
+            .Atlas.Document.Muscles.Where(m => m.Depth.CompareTo("D4") <= 0 && m.Views.All(v => v.Value.Polygon is null))
+            .ShouldBeEmpty();
 
     [Theory]
     [InlineData("medial-rectus")]
@@ -53,7 +67,8 @@ public class AtlasShapesTests
     [InlineData("inferior-rectus")]
     [InlineData("superior-oblique")]
     [InlineData("inferior-oblique")]
-    public void All_six_movers_of_the_eyeball_are_drawn_from_above(string muscle) => Reference.Atlas.Muscles[muscle].Views["superior"].Polygon.ShouldNotBeNull();
+    public void All_six_movers_of_the_eyeball_are_drawn_from_above(string muscle) =>
+        Reference.Atlas.Muscles[muscle].Views["superior"].Polygon.ShouldNotBeNull();
 
     [Fact]
     public void The_superior_oblique_turns_back_outwards_at_its_pulley_in_front()
@@ -87,7 +102,11 @@ public class AtlasShapesTests
     {
         var superficial = Reference.Atlas.Muscles["masseter-superficial"].Views["lateral"].FibreLines!;
         superficial.Select(Way).ShouldAllBe(w => w.Along < 0 && w.Up < 0);
-        Reference.Atlas.Muscles["masseter-deep"].Views["lateral"].FibreLines!.Average(Steepness).ShouldBeGreaterThan(superficial.Average(Steepness));
+        Reference
+            .Atlas.Muscles["masseter-deep"]
+            .Views["lateral"]
+            .FibreLines!.Average(Steepness)
+            .ShouldBeGreaterThan(superficial.Average(Steepness));
     }
 
     [Theory]
@@ -103,7 +122,14 @@ public class AtlasShapesTests
     {
         var shape = Reference.Atlas.Muscles["sternocleidomastoid"].Views["lateral"];
         shape.FibreLines!.Select(Way).ShouldAllBe(w => w.Along > 0 && w.Up < 0);
-        Ring(shape.Polygon!).Intersection(Line([[-3, -3.38], [0, -3.38]])).NumGeometries.ShouldBe(2, "one to the breastbone, one to the collarbone");
+        Ring(shape.Polygon!)
+            .Intersection(
+                Line([
+                    [-3, -3.38],
+                    [0, -3.38],
+                ])
+            )
+            .NumGeometries.ShouldBe(2, "one to the breastbone, one to the collarbone");
     }
 
     /// <summary>Mastoid process and the outer half of the superior nuchal line, where the trapezius leaves off.</summary>
@@ -111,9 +137,12 @@ public class AtlasShapesTests
     public void Seen_from_behind_the_sternomastoid_holds_to_the_mastoid_and_to_the_outer_half_of_the_nuchal_line()
     {
         var muscle = Ring(Reference.Atlas.Muscles["sternocleidomastoid"].Views["posterior"].Polygon!);
-        foreach (var place in new[] { "mastoid_tip", "superior_nuchal_line" }) muscle.Distance(At(place)).ShouldBeLessThan(0.1, place);
+        foreach (var place in new[] { "mastoid_tip", "superior_nuchal_line" })
+            muscle.Distance(At(place)).ShouldBeLessThan(0.1, place);
         muscle.EnvelopeInternal.MinX.ShouldBeGreaterThan(0.4, "the inner half of the line is the trapezius’s");
-        muscle.Intersects(Ring(Reference.Atlas.Muscles["trapezius-descending"].Views["posterior"].Polygon!).Buffer(-0.02)).ShouldBeFalse("a triangle lies between the two");
+        muscle
+            .Intersects(Ring(Reference.Atlas.Muscles["trapezius-descending"].Views["posterior"].Polygon!).Buffer(-0.02))
+            .ShouldBeFalse("a triangle lies between the two");
     }
 
     /// <summary>From the chest over the collarbone, up over the edge of the jaw to the lower cheek; some fibres end on the jaw.</summary>
@@ -124,9 +153,14 @@ public class AtlasShapesTests
         foreach (var fibre in muscle.Views["frontal"].FibreLines!)
         {
             fibre[0][1].ShouldBeLessThan(Place("clavicle_mid")[1], "it begins below the collarbone");
-            fibre[^1][1].ShouldBeGreaterThan(Place("menton")[1] - 0.1, "it reaches the edge of the jaw; the inmost meet just under the chin");
+            fibre[^1]
+                [1]
+                .ShouldBeGreaterThan(Place("menton")[1] - 0.1, "it reaches the edge of the jaw; the inmost meet just under the chin");
         }
-        muscle.Views["frontal"].FibreLines!.Max(f => f[^1][1]).ShouldBeGreaterThan(Place("gonion")[1] - 0.2, "its back fibres go on to the cheek");
+        muscle
+            .Views["frontal"]
+            .FibreLines!.Max(f => f[^1][1])
+            .ShouldBeGreaterThan(Place("gonion")[1] - 0.2, "its back fibres go on to the cheek");
     }
 
     [Fact]
@@ -135,29 +169,45 @@ public class AtlasShapesTests
 
     [Fact]
     public void The_descending_trapezius_fans_from_the_midline_down_and_out_to_the_shoulder() =>
-        Reference.Atlas.Muscles["trapezius-descending"].Views["posterior"].FibreLines!.Select(Way).ShouldAllBe(w => w.Along > 1 && w.Up < 0);
+        Reference
+            .Atlas.Muscles["trapezius-descending"]
+            .Views["posterior"]
+            .FibreLines!.Select(Way)
+            .ShouldAllBe(w => w.Along > 1 && w.Up < 0);
 
     [Fact]
     public void The_zygomaticus_minor_lies_above_and_inside_the_major()
     {
-        var (minor, major) = (Ring(Reference.Atlas.Muscles["zygomaticus-minor"].Views["frontal"].Polygon!).Centroid, Ring(Reference.Atlas.Muscles["zygomaticus-major"].Views["frontal"].Polygon!).Centroid);
+        var (minor, major) = (
+            Ring(Reference.Atlas.Muscles["zygomaticus-minor"].Views["frontal"].Polygon!).Centroid,
+            Ring(Reference.Atlas.Muscles["zygomaticus-major"].Views["frontal"].Polygon!).Centroid
+        );
         minor.X.ShouldBeLessThan(major.X);
         minor.Y.ShouldBeGreaterThan(major.Y);
     }
 
     [Fact]
     public void No_half_of_a_pair_crosses_the_midline_in_front_or_behind() =>
-        Reference.Atlas.Document.Muscles.SelectMany(m => m.Views.Where(v => v.Key is "frontal" or "posterior" && v.Value.Polygon is not null).Select(v => (m.Id, Least: v.Value.Polygon!.Min(p => p[0]))))
-            .Where(x => x.Least < 0).ShouldBeEmpty();
+        Reference
+            .Atlas.Document.Muscles.SelectMany(m =>
+                m.Views.Where(v => v.Key is "frontal" or "posterior" && v.Value.Polygon is not null)
+                    .Select(v => (m.Id, Least: v.Value.Polygon!.Min(p => p[0])))
+            )
+            .Where(x => x.Least < 0)
+            .ShouldBeEmpty();
 
     public static TheoryData<string, string> DrawnTissues() =>
         [.. Reference.Atlas.Document.Tissues.SelectMany(t => t.Views.Where(v => v.Value.Polygon is not null).Select(v => (t.Id, v.Key)))];
 
     [Theory]
     [MemberData(nameof(DrawnTissues))]
-    public void A_tissue_has_one_simple_outline(string tissue, string view) => Ring(Reference.Atlas.Tissues[tissue].Views[view].Polygon!).IsValid.ShouldBeTrue();
+    public void A_tissue_has_one_simple_outline(string tissue, string view) =>
+        Ring(Reference.Atlas.Tissues[tissue].Views[view].Polygon!).IsValid.ShouldBeTrue();
 
-    /// <summary>Gray 1918: the parotid lies below and in front of the ear, its duct crosses the masseter a finger below the arch; the gland under the jaw lies below its border.</summary>
+    /// <summary>
+    /// Gray 1918: the parotid lies below and in front of the ear, its duct crosses the masseter a finger below the arch; the gland under
+    /// the jaw lies below its border.
+    /// </summary>
     [Fact]
     public void The_glands_lie_where_a_hand_must_know_them()
     {
@@ -167,7 +217,8 @@ public class AtlasShapesTests
         parotid.Centroid.X.ShouldBeLessThan(masseter.Centroid.X);
         var duct = Line(Reference.Atlas.Tissues["parotid-gland"].Views["lateral"].FibreLines![0]);
         (duct.Intersection(masseter).Length / duct.Length).ShouldBeGreaterThan(0.5);
-        Ring(Reference.Atlas.Tissues["submandibular-gland"].Views["lateral"].Polygon!).Centroid.Y.ShouldBeLessThan(Reference.Atlas.Landmarks["gonion"].Frontal[1]);
+        Ring(Reference.Atlas.Tissues["submandibular-gland"].Views["lateral"].Polygon!)
+            .Centroid.Y.ShouldBeLessThan(Reference.Atlas.Landmarks["gonion"].Frontal[1]);
     }
 
     /// <summary>Five branches leave the parotid (Gray 1918): to the temple, the eye, the cheek, along the jaw, and to the neck.</summary>
@@ -181,14 +232,20 @@ public class AtlasShapesTests
     }
 
     public static TheoryData<string, string> DrawnOnTheSkin() =>
-        [.. Reference.Atlas.Document.Muscles.Select(m => (m.Id, m.Views)).Concat(Reference.Atlas.Document.Tissues.Select(t => (t.Id, t.Views)))
-            .SelectMany(s => s.Views.Where(v => v.Value.Polygon is not null && Skins.ContainsKey(v.Key)).Select(v => (s.Id, v.Key)))];
+        [
+            .. Reference
+                .Atlas.Document.Muscles.Select(m => (m.Id, m.Views))
+                .Concat(Reference.Atlas.Document.Tissues.Select(t => (t.Id, t.Views)))
+                .SelectMany(s => s.Views.Where(v => v.Value.Polygon is not null && Skins.ContainsKey(v.Key)).Select(v => (s.Id, v.Key))),
+        ];
 
     [Theory]
     [MemberData(nameof(DrawnOnTheSkin))]
     public void No_structure_is_drawn_beside_the_body(string structure, string view)
     {
-        var shape = Reference.Atlas.Muscles.TryGetValue(structure, out var muscle) ? muscle.Views[view] : Reference.Atlas.Tissues[structure].Views[view];
+        var shape = Reference.Atlas.Muscles.TryGetValue(structure, out var muscle)
+            ? muscle.Views[view]
+            : Reference.Atlas.Tissues[structure].Views[view];
         var beside = Ring(shape.Polygon!).Difference(Skins[view].Buffer(0.02));
         beside.IsEmpty.ShouldBeTrue($"beside the skin at {beside.Centroid}");
     }
@@ -199,9 +256,22 @@ public class AtlasShapesTests
         var front = Skins["frontal"].Union(Ring(Contour("front", "ear"))).Buffer(0.02);
         var side = Skins["lateral"].Buffer(0.02);
         var atlas = Reference.Atlas.Document;
-        Geometry? SkinOf(string? view) => view switch { "frontal" => front, "lateral" => side, _ => null };
-        atlas.Zones.Where(z => SkinOf(z.View) is { } skin && !skin.Covers(Ring(z.Polygon))).Select(z => z.Id)
-            .Concat(atlas.Hazards.SelectMany(h => h.Outlines.Select(o => (h.Id, o))).Where(x => SkinOf(x.o.View) is { } skin && !skin.Covers(Ring(x.o.Polygon))).Select(x => $"{x.Id} from the {x.o.Surface}"))
+        Geometry? SkinOf(string? view) =>
+            view switch
+            {
+                "frontal" => front,
+                "lateral" => side,
+                _ => null,
+            };
+        atlas
+            .Zones.Where(z => SkinOf(z.View) is { } skin && !skin.Covers(Ring(z.Polygon)))
+            .Select(z => z.Id)
+            .Concat(
+                atlas
+                    .Hazards.SelectMany(h => h.Outlines.Select(o => (h.Id, o)))
+                    .Where(x => SkinOf(x.o.View) is { } skin && !skin.Covers(Ring(x.o.Polygon)))
+                    .Select(x => $"{x.Id} from the {x.o.Surface}")
+            )
             .Concat(atlas.Points.Where(p => p.Surface != "back" && p.Frontal is { } place && !front.Covers(At(place))).Select(p => p.Code))
             .Concat(atlas.Lymph.Where(n => n.Surface != "back" && !front.Covers(At(n.Frontal))).Select(n => n.Id))
             .ShouldBeEmpty();
@@ -210,9 +280,18 @@ public class AtlasShapesTests
     [Fact]
     public void The_neck_is_as_wide_from_in_front_as_from_behind()
     {
-        foreach (var level in new[] { -1.5, -2.0, -2.5, -2.9 }) HalfWidth("front", level).ShouldBe(HalfWidth("back", level), 0.03, $"at {level}");
+        foreach (var level in new[] { -1.5, -2.0, -2.5, -2.9 })
+            HalfWidth("front", level).ShouldBe(HalfWidth("back", level), 0.03, $"at {level}");
 
-        static double HalfWidth(string view, double level) => Line(Contour(view, "neck")).Intersection(Line([[0, level], [3, level]])).Coordinate.X;
+        static double HalfWidth(string view, double level) =>
+            Line(Contour(view, "neck"))
+                .Intersection(
+                    Line([
+                        [0, level],
+                        [3, level],
+                    ])
+                )
+                .Coordinate.X;
     }
 
     /// <summary>What is skin, by the view of a structure: head and neck down to the shoulders; from the side, the whole outline.</summary>
@@ -220,7 +299,11 @@ public class AtlasShapesTests
     {
         ["frontal"] = Skin("front"),
         ["posterior"] = Skin("back"),
-        ["lateral"] = Ring([.. Contour("side", "profile"), .. Contour("side", "under-chin-neck"), .. Contour("side", "back-contour").Reverse()]),
+        ["lateral"] = Ring([
+            .. Contour("side", "profile"),
+            .. Contour("side", "under-chin-neck"),
+            .. Contour("side", "back-contour").Reverse(),
+        ]),
     };
 
     private static Geometry Skin(string view)
@@ -229,18 +312,23 @@ public class AtlasShapesTests
         return Ring([.. half, .. half.Reverse().Select(p => new[] { -p[0], p[1] })]).Union(Ring(Contour(view, "head-contour")));
     }
 
-    private static double[][] Contour(string view, string line) => Reference.Atlas.Document.Features.Views[view].First(l => l.Id == line).Points;
+    private static double[][] Contour(string view, string line) =>
+        Reference.Atlas.Document.Features.Views[view].First(l => l.Id == line).Points;
 
     /// <summary>From a fibre's first point to its last: along the first number of the view, and up.</summary>
     private static double[] Place(string landmark) => Reference.Atlas.Landmarks[landmark].Frontal;
+
     private static Point At(string landmark) => At(Place(landmark));
+
     private static Point At(double[] place) => Plane.CreatePoint(new Coordinate(place[0], place[1]));
 
     private static (double Along, double Up) Way(double[][] line) => (line[^1][0] - line[0][0], line[^1][1] - line[0][1]);
 
-    private static double Steepness(double[][] line) => Math.Abs(Math.Atan2(line[^1][1] - line[0][1], Math.Abs(line[^1][0] - line[0][0]))) * 180 / Math.PI;
+    private static double Steepness(double[][] line) =>
+        Math.Abs(Math.Atan2(line[^1][1] - line[0][1], Math.Abs(line[^1][0] - line[0][0]))) * 180 / Math.PI;
 
-    private static Polygon Ring(double[][] points) => Plane.CreatePolygon([.. points.Select(p => new Coordinate(p[0], p[1])), new Coordinate(points[0][0], points[0][1])]);
+    private static Polygon Ring(double[][] points) =>
+        Plane.CreatePolygon([.. points.Select(p => new Coordinate(p[0], p[1])), new Coordinate(points[0][0], points[0][1])]);
 
     private static LineString Line(double[][] points) => Plane.CreateLineString([.. points.Select(p => new Coordinate(p[0], p[1]))]);
 }

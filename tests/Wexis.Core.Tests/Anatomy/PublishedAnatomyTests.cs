@@ -10,7 +10,7 @@ public class PublishedAnatomyTests
     [InlineData("procerus", "VII")]
     [InlineData("orbicularis-oculi-orbital", "VII")]
     [InlineData("zygomaticus-major", "VII")]
-    [InlineData("buccinator", "VII")]              // its motor nerve is the facial one; the buccal branch of V3 only feels
+    [InlineData("buccinator", "VII")] // its motor nerve is the facial one; the buccal branch of V3 only feels
     [InlineData("orbicularis-oris", "VII")]
     [InlineData("depressor-anguli-oris", "VII")]
     [InlineData("mentalis", "VII")]
@@ -35,7 +35,9 @@ public class PublishedAnatomyTests
     [InlineData("hyoglossus", "XII")]
     public void Nerve_supply_is_as_published(string muscle, string nerve)
     {
-        var words = Reference.Atlas.Muscles[muscle].Nerve!.Nerve.Split([' ', ',', '(', ')', '/', '+'], StringSplitOptions.RemoveEmptyEntries);
+        var words = Reference
+            .Atlas.Muscles[muscle]
+            .Nerve!.Nerve.Split([' ', ',', '(', ')', '/', '+'], StringSplitOptions.RemoveEmptyEntries);
         words.ShouldContain(nerve);
     }
 
@@ -51,11 +53,17 @@ public class PublishedAnatomyTests
     [InlineData("temporalis", "elevate-mandible")]
     [InlineData("depressor-anguli-oris", "lower-lip-corner")]
     [InlineData("sternocleidomastoid", "rotate-head-opposite")]
-    public void The_muscle_does_what_is_published(string muscle, string action) => Reference.Atlas.Muscles[muscle].Actions.Select(a => a.Verb).ShouldContain(action);
+    public void The_muscle_does_what_is_published(string muscle, string action) =>
+        Reference.Atlas.Muscles[muscle].Actions.Select(a => a.Verb).ShouldContain(action);
 
     [Fact]
     public void Opener_and_closer_of_the_eye_oppose_each_other() =>
-        Reference.Atlas.Muscles["levator-palpebrae"].Antagonists.ShouldContain("orbicularis-oculi-palpebral", "Gray 1918: the levator is the direct antagonist of the orbicularis oculi");
+        Reference
+            .Atlas.Muscles["levator-palpebrae"]
+            .Antagonists.ShouldContain(
+                "orbicularis-oculi-palpebral",
+                "Gray 1918: the levator is the direct antagonist of the orbicularis oculi"
+            );
 
     /// <summary>Facial Action Coding System, manual of 2002: unit to muscle.</summary>
     [Theory]
@@ -80,7 +88,8 @@ public class PublishedAnatomyTests
     [InlineData(20, "risorius")]
     [InlineData(23, "orbicularis-oris")]
     [InlineData(24, "orbicularis-oris")]
-    public void Action_units_belong_to_the_published_muscles(int unit, string muscle) => Reference.Atlas.Muscles[muscle].FacsAu.Select(u => u.Au).ShouldContain(unit);
+    public void Action_units_belong_to_the_published_muscles(int unit, string muscle) =>
+        Reference.Atlas.Muscles[muscle].FacsAu.Select(u => u.Au).ShouldContain(unit);
 
     /// <summary>FACS 2002: what a camera should see of a movement.</summary>
     [Theory]
@@ -93,7 +102,8 @@ public class PublishedAnatomyTests
     [InlineData("pout-chin-up", new[] { 17 })]
     [InlineData("pucker", new[] { 18 })]
     [InlineData("press-lips", new[] { 24 })]
-    public void A_movement_expects_the_published_action_units(string move, int[] units) => Reference.Derive(A.Act(move)).Map.ExpectedActionUnits.ShouldBe(units);
+    public void A_movement_expects_the_published_action_units(string move, int[] units) =>
+        Reference.Derive(A.Act(move)).Map.ExpectedActionUnits.ShouldBe(units);
 
     [Fact]
     public void The_frontalis_has_no_bony_attachment_and_inserts_in_skin()
@@ -114,7 +124,11 @@ public class PublishedAnatomyTests
 
     [Fact]
     public void The_corrugator_covers_the_inner_part_of_the_brow_and_not_its_tail() =>
-        Reference.Atlas.Muscles["corrugator-supercilii"].Views["frontal"].Polygon!.Max(p => p[0]).ShouldBeLessThan(Reference.Atlas.Landmarks["brow_tail"].Frontal[0]);
+        Reference
+            .Atlas.Muscles["corrugator-supercilii"]
+            .Views["frontal"]
+            .Polygon!.Max(p => p[0])
+            .ShouldBeLessThan(Reference.Atlas.Landmarks["brow_tail"].Frontal[0]);
 
     [Theory]
     [InlineData("frontalis", "frontalis")]
@@ -138,7 +152,8 @@ public class AtlasReadTests
     [Fact]
     public void An_atlas_that_names_a_structure_it_does_not_hold_is_refused_by_name()
     {
-        var json = File.ReadAllText(Path.Combine(Reference.DataFolder, "anatomy", "anatomy.json")).Replace("\"id\": \"risorius\"", "\"id\": \"risible\"", StringComparison.Ordinal);
+        var json = File.ReadAllText(Path.Combine(Reference.DataFolder, "anatomy", "anatomy.json"))
+            .Replace("\"id\": \"risorius\"", "\"id\": \"risible\"", StringComparison.Ordinal);
         Should.Throw<InvalidDataException>(() => Wexis.Core.Anatomy.Atlas.Read(json)).Message.ShouldContain("names risorius");
     }
 
@@ -152,12 +167,13 @@ public class RuleDataTests
 {
     [Theory]
     [InlineData(0, "along")]
-    [InlineData(30, "along")]     // both ends belong to the smaller class
+    [InlineData(30, "along")] // both ends belong to the smaller class
     [InlineData(30.1, "oblique")]
     [InlineData(60, "oblique")]
     [InlineData(60.1, "across")]
     [InlineData(90, "across")]
-    public void Fibre_classes_and_their_ends(double degrees, string word) => Wexis.Core.Anatomy.RuleData.Class(Reference.Model.Rules.Fibre, degrees).ShouldBe(word);
+    public void Fibre_classes_and_their_ends(double degrees, string word) =>
+        Wexis.Core.Anatomy.RuleData.Class(Reference.Model.Rules.Fibre, degrees).ShouldBe(word);
 
     [Theory]
     [InlineData(60, "with")]
@@ -165,14 +181,16 @@ public class RuleDataTests
     [InlineData(100, "neutral")]
     [InlineData(100.1, "against")]
     [InlineData(180, "against")]
-    public void Flow_classes_and_their_ends(double degrees, string word) => Wexis.Core.Anatomy.RuleData.Class(Reference.Model.Rules.Flow, degrees).ShouldBe(word);
+    public void Flow_classes_and_their_ends(double degrees, string word) =>
+        Wexis.Core.Anatomy.RuleData.Class(Reference.Model.Rules.Flow, degrees).ShouldBe(word);
 
     [Theory]
     [InlineData(35, "primary")]
     [InlineData(35.1, "secondary")]
     [InlineData(55, "secondary")]
     [InlineData(55.1, "")]
-    public void Stretch_classes_and_their_ends(double degrees, string strength) => Wexis.Core.Anatomy.RuleData.Class(Reference.Model.Rules.Stretch, degrees).ShouldBe(strength);
+    public void Stretch_classes_and_their_ends(double degrees, string strength) =>
+        Wexis.Core.Anatomy.RuleData.Class(Reference.Model.Rules.Stretch, degrees).ShouldBe(strength);
 
     [Fact]
     public void Hold_return_and_levels_are_those_of_the_rules()
@@ -195,7 +213,9 @@ public class RuleDataTests
     public void Strong_effort_brings_overflow_as_the_rule_lists_it()
     {
         var map = Reference.Derive(A.Step() with { Acts = [A.Do("close-lids") with { Effort = "maximal" }] }).Map;
-        map.Worked.Where(r => r.Why.Any(w => w.Rule == "R19")).Select(r => (r.Structure, r.Strength)).ShouldContain(("trapezius-descending", "incidental"));
+        map.Worked.Where(r => r.Why.Any(w => w.Rule == "R19"))
+            .Select(r => (r.Structure, r.Strength))
+            .ShouldContain(("trapezius-descending", "incidental"));
         Reference.Derive(A.Act("close-lids-gently")).Map.Worked.ShouldNotContain(r => r.Structure == "trapezius-descending");
     }
 
@@ -203,7 +223,11 @@ public class RuleDataTests
     public void Dry_skin_is_a_fault_only_where_it_was_told()
     {
         var step = A.Hand("stroke", "malar", 3);
-        bool Drags(string? grip) => Reference.Derive(step with { Hands = [step.Hands![0] with { GripOrSlip = grip, Glide = true }] }).Steps[0].Safety.Findings.Any(f => f.Hazard == "dry-drag");
+        bool Drags(string? grip) =>
+            Reference
+                .Derive(step with { Hands = [step.Hands![0] with { GripOrSlip = grip, Glide = true }] })
+                .Steps[0]
+                .Safety.Findings.Any(f => f.Hazard == "dry-drag");
         Drags("grip").ShouldBeTrue();
         Drags("slip").ShouldBeFalse();
         Drags(null).ShouldBeFalse();

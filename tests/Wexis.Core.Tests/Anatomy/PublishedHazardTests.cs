@@ -3,7 +3,8 @@ using NetTopologySuite.Geometries;
 namespace Wexis.Core.Tests.Anatomy;
 
 /// <summary>
-/// Where each hazard lies, from published anatomy (Gray 1918 and standard clinical anatomy, from memory): held on every surface from which it can be
+/// Where each hazard lies, from published anatomy (Gray 1918 and standard clinical anatomy, from memory): held on every surface from
+/// which it can be
 /// touched. Good to about 0.1 IPD, as the outlines are.
 /// </summary>
 public class PublishedHazardTests
@@ -11,12 +12,18 @@ public class PublishedHazardTests
     private static readonly GeometryFactory Plane = new();
 
     private static Polygon Outline(string hazard, string view) =>
-        Plane.CreatePolygon([.. Reference.Atlas.Hazards[hazard].Outlines.Single(o => o.View == view).Polygon is var p ? p.Append(p[0]).Select(x => new Coordinate(x[0], x[1])) : []]);
+        Plane.CreatePolygon([
+            .. Reference.Atlas.Hazards[hazard].Outlines.Single(o => o.View == view).Polygon is var p
+                ? p.Append(p[0]).Select(x => new Coordinate(x[0], x[1]))
+                : [],
+        ]);
 
     private static Point In(string landmark, string view)
     {
         var l = Reference.Atlas.Landmarks[landmark];
-        return Plane.CreatePoint(view == "lateral" ? new Coordinate(l.LateralZ!.Value, l.Frontal[1]) : new Coordinate(l.Frontal[0], l.Frontal[1]));
+        return Plane.CreatePoint(
+            view == "lateral" ? new Coordinate(l.LateralZ!.Value, l.Frontal[1]) : new Coordinate(l.Frontal[0], l.Frontal[1])
+        );
     }
 
     [Theory]
@@ -45,7 +52,9 @@ public class PublishedHazardTests
     public void A_hazard_lies_at_its_landmark(string hazard, string view, string landmark) =>
         Outline(hazard, view).Distance(In(landmark, view)).ShouldBeLessThanOrEqualTo(0.1, $"{landmark} in the {view} view");
 
-    /// <summary>The common carotid divides at the upper border of the thyroid cartilage, under the front edge of the side-neck muscle (Gray 1918).</summary>
+    /// <summary>
+    /// The common carotid divides at the upper border of the thyroid cartilage, under the front edge of the side-neck muscle (Gray 1918).
+    /// </summary>
     [Theory]
     [InlineData("frontal")]
     [InlineData("lateral")]
@@ -56,7 +65,9 @@ public class PublishedHazardTests
         height.ShouldBeInRange(carotid.MinY, carotid.MaxY);
         Outline("hz-carotid", view).Distance(Outline("hz-larynx", view)).ShouldBeLessThan(0.1);
         var muscle = Reference.Atlas.Muscles["sternocleidomastoid"].Views[view].Polygon!;
-        Outline("hz-carotid", view).Distance(Plane.CreatePolygon([.. muscle.Append(muscle[0]).Select(p => new Coordinate(p[0], p[1]))])).ShouldBeLessThan(0.1);
+        Outline("hz-carotid", view)
+            .Distance(Plane.CreatePolygon([.. muscle.Append(muscle[0]).Select(p => new Coordinate(p[0], p[1]))]))
+            .ShouldBeLessThan(0.1);
     }
 
     /// <summary>Behind the ramus and below the lobe, in front of the side-neck muscle (standard clinical anatomy).</summary>
@@ -71,7 +82,19 @@ public class PublishedHazardTests
     [Fact]
     public void Every_stop_zone_that_shows_from_the_side_has_an_outline_there()
     {
-        foreach (var hazard in new[] { "hz-globe", "hz-carotid", "hz-larynx", "hz-behind-jaw-angle", "hz-supraclavicular", "hz-vertebral", "hz-ear-canal", "hz-facial-nerve-trunk" })
+        foreach (
+            var hazard in new[]
+            {
+                "hz-globe",
+                "hz-carotid",
+                "hz-larynx",
+                "hz-behind-jaw-angle",
+                "hz-supraclavicular",
+                "hz-vertebral",
+                "hz-ear-canal",
+                "hz-facial-nerve-trunk",
+            }
+        )
             Reference.Atlas.Hazards[hazard].Outlines.ShouldContain(o => o.Surface == "side", hazard);
         Reference.Atlas.Hazards["hz-facial-nerve-trunk"].Outlines.ShouldContain(o => o.Surface == "front");
     }

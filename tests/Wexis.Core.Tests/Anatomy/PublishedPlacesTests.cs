@@ -2,7 +2,10 @@ using Wexis.Core.Measures;
 
 namespace Wexis.Core.Tests.Anatomy;
 
-/// <summary>Where muscles attach, where points lie, where the skin drains: the shipped data against published works, re-derived from memory of them.</summary>
+/// <summary>
+/// Where muscles attach, where points lie, where the skin drains: the shipped data against published works, re-derived from memory of
+/// them.
+/// </summary>
 public class PublishedPlacesTests
 {
     /// <summary>H. Gray, Anatomy of the Human Body, 20th US ed. 1918: origin, or insertion where <paramref name="inserts"/>.</summary>
@@ -61,7 +64,10 @@ public class PublishedPlacesTests
     private const double Near = 0.13;
     private const double OnLine = 0.06;
 
-    /// <summary>WHO Standard Acupuncture Point Locations in the Western Pacific Region, 2008 (and its extra points): where a point lies, by the landmark its text names.</summary>
+    /// <summary>
+    /// WHO Standard Acupuncture Point Locations in the Western Pacific Region, 2008 (and its extra points): where a point lies, by the
+    /// landmark its text names.
+    /// </summary>
     [Theory]
     [InlineData("GV14", "on the midline", null)]
     [InlineData("GV15", "on the midline", null)]
@@ -192,7 +198,10 @@ public class PublishedPlacesTests
     public void Every_chain_of_the_face_ends_at_the_venous_angle_and_none_in_the_armpit()
     {
         var byId = Reference.Atlas.Document.Lymph.ToDictionary(g => g.Id);
-        IEnumerable<string> Onward(string id, int depth = 0) => depth > 12 || !byId.TryGetValue(id, out var g) ? [] : new[] { id }.Concat((g.EfferentTo ?? []).SelectMany(n => Onward(n, depth + 1)));
+        IEnumerable<string> Onward(string id, int depth = 0) =>
+            depth > 12 || !byId.TryGetValue(id, out var g)
+                ? []
+                : new[] { id }.Concat((g.EfferentTo ?? []).SelectMany(n => Onward(n, depth + 1)));
         foreach (var group in byId.Values.Where(g => g.Id.StartsWith("ln-", StringComparison.Ordinal) && g.Id != "ln-axillary"))
         {
             Onward(group.Id).ShouldContain("lv-venous-angle", group.Id);
@@ -206,7 +215,10 @@ public class PublishedPlacesTests
 
     [Fact]
     public void Only_what_nobody_can_tell_apart_has_no_test() =>
-        Reference.Atlas.Document.Muscles.Select(m => m.Id).Except(Reference.Atlas.Document.FeelTests.Select(t => t.Structure)).Order()
+        Reference
+            .Atlas.Document.Muscles.Select(m => m.Id)
+            .Except(Reference.Atlas.Document.FeelTests.Select(t => t.Structure))
+            .Order()
             .ShouldBe(["incisivi-labii", "omohyoid", "orbicularis-oculi-lacrimal", "transversus-menti"]);
 
     /// <summary>The six positions of gaze that single out the movers of the eye: standard orthoptics, from memory.</summary>
@@ -223,7 +235,12 @@ public class PublishedPlacesTests
     [Fact]
     public void No_test_asks_for_a_hand_on_eyeball_or_throat()
     {
-        foreach (var test in Reference.Atlas.Document.FeelTests.Where(t => Reference.Atlas.Muscles[t.Structure] is var m && (m.Depth is "D7" or "D8" || m.Id.EndsWith("hyoid", StringComparison.Ordinal) && m.Id != "mylohyoid")))
+        foreach (
+            var test in Reference.Atlas.Document.FeelTests.Where(t =>
+                Reference.Atlas.Muscles[t.Structure] is var m
+                && (m.Depth is "D7" or "D8" || m.Id.EndsWith("hyoid", StringComparison.Ordinal) && m.Id != "mylohyoid")
+            )
+        )
             test.Test.ShouldNotContain("press", Case.Insensitive, test.Structure);
     }
 }

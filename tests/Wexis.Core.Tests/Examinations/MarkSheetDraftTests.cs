@@ -8,16 +8,37 @@ public class MarkSheetDraftTests
     internal static MarkSheet Sheet(params Step[] steps)
     {
         var document = A.Technique(steps);
-        return MarkSheetDraft.Of("t", 1, document, Derivation.Of(document, Reference.Atlas, Reference.Model, Reference.Settings), Reference.Atlas, Reference.Model, Reference.Settings);
+        return MarkSheetDraft.Of(
+            "t",
+            1,
+            document,
+            Derivation.Of(document, Reference.Atlas, Reference.Model, Reference.Settings),
+            Reference.Atlas,
+            Reference.Model,
+            Reference.Settings
+        );
     }
 
     private static Step Glide(string sides = "one-then-other", string dose = "3 / 5 / 8, each side") =>
-        A.Step(dose) with { Hands = [A.Track("stroke", 1, sides: sides).From("alare", "ear_front") with { GripOrSlip = "slip" }], Still = ["jaw"] };
+        A.Step(dose) with
+        {
+            Hands = [A.Track("stroke", 1, sides: sides).From("alare", "ear_front") with { GripOrSlip = "slip" }],
+            Still = ["jaw"],
+        };
 
     [Fact]
     public void The_weights_of_each_domain_add_up_whatever_is_left_out()
     {
-        foreach (var sheet in new[] { Sheet(Glide()), Sheet(A.Act("smile-closed")), Sheet(A.Act("gaze-updown", "3")), Sheet(Glide(), A.Act("smile-closed"), A.Act("open-jaw")), Sheet(A.Hand("press", "chin", 3, sides: "midline", dose: "20 s")) })
+        foreach (
+            var sheet in new[]
+            {
+                Sheet(Glide()),
+                Sheet(A.Act("smile-closed")),
+                Sheet(A.Act("gaze-updown", "3")),
+                Sheet(Glide(), A.Act("smile-closed"), A.Act("open-jaw")),
+                Sheet(A.Hand("press", "chin", 3, sides: "midline", dose: "20 s")),
+            }
+        )
         {
             sheet.Criteria.Where(c => c.Domain == "doing").Sum(c => c.Weight).ShouldBe(82, 1e-6);
             sheet.Criteria.Where(c => c.Domain == "teaching").Sum(c => c.Weight).ShouldBe(18, 1e-6);
@@ -31,31 +52,51 @@ public class MarkSheetDraftTests
     {
         var sheet = Sheet(A.Hand("press", "chin", 3, sides: "midline", dose: "20 s"));
         sheet.Criteria.ShouldNotContain(c => c.Topic == "balance");
-        sheet.Dropped.ShouldContain(d => d.Topic == "balance" && d.Weight == 8 && d.Why == "the sides are worked at once, or there is only one");
+        sheet.Dropped.ShouldContain(d =>
+            d.Topic == "balance" && d.Weight == 8 && d.Why == "the sides are worked at once, or there is only one"
+        );
     }
 
     [Fact]
     public void A_gaze_drill_has_no_contact_no_pressure_and_no_exit_order() =>
-        Sheet(A.Act("gaze-updown", "3")).Dropped.Select(d => d.Topic).ShouldBe(["contact", "pressure", "balance", "stillness", "finish"], ignoreOrder: true);
+        Sheet(A.Act("gaze-updown", "3"))
+            .Dropped.Select(d => d.Topic)
+            .ShouldBe(["contact", "pressure", "balance", "stillness", "finish"], ignoreOrder: true);
 
     [Fact]
     public void Each_side_has_its_count_and_both_are_balanced()
     {
         var sheet = Sheet(Glide());
-        sheet.Criteria.Where(c => c.Topic == "dose").Select(c => (c.Measure!.Column, c.Measure.Low, c.Measure.High)).ShouldBe([("left", 3, 8), ("right", 3, 8)]);
+        sheet
+            .Criteria.Where(c => c.Topic == "dose")
+            .Select(c => (c.Measure!.Column, c.Measure.Low, c.Measure.High))
+            .ShouldBe([("left", 3, 8), ("right", 3, 8)]);
         sheet.Criteria.ShouldContain(c => c.Measure != null && c.Measure.Quantity == "balance");
     }
 
     [Fact]
     public void Work_near_the_eye_makes_contact_pressure_and_hygiene_safety_critical()
     {
-        var sheet = Sheet(A.Step("5") with { Hands = [A.Track("stroke", 1, "fingertip-ring").From("orbital_rim_inferior", "temple_hollow") with { Zones = ["lower-lid", "outer-eye-corner"] }] });
+        var sheet = Sheet(
+            A.Step("5") with
+            {
+                Hands =
+                [
+                    A.Track("stroke", 1, "fingertip-ring").From("orbital_rim_inferior", "temple_hollow") with
+                    {
+                        Zones = ["lower-lid", "outer-eye-corner"],
+                    },
+                ],
+            }
+        );
         sheet.Criteria.Where(c => c.SafetyCritical).Select(c => c.Topic).ShouldBe(["setup", "contact", "pressure"], ignoreOrder: true);
     }
 
     [Fact]
     public void The_critical_acts_of_the_house_stand_on_every_sheet() =>
-        Sheet(A.Act("smile-closed")).CriticalActs.Select(a => a.Id).ShouldBe(["globe", "throat", "head-pull", "excluded-skin", "went-on", "excluded-person", "promise", "unwashed"]);
+        Sheet(A.Act("smile-closed"))
+            .CriticalActs.Select(a => a.Id)
+            .ShouldBe(["globe", "throat", "head-pull", "excluded-skin", "went-on", "excluded-person", "promise", "unwashed"]);
 
     [Fact]
     public void A_hold_has_a_band_of_ten_percent_and_at_least_one_second()
@@ -70,7 +111,15 @@ public class MarkSheetDraftTests
     public void The_authors_own_faults_come_first_with_their_cues()
     {
         var document = A.Technique(A.Act("smile-closed")) with { Faults = [new("the eye creases", null, "smaller smile")] };
-        var sheet = MarkSheetDraft.Of("t", 1, document, Derivation.Of(document, Reference.Atlas, Reference.Model, Reference.Settings), Reference.Atlas, Reference.Model, Reference.Settings);
+        var sheet = MarkSheetDraft.Of(
+            "t",
+            1,
+            document,
+            Derivation.Of(document, Reference.Atlas, Reference.Model, Reference.Settings),
+            Reference.Atlas,
+            Reference.Model,
+            Reference.Settings
+        );
         sheet.Faults[0].ShouldBe(new SheetFault("own-1", "the eye creases", "smaller smile"));
         sheet.Faults.Count.ShouldBeLessThanOrEqualTo(8, "as many as there are keys for");
     }

@@ -6,17 +6,18 @@ namespace Wexis.Core.Tests.Grading;
 /// <summary>Taps to measures, and measures to marks, by the house rulings (common practice).</summary>
 public class MeasureTests
 {
-    private static TrackMeasure Measure(double cycle, params double[] taps) => DemonstrationMeasures.Of(new(0, "left", taps, [], null), cycle, Reference.Settings);
+    private static TrackMeasure Measure(double cycle, params double[] taps) =>
+        DemonstrationMeasures.Of(new(0, "left", taps, [], null), cycle, Reference.Settings);
 
     [Theory]
-    [InlineData(40, 26, true, "fault")]     // 0.65
-    [InlineData(21, 19, true, "fine")]      // 0.905
-    [InlineData(24, 19, true, "remark")]    // 0.79
-    [InlineData(9, 8, true, "fine")]        // under 2 s
-    [InlineData(10, 9, false, "fine")]      // one repetition
+    [InlineData(40, 26, true, "fault")] // 0.65
+    [InlineData(21, 19, true, "fine")] // 0.905
+    [InlineData(24, 19, true, "remark")] // 0.79
+    [InlineData(9, 8, true, "fine")] // under 2 s
+    [InlineData(10, 9, false, "fine")] // one repetition
     [InlineData(10, 0, false, "missing")]
-    [InlineData(20, 18, true, "fine")]      // 0.90 itself is fine
-    [InlineData(40, 30, true, "remark")]    // 0.75 itself is a remark
+    [InlineData(20, 18, true, "fine")] // 0.90 itself is fine
+    [InlineData(40, 30, true, "remark")] // 0.75 itself is a remark
     [InlineData(40, 29.9, true, "fault")]
     public void Balance_follows_the_ruling_and_its_ends(double one, double other, bool seconds, string verdict)
     {
@@ -25,10 +26,10 @@ public class MeasureTests
     }
 
     [Theory]
-    [InlineData(10, 3)]     // target
-    [InlineData(11, 3)]     // at the tolerance of 1
+    [InlineData(10, 3)] // target
+    [InlineData(11, 3)] // at the tolerance of 1
     [InlineData(11.5, 1.5)] // half way to twice the tolerance
-    [InlineData(12, 0)]     // at twice the tolerance
+    [InlineData(12, 0)] // at twice the tolerance
     [InlineData(8, 0)]
     [InlineData(100, 0)]
     public void A_measured_mark_is_full_inside_the_tolerance_and_nothing_at_twice_it(double value, double mark) =>
@@ -78,7 +79,8 @@ public class MeasureTests
     {
         var at = 0.0;
         var taps = new List<double> { 0 };
-        foreach (var g in (gaps ?? []).Take(40)) taps.Add(at += 1 + (g / 10.0));
+        foreach (var g in (gaps ?? []).Take(40))
+            taps.Add(at += 1 + (g / 10.0));
         var m = Measure(3, [.. taps]);
         return m.WorkingSeconds + m.TalkSeconds >= at - 1e-6;
     }

@@ -12,27 +12,69 @@ public class ScoreTests
 {
     private static readonly string[] Anchors = ["0", "1", "2", "3"];
 
-    private static Criterion Judged(string id, double weight, bool safety = false, string domain = "doing") => new(id, domain, "graded", id, id, null, weight, safety, null, Anchors);
+    private static Criterion Judged(string id, double weight, bool safety = false, string domain = "doing") =>
+        new(id, domain, "graded", id, id, null, weight, safety, null, Anchors);
 
-    private static MarkSheet Sheet(params Criterion[] criteria) => new("t", "T", 1, [], criteria, [new("globe", "pressure on the eyeball or into the orbit")], [], [], 75);
+    private static MarkSheet Sheet(params Criterion[] criteria) =>
+        new("t", "T", 1, [], criteria, [new("globe", "pressure on the eyeball or into the orbit")], [], [], 75);
 
     private static Score Of(MarkSheet sheet, params (string Id, double Mark)[] marks) =>
-        Score.Of(SheetState.Of(marks.Select((m, i) => new MarkEvent(Guid.NewGuid(), "mark", "d", i, i, null, null, m.Id, m.Mark, null, i + 1))), sheet, Reference.Settings);
+        Score.Of(
+            SheetState.Of(marks.Select((m, i) => new MarkEvent(Guid.NewGuid(), "mark", "d", i, i, null, null, m.Id, m.Mark, null, i + 1))),
+            sheet,
+            Reference.Settings
+        );
 
-    /// <summary>A sheet that could not be written could not be opened again: whatever was tapped, every number of its score is one.</summary>
+    /// <summary>
+    /// A sheet that could not be written could not be opened again: whatever was tapped, every number of its score is one.
+    /// </summary>
     [Fact]
     public void Any_taps_on_any_sheet_give_a_score_that_can_be_written()
     {
         var random = new Random(4711);
         var document = A.Technique(A.Act("smile-closed"));
-        var sheet = MarkSheetDraft.Of("t", 1, document, Derivation.Of(document, Reference.Atlas, Reference.Model, Reference.Settings), Reference.Atlas, Reference.Model, Reference.Settings);
+        var sheet = MarkSheetDraft.Of(
+            "t",
+            1,
+            document,
+            Derivation.Of(document, Reference.Atlas, Reference.Model, Reference.Settings),
+            Reference.Atlas,
+            Reference.Model,
+            Reference.Settings
+        );
         var column = sheet.Steps[0].Columns[0];
         for (var run = 0; run < 400; run++)
         {
             // Moments that fall together, run backwards and jump; holds of no length; odd sheets.
-            var span = random.Next(3) switch { 0 => 1, 1 => 50, _ => 90_000 };
-            var events = Enumerable.Range(0, random.Next(40)).Select(i => new MarkEvent(Guid.NewGuid(), new[] { "start", "rep", "rep", "press", "release", "stop" }[random.Next(6)], $"d{random.Next(2)}", i, random.Next(span), 0, column, null, null, null, i + 1)).ToList();
-            var odd = random.Next(2) == 0 ? sheet : sheet with { Criteria = [.. sheet.Criteria.Select(c => c with { Weight = random.Next(2) * c.Weight })] };
+            var span = random.Next(3) switch
+            {
+                0 => 1,
+                1 => 50,
+                _ => 90_000,
+            };
+            var events = Enumerable
+                .Range(0, random.Next(40))
+                .Select(i => new MarkEvent(
+                    Guid.NewGuid(),
+                    new[] { "start", "rep", "rep", "press", "release", "stop" }[random.Next(6)],
+                    $"d{random.Next(2)}",
+                    i,
+                    random.Next(span),
+                    0,
+                    column,
+                    null,
+                    null,
+                    null,
+                    i + 1
+                ))
+                .ToList();
+            var odd =
+                random.Next(2) == 0
+                    ? sheet
+                    : sheet with
+                    {
+                        Criteria = [.. sheet.Criteria.Select(c => c with { Weight = random.Next(2) * c.Weight })],
+                    };
             var score = Score.Of(SheetState.Of(events), odd, Reference.Settings);
             Should.NotThrow(() => ExchangeJson.Write(score), $"run {run}: {string.Join(" ", events.Select(e => $"{e.Kind}@{e.AtMs}"))}");
         }
@@ -95,14 +137,21 @@ public class ScoreTests
 
     private static (MarkSheet Sheet, Score Score) Glide(int left, int right, double judged = 3, params MarkEvent[] more)
     {
-        var sheet = MarkSheetDraftTests.Sheet(A.Step("3 / 5 / 8, each side") with { Hands = [A.Track("stroke", 1, sides: "one-then-other").From("alare", "ear_front")] });
+        var sheet = MarkSheetDraftTests.Sheet(
+            A.Step("3 / 5 / 8, each side") with
+            {
+                Hands = [A.Track("stroke", 1, sides: "one-then-other").From("alare", "ear_front")],
+            }
+        );
         var n = 0;
         var cycle = sheet.Steps[0].CycleSeconds * 1000;
         var events = new List<MarkEvent>();
         foreach (var (side, count, from) in new[] { ("right", right, 0.0), ("left", left, 100_000.0) })
-            for (var i = 0; i < count; i++) events.Add(new(Guid.NewGuid(), "rep", "d", n, (long)(from + (i * cycle)), 0, side, null, null, null, ++n));
+            for (var i = 0; i < count; i++)
+                events.Add(new(Guid.NewGuid(), "rep", "d", n, (long)(from + (i * cycle)), 0, side, null, null, null, ++n));
         events.Add(new(Guid.NewGuid(), "stop", "d", n, 200_000, null, null, null, null, null, ++n));
-        foreach (var c in sheet.Criteria.Where(c => c.Measure is null)) events.Add(new(Guid.NewGuid(), "mark", "d", n, 200_000, null, null, c.Id, c.Kind == "done" ? 3 : judged, null, ++n));
+        foreach (var c in sheet.Criteria.Where(c => c.Measure is null))
+            events.Add(new(Guid.NewGuid(), "mark", "d", n, 200_000, null, null, c.Id, c.Kind == "done" ? 3 : judged, null, ++n));
         return (sheet, Score.Of(SheetState.Of([.. events, .. more]), sheet, Reference.Settings));
     }
 
@@ -132,7 +181,21 @@ public class ScoreTests
         var (sheet, score) = Glide(1, 6, judged: 2);
         var cost = score.Criteria.Where(c => c.Criterion.Topic == "balance" || c.Criterion.Measure?.Column == "left").Sum(c => c.Lost);
         sheet = sheet with { PassLine = score.Percent + (cost / 2) };
-        var decided = Score.Of(new(score.Tracks.Select(t => new Track(t.Step, t.Side, [.. Enumerable.Range(0, t.Repetitions).Select(i => i * 3.5)], [], null)).ToList(), score.Criteria.Where(c => c.From == "judged").ToDictionary(c => c.Criterion.Id, c => c.Mark!.Value), [], [], true, true, 0), sheet, Reference.Settings);
+        var decided = Score.Of(
+            new(
+                score
+                    .Tracks.Select(t => new Track(t.Step, t.Side, [.. Enumerable.Range(0, t.Repetitions).Select(i => i * 3.5)], [], null))
+                    .ToList(),
+                score.Criteria.Where(c => c.From == "judged").ToDictionary(c => c.Criterion.Id, c => c.Mark!.Value),
+                [],
+                [],
+                true,
+                true,
+                0
+            ),
+            sheet,
+            Reference.Settings
+        );
         decided.Reasons[0].ShouldStartWith("The short left side decided");
     }
 

@@ -9,17 +9,41 @@ namespace Wexis.Core.Tests.Grading;
 public class SheetStateTests
 {
     private sealed record ExpectedTrack(int Step, string Side, int Taps, double[] Holds);
-    private sealed record Expected(ExpectedTrack[] Tracks, Dictionary<string, double> Marks, Dictionary<string, int> Faults, string[] Critical, bool Started, bool Stopped);
+
+    private sealed record Expected(
+        ExpectedTrack[] Tracks,
+        Dictionary<string, double> Marks,
+        Dictionary<string, int> Faults,
+        string[] Critical,
+        bool Started,
+        bool Stopped
+    );
+
     private sealed record Case(string Why, MarkEvent[] Events, Expected Expect);
 
-    public static TheoryData<string> Cases => [.. Directory.GetFiles(Path.Combine(Reference.DataFolder, "..", "tests", "cases", "sheet-state"), "*.json").Select(f => Path.GetFileName(f)!).Order(StringComparer.Ordinal)];
+    public static TheoryData<string> Cases =>
+        [
+            .. Directory
+                .GetFiles(Path.Combine(Reference.DataFolder, "..", "tests", "cases", "sheet-state"), "*.json")
+                .Select(f => Path.GetFileName(f)!)
+                .Order(StringComparer.Ordinal),
+        ];
 
     [Theory, MemberData(nameof(Cases))]
     public void A_shared_case_folds_as_it_says(string file)
     {
-        var given = JsonSerializer.Deserialize<Case>(File.ReadAllText(Path.Combine(Reference.DataFolder, "..", "tests", "cases", "sheet-state", file)), ExchangeJson.Options)!;
+        var given = JsonSerializer.Deserialize<Case>(
+            File.ReadAllText(Path.Combine(Reference.DataFolder, "..", "tests", "cases", "sheet-state", file)),
+            ExchangeJson.Options
+        )!;
         var state = SheetState.Of(given.Events);
-        state.Tracks.Select(t => $"{t.Step} {t.Side} {t.TapSeconds.Count} {string.Join(",", t.Holds.Select(h => h.Seconds))}").ShouldBe(given.Expect.Tracks.Select(t => $"{t.Step} {t.Side} {t.Taps} {string.Join(",", t.Holds)}"), ignoreOrder: true, customMessage: given.Why);
+        state
+            .Tracks.Select(t => $"{t.Step} {t.Side} {t.TapSeconds.Count} {string.Join(",", t.Holds.Select(h => h.Seconds))}")
+            .ShouldBe(
+                given.Expect.Tracks.Select(t => $"{t.Step} {t.Side} {t.Taps} {string.Join(",", t.Holds)}"),
+                ignoreOrder: true,
+                customMessage: given.Why
+            );
         state.Marks.ShouldBe(given.Expect.Marks, ignoreOrder: true);
         state.Faults.GroupBy(f => f.Fault).ToDictionary(g => g.Key, g => g.Count()).ShouldBe(given.Expect.Faults, ignoreOrder: true);
         state.CriticalActs.ShouldBe(given.Expect.Critical);
@@ -33,8 +57,28 @@ public class SheetStateTests
         foreach (var (k, i) in (kinds ?? []).Take(60).Select((k, i) => (k, i)))
         {
             var kind = all[k % all.Length];
-            var target = kind switch { "undo" => events.Count > 0 ? events[k % events.Count].Id.ToString() : Guid.Empty.ToString(), "mark" => "posture", "fault" => "drag", _ => null };
-            events.Add(new(new Guid(i + 1, (short)k, 0, new byte[8]), kind, "d", i, i * 700L, 0, "left", target, kind == "mark" ? k % 4 : null, null, i + 1));
+            var target = kind switch
+            {
+                "undo" => events.Count > 0 ? events[k % events.Count].Id.ToString() : Guid.Empty.ToString(),
+                "mark" => "posture",
+                "fault" => "drag",
+                _ => null,
+            };
+            events.Add(
+                new(
+                    new Guid(i + 1, (short)k, 0, new byte[8]),
+                    kind,
+                    "d",
+                    i,
+                    i * 700L,
+                    0,
+                    "left",
+                    target,
+                    kind == "mark" ? k % 4 : null,
+                    null,
+                    i + 1
+                )
+            );
         }
         return [.. events];
     }
@@ -42,7 +86,8 @@ public class SheetStateTests
     private static string Print(SheetState s) => ExchangeJson.Write(s);
 
     [Property]
-    public bool Folding_is_unmoved_by_repeats(byte[] kinds) => Print(SheetState.Of(Some(kinds))) == Print(SheetState.Of([.. Some(kinds), .. Some(kinds)]));
+    public bool Folding_is_unmoved_by_repeats(byte[] kinds) =>
+        Print(SheetState.Of(Some(kinds))) == Print(SheetState.Of([.. Some(kinds), .. Some(kinds)]));
 
     [Property]
     public bool Folding_is_unmoved_by_the_order_of_arrival_within_a_device(byte[] kinds)
@@ -55,7 +100,11 @@ public class SheetStateTests
     public bool Undoing_everything_gives_an_empty_sheet(byte[] kinds)
     {
         var events = Some(kinds).Where(e => e.Kind != "undo").ToList();
-        var undos = events.Select((e, i) => new MarkEvent(Guid.NewGuid(), "undo", "d", 1000 + i, 99_000, null, null, e.Id.ToString(), null, null, 1000 + i)).ToList();
+        var undos = events
+            .Select(
+                (e, i) => new MarkEvent(Guid.NewGuid(), "undo", "d", 1000 + i, 99_000, null, null, e.Id.ToString(), null, null, 1000 + i)
+            )
+            .ToList();
         var state = SheetState.Of([.. events, .. undos]);
         return state.Tracks.Count == 0 && state.Marks.Count == 0 && state.Faults.Count == 0 && !state.Started && !state.Stopped;
     }

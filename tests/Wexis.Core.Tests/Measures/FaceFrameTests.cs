@@ -31,13 +31,17 @@ public class FaceFrameTests
     [Theory]
     [InlineData(0, 0, 0)]
     [InlineData(90, 0, 90)]
-    [InlineData(180, 0, 0)]   // against a fibre is still along it
+    [InlineData(180, 0, 0)] // against a fibre is still along it
     [InlineData(350, 10, 20)]
-    public void An_angle_to_a_fibre_lies_between_0_and_90(double direction, double axis, double expected) => FaceAngle.ToAxis(direction, axis).ShouldBe(expected, 1e-9);
+    public void An_angle_to_a_fibre_lies_between_0_and_90(double direction, double axis, double expected) =>
+        FaceAngle.ToAxis(direction, axis).ShouldBe(expected, 1e-9);
 
     [Property]
     public bool Mirroring_a_line_keeps_its_angle_to_the_mirrored_fibre(short direction, short axis) =>
-        Math.Abs(FaceAngle.ToAxis(direction % 360 + 360, axis % 180 + 180) - FaceAngle.ToAxis(FaceAngle.Mirrored(direction % 360 + 360), FaceAngle.Mirrored(axis % 180 + 180))) < 1e-9;
+        Math.Abs(
+            FaceAngle.ToAxis(direction % 360 + 360, axis % 180 + 180)
+                - FaceAngle.ToAxis(FaceAngle.Mirrored(direction % 360 + 360), FaceAngle.Mirrored(axis % 180 + 180))
+        ) < 1e-9;
 
     [Theory]
     [InlineData(5, 3, 8)]

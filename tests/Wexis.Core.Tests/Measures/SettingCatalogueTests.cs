@@ -20,7 +20,8 @@ public class SettingCatalogueTests
         {
             var changed = SettingCatalogue.With([new(name, value)]);
             setting.Read(changed).ShouldBe(value, 1e-9);
-            foreach (var other in SettingCatalogue.All.Where(s => s.Name != name)) other.Read(changed).ShouldBe(other.Default, 1e-9, other.Name);
+            foreach (var other in SettingCatalogue.All.Where(s => s.Name != name))
+                other.Read(changed).ShouldBe(other.Default, 1e-9, other.Name);
         }
         setting.Source.ShouldNotBeEmpty();
         setting.Title.ShouldNotBeEmpty();
@@ -29,17 +30,27 @@ public class SettingCatalogueTests
     [Fact]
     public void Every_convention_of_the_house_can_be_set()
     {
-        var numbers = typeof(HouseSettings).GetProperties(BindingFlags.Public | BindingFlags.Instance).Where(p => p.PropertyType != typeof(HouseSettings) && p.CanWrite && p.Name != nameof(HouseSettings.Ceilings)).ToList();
+        var numbers = typeof(HouseSettings)
+            .GetProperties(BindingFlags.Public | BindingFlags.Instance)
+            .Where(p => p.PropertyType != typeof(HouseSettings) && p.CanWrite && p.Name != nameof(HouseSettings.Ceilings))
+            .ToList();
         SettingCatalogue.All.Count.ShouldBe(numbers.Count + (4 * HouseSettings.Default.Ceilings.Count));
         SettingCatalogue.All.Select(s => s.Name).ShouldBeUnique();
         foreach (var p in numbers)
-            SettingCatalogue.All.Any(s => !p.GetValue(s.Write(HouseSettings.Default, s.Least))!.Equals(p.GetValue(HouseSettings.Default)) || !p.GetValue(s.Write(HouseSettings.Default, s.Most))!.Equals(p.GetValue(HouseSettings.Default))).ShouldBeTrue(p.Name);
+            SettingCatalogue
+                .All.Any(s =>
+                    !p.GetValue(s.Write(HouseSettings.Default, s.Least))!.Equals(p.GetValue(HouseSettings.Default))
+                    || !p.GetValue(s.Write(HouseSettings.Default, s.Most))!.Equals(p.GetValue(HouseSettings.Default))
+                )
+                .ShouldBeTrue(p.Name);
     }
 
     [Property]
     public bool A_ceiling_is_lowered_and_never_raised(double value)
     {
-        var ceilings = SettingCatalogue.All.Where(s => s.Name.StartsWith("ceiling-", StringComparison.Ordinal) && s.Name != "ceiling-sessions");
+        var ceilings = SettingCatalogue.All.Where(s =>
+            s.Name.StartsWith("ceiling-", StringComparison.Ordinal) && s.Name != "ceiling-sessions"
+        );
         return ceilings.All(c => !(value > c.Default) || SettingCatalogue.Issues(c, value, HouseSettings.Default).Count > 0);
     }
 

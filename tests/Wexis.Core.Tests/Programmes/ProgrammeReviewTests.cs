@@ -6,12 +6,24 @@ namespace Wexis.Core.Tests.Programmes;
 
 public class ProgrammeReviewTests
 {
-    private static ProgrammeModule Module(string id, string[]? after = null, string[]? techniques = null, string[]? outcomes = null) => new(id, $"Module {id}", "supervised-practice", 60, after ?? [], techniques ?? [], outcomes ?? []);
+    private static ProgrammeModule Module(string id, string[]? after = null, string[]? techniques = null, string[]? outcomes = null) =>
+        new(id, $"Module {id}", "supervised-practice", 60, after ?? [], techniques ?? [], outcomes ?? []);
 
-    private static TaughtTechnique Taught(string id, Step step, string standing = "complete", params string[] builtOn) => new(id, $"Technique {id}", standing, builtOn, Reference.Derive(step).Map);
+    private static TaughtTechnique Taught(string id, Step step, string standing = "complete", params string[] builtOn) =>
+        new(id, $"Technique {id}", standing, builtOn, Reference.Derive(step).Map);
 
-    private static ProgrammeReview Review(ProgrammeModule[] modules, TaughtTechnique[] techniques, StructurePromise[]? promises = null, Outcome[]? outcomes = null) =>
-        ProgrammeReview.Of(new("P", modules, promises ?? [], outcomes ?? []), techniques.ToDictionary(t => t.Id), Reference.Atlas, Reference.Schools);
+    private static ProgrammeReview Review(
+        ProgrammeModule[] modules,
+        TaughtTechnique[] techniques,
+        StructurePromise[]? promises = null,
+        Outcome[]? outcomes = null
+    ) =>
+        ProgrammeReview.Of(
+            new("P", modules, promises ?? [], outcomes ?? []),
+            techniques.ToDictionary(t => t.Id),
+            Reference.Atlas,
+            Reference.Schools
+        );
 
     private static readonly TaughtTechnique Smile = Taught("smile", A.Act("smile-closed", "10"));
     private static readonly TaughtTechnique Knead = Taught("knead", A.Hand("knead", "masseter-area", 4, "knuckles"));
@@ -19,7 +31,11 @@ public class ProgrammeReviewTests
     [Fact]
     public void A_promise_to_train_is_kept_by_a_contraction_and_not_by_a_massage()
     {
-        var review = Review([Module("a", techniques: ["smile", "knead"])], [Smile, Knead], [new("zygomaticus-major", "actively"), new("masseter-superficial", "actively"), new("masseter-superficial-any", "any")]);
+        var review = Review(
+            [Module("a", techniques: ["smile", "knead"])],
+            [Smile, Knead],
+            [new("zygomaticus-major", "actively"), new("masseter-superficial", "actively"), new("masseter-superficial-any", "any")]
+        );
         review.Coverage.Single(c => c.Structure == "zygomaticus-major").Kept.ShouldBe(true);
         var masseter = review.Coverage.Single(c => c.Structure == "masseter-superficial");
         masseter.Kept.ShouldBe(false);
@@ -28,12 +44,19 @@ public class ProgrammeReviewTests
 
     [Fact]
     public void A_promise_to_work_in_some_way_is_kept_by_a_massage() =>
-        Review([Module("a", techniques: ["knead"])], [Knead], [new("masseter-superficial", "any")]).Coverage.Single(c => c.Promised is not null).Kept.ShouldBe(true);
+        Review([Module("a", techniques: ["knead"])], [Knead], [new("masseter-superficial", "any")])
+            .Coverage.Single(c => c.Promised is not null)
+            .Kept.ShouldBe(true);
 
     [Fact]
     public void What_no_technique_works_is_a_gap_and_is_counted()
     {
-        var review = Review([Module("a", techniques: ["smile"])], [Smile], [new("buccinator", "actively"), new("mentalis", "actively")], [new("o", "an outcome nobody serves")]);
+        var review = Review(
+            [Module("a", techniques: ["smile"])],
+            [Smile],
+            [new("buccinator", "actively"), new("mentalis", "actively")],
+            [new("o", "an outcome nobody serves")]
+        );
         review.Coverage.Single(c => c.Structure == "mentalis").Says.ShouldBe("no taught technique works it");
         review.Gaps.ShouldBe(3);
     }
@@ -48,14 +71,20 @@ public class ProgrammeReviewTests
 
     [Fact]
     public void Modules_that_wait_for_each_other_are_a_circle() =>
-        Review([Module("a", after: ["b"]), Module("b", after: ["a"])], []).OrderFaults.Select(f => f.Kind).ShouldAllBe(k => k == "prerequisite-circle");
+        Review([Module("a", after: ["b"]), Module("b", after: ["a"])], [])
+            .OrderFaults.Select(f => f.Kind)
+            .ShouldAllBe(k => k == "prerequisite-circle");
 
     [Fact]
     public void A_technique_that_builds_on_one_taught_later_or_never_is_named()
     {
         var late = Taught("late", A.Act("pucker"), "complete", "smile");
-        Review([Module("a", techniques: ["late"]), Module("b", techniques: ["smile"])], [late, Smile]).OrderFaults.ShouldHaveSingleItem().Says.ShouldContain("which is taught only later");
-        Review([Module("a", techniques: ["late"])], [late, Smile]).OrderFaults.ShouldHaveSingleItem().Says.ShouldContain("which no module teaches");
+        Review([Module("a", techniques: ["late"]), Module("b", techniques: ["smile"])], [late, Smile])
+            .OrderFaults.ShouldHaveSingleItem()
+            .Says.ShouldContain("which is taught only later");
+        Review([Module("a", techniques: ["late"])], [late, Smile])
+            .OrderFaults.ShouldHaveSingleItem()
+            .Says.ShouldContain("which no module teaches");
     }
 
     [Fact]
@@ -79,7 +108,9 @@ public class ProgrammeReviewTests
     public bool Teaching_one_more_technique_never_breaks_a_kept_promise(bool addKnead)
     {
         var techniques = addKnead ? new[] { "smile", "knead" } : ["smile"];
-        return Review([Module("a", techniques: techniques)], [Smile, Knead], [new("zygomaticus-major", "actively")]).Coverage.Single(c => c.Promised is not null).Kept == true;
+        return Review([Module("a", techniques: techniques)], [Smile, Knead], [new("zygomaticus-major", "actively")])
+                .Coverage.Single(c => c.Promised is not null)
+                .Kept == true;
     }
 
     [Fact]
@@ -87,10 +118,27 @@ public class ProgrammeReviewTests
     {
         var stone = Knead with { Id = "stone", School = "tool-led", AgainstItsSchool = ["No tool is used."] };
         var programme = new ProgrammeDocument("P", [Module("a", techniques: ["stone"])], [], [], ["fluid-led"]);
-        var review = ProgrammeReview.Of(programme, new Dictionary<string, TaughtTechnique> { ["stone"] = stone }, Reference.Atlas, Reference.Schools);
-        review.SchoolNotes.Select(n => n.Says).ShouldBe(["“Technique knead” is Tool-led; the programme declares Fluid-led.", "“Technique knead”: No tool is used."]);
+        var review = ProgrammeReview.Of(
+            programme,
+            new Dictionary<string, TaughtTechnique> { ["stone"] = stone },
+            Reference.Atlas,
+            Reference.Schools
+        );
+        review
+            .SchoolNotes.Select(n => n.Says)
+            .ShouldBe(["“Technique knead” is Tool-led; the programme declares Fluid-led.", "“Technique knead”: No tool is used."]);
         review.Gaps.ShouldBe(0);
-        ProgrammeReview.Of(programme with { Schools = [] }, new Dictionary<string, TaughtTechnique> { ["stone"] = stone }, Reference.Atlas, Reference.Schools).SchoolNotes.ShouldBeEmpty("nothing is declared");
+        ProgrammeReview
+            .Of(
+                programme with
+                {
+                    Schools = [],
+                },
+                new Dictionary<string, TaughtTechnique> { ["stone"] = stone },
+                Reference.Atlas,
+                Reference.Schools
+            )
+            .SchoolNotes.ShouldBeEmpty("nothing is declared");
         (programme with { Schools = ["yogic"] }).Issues(Reference.Atlas).ShouldContain(i => i.Path == "schools[0]");
     }
 
@@ -101,13 +149,24 @@ public class ProgrammeReviewTests
         var cheek = new TaughtTechnique("cheek", "Cheek glide", "complete", [], Glide("nasolabial_mid", "ear_front"), "fluid-led");
         var all = new Dictionary<string, TaughtTechnique> { ["neck"] = neck, ["cheek"] = cheek };
         IReadOnlyList<SchoolNote> Notes(string[] order, string[] own) =>
-            ProgrammeReview.Of(new("P", [Module("m", techniques: order) with { Schools = own }], [], [], ["contraction-led"]), all, Reference.Atlas, Reference.Schools).SchoolNotes;
+            ProgrammeReview
+                .Of(
+                    new("P", [Module("m", techniques: order) with { Schools = own }], [], [], ["contraction-led"]),
+                    all,
+                    Reference.Atlas,
+                    Reference.Schools
+                )
+                .SchoolNotes;
 
-        static WorkMap Glide(string from, string to) => Reference.Derive(A.Step("3") with { Hands = [A.Track("stroke", 1, "two-fingers", "one-then-other").From(from, to)] }).Map;
+        static WorkMap Glide(string from, string to) =>
+            Reference.Derive(A.Step("3") with { Hands = [A.Track("stroke", 1, "two-fingers", "one-then-other").From(from, to)] }).Map;
         Notes(["neck", "cheek"], []).Count.ShouldBe(2, "both are of another school than the programme's");
         Notes(["neck", "cheek"], ["fluid-led"]).ShouldHaveSingleItem().Says.ShouldContain("does not close at the neck");
         Notes(["cheek", "neck"], ["fluid-led"]).ShouldHaveSingleItem().Says.ShouldContain("before the neck is opened");
         Notes(["neck", "cheek"], ["fluid-led", "tool-led"]).ShouldBeEmpty("several schools leave it free");
-        new ProgrammeDocument("P", [Module("m") with { Schools = ["none-such"] }], [], []).Issues(Reference.Atlas).ShouldHaveSingleItem().Path.ShouldBe("modules[0].schools[0]");
+        new ProgrammeDocument("P", [Module("m") with { Schools = ["none-such"] }], [], [])
+            .Issues(Reference.Atlas)
+            .ShouldHaveSingleItem()
+            .Path.ShouldBe("modules[0].schools[0]");
     }
 }

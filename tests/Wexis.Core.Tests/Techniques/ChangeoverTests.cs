@@ -4,10 +4,20 @@ namespace Wexis.Core.Tests.Techniques;
 
 public class ChangeoverTests
 {
-    private static Step Press(string sides = "both") => A.Hand("press", "brow", 3, "two-fingers", sides) with { Hands = [A.Track("press", 3, "two-fingers", sides) with { Zones = ["brow"], GripOrSlip = "grip" }] };
-    private static Step Glide(string contact = "two-fingers") => A.Step() with { Hands = [A.Track("stroke", 2, contact) with { Zones = ["medial-cheek"], GripOrSlip = "slip" }] };
+    private static Step Press(string sides = "both") =>
+        A.Hand("press", "brow", 3, "two-fingers", sides) with
+        {
+            Hands = [A.Track("press", 3, "two-fingers", sides) with { Zones = ["brow"], GripOrSlip = "grip" }],
+        };
 
-    private static IEnumerable<(string Kind, double Seconds)> Of(params Step[] steps) => Reference.Derive(steps).Times.Changeovers.Select(c => (c.Kind, c.Seconds));
+    private static Step Glide(string contact = "two-fingers") =>
+        A.Step() with
+        {
+            Hands = [A.Track("stroke", 2, contact) with { Zones = ["medial-cheek"], GripOrSlip = "slip" }],
+        };
+
+    private static IEnumerable<(string Kind, double Seconds)> Of(params Step[] steps) =>
+        Reference.Derive(steps).Times.Changeovers.Select(c => (c.Kind, c.Seconds));
 
     [Fact]
     public void From_grip_to_slip_oil_takes_ten_seconds_and_back_a_wipe() =>
@@ -21,10 +31,12 @@ public class ChangeoverTests
     public void A_step_without_hands_between_does_not_dry_the_fingers() => Of(Glide(), A.Act("smile"), Glide()).ShouldBeEmpty();
 
     [Fact]
-    public void A_tool_is_taken_up_and_laid_down() => Of(Glide(), Glide("tool-flat"), Glide()).Select(c => c.Kind).ShouldBe(["tool", "tool"]);
+    public void A_tool_is_taken_up_and_laid_down() =>
+        Of(Glide(), Glide("tool-flat"), Glide()).Select(c => c.Kind).ShouldBe(["tool", "tool"]);
 
     [Fact]
-    public void A_step_mirrored_to_the_other_side_costs_a_change_of_side() => Of(Press("left"), Press("right")).ShouldBe([("side", Reference.Settings.ChangeOfSideSeconds)]);
+    public void A_step_mirrored_to_the_other_side_costs_a_change_of_side() =>
+        Of(Press("left"), Press("right")).ShouldBe([("side", Reference.Settings.ChangeOfSideSeconds)]);
 
     [Fact]
     public void Other_fingers_cost_a_moment() => Of(Glide(), Glide("palm")).Select(c => c.Kind).ShouldBe(["hands"]);

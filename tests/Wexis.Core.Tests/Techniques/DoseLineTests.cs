@@ -6,7 +6,8 @@ namespace Wexis.Core.Tests.Techniques;
 /// <summary>Doses as trainers write them (common practice); sums by hand in docs/method.md#dose.</summary>
 public class DoseLineTests
 {
-    private static DoseReading Read(string line, string? sides = "both") => DoseLine.Read(line, new(sides), Reference.Settings, "steps[0].dose.line");
+    private static DoseReading Read(string line, string? sides = "both") =>
+        DoseLine.Read(line, new(sides), Reference.Settings, "steps[0].dose.line");
 
     [Theory]
     [InlineData("5", "both", 1, 5, null, "all")]
@@ -64,7 +65,8 @@ public class DoseLineTests
     {
         var question = Read("8 circles").Questions.ShouldHaveSingleItem();
         question.Text.ShouldBe("8 circles: 8 each way, or 8 in all?");
-        foreach (var answer in question.Answers) Read(answer.Value).Questions.ShouldBeEmpty();
+        foreach (var answer in question.Answers)
+            Read(answer.Value).Questions.ShouldBeEmpty();
     }
 
     [Fact]
@@ -80,7 +82,11 @@ public class DoseLineTests
     [InlineData("-3", "both", "steps[0].dose.line: -3 is outside 0 to 600.")]
     [InlineData("hold -10 s", "both", "steps[0].dose.line: -10 is outside 0 to 600.")]
     [InlineData("999", "both", "steps[0].dose.line: 999 repetitions is outside 0 to 200 repetitions.")]
-    [InlineData("8, each side", "midline", "steps[0].dose.line: “8, each side” does not go together with a step on the midline, which has no sides.")]
+    [InlineData(
+        "8, each side",
+        "midline",
+        "steps[0].dose.line: “8, each side” does not go together with a step on the midline, which has no sides."
+    )]
     [InlineData("8 right side only", "midline", "steps[0].dose.line: A right-side dose does not go together with a step on the midline.")]
     public void Nonsense_is_refused_with_the_field_named(string line, string sides, string says) =>
         Read(line, sides).Issues.Select(i => i.Text).ShouldContain(says);
@@ -96,7 +102,8 @@ public class DoseLineTests
     [InlineData("")]
     [InlineData("   ")]
     [InlineData(null)]
-    public void An_empty_line_is_a_question(string? line) => DoseLine.Read(line, new("both"), Reference.Settings, "p").Questions.ShouldHaveSingleItem();
+    public void An_empty_line_is_a_question(string? line) =>
+        DoseLine.Read(line, new("both"), Reference.Settings, "p").Questions.ShouldHaveSingleItem();
 
     [Property]
     public bool Any_text_is_read_without_an_exception_and_gives_a_dose_a_question_or_an_issue(string? line)

@@ -12,7 +12,16 @@ public class DoseSumTests
         var s = settings ?? Reference.Settings;
         var reading = DoseLine.Read(line, new(sides), s, "dose");
         reading.Issues.ShouldBeEmpty();
-        return DoseSum.Of(reading.Dose, tempo with { HoldS = reading.HoldSeconds ?? tempo.HoldS, RestS = reading.RestSeconds ?? tempo.RestS }, sides, s);
+        return DoseSum.Of(
+            reading.Dose,
+            tempo with
+            {
+                HoldS = reading.HoldSeconds ?? tempo.HoldS,
+                RestS = reading.RestSeconds ?? tempo.RestS,
+            },
+            sides,
+            s
+        );
     }
 
     private static readonly Tempo OneSecond = new(1, 0, 0, 0);
@@ -56,8 +65,7 @@ public class DoseSumTests
         Sum("16 in all, alternating", "alternating", OneSecond).RepetitionsPerSide.Standard.ShouldBe(8);
 
     [Fact]
-    public void Both_hands_at_once_count_the_time_once() =>
-        Sum("10", "both", new(2, 0, 0, 0)).TotalSeconds.Standard.ShouldBe(20);
+    public void Both_hands_at_once_count_the_time_once() => Sum("10", "both", new(2, 0, 0, 0)).TotalSeconds.Standard.ShouldBe(20);
 
     [Fact]
     public void Twenty_five_breaths_of_4_in_and_6_out_last_250_s() =>
@@ -76,20 +84,48 @@ public class DoseSumTests
     {
         double[] sorted = [1 + (a % 50), 1 + (b % 50), 1 + (c % 50)];
         Array.Sort(sorted);
-        var line = FormattableString.Invariant($"{1 + (sets % 4)} × {sorted[0]} / {sorted[1]} / {sorted[2]}, {(eachSide ? "each side" : "in all")}");
-        var sum = DoseSum.Of(new(line, 1 + (sets % 4), null, eachSide ? "side" : "all", [], null, "one-then-other", 1, null, false, sorted[0], sorted[1], sorted[2], "reps"), new(1, 2, 1, 1), "one-then-other", HouseSettings.Default);
-        return sum.TotalSeconds.Minimum <= sum.TotalSeconds.Standard && sum.TotalSeconds.Standard <= sum.TotalSeconds.Full && sum.RepetitionsPerSide.Minimum <= sum.RepetitionsPerSide.Full;
+        var line = FormattableString.Invariant(
+            $"{1 + (sets % 4)} × {sorted[0]} / {sorted[1]} / {sorted[2]}, {(eachSide ? "each side" : "in all")}"
+        );
+        var sum = DoseSum.Of(
+            new(
+                line,
+                1 + (sets % 4),
+                null,
+                eachSide ? "side" : "all",
+                [],
+                null,
+                "one-then-other",
+                1,
+                null,
+                false,
+                sorted[0],
+                sorted[1],
+                sorted[2],
+                "reps"
+            ),
+            new(1, 2, 1, 1),
+            "one-then-other",
+            HouseSettings.Default
+        );
+        return sum.TotalSeconds.Minimum <= sum.TotalSeconds.Standard
+            && sum.TotalSeconds.Standard <= sum.TotalSeconds.Full
+            && sum.RepetitionsPerSide.Minimum <= sum.RepetitionsPerSide.Full;
     }
 
     [Property]
     public bool One_side_after_the_other_never_takes_less_time_than_both_at_once(byte n, byte hold)
     {
-        Dose Of(string both, string per) => new(null, 1, 1 + (n % 60), per, [], null, both, 1, null, false, null, 1 + (n % 60), null, "reps");
+        Dose Of(string both, string per) =>
+            new(null, 1, 1 + (n % 60), per, [], null, both, 1, null, false, null, 1 + (n % 60), null, "reps");
         var tempo = new Tempo(1, hold % 20, 1, 1);
-        return DoseSum.Of(Of("one-then-other", "side"), tempo, "one-then-other", HouseSettings.Default).TotalSeconds.Standard >= DoseSum.Of(Of("together", "all"), tempo, "both", HouseSettings.Default).TotalSeconds.Standard;
+        return DoseSum.Of(Of("one-then-other", "side"), tempo, "one-then-other", HouseSettings.Default).TotalSeconds.Standard
+            >= DoseSum.Of(Of("together", "all"), tempo, "both", HouseSettings.Default).TotalSeconds.Standard;
     }
 
-    /// <summary>Worked sums of the trade: 45–90 s, twice a day, 5 days a week is 450–900 s; 12 min a day on 6 days are 72 min a week.</summary>
+    /// <summary>
+    /// Worked sums of the trade: 45–90 s, twice a day, 5 days a week is 450–900 s; 12 min a day on 6 days are 72 min a week.
+    /// </summary>
     [Theory]
     [InlineData("45 / 60 / 90 s, twice a day, 5 days a week", 90, 180, 450, 900)]
     [InlineData("2 min, 6 times a day, 6 days a week", 720, 720, 4320, 4320)]
@@ -98,7 +134,9 @@ public class DoseSumTests
         var reading = DoseLine.Read(line, new("midline"), Reference.Settings with { MinimumShare = 1, FullShare = 1 }, "dose");
         reading.Issues.ShouldBeEmpty();
         var sum = DoseSum.Of(reading.Dose, A.Tempo(1, 0, 0, 0), "midline", Reference.Settings);
-        (sum.DaySeconds!.Value.Minimum, sum.DaySeconds.Value.Full, sum.WeekSeconds!.Value.Minimum, sum.WeekSeconds.Value.Full).ShouldBe((dayMin, dayFull, weekMin, weekFull));
+        (sum.DaySeconds!.Value.Minimum, sum.DaySeconds.Value.Full, sum.WeekSeconds!.Value.Minimum, sum.WeekSeconds.Value.Full).ShouldBe(
+            (dayMin, dayFull, weekMin, weekFull)
+        );
     }
 
     [Theory]

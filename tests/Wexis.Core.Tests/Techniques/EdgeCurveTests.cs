@@ -7,15 +7,17 @@ namespace Wexis.Core.Tests.Techniques;
 /// <summary>A leg along rim, jaw or hairline follows the edge, not the chord.</summary>
 public class EdgeCurveTests
 {
-    private static StrokePath Path(params string[] landmarks) => StrokePath.Of(A.Track("stroke", 2).From(landmarks), Reference.Atlas, Reference.Settings);
+    private static StrokePath Path(params string[] landmarks) =>
+        StrokePath.Of(A.Track("stroke", 2).From(landmarks), Reference.Atlas, Reference.Settings);
 
     [Theory]
     [InlineData("menton", "lobe", "jaw-edge")]
     [InlineData("lobe", "menton", "jaw-edge")]
     [InlineData("orbital_rim_medial", "orbital_rim_lateral", "orbital-rim")]
-    [InlineData("cheilion", "lobe", null)]                    // a corner of the mouth lies on no edge
-    [InlineData("menton", "orbital_rim_lateral", null)]       // two edges, no common one
-    public void Two_places_on_one_edge_are_joined_along_it(string from, string to, string? edge) => Path(from, to).Legs.Single().Edge.ShouldBe(edge);
+    [InlineData("cheilion", "lobe", null)] // a corner of the mouth lies on no edge
+    [InlineData("menton", "orbital_rim_lateral", null)] // two edges, no common one
+    public void Two_places_on_one_edge_are_joined_along_it(string from, string to, string? edge) =>
+        Path(from, to).Legs.Single().Edge.ShouldBe(edge);
 
     [Fact]
     public void From_chin_to_ear_the_stroke_passes_the_angle_of_the_jaw()
@@ -27,8 +29,7 @@ public class EdgeCurveTests
     }
 
     [Fact]
-    public void There_and_back_are_the_same_line() =>
-        Path("menton", "lobe").Places.ShouldBe(Path("lobe", "menton").Places.Reverse());
+    public void There_and_back_are_the_same_line() => Path("menton", "lobe").Places.ShouldBe(Path("lobe", "menton").Places.Reverse());
 
     [Fact]
     public void On_the_ring_the_shorter_way_is_taken_and_a_place_on_the_way_chooses_the_other()
@@ -64,7 +65,13 @@ public class EdgeCurveTests
     public void Every_edge_runs_through_the_landmarks_it_names()
     {
         foreach (var curve in Reference.Atlas.Document.Curves)
-            foreach (var id in curve.Landmarks)
-                curve.Points.Min(p => new FacePoint(p[0], p[1]).DistanceTo(new(Reference.Atlas.Landmarks[id].Frontal[0], Reference.Atlas.Landmarks[id].Frontal[1]))).ShouldBeLessThan(1e-9, $"{curve.Id} {id}");
+        foreach (var id in curve.Landmarks)
+            curve
+                .Points.Min(p =>
+                    new FacePoint(p[0], p[1]).DistanceTo(
+                        new(Reference.Atlas.Landmarks[id].Frontal[0], Reference.Atlas.Landmarks[id].Frontal[1])
+                    )
+                )
+                .ShouldBeLessThan(1e-9, $"{curve.Id} {id}");
     }
 }

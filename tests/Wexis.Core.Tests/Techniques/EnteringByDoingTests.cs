@@ -41,7 +41,17 @@ public class EnteringByDoingTests
     [Fact]
     public void A_line_along_the_jaw_needs_only_its_ends()
     {
-        var reading = Read((0, -1.75), (0.25, -1.72), (0.47, -1.62), (0.66, -1.47), (0.78, -1.371), (0.86, -1.27), (0.945, -1.134), (1.03, -0.8), (1.07, -0.68));
+        var reading = Read(
+            (0, -1.75),
+            (0.25, -1.72),
+            (0.47, -1.62),
+            (0.66, -1.47),
+            (0.78, -1.371),
+            (0.86, -1.27),
+            (0.945, -1.134),
+            (1.03, -0.8),
+            (1.07, -0.68)
+        );
         reading.Path.Select(p => p.At).ShouldBe(["menton", "lobe"]);
     }
 
@@ -53,15 +63,18 @@ public class EnteringByDoingTests
     {
         // Every tenth of a pupil distance over the front of the face.
         for (var x = 0.0; x <= 1.0; x += 0.1)
-            for (var y = -1.7; y <= 1.1; y += 0.1)
-                Read((x, y)).OffMm.ShouldBeLessThanOrEqualTo(16, $"at {x:0.0}, {y:0.0}");
+        for (var y = -1.7; y <= 1.1; y += 0.1)
+            Read((x, y)).OffMm.ShouldBeLessThanOrEqualTo(16, $"at {x:0.0}, {y:0.0}");
     }
 
     [Theory]
     [InlineData(0, "missing")]
     [InlineData(2001, "too-long")]
     public void No_line_and_an_endless_one_are_refused(int places, string code) =>
-        StrokeReading.Of(new([.. Enumerable.Repeat(new FacePoint(0.1, 0.1), places)]), Reference.Atlas, Reference.Settings).Issues.Single().Code.ShouldBe(code);
+        StrokeReading
+            .Of(new([.. Enumerable.Repeat(new FacePoint(0.1, 0.1), places)]), Reference.Atlas, Reference.Settings)
+            .Issues.Single()
+            .Code.ShouldBe(code);
 
     /// <summary>The paper is wider than the face.</summary>
     [Theory]
@@ -69,10 +82,14 @@ public class EnteringByDoingTests
     [InlineData(2.4, 1.8)]
     [InlineData(0, -5.9)]
     public void A_place_beside_the_face_is_refused_with_where_it_lies(double x, double y) =>
-        StrokeReading.Of(new([new(x, y)]), Reference.Atlas, Reference.Settings).Issues.Single().Text.ShouldContain("no place that has a name is near");
+        StrokeReading
+            .Of(new([new(x, y)]), Reference.Atlas, Reference.Settings)
+            .Issues.Single()
+            .Text.ShouldContain("no place that has a name is near");
 
     [Fact]
-    public void Off_the_plate_is_refused() => StrokeReading.Of(new([new(0.1, 40)]), Reference.Atlas, Reference.Settings).Issues.Single().Text.ShouldContain("places");
+    public void Off_the_plate_is_refused() =>
+        StrokeReading.Of(new([new(0.1, 40)]), Reference.Atlas, Reference.Settings).Issues.Single().Text.ShouldContain("places");
 
     private static TappedRhythm Tap(string? sides, params (double Down, double Up)[] presses) =>
         TappedRhythm.Of(new([.. presses.Select(p => new Press(p.Down, p.Up))], new Tempo(1, 5, 1, 2), sides)).Value!;
@@ -109,7 +126,7 @@ public class EnteringByDoingTests
     public void How_uneven_it_was_is_told_from_three_presses_on()
     {
         Tap(null, (0, 0.1), (2, 2.1)).UnevenShare.ShouldBeNull();
-        Tap(null, (0, 0.1), (2, 2.1), (5, 5.1)).UnevenShare!.Value.ShouldBe(0.2, 1e-9);   // cycles 2 and 3, middle 2.5
+        Tap(null, (0, 0.1), (2, 2.1), (5, 5.1)).UnevenShare!.Value.ShouldBe(0.2, 1e-9); // cycles 2 and 3, middle 2.5
     }
 
     [Fact]

@@ -17,7 +17,12 @@ public class LibraryTableTests
     private static string Table(string name, string aim)
     {
         var document = TechniqueDocument.Empty with { Name = name, Aim = aim };
-        var brief = TechniqueBrief.Of(document, Derivation.Of(document, Reference.Atlas, Reference.Model, HouseSettings.Default), "test", Reference.Atlas);
+        var brief = TechniqueBrief.Of(
+            document,
+            Derivation.Of(document, Reference.Atlas, Reference.Model, HouseSettings.Default),
+            "test",
+            Reference.Atlas
+        );
         return LibraryTable.Write([new ShelvedTechnique("one", name, null, null, "draft", brief)]);
     }
 
@@ -25,7 +30,8 @@ public class LibraryTableTests
     {
         using var csv = new CsvParser(new StringReader(table), CultureInfo.InvariantCulture);
         var rows = new List<string[]>();
-        while (csv.Read()) rows.Add(csv.Record!);
+        while (csv.Read())
+            rows.Add(csv.Record!);
         return rows;
     }
 
@@ -41,12 +47,16 @@ public class LibraryTableTests
     public void What_a_spreadsheet_would_run_goes_out_defused_and_comes_in_as_it_was(string told) => Holds(told);
 
     [Property(MaxTest = 300)]
-    public Property Any_text_goes_out_defused_and_comes_in_as_it_was() => Prop.ForAll(
-        Gen.Elements("=", "+", "-", "@", "'", "''=", "'@", "a", "\"", ",", ";").ToArbitrary(), ArbMap.Default.ArbFor<NonEmptyString>(), (first, rest) =>
-        {
-            var told = first + new string([.. rest.Get.Where(c => !char.IsControl(c) && !char.IsSurrogate(c))]);
-            Holds(told.Trim() is { Length: > 0 and <= 120 } t ? t : "x");
-        });
+    public Property Any_text_goes_out_defused_and_comes_in_as_it_was() =>
+        Prop.ForAll(
+            Gen.Elements("=", "+", "-", "@", "'", "''=", "'@", "a", "\"", ",", ";").ToArbitrary(),
+            ArbMap.Default.ArbFor<NonEmptyString>(),
+            (first, rest) =>
+            {
+                var told = first + new string([.. rest.Get.Where(c => !char.IsControl(c) && !char.IsSurrogate(c))]);
+                Holds(told.Trim() is { Length: > 0 and <= 120 } t ? t : "x");
+            }
+        );
 
     [Theory]
     [InlineData("{\"schema\":")]

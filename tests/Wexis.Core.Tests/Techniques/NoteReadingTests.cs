@@ -6,12 +6,14 @@ namespace Wexis.Core.Tests.Techniques;
 public class NoteReadingTests
 {
     private static NoteReading Read(string text) => NoteReading.Of(text, Reference.Atlas).Value!;
+
     private static NoteLine Line(string text) => Read(text).Lines.ShouldHaveSingleItem();
 
     [Fact]
     public void A_sentence_that_says_all_becomes_a_step_with_place_pressure_finger_and_dose()
     {
-        var step = Read("With two fingers stroke lightly from the chin to the ear lobe, 5 times each side.").Draft.AllSteps.ShouldHaveSingleItem();
+        var step = Read("With two fingers stroke lightly from the chin to the ear lobe, 5 times each side.")
+            .Draft.AllSteps.ShouldHaveSingleItem();
         var hand = step.AllHands.ShouldHaveSingleItem();
         (hand.Verb, hand.Contact, hand.Pressure).ShouldBe(("stroke", "two-fingers", 2));
         hand.AllPath.Select(p => p.At).ShouldBe(["pogonion", "lobe"]);
@@ -23,7 +25,13 @@ public class NoteReadingTests
     {
         var line = Line("Stroke upwards like this.");
         line.Kind.ShouldBe("step");
-        line.Unknown.ShouldBe(["How many, how long?", "“like this”: where, or how?", "Where: from which place to which?", "How hard?", "With which part of the hand, or which tool?"]);
+        line.Unknown.ShouldBe([
+            "How many, how long?",
+            "“like this”: where, or how?",
+            "Where: from which place to which?",
+            "How hard?",
+            "With which part of the hand, or which tool?",
+        ]);
         var draft = Read("Stroke upwards like this.").Draft with { Name = "From notes" };
         Derivation.Of(draft, Reference.Atlas, Reference.Model, Reference.Settings).Standing.ShouldBe("draft");
     }
@@ -35,7 +43,8 @@ public class NoteReadingTests
     [InlineData("good for the platisma", "platysma")]
     [InlineData("it lifts the obicularis oculi", "orbicularis-oculi-orbital")]
     [InlineData("the corugator gets soft", "corrugator-supercilii")]
-    public void A_garbled_name_is_resolved_for_confirmation(string text, string structure) => Line(text).Garbled.ShouldContain(g => g.Likely[0].Structure == structure);
+    public void A_garbled_name_is_resolved_for_confirmation(string text, string structure) =>
+        Line(text).Garbled.ShouldContain(g => g.Likely[0].Structure == structure);
 
     [Theory]
     [InlineData("Massage the temples slowly.")]
@@ -73,14 +82,18 @@ public class NoteReadingTests
     [Fact]
     public void What_leans_on_a_step_may_be_said_of_the_next_one_too_and_only_there_it_is_no_repeat()
     {
-        var reading = Read("Place two fingers at the temple. Press gently. 10 times. Change sides. Place two fingers at the temple. Circle gently. 10 times. Change sides. 10 times.");
+        var reading = Read(
+            "Place two fingers at the temple. Press gently. 10 times. Change sides. Place two fingers at the temple. Circle gently. 10 times. Change sides. 10 times."
+        );
         reading.Lines.Select(l => l.Kind).ShouldBe(["start", "step", "dose", "side", "start", "step", "dose", "side", "repeat"]);
         reading.Draft.AllSteps.Select(s => s.Dose!.Line).ShouldBe(["10 times, each side", "10 times, each side"]);
     }
 
     [Fact]
     public void Hands_that_are_laid_for_a_time_are_a_step() =>
-        Read("Place the palms on the forehead for 20 seconds.").Draft.AllSteps.ShouldHaveSingleItem().ShouldSatisfyAllConditions(s => s.AllHands.Single().Verb.ShouldBe("hold-still"), s => s.Dose!.Line.ShouldBe("20 seconds"));
+        Read("Place the palms on the forehead for 20 seconds.")
+            .Draft.AllSteps.ShouldHaveSingleItem()
+            .ShouldSatisfyAllConditions(s => s.AllHands.Single().Verb.ShouldBe("hold-still"), s => s.Dose!.Line.ShouldBe("20 seconds"));
 
     [Fact]
     public void Stillness_belongs_to_the_step_before_and_advice_stands_apart()
@@ -95,11 +108,13 @@ public class NoteReadingTests
     [Fact]
     public void Sentences_that_lean_on_the_one_before_are_read_with_it()
     {
-        var reading = Read("""
+        var reading = Read(
+            """
             Brow smoother for tired mornings.
             Place two fingers at the inner brow. Glide gently to the temple ten times. Hold each for five seconds. Then again 10 times on the other side.
             This works the frontails and the zygomatic major. Never press on the eyeball. Do this every morning.
-            """);
+            """
+        );
         reading.Lines.Select(l => l.Kind).ShouldBe(["title", "start", "step", "dose", "side", "claim", "caution", "dose"]);
         reading.Draft.Name.ShouldBe("Brow smoother for tired mornings");
         var step = reading.Draft.AllSteps.ShouldHaveSingleItem();
@@ -146,19 +161,24 @@ public class NoteReadingTests
     {
         var reading = Read("Put both index fingers at the corners of the mouth. Smile 10 times.");
         var step = reading.Draft.AllSteps.ShouldHaveSingleItem();
-        (step.AllActs.Single().Do, step.AllHands.Single().Contact, step.AllHands.Single().AllPath.Single().At).ShouldBe(("smile", "fingertip-index", "cheilion"));
+        (step.AllActs.Single().Do, step.AllHands.Single().Contact, step.AllHands.Single().AllPath.Single().At).ShouldBe(
+            ("smile", "fingertip-index", "cheilion")
+        );
         reading.Lines[0].Step.ShouldBe(0);
         reading.Lines[1].Unknown.ShouldHaveSingleItem().ShouldContain("do they resist");
     }
 
     [Fact]
     public void Hands_that_are_laid_and_then_do_nothing_are_a_step_with_a_question() =>
-        Read("Place the palms on the forehead.").Lines.ShouldHaveSingleItem().ShouldSatisfyAllConditions(l => l.Step.ShouldBe(0), l => l.Unknown.ShouldNotBeEmpty());
+        Read("Place the palms on the forehead.")
+            .Lines.ShouldHaveSingleItem()
+            .ShouldSatisfyAllConditions(l => l.Step.ShouldBe(0), l => l.Unknown.ShouldNotBeEmpty());
 
     [Fact]
     public void A_list_in_headwords_is_read_like_prose()
     {
-        var reading = Read("""
+        var reading = Read(
+            """
             CHEEK LIFT
             1. Sit upright, shoulders down, jaw loose.
             2. Fold the upper lip over the teeth.
@@ -167,21 +187,41 @@ public class NoteReadingTests
             Works zygomaticus and the risorius.
             Not after fillers.
             Oil on the hands!
-            """);
+            """
+        );
         reading.Lines.Select(l => l.Kind).ShouldBe(["title", "pose", "step", "step", "start", "dose", "claim", "caution", "material"]);
         reading.Draft.AllSteps.Select(s => s.AllActs.Single().Do).ShouldBe(["roll-lips-in", "smile"]);
-        reading.Draft.AllSteps[0].State!.ShouldSatisfyAllConditions(p => p.Shoulders.ShouldBe("down"), p => p.Jaw.ShouldBe("rest"), p => p.Head.ShouldBe("neutral"));
-        reading.Draft.AllSteps[1].ShouldSatisfyAllConditions(s => s.Dose!.Line.ShouldBe("10 times"), s => s.AllHands.Single().Contact.ShouldBe("fingertip-index"));
+        reading
+            .Draft.AllSteps[0]
+            .State!.ShouldSatisfyAllConditions(
+                p => p.Shoulders.ShouldBe("down"),
+                p => p.Jaw.ShouldBe("rest"),
+                p => p.Head.ShouldBe("neutral")
+            );
+        reading
+            .Draft.AllSteps[1]
+            .ShouldSatisfyAllConditions(
+                s => s.Dose!.Line.ShouldBe("10 times"),
+                s => s.AllHands.Single().Contact.ShouldBe("fingertip-index")
+            );
         reading.Draft.Materials.ShouldBe(["oil"]);
     }
 
     [Fact]
     public void A_stroke_told_by_its_way_only_is_worked_as_the_one_before_and_that_is_asked()
     {
-        var reading = Read("With flat hands stroke very lightly from the ear down to the collarbone, 8 times. Then from the middle of the chin to the ear, 5 times. Gua sha with the stone from chin to earlobe, 15 degrees, 6 strokes. Repeat left.");
+        var reading = Read(
+            "With flat hands stroke very lightly from the ear down to the collarbone, 8 times. Then from the middle of the chin to the ear, 5 times. Gua sha with the stone from chin to earlobe, 15 degrees, 6 strokes. Repeat left."
+        );
         var steps = reading.Draft.AllSteps;
         steps.Select(s => s.AllHands.Single().Verb).ShouldBe(["stroke", "stroke", "tool-stroke"]);
-        steps[1].AllHands.Single().ShouldSatisfyAllConditions(h => h.Contact.ShouldBe("four-fingers"), h => h.Pressure.ShouldBe(1), h => h.AllPath.Select(p => p.At).ShouldBe(["pogonion", "ear_front"]));
+        steps[1]
+            .AllHands.Single()
+            .ShouldSatisfyAllConditions(
+                h => h.Contact.ShouldBe("four-fingers"),
+                h => h.Pressure.ShouldBe(1),
+                h => h.AllPath.Select(p => p.At).ShouldBe(["pogonion", "ear_front"])
+            );
         steps[1].Dose!.Line.ShouldBe("5 times");
         reading.Lines[1].Unknown.ShouldBe(["Worked as the step before it?"]);
         (steps[2].AllHands.Single().AngleDeg, steps[2].AllHands.Single().Sides).ShouldBe((15, "one-then-other"));
@@ -193,14 +233,20 @@ public class NoteReadingTests
     [InlineData("Smile over the chin:\n\nPress the lips 5 times.", "Smile over the chin")]
     [InlineData("Smile.\nPress the lips 5 times.", null)]
     [InlineData("Smile 10 times", null)]
-    public void A_heading_that_begins_with_what_to_do_must_be_set_like_one(string text, string? name) => Read(text).Draft.Name.ShouldBe(name);
+    public void A_heading_that_begins_with_what_to_do_must_be_set_like_one(string text, string? name) =>
+        Read(text).Draft.Name.ShouldBe(name);
 
     [Fact]
     public void A_second_heading_is_said_to_begin_another_technique()
     {
         var reading = Read("Lip shelf\n\nPucker 10 times.\n\nExercise 2: Cheek balloon\n\nPuff the cheeks 5 times.");
         reading.Draft.Name.ShouldBe("Lip shelf");
-        reading.Lines[2].ShouldSatisfyAllConditions(l => l.Kind.ShouldBe("title"), l => l.Unknown.ShouldHaveSingleItem().ShouldContain("another technique"));
+        reading
+            .Lines[2]
+            .ShouldSatisfyAllConditions(
+                l => l.Kind.ShouldBe("title"),
+                l => l.Unknown.ShouldHaveSingleItem().ShouldContain("another technique")
+            );
     }
 
     [Fact]
@@ -227,7 +273,8 @@ public class NoteReadingTests
     [InlineData("It works the temporal muscle.", "temporalis")]
     [InlineData("It works the orbicular muscle of the mouth.", "orbicularis-oris")]
     [InlineData("It works the triangularis.", "depressor-anguli-oris")]
-    public void Names_that_the_atlas_knows_are_told_with_the_sentence(string text, string structure) => Line(text).Named.Select(n => n.Structure).ShouldContain(structure);
+    public void Names_that_the_atlas_knows_are_told_with_the_sentence(string text, string structure) =>
+        Line(text).Named.Select(n => n.Structure).ShouldContain(structure);
 
     [Fact]
     public void Nothing_and_too_much_are_refused()

@@ -18,10 +18,18 @@ public class PersonScreeningTests
     private static TechniqueAtHand Gaze => AtHand("gaze", A.Act("gaze-up"));
     private static readonly IReadOnlyList<string> All = [.. Reference.Atlas.Exclusions.Keys];
 
-    private static ScreenedTechnique One(TechniqueAtHand technique, PersonNote note, DateOnly? today = null, IReadOnlyList<string>? asked = null) =>
-        ScreeningStanding.Of(new(asked ?? All, note), Day, today ?? Day, [technique], Reference.Atlas, Reference.Settings).Techniques.Single();
+    private static ScreenedTechnique One(
+        TechniqueAtHand technique,
+        PersonNote note,
+        DateOnly? today = null,
+        IReadOnlyList<string>? asked = null
+    ) =>
+        ScreeningStanding
+            .Of(new(asked ?? All, note), Day, today ?? Day, [technique], Reference.Atlas, Reference.Settings)
+            .Techniques.Single();
 
     private static PersonNote Had(string procedure, DateOnly on) => new([], [new(procedure, on)], []);
+
     private static PersonNote Is(params string[] conditions) => new(conditions, [], []);
 
     [Fact]
@@ -53,12 +61,12 @@ public class PersonScreeningTests
     public void An_acute_sign_stops_every_technique_today_and_says_whom_to_call()
     {
         foreach (var sign in Reference.Atlas.Exclusions.Values.Where(e => e.RedFlag))
-            foreach (var technique in new[] { Knead, Gaze, AtHand("breath", A.Act("breathe")), AtHand("ears", A.Hand("circle", "ear", 2)) })
-            {
-                var screened = One(technique, Is(sign.Id));
-                screened.Answer.ShouldBe("stop", $"{sign.Id}, {technique.Name}");
-                screened.Says.ShouldContain(sign.Call!);
-            }
+        foreach (var technique in new[] { Knead, Gaze, AtHand("breath", A.Act("breathe")), AtHand("ears", A.Hand("circle", "ear", 2)) })
+        {
+            var screened = One(technique, Is(sign.Id));
+            screened.Answer.ShouldBe("stop", $"{sign.Id}, {technique.Name}");
+            screened.Says.ShouldContain(sign.Call!);
+        }
     }
 
     [Fact]
@@ -72,8 +80,8 @@ public class PersonScreeningTests
     public void Whatever_is_left_unasked_keeps_the_result_open()
     {
         foreach (var technique in new[] { Knead, Gaze })
-            foreach (var left in PersonScreen.Missing([], Is(), technique.Touch, Reference.Atlas))
-                One(technique, Is(), asked: [.. All.Where(id => id != left.Id)]).Answer.ShouldBe("not-asked", left.Id);
+        foreach (var left in PersonScreen.Missing([], Is(), technique.Touch, Reference.Atlas))
+            One(technique, Is(), asked: [.. All.Where(id => id != left.Id)]).Answer.ShouldBe("not-asked", left.Id);
     }
 
     [Fact]
@@ -116,8 +124,13 @@ public class PersonScreeningTests
     [Fact]
     public void Every_window_runs_from_blocked_to_asked_to_free_and_never_back()
     {
-        // The longer end, its length once more: 14 days from day 0 block days 0 to 14, ask from 15, are over on 29 (common practice, house rulings 11 and 16).
-        foreach (var e in Reference.Atlas.Exclusions.Values.Where(e => e is { LastDay: not null, RedFlag: false, UntilReleased: false, Then: null } && e.Zones is null))
+        // The longer end, its length once more: 14 days from day 0 block days 0 to 14, ask from 15, are over on 29 (common practice,
+        // house rulings 11 and 16).
+        foreach (
+            var e in Reference.Atlas.Exclusions.Values.Where(e =>
+                e is { LastDay: not null, RedFlag: false, UntilReleased: false, Then: null } && e.Zones is null
+            )
+        )
         {
             string At(int days) => PersonScreen.Of(Everything, new([], [new(e.Id, Day.AddDays(-days))], []), Day, Reference.Atlas).Response;
             var last = e.LastDay!.Value;
@@ -128,7 +141,8 @@ public class PersonScreeningTests
         }
     }
 
-    private static TechniqueTouch Everything => new(Reference.Atlas.Document.ControlledLists.TechniqueClasses, [.. Reference.Atlas.Zones.Keys], [.. Reference.Atlas.Muscles.Keys]);
+    private static TechniqueTouch Everything =>
+        new(Reference.Atlas.Document.ControlledLists.TechniqueClasses, [.. Reference.Atlas.Zones.Keys], [.. Reference.Atlas.Muscles.Keys]);
 
     [Fact]
     public void A_first_trimester_goes_over_into_the_rest_of_the_pregnancy()
@@ -165,18 +179,21 @@ public class PersonScreeningTests
 
     [Fact]
     public void The_last_day_of_the_calendar_is_a_day_like_another() =>
-        PersonScreen.Of(Everything, new([], [new("ci-filler", DateOnly.MaxValue)], []), DateOnly.MaxValue, Reference.Atlas).Response.ShouldBe("refuse");
+        PersonScreen
+            .Of(Everything, new([], [new("ci-filler", DateOnly.MaxValue)], []), DateOnly.MaxValue, Reference.Atlas)
+            .Response.ShouldBe("refuse");
 
     [Fact]
     public void A_no_to_everything_allows() => One(Knead, Is()).Answer.ShouldBe("allowed");
 
     [Theory]
-    [InlineData(14, "avoided")]   // the window is blocked through its last day (house ruling 11)
-    [InlineData(28, "avoided")]   // the longer end counts
-    [InlineData(29, "ask")]       // then it is asked until its length has passed once more (house ruling 16)
+    [InlineData(14, "avoided")] // the window is blocked through its last day (house ruling 11)
+    [InlineData(28, "avoided")] // the longer end counts
+    [InlineData(29, "ask")] // then it is asked until its length has passed once more (house ruling 16)
     [InlineData(56, "ask")]
     [InlineData(57, "allowed")]
-    public void A_filler_keeps_kneading_away_for_28_days_and_is_asked_about_for_28_more(int days, string answer) => One(Knead, Had("ci-filler", Day.AddDays(-days))).Answer.ShouldBe(answer);
+    public void A_filler_keeps_kneading_away_for_28_days_and_is_asked_about_for_28_more(int days, string answer) =>
+        One(Knead, Had("ci-filler", Day.AddDays(-days))).Answer.ShouldBe(answer);
 
     [Fact]
     public void The_sentence_names_the_day_and_defers_to_whoever_treated()
@@ -214,7 +231,8 @@ public class PersonScreeningTests
     }
 
     [Fact]
-    public void A_known_reason_against_it_outlives_the_ninety_days() => One(Gaze, Is("ci-ptosis-new"), Day.AddDays(400)).Answer.ShouldBe("stop");
+    public void A_known_reason_against_it_outlives_the_ninety_days() =>
+        One(Gaze, Is("ci-ptosis-new"), Day.AddDays(400)).Answer.ShouldBe("stop");
 
     [Fact]
     public void A_window_does_not_open_what_another_state_forbids()
@@ -228,12 +246,22 @@ public class PersonScreeningTests
     [InlineData("2026-11-04", "note.procedures[0].date")]
     [InlineData("1899-01-01", "note.procedures[0].date")]
     public void A_treatment_needs_a_day_that_has_been(string? day, string path) =>
-        new ScreeningAnswers(All, new([], [new("ci-filler", day is null ? null : DateOnly.Parse(day, System.Globalization.CultureInfo.InvariantCulture))], [])).Issues(Day, Reference.Atlas).ShouldHaveSingleItem().Path.ShouldBe(path);
+        new ScreeningAnswers(
+            All,
+            new([], [new("ci-filler", day is null ? null : DateOnly.Parse(day, System.Globalization.CultureInfo.InvariantCulture))], [])
+        )
+            .Issues(Day, Reference.Atlas)
+            .ShouldHaveSingleItem()
+            .Path.ShouldBe(path);
 
     [Fact]
-    public void Unknown_states_are_named() => new ScreeningAnswers(All, Is("ci-nonsense")).Issues(Day, Reference.Atlas).ShouldHaveSingleItem().Got.ShouldBe("ci-nonsense");
+    public void Unknown_states_are_named() =>
+        new ScreeningAnswers(All, Is("ci-nonsense")).Issues(Day, Reference.Atlas).ShouldHaveSingleItem().Got.ShouldBe("ci-nonsense");
 
     [Fact]
     public void Without_a_yes_a_purpose_and_a_day_nothing_is_kept() =>
-        new Consent(false, " ", null).Issues(Day, "consent").Select(i => i.Path).ShouldBe(["consent.given", "consent.purpose", "consent.on"]);
+        new Consent(false, " ", null)
+            .Issues(Day, "consent")
+            .Select(i => i.Path)
+            .ShouldBe(["consent.given", "consent.purpose", "consent.on"]);
 }

@@ -13,7 +13,28 @@ public class SafetyByActAndDoseTests
         Review(A.Act("head-back")).Verdict.ShouldBe("caution");
         Review(A.Step() with { Acts = [A.Do("head-back"), A.Do("head-turn")] }).Verdict.ShouldBe("stop");
         Review(A.Step() with { Acts = [A.Do("head-tilt-side"), A.Do("head-back"), A.Do("neck-bend-forward")] }).Verdict.ShouldBe("stop");
-        Review(A.Act("head-turn") with { Dose = new("5 circles each way", null, null, null, ["clockwise", "anticlockwise"], "each", null, null, null, null, null, 5, null, null) }).Verdict.ShouldBe("stop");
+        Review(
+            A.Act("head-turn") with
+            {
+                Dose = new(
+                    "5 circles each way",
+                    null,
+                    null,
+                    null,
+                    ["clockwise", "anticlockwise"],
+                    "each",
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    5,
+                    null,
+                    null
+                ),
+            }
+        )
+            .Verdict.ShouldBe("stop");
     }
 
     [Fact]
@@ -29,16 +50,33 @@ public class SafetyByActAndDoseTests
     [InlineData("20 sets of 100")]
     public void A_hundred_times_a_minute_is_a_slip_or_a_harm_whatever_the_work(string dose)
     {
-        Step[] work = [A.Act("smile-closed", dose), A.Hand("press", "masseter-area", 2, dose: dose), A.Hand("circle", "forehead-central", 2, dose: dose), A.Act("gaze-up", dose), A.Act("chin-tuck", dose)];
-        foreach (var step in work) Reference.Derive(step).Standing.ShouldBeOneOf("stopped", "refused", "draft");
-        foreach (var step in work.Where(s => Reference.Derive(s).Issues.Count == 0)) Review(step).Findings.ShouldContain(f => f.Hazard == "dose-ceiling");
+        Step[] work =
+        [
+            A.Act("smile-closed", dose),
+            A.Hand("press", "masseter-area", 2, dose: dose),
+            A.Hand("circle", "forehead-central", 2, dose: dose),
+            A.Act("gaze-up", dose),
+            A.Act("chin-tuck", dose),
+        ];
+        foreach (var step in work)
+            Reference.Derive(step).Standing.ShouldBeOneOf("stopped", "refused", "draft");
+        foreach (var step in work.Where(s => Reference.Derive(s).Issues.Count == 0))
+            Review(step).Findings.ShouldContain(f => f.Hazard == "dose-ceiling");
     }
 
     [Fact]
     public void Every_dose_of_the_library_stays_under_its_ceiling()
     {
-        var read = TechniqueFile.Read(File.ReadAllText(Path.Combine(Reference.DataFolder, "library", "techniques.json")), Reference.Atlas, Reference.Model);
-        foreach (var t in read.Techniques) Derivation.Of(t.Document, Reference.Atlas, Reference.Model, Reference.Settings).Steps.SelectMany(s => s.Safety.Findings).ShouldNotContain(f => f.Hazard == "dose-ceiling", t.Document.Id);
+        var read = TechniqueFile.Read(
+            File.ReadAllText(Path.Combine(Reference.DataFolder, "library", "techniques.json")),
+            Reference.Atlas,
+            Reference.Model
+        );
+        foreach (var t in read.Techniques)
+            Derivation
+                .Of(t.Document, Reference.Atlas, Reference.Model, Reference.Settings)
+                .Steps.SelectMany(s => s.Safety.Findings)
+                .ShouldNotContain(f => f.Hazard == "dose-ceiling", t.Document.Id);
     }
 
     [Fact]
@@ -64,7 +102,14 @@ public class SafetyByActAndDoseTests
     [Fact]
     public void A_caution_is_never_answered_by_a_bare_allow_and_a_stop_does_not_make_a_true_claim_wrong()
     {
-        var caution = TechniqueCheck.Of(A.Technique(A.Hand("circle", "masseter-area", 4, "knuckles")), null, new(2026, 11, 3), Reference.Atlas, Reference.Model, Reference.Settings);
+        var caution = TechniqueCheck.Of(
+            A.Technique(A.Hand("circle", "masseter-area", 4, "knuckles")),
+            null,
+            new(2026, 11, 3),
+            Reference.Atlas,
+            Reference.Model,
+            Reference.Settings
+        );
         caution.Safety.ShouldBe("caution");
         caution.Response.ShouldBe("allow-modified");
         caution.OnCondition.ShouldNotBeEmpty();

@@ -2,21 +2,33 @@ using Wexis.Core.Techniques;
 
 namespace Wexis.Core.Tests.Techniques;
 
-/// <summary>Hazard rules R100–R106 of the action model: rim and globe, neck, stop words (mechanics from standard anatomy, from memory).</summary>
+/// <summary>
+/// Hazard rules R100–R106 of the action model: rim and globe, neck, stop words (mechanics from standard anatomy, from memory).
+/// </summary>
 public class SafetyReviewTests
 {
     private static SafetyReview Review(params Step[] steps) => Reference.Derive(steps).Steps[0].Safety;
 
-    private static Step Press(string zone, int level, string axis = "in", string sides = "both", string contact = "fingertip-ring", string verb = "press") =>
-        A.Step("3") with { Hands = [A.Track(verb, level, contact, sides) with { Zones = [zone], Axis = axis }] };
+    private static Step Press(
+        string zone,
+        int level,
+        string axis = "in",
+        string sides = "both",
+        string contact = "fingertip-ring",
+        string verb = "press"
+    ) => A.Step("3") with { Hands = [A.Track(verb, level, contact, sides) with { Zones = [zone], Axis = axis }] };
 
     [Theory]
     [InlineData("upper-lid", 1, "in", "ok")]
     [InlineData("upper-lid", 2, "in", "stop")]
     [InlineData("lower-lid", 3, "in", "stop")]
     [InlineData("upper-lid", 1, "back", "stop")]
-    public void Inside_the_bony_rim_more_than_a_feather_or_any_push_backwards_is_stopped(string zone, int level, string axis, string verdict) =>
-        Review(Press(zone, level, axis)).Verdict.ShouldBe(verdict);
+    public void Inside_the_bony_rim_more_than_a_feather_or_any_push_backwards_is_stopped(
+        string zone,
+        int level,
+        string axis,
+        string verdict
+    ) => Review(Press(zone, level, axis)).Verdict.ShouldBe(verdict);
 
     [Fact]
     public void On_the_front_of_the_lower_rim_a_feather_glide_is_fine()
@@ -33,15 +45,18 @@ public class SafetyReviewTests
     }
 
     [Fact]
-    public void A_firm_press_on_the_front_of_the_throat_is_stopped() => Review(Press("anterior-neck", 3, sides: "midline")).Verdict.ShouldBe("stop");
+    public void A_firm_press_on_the_front_of_the_throat_is_stopped() =>
+        Review(Press("anterior-neck", 3, sides: "midline")).Verdict.ShouldBe("stop");
 
     [Fact]
     public void A_hand_that_pushes_the_neck_at_its_end_of_range_is_stopped() =>
-        Review(A.Step("3") with { Acts = [A.Do("head-tilt-side") with { Force = "hand-at-end-range" }] }).Findings.ShouldContain(f => f.Hazard == "hz-vertebral" && f.Verdict == "stop");
+        Review(A.Step("3") with { Acts = [A.Do("head-tilt-side") with { Force = "hand-at-end-range" }] })
+            .Findings.ShouldContain(f => f.Hazard == "hz-vertebral" && f.Verdict == "stop");
 
     [Fact]
     public void The_head_taken_back_and_turned_is_stopped() =>
-        Review(A.Step("3") with { Acts = [A.Do("head-turn") with { State = new(null, null, null, null, null, "back", null) }] }).Verdict.ShouldBe("stop");
+        Review(A.Step("3") with { Acts = [A.Do("head-turn") with { State = new(null, null, null, null, null, "back", null) }] })
+            .Verdict.ShouldBe("stop");
 
     [Theory]
     [InlineData("Press until it is numb.", "stop")]
@@ -72,13 +87,16 @@ public class SafetyReviewTests
         Review(A.Act("smile-closed") with { Cue = cue }).Verdict.ShouldBe(verdict);
 
     [Theory]
-    [InlineData(9.9, true)]    // common practice: 10 to 45 degrees, ends included
+    [InlineData(9.9, true)] // common practice: 10 to 45 degrees, ends included
     [InlineData(10, false)]
     [InlineData(45, false)]
     [InlineData(45.1, true)]
     public void A_tool_outside_10_to_45_degrees_is_cautioned(double degrees, bool cautioned)
     {
-        var step = A.Step("3") with { Hands = [A.Track("tool-stroke", 2, "tool-flat").From("alare", "ear_front") with { AngleDeg = degrees, GripOrSlip = "slip" }] };
+        var step = A.Step("3") with
+        {
+            Hands = [A.Track("tool-stroke", 2, "tool-flat").From("alare", "ear_front") with { AngleDeg = degrees, GripOrSlip = "slip" }],
+        };
         Review(step).Findings.Any(f => f.Hazard == "tool-angle").ShouldBe(cautioned);
     }
 
@@ -115,7 +133,17 @@ public class SafetyReviewTests
     {
         foreach (var zone in Reference.Atlas.Zones.Keys)
         {
-            var ranks = Enumerable.Range(1, 5).Select(level => Review(Press(zone, level)).Verdict switch { "ok" => 0, "caution" => 1, _ => 2 }).ToList();
+            var ranks = Enumerable
+                .Range(1, 5)
+                .Select(level =>
+                    Review(Press(zone, level)).Verdict switch
+                    {
+                        "ok" => 0,
+                        "caution" => 1,
+                        _ => 2,
+                    }
+                )
+                .ToList();
             ranks.ShouldBe(ranks.Order().ToList(), customMessage: zone);
         }
     }
@@ -140,7 +168,9 @@ public class ScreeningTests
     [Fact]
     public void Eye_drills_ask_after_eye_surgery_and_a_jaw_knead_does_not_name_glaucoma()
     {
-        Reference.Derive(A.Act("gaze-updown")).Exclusions.ShouldContain(n => n.Name.Contains("eye surgery", StringComparison.OrdinalIgnoreCase) || n.Id.Contains("eye"));
+        Reference
+            .Derive(A.Act("gaze-updown"))
+            .Exclusions.ShouldContain(n => n.Name.Contains("eye surgery", StringComparison.OrdinalIgnoreCase) || n.Id.Contains("eye"));
         Reference.Derive(A.Hand("circle", "masseter-area", 4, "knuckles")).Steps[0].Classes.ShouldNotContain("eye");
     }
 

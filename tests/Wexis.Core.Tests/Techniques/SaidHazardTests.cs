@@ -3,7 +3,8 @@ using Wexis.Core.Techniques;
 namespace Wexis.Core.Tests.Techniques;
 
 /// <summary>
-/// Sentences that teach a harm, and look-alikes that forbid it or mean something else. Lines of <c>tests/cases/said</c> are our own, worded as common
+/// Sentences that teach a harm, and look-alikes that forbid it or mean something else. Lines of <c>tests/cases/said </c> are our own,
+/// worded as common
 /// practice words such things. They were written in eighteen rounds, each before the reading was tried on it.
 /// </summary>
 public class SaidHazardTests
@@ -15,7 +16,9 @@ public class SaidHazardTests
     {
         var lines = Lines("dangerous");
         var missed = lines.Where(l => Review(l).Verdict == "ok").ToList();
-        TestContext.Current.TestOutputHelper?.WriteLine($"{lines.Count - missed.Count} of {lines.Count} found. Missed: {string.Join(" | ", missed)}");
+        TestContext.Current.TestOutputHelper?.WriteLine(
+            $"{lines.Count - missed.Count} of {lines.Count} found. Missed: {string.Join(" | ", missed)}"
+        );
         ((double)missed.Count / lines.Count).ShouldBeLessThanOrEqualTo(0.10, string.Join("\n", missed));
     }
 
@@ -34,11 +37,31 @@ public class SaidHazardTests
         const string sentence = "Press until it is numb.";
         TechniqueDocument[] told =
         [
-            A.Technique(A.Act("smile-closed") with { Cue = sentence }), A.Technique(A.Act("smile-closed") with { EndPoint = sentence }), A.Technique(A.Act("smile-closed")) with { Aim = sentence },
-            A.Technique(A.Act("smile-closed")) with { Cautions = [sentence] }, A.Technique(A.Act("smile-closed")) with { Adaptations = [new("strong people", sentence)] },
-            A.Technique(A.Act("smile-closed")) with { Advice = [sentence] }, A.Technique(A.Act("smile-closed")) with { Faults = [new("it stays soft", null, sentence)] },
+            A.Technique(A.Act("smile-closed") with { Cue = sentence }),
+            A.Technique(A.Act("smile-closed") with { EndPoint = sentence }),
+            A.Technique(A.Act("smile-closed")) with
+            {
+                Aim = sentence,
+            },
+            A.Technique(A.Act("smile-closed")) with
+            {
+                Cautions = [sentence],
+            },
+            A.Technique(A.Act("smile-closed")) with
+            {
+                Adaptations = [new("strong people", sentence)],
+            },
+            A.Technique(A.Act("smile-closed")) with
+            {
+                Advice = [sentence],
+            },
+            A.Technique(A.Act("smile-closed")) with
+            {
+                Faults = [new("it stays soft", null, sentence)],
+            },
         ];
-        foreach (var document in told) Derivation.Of(document, Reference.Atlas, Reference.Model, Reference.Settings).Standing.ShouldBe("stopped");
+        foreach (var document in told)
+            Derivation.Of(document, Reference.Atlas, Reference.Model, Reference.Settings).Standing.ShouldBe("stopped");
     }
 
     private static SafetyReview Review(string cue) => Reference.Derive(A.Act("smile-closed") with { Cue = cue }).Steps[0].Safety;

@@ -7,7 +7,8 @@ public class ScreeningClassTests
 {
     private static readonly string[] Stroke = ["mastoid_tip", "clavicle_mid"];
 
-    private static IReadOnlyList<string> Classes(TechniqueDocument document) => Derivation.Of(document, Reference.Atlas, Reference.Model, Reference.Settings).Classes;
+    private static IReadOnlyList<string> Classes(TechniqueDocument document) =>
+        Derivation.Of(document, Reference.Atlas, Reference.Model, Reference.Settings).Classes;
 
     private static TechniqueDocument Of(Hand hand) => A.Technique(A.Step() with { Hands = [hand] });
 
@@ -25,16 +26,31 @@ public class ScreeningClassTests
     [Fact]
     public void Heart_or_kidney_failure_is_never_allowed_a_drainage_of_the_neck()
     {
-        var derived = Derivation.Of(Of(A.Track("stroke", 1, sides: "left").From(Stroke) with { Zones = ["lateral-neck"] }) with { Name = "Neck drainage" }, Reference.Atlas, Reference.Model, Reference.Settings);
+        var derived = Derivation.Of(
+            Of(A.Track("stroke", 1, sides: "left").From(Stroke) with { Zones = ["lateral-neck"] }) with
+            {
+                Name = "Neck drainage",
+            },
+            Reference.Atlas,
+            Reference.Model,
+            Reference.Settings
+        );
         PersonScreen.Of(derived.Touch, new(["ci-heart-kidney"], [], []), new(2026, 11, 3), Reference.Atlas).Response.ShouldNotBe("allow");
     }
 
     [Fact]
     public void Every_fluid_led_technique_of_the_library_names_what_forbids_drainage()
     {
-        var read = TechniqueFile.Read(File.ReadAllText(Path.Combine(Reference.DataFolder, "library", "techniques.json")), Reference.Atlas, Reference.Model);
+        var read = TechniqueFile.Read(
+            File.ReadAllText(Path.Combine(Reference.DataFolder, "library", "techniques.json")),
+            Reference.Atlas,
+            Reference.Model
+        );
         foreach (var t in read.Techniques.Where(t => t.Document.School == "fluid-led"))
-            Derivation.Of(t.Document, Reference.Atlas, Reference.Model, Reference.Settings).Exclusions.Select(e => e.Id).ShouldContain("ci-heart-kidney", t.Document.Id);
+            Derivation
+                .Of(t.Document, Reference.Atlas, Reference.Model, Reference.Settings)
+                .Exclusions.Select(e => e.Id)
+                .ShouldContain("ci-heart-kidney", t.Document.Id);
     }
 
     [Theory]
@@ -57,7 +73,8 @@ public class ScreeningClassTests
         Classes(Of(A.Track("circle", 3).From("masseter_belly"))).ShouldContain("jaw");
         Classes(Of(A.Track("press", 2) with { Points = ["ST6"] })).ShouldContain("points");
         Classes(A.Technique(A.Act("head-back"))).ShouldContain("head-back");
-        Classes(A.Technique(A.Act("smile-closed") with { State = new(null, null, null, null, null, "back", null) })).ShouldContain("head-back");
+        Classes(A.Technique(A.Act("smile-closed") with { State = new(null, null, null, null, null, "back", null) }))
+            .ShouldContain("head-back");
     }
 
     [Fact]
@@ -65,6 +82,8 @@ public class ScreeningClassTests
     {
         var settings = Reference.Settings;
         foreach (var seconds in new[] { settings.LongHoldSeconds - 1, settings.LongHoldSeconds })
-            Classes(A.Technique(A.Act("smile-closed") with { Tempo = A.Tempo(hold: seconds) })).Contains("long-hold").ShouldBe(seconds >= settings.LongHoldSeconds);
+            Classes(A.Technique(A.Act("smile-closed") with { Tempo = A.Tempo(hold: seconds) }))
+                .Contains("long-hold")
+                .ShouldBe(seconds >= settings.LongHoldSeconds);
     }
 }

@@ -7,8 +7,9 @@ public class ShippedLibraryTests
 {
     private static readonly IReadOnlyList<(TechniqueDocument Document, Derivation Derived)> Library =
     [
-        .. TechniqueFile.Read(File.ReadAllText(Path.Combine(Reference.DataFolder, "library", "techniques.json")), Reference.Atlas, Reference.Model).Techniques
-            .Select(t => (t.Document, Derivation.Of(t.Document, Reference.Atlas, Reference.Model, Reference.Settings))),
+        .. TechniqueFile
+            .Read(File.ReadAllText(Path.Combine(Reference.DataFolder, "library", "techniques.json")), Reference.Atlas, Reference.Model)
+            .Techniques.Select(t => (t.Document, Derivation.Of(t.Document, Reference.Atlas, Reference.Model, Reference.Settings))),
     ];
 
     public static TheoryData<string> Ids => [.. Library.Select(t => t.Document.Id!)];
@@ -32,7 +33,11 @@ public class ShippedLibraryTests
     {
         var (document, derived) = Get(id);
         derived.Readings.Select(r => r.Viewer).ShouldBe(ViewerWords.Viewers);
-        derived.Readings.ShouldAllBe(r => r.Steps.Count == derived.Steps.Count && r.Faults.Count == document.Faults!.Count && r.Steps.All(s => s.Cue != "" && s.Title != ""));
+        derived.Readings.ShouldAllBe(r =>
+            r.Steps.Count == derived.Steps.Count
+            && r.Faults.Count == document.Faults!.Count
+            && r.Steps.All(s => s.Cue != "" && s.Title != "")
+        );
     }
 
     [Theory, MemberData(nameof(Ids))]
@@ -53,7 +58,11 @@ public class ShippedLibraryTests
     [Fact]
     public void Every_family_region_and_school_is_there()
     {
-        Library.SelectMany(t => t.Derived.Steps.Select(s => s.Family)).Distinct().Order().ShouldBe(FamilyDefaults.All.Select(f => f.Id).Order());
+        Library
+            .SelectMany(t => t.Derived.Steps.Select(s => s.Family))
+            .Distinct()
+            .Order()
+            .ShouldBe(FamilyDefaults.All.Select(f => f.Id).Order());
         Library.Select(t => t.Document.Region!).Distinct().Order().ShouldBe(Reference.Atlas.Regions.Keys.Order());
         Library.Select(t => t.Document.School!).Distinct().Order().ShouldBe(Reference.Atlas.Schools.Keys.Order());
     }
@@ -62,7 +71,9 @@ public class ShippedLibraryTests
     public void Links_and_prerequisites_lead_to_techniques_that_are_there()
     {
         var ids = Library.Select(t => t.Document.Id).ToHashSet();
-        Library.SelectMany(t => (t.Document.Prerequisites ?? []).Concat((t.Document.Related ?? []).Select(r => r.Id!))).ShouldAllBe(id => ids.Contains(id));
+        Library
+            .SelectMany(t => (t.Document.Prerequisites ?? []).Concat((t.Document.Related ?? []).Select(r => r.Id!)))
+            .ShouldAllBe(id => ids.Contains(id));
     }
 
     [Fact]
@@ -73,7 +84,9 @@ public class ShippedLibraryTests
             TechniqueLikeness.Of(a.Marks, b.Marks).ShouldBeLessThan(TechniqueLikeness.NearDuplicate, $"{a.Id} and {b.Id}");
     }
 
-    /// <summary>Mechanics that anatomists agree on (Gray 1918 and FACS 2002, from memory): the structure each is known for, and how it is worked.</summary>
+    /// <summary>
+    /// Mechanics that anatomists agree on (Gray 1918 and FACS 2002, from memory): the structure each is known for, and how it is worked.
+    /// </summary>
     [Theory]
     [InlineData("wx-brow-raise-soft", "frontalis", "concentric")]
     [InlineData("wx-slow-shutter", "levator-palpebrae", "eccentric")]
@@ -101,7 +114,8 @@ public class ShippedLibraryTests
     [Fact]
     public void None_is_shipped_without_a_caution_in_plain_words()
     {
-        foreach (var id in Library.Select(t => t.Document.Id!)) Get(id).Document.Cautions.ShouldNotBeEmpty(id);
+        foreach (var id in Library.Select(t => t.Document.Id!))
+            Get(id).Document.Cautions.ShouldNotBeEmpty(id);
     }
 
     [Fact]
@@ -118,12 +132,23 @@ public class ShippedLibraryTests
         }
     }
 
-    /// <summary>206.835 − 1.015 words per sentence − 84.6 syllables per word; syllables by groups of vowels, a silent e at the end not counted.</summary>
+    /// <summary>
+    /// 206.835 − 1.015 words per sentence − 84.6 syllables per word; syllables by groups of vowels, a silent e at the end not counted.
+    /// </summary>
     private static double ReadingEase(string text)
     {
-        var sentences = text.Split(['.', '!', '?', ';', ':'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Count(s => s.Length > 0);
+        var sentences = text.Split(['.', '!', '?', ';', ':'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)
+            .Count(s => s.Length > 0);
         var words = System.Text.RegularExpressions.Regex.Matches(text, "[A-Za-z']+").Select(m => m.Value.ToLowerInvariant()).ToList();
-        var syllables = words.Sum(w => Math.Max(1, System.Text.RegularExpressions.Regex.Count(w.Length > 3 && w.EndsWith('e') && !w.EndsWith("le", StringComparison.Ordinal) ? w[..^1] : w, "[aeiouy]+")));
+        var syllables = words.Sum(w =>
+            Math.Max(
+                1,
+                System.Text.RegularExpressions.Regex.Count(
+                    w.Length > 3 && w.EndsWith('e') && !w.EndsWith("le", StringComparison.Ordinal) ? w[..^1] : w,
+                    "[aeiouy]+"
+                )
+            )
+        );
         return 206.835 - (1.015 * words.Count / sentences) - (84.6 * syllables / words.Count);
     }
 }

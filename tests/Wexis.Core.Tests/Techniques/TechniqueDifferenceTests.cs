@@ -10,7 +10,11 @@ public class TechniqueDifferenceTests
         return TechniqueDifference.Of(a, Derive(a), b, Derive(b), Reference.Atlas);
     }
 
-    private static readonly TechniqueDocument Base = A.Technique(A.Hand("stroke", "medial-cheek", 2), A.Act("smile", "5"), A.Hand("press", "brow", 3));
+    private static readonly TechniqueDocument Base = A.Technique(
+        A.Hand("stroke", "medial-cheek", 2),
+        A.Act("smile", "5"),
+        A.Hand("press", "brow", 3)
+    );
 
     [Fact]
     public void The_same_twice_differs_in_nothing() => Between(Base, Base).ShouldBeEmpty();
@@ -52,7 +56,10 @@ public class TechniqueDifferenceTests
     [Fact]
     public void Likeness_is_one_with_itself_and_the_same_both_ways()
     {
-        var (a, b) = (TechniqueLikeness.Marks(Reference.Derive(A.Act("smile")).Steps), TechniqueLikeness.Marks(Reference.Derive(A.Act("pucker")).Steps));
+        var (a, b) = (
+            TechniqueLikeness.Marks(Reference.Derive(A.Act("smile")).Steps),
+            TechniqueLikeness.Marks(Reference.Derive(A.Act("pucker")).Steps)
+        );
         TechniqueLikeness.Of(a, a).ShouldBe(1);
         TechniqueLikeness.Of(a, b).ShouldBe(TechniqueLikeness.Of(b, a));
         TechniqueLikeness.Of([], []).ShouldBe(0);

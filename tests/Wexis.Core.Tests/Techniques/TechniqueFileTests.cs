@@ -20,14 +20,17 @@ public class TechniqueFileTests
         foreach (var technique in Read(Demo).Techniques)
         {
             var again = Read(ExchangeJson.Write(technique.Document)).Techniques.ShouldHaveSingleItem();
-            ExchangeJson.Write(Derivation.Of(again.Document, Reference.Atlas, Reference.Model, Reference.Settings)).ShouldBe(ExchangeJson.Write(Derivation.Of(technique.Document, Reference.Atlas, Reference.Model, Reference.Settings)));
+            ExchangeJson
+                .Write(Derivation.Of(again.Document, Reference.Atlas, Reference.Model, Reference.Settings))
+                .ShouldBe(ExchangeJson.Write(Derivation.Of(technique.Document, Reference.Atlas, Reference.Model, Reference.Settings)));
         }
     }
 
     [Fact]
     public void Every_slip_is_told_with_its_line()
     {
-        var read = Read("""
+        var read = Read(
+            """
             {
               "schema": "wexis.technique/1",
               "name": "Slips",
@@ -38,27 +41,42 @@ public class TechniqueFileTests
                   "tempo": { "hold_s": -2 } }
               ]
             }
-            """);
-        read.Issues.Select(i => (i.Line, i.Issue.Path)).ShouldBe([(5, "steps[0].acts[0].do"), (6, "steps[0].hands[0].pressure"), (7, "steps[0].hands[0].path[0].at"), (8, "steps[0].tempo.hold_s")], ignoreOrder: true);
+            """
+        );
+        read.Issues.Select(i => (i.Line, i.Issue.Path))
+            .ShouldBe(
+                [
+                    (5, "steps[0].acts[0].do"),
+                    (6, "steps[0].hands[0].pressure"),
+                    (7, "steps[0].hands[0].path[0].at"),
+                    (8, "steps[0].tempo.hold_s"),
+                ],
+                ignoreOrder: true
+            );
     }
 
     [Theory]
     [InlineData("{ \"schema\": \"wexis.technique/1\", \"name\": \"x\", \"setps\": [] }", "line 1: setps: “setps” is not known.")]
-    [InlineData("{ \"schema\": \"another/1\" }", "line 1: schema: “another/1” is not known. Allowed: wexis.technique/1, wexis.technique-list/1.")]
+    [InlineData(
+        "{ \"schema\": \"another/1\" }",
+        "line 1: schema: “another/1” is not known. Allowed: wexis.technique/1, wexis.technique-list/1."
+    )]
     [InlineData("{ \"name\": \"x\" }", "line 1: schema: nothing is given. Needed: wexis.technique/1 or wexis.technique-list/1.")]
     [InlineData("[]", "line 1: file: “array” cannot be read.")]
     [InlineData("{\n\n oops", "line 3: file:")]
     [InlineData("", "line 1: file:")]
     [InlineData("{ \"schema\": \"wexis.technique-list/1\" }", "line 1: techniques: nothing is given.")]
     [InlineData("{ \"schema\": \"wexis.technique/1\", \"name\": 7 }", "line 1: name:")]
-    public void A_bad_file_is_refused_and_never_read_by_half(string text, string begins) => Read(text).Issues[0].Text.ShouldStartWith(begins);
+    public void A_bad_file_is_refused_and_never_read_by_half(string text, string begins) =>
+        Read(text).Issues[0].Text.ShouldStartWith(begins);
 
     [Fact]
     public void Moves_and_actions_are_both_accepted_as_what_happens()
     {
         string Of(string verb) => $$"""{ "schema": "wexis.technique/1", "name": "x", "steps": [{ "acts": [{ "do": "{{verb}}" }] }] }""";
         Read(Of("smile-closed")).Issues.ShouldBeEmpty();
-        foreach (var action in Reference.Atlas.Document.ControlledLists.Actions.Keys) Read(Of(action)).Issues.ShouldBeEmpty(action);
+        foreach (var action in Reference.Atlas.Document.ControlledLists.Actions.Keys)
+            Read(Of(action)).Issues.ShouldBeEmpty(action);
     }
 
     [Theory]
@@ -75,7 +93,12 @@ public class TechniqueFileTests
     [InlineData("""[]""", "person")]
     public void A_slip_about_the_person_is_named_and_nobody_is_taken_for_healthy(string person, string path)
     {
-        var read = TechniqueFile.Read($$"""{"schema":"wexis.technique/1","name":"x","steps":[{"acts":[{"do":"smile-closed"}]}],"person":{{person}}}""", Reference.Atlas, Reference.Model, new(2026, 11, 3));
+        var read = TechniqueFile.Read(
+            $$"""{"schema":"wexis.technique/1","name":"x","steps":[{"acts":[{"do":"smile-closed"}]}],"person":{{person}}}""",
+            Reference.Atlas,
+            Reference.Model,
+            new(2026, 11, 3)
+        );
         read.Issues.Select(i => i.Issue.Path).ShouldContain(path);
         read.Techniques.ShouldBeEmpty();
     }
@@ -88,18 +111,27 @@ public class TechniqueFileTests
     [InlineData(""" "steps":[{"hands":[{"hold_s":1e999}]}] """, "steps[0].hands[0].hold_s")]
     [InlineData(""" "steps":[{"dose":{"standard":-1e999}}] """, "steps[0].dose.standard")]
     public void Nothing_in_a_list_and_numbers_beyond_all_numbers_are_named(string fields, string path) =>
-        TechniqueFile.Read($$"""{"schema":"wexis.technique/1","name":"x",{{fields}}}""", Reference.Atlas, Reference.Model).Issues.Select(i => i.Issue.Path).ShouldContain(path);
+        TechniqueFile
+            .Read($$"""{"schema":"wexis.technique/1","name":"x",{{fields}}}""", Reference.Atlas, Reference.Model)
+            .Issues.Select(i => i.Issue.Path)
+            .ShouldContain(path);
 
     [Fact]
     public void The_shipped_schema_is_the_one_that_the_types_give() =>
-        File.ReadAllText(Path.Combine(Reference.DataFolder, "schema", "wexis.technique-1.schema.json")).TrimEnd().ShouldBe(TechniqueSchema.Of(Reference.Atlas, Reference.Model), "write it anew: ./wexis techniques schema > data/schema/wexis.technique-1.schema.json");
+        File.ReadAllText(Path.Combine(Reference.DataFolder, "schema", "wexis.technique-1.schema.json"))
+            .TrimEnd()
+            .ShouldBe(
+                TechniqueSchema.Of(Reference.Atlas, Reference.Model),
+                "write it anew: ./wexis techniques schema > data/schema/wexis.technique-1.schema.json"
+            );
 
     [Fact]
     public void The_schema_knows_every_field_that_the_demo_uses_and_every_word()
     {
         var schema = JsonNode.Parse(TechniqueSchema.Of(Reference.Atlas, Reference.Model))!;
         var technique = schema["$defs"]!["technique"]!;
-        foreach (var element in JsonNode.Parse(Demo)!["techniques"]!.AsArray()) Conforms(element!, technique, "technique");
+        foreach (var element in JsonNode.Parse(Demo)!["techniques"]!.AsArray())
+            Conforms(element!, technique, "technique");
 
         static void Conforms(JsonNode value, JsonNode shape, string path)
         {
@@ -108,10 +140,12 @@ public class TechniqueFileTests
                 {
                     var property = shape["properties"]?[name];
                     property.ShouldNotBeNull($"{path}.{name}");
-                    if (inner is not null) Conforms(inner, property, $"{path}.{name}");
+                    if (inner is not null)
+                        Conforms(inner, property, $"{path}.{name}");
                 }
             else if (value is JsonArray a)
-                foreach (var item in a) Conforms(item!, shape["items"]!, $"{path}[]");
+                foreach (var item in a)
+                    Conforms(item!, shape["items"]!, $"{path}[]");
             else if (shape["enum"] is JsonArray allowed)
                 allowed.Select(x => x?.ToJsonString()).ShouldContain(value.ToJsonString(), path);
         }
@@ -130,15 +164,16 @@ public class TechniqueCheckTests
 
     [Theory]
     [InlineData(0, "refuse")]
-    [InlineData(14, "refuse")]   // blocked through its last day
+    [InlineData(14, "refuse")] // blocked through its last day
     [InlineData(15, "ask-clinician")]
     [InlineData(28, "ask-clinician")]
-    [InlineData(29, "allow")]    // once its length has passed once more (house ruling 16)
+    [InlineData(29, "allow")] // once its length has passed once more (house ruling 16)
     public void A_window_of_14_days_from_day_0_is_asked_about_from_day_15_and_free_on_day_29(int day, string response) =>
         Check(A.Hand("knead", "malar", 3), After("ci-botulinum"), day).Response.ShouldBe(response);
 
     [Fact]
-    public void The_longer_end_of_a_window_counts() => Check(A.Hand("knead", "malar", 3), After("ci-filler"), 20).ConditionsHit[0].FreeFrom.ShouldBe(DayZero.AddDays(29));
+    public void The_longer_end_of_a_window_counts() =>
+        Check(A.Hand("knead", "malar", 3), After("ci-filler"), 20).ConditionsHit[0].FreeFrom.ShouldBe(DayZero.AddDays(29));
 
     [Fact]
     public void The_worst_handling_wins_and_a_stop_sign_outranks_all()
@@ -168,13 +203,20 @@ public class TechniqueCheckTests
     public void Shares_of_a_contact_agree_with_the_geometry_library_on_a_contact_that_lies_half_on_an_outline()
     {
         // A finger pad on the border of a square of 1 IPD: half of it lies inside.
-        double[][] square = [[0, 0], [1, 0], [1, 1], [0, 1]];
+        double[][] square =
+        [
+            [0, 0],
+            [1, 0],
+            [1, 1],
+            [0, 1],
+        ];
         var hand = A.Track("press", 3, "fingertip-index") with { Path = [new("pupil", null, "front", null)] };
         var path = StrokePath.Of(hand, Reference.Atlas, Reference.Settings);
         var place = Reference.Atlas.Landmarks["pupil"].Frontal;
         double[][] shifted = [.. square.Select(p => new[] { p[0] + place[0], p[1] + place[1] - 0.5 })];
         path.OverFront(shifted, null).Share.ShouldBe(0.5, 0.01);
-        path.OverFront([.. square.Select(p => new[] { (p[0] * 4) - 2 + place[0], (p[1] * 4) - 2 + place[1] })], null).Share.ShouldBe(1, 1e-6);
+        path.OverFront([.. square.Select(p => new[] { (p[0] * 4) - 2 + place[0], (p[1] * 4) - 2 + place[1] })], null)
+            .Share.ShouldBe(1, 1e-6);
     }
 
     [Fact]
@@ -201,7 +243,15 @@ public class HeadlessCheckTests
 {
     private static (int Code, string Out, string Error) Run(params string[] arguments)
     {
-        var start = new System.Diagnostics.ProcessStartInfo("dotnet", [Path.Combine(AppContext.BaseDirectory, "Wexis.Cli.dll"), .. arguments]) { UseShellExecute = false, RedirectStandardOutput = true, RedirectStandardError = true };
+        var start = new System.Diagnostics.ProcessStartInfo(
+            "dotnet",
+            [Path.Combine(AppContext.BaseDirectory, "Wexis.Cli.dll"), .. arguments]
+        )
+        {
+            UseShellExecute = false,
+            RedirectStandardOutput = true,
+            RedirectStandardError = true,
+        };
         using var process = System.Diagnostics.Process.Start(start)!;
         var error = process.StandardError.ReadToEndAsync();
         var text = process.StandardOutput.ReadToEnd();
@@ -212,7 +262,13 @@ public class HeadlessCheckTests
     [Fact]
     public void Techniques_check_prints_json_and_ends_well_on_a_good_file()
     {
-        var (code, text, error) = Run("techniques", "check", Path.Combine(Reference.DataFolder, "demo", "techniques.json"), "--date", "2026-11-25");
+        var (code, text, error) = Run(
+            "techniques",
+            "check",
+            Path.Combine(Reference.DataFolder, "demo", "techniques.json"),
+            "--date",
+            "2026-11-25"
+        );
         error.ShouldBeEmpty();
         code.ShouldBe(0);
         var report = JsonNode.Parse(text)!;

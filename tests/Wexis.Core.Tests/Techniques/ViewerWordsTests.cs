@@ -3,7 +3,9 @@ using Wexis.Core.Techniques;
 
 namespace Wexis.Core.Tests.Techniques;
 
-/// <summary>Left and right for who reads. That whoever faces a person sees that person's left on their own right is a fact of everyday life.</summary>
+/// <summary>
+/// Left and right for who reads. That whoever faces a person sees that person's left on their own right is a fact of everyday life.
+/// </summary>
 public class ViewerWordsTests
 {
     [Theory]
@@ -13,7 +15,11 @@ public class ViewerWordsTests
     [InlineData("facing", "Left cheek first.", "Their left cheek (on your right) first.")]
     [InlineData("subject", "Left cheek first.", "Your left cheek first.")]
     [InlineData("facing", "eyes up and to the own left", "eyes up and to their left (on your right)")]
-    [InlineData("mirror", "To your left, to your right.", "To your left (on the left of the mirror), to your right (on the right of the mirror).")]
+    [InlineData(
+        "mirror",
+        "To your left, to your right.",
+        "To your left (on the left of the mirror), to your right (on the right of the mirror)."
+    )]
     [InlineData("facing", "To your left, to your right.", "To their left (on your right), to their right (on your left).")]
     [InlineData("facing", "Look from left to right.", "Look from their left (on your right) to their right (on your left).")]
     [InlineData("facing", "The left brow, and the left eye.", "Their left brow (on your right), and their left eye.")]
@@ -32,7 +38,8 @@ public class ViewerWordsTests
     [InlineData("at the right moment")]
     public void Words_that_mean_no_side_stay_as_they_are(string told)
     {
-        foreach (var viewer in ViewerWords.Viewers) ViewerWords.For(viewer, told).ShouldBe(told);
+        foreach (var viewer in ViewerWords.Viewers)
+            ViewerWords.For(viewer, told).ShouldBe(told);
     }
 
     [Fact]
@@ -48,17 +55,36 @@ public class ViewerWordsTests
 
     [Fact]
     public void An_unknown_viewer_is_an_error_that_names_the_known_ones() =>
-        Should.Throw<ArgumentOutOfRangeException>(() => ViewerWords.For("sideways", "left hand")).Message.ShouldContain("facing, mirror, subject");
+        Should
+            .Throw<ArgumentOutOfRangeException>(() => ViewerWords.For("sideways", "left hand"))
+            .Message.ShouldContain("facing, mirror, subject");
 
     [Property]
     public bool Text_without_a_side_is_never_changed(string text) =>
-        text is null || text.Contains("left", StringComparison.OrdinalIgnoreCase) || text.Contains("right", StringComparison.OrdinalIgnoreCase) || text.Contains("clockwise", StringComparison.OrdinalIgnoreCase)
+        text is null
+        || text.Contains("left", StringComparison.OrdinalIgnoreCase)
+        || text.Contains("right", StringComparison.OrdinalIgnoreCase)
+        || text.Contains("clockwise", StringComparison.OrdinalIgnoreCase)
         || ViewerWords.Viewers.All(v => ViewerWords.For(v, text) == text);
 
     /// <summary>Sentences from pieces that mean a side, or look as if they did.</summary>
     private static string Sentence(byte[] pieces)
     {
-        string[] of = ["the left cheek", "your right hand", "to the left", "own right", "left hanging", "right away", "from left to right", "clockwise", "anticlockwise", "both sides", "smooth the brow", "Right eye"];
+        string[] of =
+        [
+            "the left cheek",
+            "your right hand",
+            "to the left",
+            "own right",
+            "left hanging",
+            "right away",
+            "from left to right",
+            "clockwise",
+            "anticlockwise",
+            "both sides",
+            "smooth the brow",
+            "Right eye",
+        ];
         return string.Join(", ", (pieces ?? []).Take(8).Select(b => of[b % of.Length])) + ".";
     }
 
@@ -72,8 +98,11 @@ public class ViewerWordsTests
         var facing = ViewerWords.For("facing", Sentence(pieces))!;
         var mirror = ViewerWords.For("mirror", Sentence(pieces))!;
         bool Once(string text, string part) => text.Split(part).Length <= 2;
-        return Once(facing, "(on your left)") && Once(facing, "(on your right)") && Once(mirror, "(on the left of the mirror)")
-            && !facing.Contains("left (on your left)", StringComparison.Ordinal) && !facing.Contains("right (on your right)", StringComparison.Ordinal)
+        return Once(facing, "(on your left)")
+            && Once(facing, "(on your right)")
+            && Once(mirror, "(on the left of the mirror)")
+            && !facing.Contains("left (on your left)", StringComparison.Ordinal)
+            && !facing.Contains("right (on your right)", StringComparison.Ordinal)
             && !mirror.Contains("left (on the right", StringComparison.Ordinal);
     }
 

@@ -7,12 +7,18 @@ public class WorkedExamplesTests
 {
     private static WorkMap Map(params Step[] steps) => Reference.Derive(steps).Map;
 
-    private static string[] Rows(WorkMap map, string strength) => [.. map.Worked.Where(r => r.Strength == strength).Select(r => $"{r.Structure} {r.Mode}").Order(StringComparer.Ordinal)];
+    private static string[] Rows(WorkMap map, string strength) =>
+        [.. map.Worked.Where(r => r.Strength == strength).Select(r => $"{r.Structure} {r.Mode}").Order(StringComparer.Ordinal)];
 
     [Fact]
     public void Eyes_up_with_both_palms_on_the_forehead_keep_the_brow_lifter_quiet()
     {
-        var act = A.Do("gaze") with { Tempo = A.Tempo(hold: 2), State = new("up", null, null, null, null, null, null), HoldStill = [new("forehead-central", "palm"), new("forehead-lateral", "palm")] };
+        var act = A.Do("gaze") with
+        {
+            Tempo = A.Tempo(hold: 2),
+            State = new("up", null, null, null, null, null, null),
+            HoldStill = [new("forehead-central", "palm"), new("forehead-lateral", "palm")],
+        };
         var map = Map(A.Step() with { Acts = [act] });
         Rows(map, "primary").ShouldBe(["frontalis inhibited", "levator-palpebrae concentric", "superior-rectus concentric"]);
         Rows(map, "secondary").ShouldContain("inferior-oblique concentric");
@@ -46,7 +52,12 @@ public class WorkedExamplesTests
     [Fact]
     public void A_feather_sweep_from_nose_to_ear_reaches_skin_and_lymph_only()
     {
-        var map = Map(A.Step() with { Hands = [A.Track("stroke", 1).From("alare", "zygoma_prominence") with { Zones = ["medial-cheek", "malar"] }] });
+        var map = Map(
+            A.Step() with
+            {
+                Hands = [A.Track("stroke", 1).From("alare", "zygoma_prominence") with { Zones = ["medial-cheek", "malar"] }],
+            }
+        );
         map.Worked.Select(r => r.Structure).ShouldBe(["skin", "superficial-lymph"], ignoreOrder: true);
     }
 
@@ -75,15 +86,24 @@ public class WorkedExamplesTests
     public void A_glance_to_the_left_takes_the_left_lateral_and_the_right_medial_muscle()
     {
         var map = Map(A.Step() with { Acts = [A.Do("gaze") with { State = new("left", null, null, null, null, null, null) }] });
-        map.Worked.Where(r => r.Strength == "primary").Select(r => (r.Structure, r.Side)).ShouldBe([("lateral-rectus", "left"), ("medial-rectus", "right")], ignoreOrder: true);
+        map.Worked.Where(r => r.Strength == "primary")
+            .Select(r => (r.Structure, r.Side))
+            .ShouldBe([("lateral-rectus", "left"), ("medial-rectus", "right")], ignoreOrder: true);
         map.Worked.ShouldNotContain(r => r.Structure == "ciliary");
     }
 
     [Fact]
     public void The_corner_depressor_massaged_with_tucked_lips_is_kneaded_while_the_ring_holds()
     {
-        var map = Map(A.Step() with { Acts = [A.Do("roll-lips-in") with { Tempo = A.Tempo(hold: 5) }], Hands = [A.Track("circle", 3) with { Zones = ["marionette"] }] });
-        Rows(map, "primary").ShouldBe(["depressor-anguli-oris kneaded", "orbicularis-oris isometric", "platysma kneaded", "skin skin-lymph"]);
+        var map = Map(
+            A.Step() with
+            {
+                Acts = [A.Do("roll-lips-in") with { Tempo = A.Tempo(hold: 5) }],
+                Hands = [A.Track("circle", 3) with { Zones = ["marionette"] }],
+            }
+        );
+        Rows(map, "primary")
+            .ShouldBe(["depressor-anguli-oris kneaded", "orbicularis-oris isometric", "platysma kneaded", "skin skin-lymph"]);
         Rows(map, "secondary").ShouldContain("depressor-labii-inferioris kneaded");
     }
 
@@ -92,11 +112,14 @@ public class WorkedExamplesTests
     {
         var map = Map(A.Step() with { Acts = [A.Do("smile") with { State = new(null, null, null, "rolled-in", null, null, null) }] });
         Rows(map, "primary").ShouldBe(["orbicularis-oris isometric", "zygomaticus-major concentric"]);
-        Rows(map, "secondary").Where(r => !r.EndsWith("inhibited")).ShouldBe(["buccinator concentric", "levator-anguli-oris concentric", "risorius concentric", "zygomaticus-minor concentric"]);
+        Rows(map, "secondary")
+            .Where(r => !r.EndsWith("inhibited"))
+            .ShouldBe(["buccinator concentric", "levator-anguli-oris concentric", "risorius concentric", "zygomaticus-minor concentric"]);
         Rows(map, "secondary").ShouldContain("depressor-anguli-oris inhibited");
     }
 
     [Fact]
     public void Opening_the_eye_never_trains_the_ring_muscle() =>
-        Map(A.Act("widen-eyes")).Worked.ShouldNotContain(r => r.Structure.StartsWith("orbicularis-oculi", StringComparison.Ordinal) && Modes.IsActive(r.Mode));
+        Map(A.Act("widen-eyes"))
+            .Worked.ShouldNotContain(r => r.Structure.StartsWith("orbicularis-oculi", StringComparison.Ordinal) && Modes.IsActive(r.Mode));
 }

@@ -17,12 +17,20 @@ public class ExaminationEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         return id;
     }
 
-    private static async Task<EditionLine> Technique(Visitor v, string code) => (await v.Get<EditionLine[]>("/api/techniques")).Single(t => t.Code == code);
+    private static async Task<EditionLine> Technique(Visitor v, string code) =>
+        (await v.Get<EditionLine[]>("/api/techniques")).Single(t => t.Code == code);
 
     private static async Task<StationView> Station(Visitor lead, Guid examination, string code) =>
-        await Visitor.Read<StationView>(await lead.Post($"/api/examinations/{examination}/stations", new StationAdd(Guid.NewGuid(), (await Technique(lead, code)).TechniqueId)));
+        await Visitor.Read<StationView>(
+            await lead.Post(
+                $"/api/examinations/{examination}/stations",
+                new StationAdd(Guid.NewGuid(), (await Technique(lead, code)).TechniqueId)
+            )
+        );
 
-    private static SheetAdjust Adjusting(StationView s, double passLine, Func<Criterion, CriterionAdjust> how) => new(s.Revision, s.Version, passLine, [.. s.Sheet.Criteria.Select(how)]);
+    private static SheetAdjust Adjusting(StationView s, double passLine, Func<Criterion, CriterionAdjust> how) =>
+        new(s.Revision, s.Version, passLine, [.. s.Sheet.Criteria.Select(how)]);
+
     private static CriterionAdjust Same(Criterion c) => new(c.Id, c.Weight, c.SafetyCritical, null);
 
     [Fact]
@@ -31,7 +39,9 @@ public class ExaminationEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var lead = await demo.As("maren");
         var refusal = await Visitor.Refusal(await lead.Post("/api/examinations", new ExaminationAdd(Guid.NewGuid(), " ", Guid.NewGuid())));
         refusal.Keys.ShouldBe(["name", "programme_id"], ignoreOrder: true);
-        (await Visitor.Refusal(await lead.Post("/api/examinations", new ExaminationAdd(Guid.NewGuid(), new string('x', 121), null)))).Keys.ShouldBe(["name"]);
+        (
+            await Visitor.Refusal(await lead.Post("/api/examinations", new ExaminationAdd(Guid.NewGuid(), new string('x', 121), null)))
+        ).Keys.ShouldBe(["name"]);
     }
 
     [Fact]
@@ -43,7 +53,9 @@ public class ExaminationEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         for (var i = 0; i < 2; i++)
         {
             (await lead.Post("/api/examinations", new ExaminationAdd(id, " Twice ", null))).StatusCode.ShouldBe(HttpStatusCode.OK);
-            (await lead.Post($"/api/examinations/{id}/stations", new StationAdd(station, technique))).StatusCode.ShouldBe(HttpStatusCode.OK);
+            (await lead.Post($"/api/examinations/{id}/stations", new StationAdd(station, technique))).StatusCode.ShouldBe(
+                HttpStatusCode.OK
+            );
         }
         var kept = (await lead.Get<ExaminationView[]>("/api/examinations")).Single(e => e.Id == id);
         kept.Name.ShouldBe("Twice");
@@ -59,7 +71,11 @@ public class ExaminationEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         station.Sheet.Criteria.Sum(c => c.Weight).ShouldBe(100, 0.01);
         station.Sheet.CriticalActs.ShouldNotBeEmpty("a hand on the neck can hurt");
         (station.Revision, station.Version, station.Used).ShouldBe((1, 1, false));
-        (await demo.House.Database.Scalar<bool>($"SELECT frozen_at IS NOT NULL FROM techniques.edition WHERE technique_id = '{technique.TechniqueId}' AND edition = {station.Edition}")).ShouldBeTrue();
+        (
+            await demo.House.Database.Scalar<bool>(
+                $"SELECT frozen_at IS NOT NULL FROM techniques.edition WHERE technique_id = '{technique.TechniqueId}' AND edition = {station.Edition}"
+            )
+        ).ShouldBeTrue();
     }
 
     [Fact]
@@ -68,12 +84,22 @@ public class ExaminationEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var lead = await demo.As("maren");
         var station = await Station(lead, await Named(lead, "Adjusted"), "wm-cheek-raises");
         var first = station.Sheet.Criteria[0];
-        var adjusted = await Visitor.Read<StationView>(await lead.Put($"/api/examinations/stations/{station.Id}/sheet", Adjusting(station, 80, c => c.Id == first.Id ? new(c.Id, c.Weight + 2, true, "Said otherwise") : Same(c))));
+        var adjusted = await Visitor.Read<StationView>(
+            await lead.Put(
+                $"/api/examinations/stations/{station.Id}/sheet",
+                Adjusting(station, 80, c => c.Id == first.Id ? new(c.Id, c.Weight + 2, true, "Said otherwise") : Same(c))
+            )
+        );
         adjusted.Sheet.PassLine.ShouldBe(80);
         var now = adjusted.Sheet.Criteria.Single(c => c.Id == first.Id);
         (now.Weight, now.SafetyCritical, now.Text).ShouldBe((first.Weight + 2, true, "Said otherwise"));
-        adjusted.Sheet.Criteria.Where(c => c.Id != first.Id).Select(c => c.Text).ShouldBe(station.Sheet.Criteria.Where(c => c.Id != first.Id).Select(c => c.Text), "a text that is not sent stays");
-        (await lead.Put($"/api/examinations/stations/{station.Id}/sheet", Adjusting(station, 75, Same))).StatusCode.ShouldBe(HttpStatusCode.Conflict);
+        adjusted
+            .Sheet.Criteria.Where(c => c.Id != first.Id)
+            .Select(c => c.Text)
+            .ShouldBe(station.Sheet.Criteria.Where(c => c.Id != first.Id).Select(c => c.Text), "a text that is not sent stays");
+        (await lead.Put($"/api/examinations/stations/{station.Id}/sheet", Adjusting(station, 75, Same))).StatusCode.ShouldBe(
+            HttpStatusCode.Conflict
+        );
         (await lead.Get<StationView>($"/api/examinations/stations/{station.Id}")).Sheet.PassLine.ShouldBe(80);
     }
 
@@ -82,11 +108,14 @@ public class ExaminationEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         var station = await Station(lead, await Named(lead, "Refused"), "wm-cheek-raises");
-        async Task<IEnumerable<string>> Fields(SheetAdjust given) => (await Visitor.Refusal(await lead.Put($"/api/examinations/stations/{station.Id}/sheet", given))).Keys;
+        async Task<IEnumerable<string>> Fields(SheetAdjust given) =>
+            (await Visitor.Refusal(await lead.Put($"/api/examinations/stations/{station.Id}/sheet", given))).Keys;
         (await Fields(Adjusting(station, 101, Same))).ShouldBe(["pass_line"]);
         (await Fields(Adjusting(station, 75, c => Same(c) with { Weight = -1 }))).ShouldContain("criteria[0].weight");
         (await Fields(Adjusting(station, 75, c => Same(c) with { Weight = 0 }))).ShouldBe(["criteria"]);
-        (await Fields(Adjusting(station, 75, Same) with { Criteria = [Same(station.Sheet.Criteria[0]), new("no-such", 1, false, null)] })).ShouldBe(["criteria[1].id"]);
+        (
+            await Fields(Adjusting(station, 75, Same) with { Criteria = [Same(station.Sheet.Criteria[0]), new("no-such", 1, false, null)] })
+        ).ShouldBe(["criteria[1].id"]);
         (await lead.Get<StationView>($"/api/examinations/stations/{station.Id}")).Version.ShouldBe(station.Version);
     }
 
@@ -96,7 +125,9 @@ public class ExaminationEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var assessor = await demo.As("benno");
         using var trainee = await demo.As("ilse");
         (await assessor.Get<ExaminationView[]>("/api/examinations")).ShouldNotBeEmpty();
-        (await assessor.Post("/api/examinations", new ExaminationAdd(Guid.NewGuid(), "Mine", null))).StatusCode.ShouldBe(HttpStatusCode.Forbidden);
+        (await assessor.Post("/api/examinations", new ExaminationAdd(Guid.NewGuid(), "Mine", null))).StatusCode.ShouldBe(
+            HttpStatusCode.Forbidden
+        );
         (await trainee.Ask("/api/examinations")).StatusCode.ShouldBe(HttpStatusCode.Forbidden);
     }
 
@@ -105,14 +136,38 @@ public class ExaminationEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         var id = Guid.NewGuid();
-        var document = Core.Techniques.TechniqueDocument.Empty with { Id = "exam-a", Name = "Pucker", Region = "mouth-chin", Steps = [new([new("pucker", "both", "moderate", "none", null, null, [], null, null, null, null, null)], [], null, null, [], new("5", null, null, null, [], null, null, null, null, null, null, null, null, null), [], null, null, null, null)] };
+        var document = Core.Techniques.TechniqueDocument.Empty with
+        {
+            Id = "exam-a",
+            Name = "Pucker",
+            Region = "mouth-chin",
+            Steps =
+            [
+                new(
+                    [new("pucker", "both", "moderate", "none", null, null, [], null, null, null, null, null)],
+                    [],
+                    null,
+                    null,
+                    [],
+                    new("5", null, null, null, [], null, null, null, null, null, null, null, null, null),
+                    [],
+                    null,
+                    null,
+                    null,
+                    null
+                ),
+            ],
+        };
         (await lead.Post("/api/techniques", new TechniqueAdd(id, document))).StatusCode.ShouldBe(HttpStatusCode.OK);
         var examination = await Named(lead, "Older");
         await lead.Post($"/api/examinations/{examination}/stations", new StationAdd(Guid.NewGuid(), id));
-        async Task<StationLine> Line() => (await lead.Get<ExaminationView[]>("/api/examinations")).Single(e => e.Id == examination).Stations.Single();
+        async Task<StationLine> Line() =>
+            (await lead.Get<ExaminationView[]>("/api/examinations")).Single(e => e.Id == examination).Stations.Single();
         (await Line()).Outdated.ShouldBeFalse();
         var kept = await lead.Get<TechniqueView>($"/api/techniques/{id}");
-        (await lead.Put($"/api/techniques/{id}", new TechniqueSave(kept.Edition, kept.Version, kept.Document with { Aim = "softer" }))).StatusCode.ShouldBe(HttpStatusCode.OK);
+        (
+            await lead.Put($"/api/techniques/{id}", new TechniqueSave(kept.Edition, kept.Version, kept.Document with { Aim = "softer" }))
+        ).StatusCode.ShouldBe(HttpStatusCode.OK);
         var line = await Line();
         (line.Edition, line.Outdated).ShouldBe((1, true), "the station keeps the edition that it examines");
     }
@@ -122,7 +177,14 @@ public class ExaminationEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         (await lead.Ask($"/api/examinations/stations/{Guid.NewGuid()}")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
-        (await lead.Post($"/api/examinations/{Guid.NewGuid()}/stations", new StationAdd(Guid.NewGuid(), (await Technique(lead, "wm-cheek-raises")).TechniqueId))).StatusCode.ShouldBe(HttpStatusCode.NotFound);
-        (await lead.Post($"/api/examinations/{await Named(lead, "Empty")}/stations", new StationAdd(Guid.NewGuid(), Guid.NewGuid()))).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        (
+            await lead.Post(
+                $"/api/examinations/{Guid.NewGuid()}/stations",
+                new StationAdd(Guid.NewGuid(), (await Technique(lead, "wm-cheek-raises")).TechniqueId)
+            )
+        ).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        (
+            await lead.Post($"/api/examinations/{await Named(lead, "Empty")}/stations", new StationAdd(Guid.NewGuid(), Guid.NewGuid()))
+        ).StatusCode.ShouldBe(HttpStatusCode.NotFound);
     }
 }

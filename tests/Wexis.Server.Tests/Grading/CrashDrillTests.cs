@@ -5,7 +5,10 @@ using Wexis.TestHouse;
 
 namespace Wexis.Server.Tests.Grading;
 
-/// <summary>The server is killed while marks are on their way; whatever it acknowledged must be there, once. Short in the tests, long in <c>./wexis drill</c>.</summary>
+/// <summary>
+/// The server is killed while marks are on their way; whatever it acknowledged must be there, once. Short in the tests, long in
+/// <c>./wexis drill</c>.
+/// </summary>
 [Trait("category", "drill")]
 public class CrashDrillTests
 {
@@ -22,7 +25,23 @@ public class CrashDrillTests
         {
             var demonstration = await Open(address);
             var acknowledged = new HashSet<Guid>();
-            var waiting = new Queue<MarkEvent>(Enumerable.Range(0, 60 * Kills).Select(i => new MarkEvent(Guid.NewGuid(), "rep", "tablet", i, i * 100L, 0, demonstration.Sheet.Steps[0].Columns[0], null, null, null, 0)));
+            var waiting = new Queue<MarkEvent>(
+                Enumerable
+                    .Range(0, 60 * Kills)
+                    .Select(i => new MarkEvent(
+                        Guid.NewGuid(),
+                        "rep",
+                        "tablet",
+                        i,
+                        i * 100L,
+                        0,
+                        demonstration.Sheet.Steps[0].Columns[0],
+                        null,
+                        null,
+                        null,
+                        0
+                    ))
+            );
             var random = new Random(7);
             for (var kill = 0; kill < Kills; kill++)
             {
@@ -34,7 +53,8 @@ public class CrashDrillTests
                     try
                     {
                         var answer = await visitor.Put($"/api/demonstrations/{demonstration.Id}/events/{e.Id}", e);
-                        if (answer.StatusCode != HttpStatusCode.OK) break;
+                        if (answer.StatusCode != HttpStatusCode.OK)
+                            break;
                         acknowledged.Add(e.Id);
                         waiting.Dequeue();
                     }
@@ -51,8 +71,11 @@ public class CrashDrillTests
             }
             using var afterwards = await new Visitor(address).SignIn("maren");
             // The tablet sends all that was not acknowledged again; nothing may be doubled by it.
-            foreach (var e in waiting) (await afterwards.Put($"/api/demonstrations/{demonstration.Id}/events/{e.Id}", e)).StatusCode.ShouldBe(HttpStatusCode.OK);
-            var stored = (await afterwards.Get<DemonstrationView>($"/api/demonstrations/{demonstration.Id}")).Events.Select(e => e.Id).ToList();
+            foreach (var e in waiting)
+                (await afterwards.Put($"/api/demonstrations/{demonstration.Id}/events/{e.Id}", e)).StatusCode.ShouldBe(HttpStatusCode.OK);
+            var stored = (await afterwards.Get<DemonstrationView>($"/api/demonstrations/{demonstration.Id}"))
+                .Events.Select(e => e.Id)
+                .ToList();
             acknowledged.Count.ShouldBeGreaterThan(0);
             stored.ShouldBeUnique();
             acknowledged.Except(stored).ShouldBeEmpty();
@@ -67,8 +90,11 @@ public class CrashDrillTests
     private static async Task<DemonstrationView> Open(Uri address)
     {
         using var lead = await new Visitor(address).SignIn("maren");
-        var station = (await lead.Get<Wexis.Server.Examinations.ExaminationView[]>("/api/examinations"))[0].Stations.First(s => s.TechniqueName.StartsWith("Knuckle"));
+        var station = (await lead.Get<Wexis.Server.Examinations.ExaminationView[]>("/api/examinations"))[0]
+            .Stations.First(s => s.TechniqueName.StartsWith("Knuckle"));
         var trainee = (await lead.Get<Wexis.Server.People.PersonLine[]>("/api/people")).First(p => p.Login == "ilse").Id;
-        return await Visitor.Read<DemonstrationView>(await lead.Put($"/api/demonstrations/{Guid.NewGuid()}", new DemonstrationOpen(station.Id, trainee)));
+        return await Visitor.Read<DemonstrationView>(
+            await lead.Put($"/api/demonstrations/{Guid.NewGuid()}", new DemonstrationOpen(station.Id, trainee))
+        );
     }
 }

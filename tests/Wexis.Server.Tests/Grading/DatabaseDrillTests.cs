@@ -25,24 +25,49 @@ public class DatabaseDrillTests
         await using var database = await TestDatabase.Create();
         await using var server = await ServerProcess.Start(database, House.FreePort());
         using var lead = await new Visitor(server.Address).SignIn("maren");
-        var station = (await lead.Get<Wexis.Server.Examinations.ExaminationView[]>("/api/examinations"))[0].Stations.First(s => s.TechniqueName.StartsWith("Knuckle", StringComparison.Ordinal));
+        var station = (await lead.Get<Wexis.Server.Examinations.ExaminationView[]>("/api/examinations"))[0]
+            .Stations.First(s => s.TechniqueName.StartsWith("Knuckle", StringComparison.Ordinal));
         var trainee = (await lead.Get<Wexis.Server.People.PersonLine[]>("/api/people")).First(p => p.Login == "ilse").Id;
         var acknowledged = new ConcurrentDictionary<Guid, ConcurrentBag<Guid>>();
         using var done = new CancellationTokenSource();
         var refused = new ConcurrentBag<HttpStatusCode>();
-        var grading = Enumerable.Range(0, Assessors).Select(_ => Task.Run(async () =>
-        {
-            using var assessor = lead.Copied();
-            var d = await Visitor.Read<DemonstrationView>(await Again(() => assessor.Put($"/api/demonstrations/{Guid.NewGuid()}", new DemonstrationOpen(station.Id, trainee)), refused));
-            var mine = acknowledged.GetOrAdd(d.Id, _ => []);
-            for (var i = 0; !done.IsCancellationRequested; i++)
-            {
-                var e = new MarkEvent(Guid.NewGuid(), "rep", "tablet", i, i * 100L, 0, d.Sheet.Steps[0].Columns[0], null, null, null, 0);
-                (await Again(() => assessor.Put($"/api/demonstrations/{d.Id}/events/{e.Id}", e), refused)).StatusCode.ShouldBe(HttpStatusCode.OK);
-                mine.Add(e.Id);
-                await Task.Delay(20);
-            }
-        })).ToArray();
+        var grading = Enumerable
+            .Range(0, Assessors)
+            .Select(_ =>
+                Task.Run(async () =>
+                {
+                    using var assessor = lead.Copied();
+                    var d = await Visitor.Read<DemonstrationView>(
+                        await Again(
+                            () => assessor.Put($"/api/demonstrations/{Guid.NewGuid()}", new DemonstrationOpen(station.Id, trainee)),
+                            refused
+                        )
+                    );
+                    var mine = acknowledged.GetOrAdd(d.Id, _ => []);
+                    for (var i = 0; !done.IsCancellationRequested; i++)
+                    {
+                        var e = new MarkEvent(
+                            Guid.NewGuid(),
+                            "rep",
+                            "tablet",
+                            i,
+                            i * 100L,
+                            0,
+                            d.Sheet.Steps[0].Columns[0],
+                            null,
+                            null,
+                            null,
+                            0
+                        );
+                        (await Again(() => assessor.Put($"/api/demonstrations/{d.Id}/events/{e.Id}", e), refused)).StatusCode.ShouldBe(
+                            HttpStatusCode.OK
+                        );
+                        mine.Add(e.Id);
+                        await Task.Delay(20);
+                    }
+                })
+            )
+            .ToArray();
         var random = new Random(11);
         for (var kill = 0; kill < Kills; kill++)
         {
@@ -71,7 +96,8 @@ public class DatabaseDrillTests
         for (var i = 0; ; i++)
         {
             var answer = await send();
-            if (answer.IsSuccessStatusCode || i == 300) return answer;
+            if (answer.IsSuccessStatusCode || i == 300)
+                return answer;
             refused.Add(answer.StatusCode);
             await Task.Delay(100);
         }
@@ -81,10 +107,14 @@ public class DatabaseDrillTests
     {
         if (KillCommand is null)
         {
-            await database.Scalar<long>("SELECT count(pg_terminate_backend(pid)) FROM pg_stat_activity WHERE datname = current_database() AND pid <> pg_backend_pid()");
+            await database.Scalar<long>(
+                "SELECT count(pg_terminate_backend(pid)) FROM pg_stat_activity WHERE datname = current_database() AND pid <> pg_backend_pid()"
+            );
             return;
         }
-        using var killing = Process.Start(new ProcessStartInfo("bash", [KillCommand]) { UseShellExecute = false, RedirectStandardOutput = true })!;
+        using var killing = Process.Start(
+            new ProcessStartInfo("bash", [KillCommand]) { UseShellExecute = false, RedirectStandardOutput = true }
+        )!;
         await killing.WaitForExitAsync();
         killing.ExitCode.ShouldBe(0);
     }

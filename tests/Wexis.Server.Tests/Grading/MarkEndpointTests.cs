@@ -9,19 +9,36 @@ namespace Wexis.Server.Tests.Grading;
 
 public class MarkEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
 {
-    private static MarkEvent Event(string kind, int counter, int? step = null, string? side = null, string? target = null, double? value = null) =>
-        new(Guid.NewGuid(), kind, "tablet", counter, 1000 * counter, step, side, target, value, null, 0);
+    private static MarkEvent Event(
+        string kind,
+        int counter,
+        int? step = null,
+        string? side = null,
+        string? target = null,
+        double? value = null
+    ) => new(Guid.NewGuid(), kind, "tablet", counter, 1000 * counter, step, side, target, value, null, 0);
 
-    private static Task<HttpResponseMessage> Give(Visitor by, DemonstrationView d, MarkEvent e) => by.Put($"/api/demonstrations/{d.Id}/events/{e.Id}", e);
+    private static Task<HttpResponseMessage> Give(Visitor by, DemonstrationView d, MarkEvent e) =>
+        by.Put($"/api/demonstrations/{d.Id}/events/{e.Id}", e);
 
     /// <summary>Ten counted smiles and full marks; stopped and ready to submit.</summary>
     private static async Task GradeFully(Visitor by, DemonstrationView d, double mark = 3)
     {
         var n = 0;
         (await Give(by, d, Event("start", n++))).EnsureSuccessStatusCode();
-        for (var i = 0; i < 10; i++) (await Give(by, d, new MarkEvent(Guid.NewGuid(), "rep", "tablet", n++, 3000 * (i + 1), 0, d.Sheet.Steps[0].Columns[0], null, null, null, 0))).EnsureSuccessStatusCode();
-        (await Give(by, d, new MarkEvent(Guid.NewGuid(), "stop", "tablet", n++, 40_000, null, null, null, null, null, 0))).EnsureSuccessStatusCode();
-        foreach (var c in d.Sheet.Criteria.Where(c => c.Measure is null)) (await Give(by, d, Event("mark", n++, target: c.Id, value: c.Kind == "done" ? 3 : mark))).EnsureSuccessStatusCode();
+        for (var i = 0; i < 10; i++)
+            (
+                await Give(
+                    by,
+                    d,
+                    new MarkEvent(Guid.NewGuid(), "rep", "tablet", n++, 3000 * (i + 1), 0, d.Sheet.Steps[0].Columns[0], null, null, null, 0)
+                )
+            ).EnsureSuccessStatusCode();
+        (
+            await Give(by, d, new MarkEvent(Guid.NewGuid(), "stop", "tablet", n++, 40_000, null, null, null, null, null, 0))
+        ).EnsureSuccessStatusCode();
+        foreach (var c in d.Sheet.Criteria.Where(c => c.Measure is null))
+            (await Give(by, d, Event("mark", n++, target: c.Id, value: c.Kind == "done" ? 3 : mark))).EnsureSuccessStatusCode();
     }
 
     [Fact]
@@ -42,10 +59,15 @@ public class MarkEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var lead = await demo.As("maren");
         var d = await demo.Opened(lead);
         var side = d.Sheet.Steps[0].Columns[0];
-        for (var i = 0; i < 3; i++) (await Give(lead, d, Event("rep", i, 0, side))).EnsureSuccessStatusCode();
+        for (var i = 0; i < 3; i++)
+            (await Give(lead, d, Event("rep", i, 0, side))).EnsureSuccessStatusCode();
         var refused = await Give(lead, d, Event("rep", 1, 0, side));
         refused.StatusCode.ShouldBe(HttpStatusCode.Conflict);
-        System.Text.Json.JsonDocument.Parse(await refused.Content.ReadAsStringAsync()).RootElement.GetProperty("next_counter").GetInt32().ShouldBe(3);
+        System
+            .Text.Json.JsonDocument.Parse(await refused.Content.ReadAsStringAsync())
+            .RootElement.GetProperty("next_counter")
+            .GetInt32()
+            .ShouldBe(3);
     }
 
     [Fact]
@@ -53,7 +75,10 @@ public class MarkEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         var d = await demo.Opened(lead);
-        for (var i = 0; i < 5; i++) (await Give(lead, d, Event("rep", i, 0, d.Sheet.Steps[0].Columns[0]) with { AtMs = 700 })).StatusCode.ShouldBe(HttpStatusCode.OK);
+        for (var i = 0; i < 5; i++)
+            (await Give(lead, d, Event("rep", i, 0, d.Sheet.Steps[0].Columns[0]) with { AtMs = 700 })).StatusCode.ShouldBe(
+                HttpStatusCode.OK
+            );
         (await lead.Get<DemonstrationView>($"/api/demonstrations/{d.Id}")).Events.Count.ShouldBe(5, "it opens, and can be corrected");
     }
 
@@ -65,7 +90,9 @@ public class MarkEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var events = Enumerable.Range(0, 40).Select(i => Event("rep", i, 0, d.Sheet.Steps[0].Columns[0])).ToList();
         var answers = await Task.WhenAll(events.Concat(events).Select(e => Give(lead, d, e)));
         answers.ShouldAllBe(a => a.StatusCode == HttpStatusCode.OK);
-        (await lead.Get<DemonstrationView>($"/api/demonstrations/{d.Id}")).Events.Select(e => e.Id).ShouldBe(events.Select(e => e.Id), ignoreOrder: true);
+        (await lead.Get<DemonstrationView>($"/api/demonstrations/{d.Id}"))
+            .Events.Select(e => e.Id)
+            .ShouldBe(events.Select(e => e.Id), ignoreOrder: true);
     }
 
     [Theory]
@@ -77,7 +104,14 @@ public class MarkEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     [InlineData("fault", null, null, "no-such-fault", null, "target")]
     [InlineData("critical", null, null, "no-such-act", null, "target")]
     [InlineData("dance", null, null, null, null, "kind")]
-    public async Task A_mark_that_the_sheet_does_not_know_is_refused_with_its_field(string kind, int? step, string? side, string? target, double? value, string field)
+    public async Task A_mark_that_the_sheet_does_not_know_is_refused_with_its_field(
+        string kind,
+        int? step,
+        string? side,
+        string? target,
+        double? value,
+        string field
+    )
     {
         using var lead = await demo.As("maren");
         var d = await demo.Opened(lead);
@@ -107,7 +141,9 @@ public class MarkEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         first.Score.Decision.ShouldBe("pass");
         first.Score.Percent.ShouldBe(100, 1e-9);
         (await Give(lead, d, Event("critical", 99, target: "globe"))).StatusCode.ShouldBe(HttpStatusCode.Conflict);
-        (await Visitor.Read<DemonstrationResult>(await lead.Post($"/api/demonstrations/{d.Id}/submit", null))).Score.Percent.ShouldBe(first.Score.Percent);
+        (await Visitor.Read<DemonstrationResult>(await lead.Post($"/api/demonstrations/{d.Id}/submit", null))).Score.Percent.ShouldBe(
+            first.Score.Percent
+        );
     }
 
     [Fact]
@@ -154,10 +190,20 @@ public class MarkEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var d = await demo.Opened(lead);
         var station = await lead.Get<Wexis.Server.Examinations.StationView>($"/api/examinations/stations/{d.StationId}");
         station.Used.ShouldBeTrue();
-        var adjusted = await Visitor.Read<Wexis.Server.Examinations.StationView>(await lead.Put($"/api/examinations/stations/{d.StationId}/sheet", new Wexis.Server.Examinations.SheetAdjust(station.Revision, station.Version, 80, [])));
+        var adjusted = await Visitor.Read<Wexis.Server.Examinations.StationView>(
+            await lead.Put(
+                $"/api/examinations/stations/{d.StationId}/sheet",
+                new Wexis.Server.Examinations.SheetAdjust(station.Revision, station.Version, 80, [])
+            )
+        );
         adjusted.Revision.ShouldBe(2);
         (await lead.Get<DemonstrationView>($"/api/demonstrations/{d.Id}")).Sheet.PassLine.ShouldBe(75);
-        await Should.ThrowAsync<PostgresException>(demo.House.Database.Execute("UPDATE examinations.sheet_revision SET pass_line = 1 WHERE station_id = @id AND revision = 1", new { id = d.StationId }));
+        await Should.ThrowAsync<PostgresException>(
+            demo.House.Database.Execute(
+                "UPDATE examinations.sheet_revision SET pass_line = 1 WHERE station_id = @id AND revision = 1",
+                new { id = d.StationId }
+            )
+        );
     }
 
     [Fact]
@@ -167,7 +213,12 @@ public class MarkEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var d = await demo.Opened(lead);
         var station = await lead.Get<Wexis.Server.Examinations.StationView>($"/api/examinations/stations/{d.StationId}");
         var zero = station.Sheet.Criteria.Select(c => new Wexis.Server.Examinations.CriterionAdjust(c.Id, 0, false, null)).ToList();
-        var refusal = await Visitor.Refusal(await lead.Put($"/api/examinations/stations/{d.StationId}/sheet", new Wexis.Server.Examinations.SheetAdjust(station.Revision, station.Version, 120, zero)));
+        var refusal = await Visitor.Refusal(
+            await lead.Put(
+                $"/api/examinations/stations/{d.StationId}/sheet",
+                new Wexis.Server.Examinations.SheetAdjust(station.Revision, station.Version, 120, zero)
+            )
+        );
         refusal.Keys.ShouldBe(["pass_line", "criteria"], ignoreOrder: true);
     }
 }

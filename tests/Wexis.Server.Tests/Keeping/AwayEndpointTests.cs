@@ -40,10 +40,15 @@ public class AwayEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         (await Put(lead, "technique", id, null, "archived")).ShouldBe(HttpStatusCode.OK);
         (await Listed()).ShouldBeFalse();
         (await lead.Ask($"/api/techniques/{id}")).StatusCode.ShouldBe(HttpStatusCode.OK, "what is archived is still read");
-        (await lead.Get<Kept[]>("/api/away")).ShouldContain(k => k.Id == id && k.State == "archived" && k.By == "Maren Lindqvay" && k.Name == "Put away");
+        (await lead.Get<Kept[]>("/api/away")).ShouldContain(k =>
+            k.Id == id && k.State == "archived" && k.By == "Maren Lindqvay" && k.Name == "Put away"
+        );
         (await Put(lead, "technique", id, "archived", "deleted")).ShouldBe(HttpStatusCode.OK);
         (await lead.Ask($"/api/techniques/{id}")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
-        (await lead.Put($"/api/techniques/{id}", new TechniqueSave(1, 1, DemoHouse.Smile("Over it")))).StatusCode.ShouldBe(HttpStatusCode.NotFound, "nothing is saved into what was deleted");
+        (await lead.Put($"/api/techniques/{id}", new TechniqueSave(1, 1, DemoHouse.Smile("Over it")))).StatusCode.ShouldBe(
+            HttpStatusCode.NotFound,
+            "nothing is saved into what was deleted"
+        );
         (await Put(lead, "technique", id, "deleted", null)).ShouldBe(HttpStatusCode.OK);
         (await Listed()).ShouldBeTrue();
         (await (await lead.Ask($"/api/techniques/{id}")).Content.ReadAsStringAsync()).ShouldBe(before);
@@ -55,7 +60,8 @@ public class AwayEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var lead = await demo.As("maren");
         var taught = Guid.Empty;
         foreach (var p in await lead.Get<ProgrammeLine[]>("/api/programmes"))
-            if ((await Look(lead, "programme", p.Id)).Rests.Any(r => r.Kind == "cohort")) taught = p.Id;
+            if ((await Look(lead, "programme", p.Id)).Rests.Any(r => r.Kind == "cohort"))
+                taught = p.Id;
         var technique = (await lead.Get<ExaminationView[]>("/api/examinations"))[0].Stations[0].TechniqueId;
         var view = await Look(lead, "technique", technique);
         view.MayDelete.ShouldBeFalse();
@@ -65,7 +71,9 @@ public class AwayEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         (await Put(lead, "programme", taught, null, "deleted")).ShouldBe(HttpStatusCode.Conflict, "its cohorts are taught by it");
         // Archived, everything that rests on it goes on.
         (await Put(lead, "technique", technique, null, "archived")).ShouldBe(HttpStatusCode.OK);
-        (await lead.Get<ProgrammeView>($"/api/programmes/{taught}")).Review.OrderFaults.ShouldNotContain(f => f.Kind == "unknown-technique");
+        (await lead.Get<ProgrammeView>($"/api/programmes/{taught}")).Review.OrderFaults.ShouldNotContain(f =>
+            f.Kind == "unknown-technique"
+        );
         (await Put(lead, "technique", technique, "archived", null)).ShouldBe(HttpStatusCode.OK);
     }
 
@@ -76,10 +84,16 @@ public class AwayEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var opened = await demo.Opened(lead);
         (await Put(lead, "station", opened.StationId, null, "deleted")).ShouldBe(HttpStatusCode.Conflict);
         (await Put(lead, "station", opened.StationId, null, "archived")).ShouldBe(HttpStatusCode.OK);
-        (await lead.Get<ExaminationView[]>("/api/examinations")).SelectMany(e => e.Stations).ShouldNotContain(s => s.Id == opened.StationId);
+        (await lead.Get<ExaminationView[]>("/api/examinations"))
+            .SelectMany(e => e.Stations)
+            .ShouldNotContain(s => s.Id == opened.StationId);
         (await lead.Get<DemonstrationLine[]>("/api/demonstrations")).Single(d => d.Id == opened.Id).TechniqueName.ShouldNotBeEmpty();
         (await lead.Ask($"/api/demonstrations/{opened.Id}")).StatusCode.ShouldBe(HttpStatusCode.OK, "what was begun is finished");
-        (await Visitor.Refusal(await lead.Put($"/api/demonstrations/{Guid.NewGuid()}", new DemonstrationOpen(opened.StationId, opened.TraineeId)))).Keys.ShouldBe(["station_id"]);
+        (
+            await Visitor.Refusal(
+                await lead.Put($"/api/demonstrations/{Guid.NewGuid()}", new DemonstrationOpen(opened.StationId, opened.TraineeId))
+            )
+        ).Keys.ShouldBe(["station_id"]);
         (await Put(lead, "station", opened.StationId, "archived", null)).ShouldBe(HttpStatusCode.OK);
     }
 
@@ -106,7 +120,9 @@ public class AwayEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public async Task Nobody_closes_their_own_account_or_the_last_leads()
     {
         using var lead = await demo.As("maren");
-        (await Visitor.Refusal(await lead.Put($"/api/away/person/{lead.PersonId}", new AwayChange(null, "archived")))).Keys.ShouldBe(["state"]);
+        (await Visitor.Refusal(await lead.Put($"/api/away/person/{lead.PersonId}", new AwayChange(null, "archived")))).Keys.ShouldBe([
+            "state",
+        ]);
         (await lead.Ask("/api/techniques")).StatusCode.ShouldBe(HttpStatusCode.OK);
     }
 
@@ -115,9 +131,21 @@ public class AwayEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         await using var house = await House.Open(demo: true);
         using var maren = await house.Visit().SignIn("maren");
-        await maren.Post("/api/people", new { login = "second", name = "Second Lead", role = "lead", password = "long-enough-1" });
+        await maren.Post(
+            "/api/people",
+            new
+            {
+                login = "second",
+                name = "Second Lead",
+                role = "lead",
+                password = "long-enough-1",
+            }
+        );
         using var second = await house.Visit().SignIn("second", "long-enough-1");
-        var answers = await Task.WhenAll(Put(maren, "person", second.PersonId, null, "archived"), Put(second, "person", maren.PersonId, null, "archived"));
+        var answers = await Task.WhenAll(
+            Put(maren, "person", second.PersonId, null, "archived"),
+            Put(second, "person", maren.PersonId, null, "archived")
+        );
         answers.Count(a => a == HttpStatusCode.OK).ShouldBe(1);
         (await house.Database.Scalar<long>("SELECT count(*) FROM people.person WHERE role = 'lead' AND active")).ShouldBe(1);
     }
@@ -147,19 +175,46 @@ public class AwayEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var examination = Guid.NewGuid();
         await Visitor.Read<ExaminationView>(await lead.Post("/api/examinations", new ExaminationAdd(examination, "Swept", null)));
         var station = Guid.NewGuid();
-        await Visitor.Read<StationView>(await lead.Post($"/api/examinations/{examination}/stations", new StationAdd(station, await Fresh(lead, "Of the station"))));
+        await Visitor.Read<StationView>(
+            await lead.Post($"/api/examinations/{examination}/stations", new StationAdd(station, await Fresh(lead, "Of the station")))
+        );
         var programme = Guid.NewGuid();
         await Visitor.Read<ProgrammeView>(await lead.Post("/api/programmes", new ProgrammeAdd(programme, new("Swept", [], [], []))));
-        var person = (await Visitor.Read<PersonLine>(await lead.Post("/api/people", new { login = "swept", name = "Swept Away", role = "trainee", password = "long-enough-1" }))).Id;
+        var person = (
+            await Visitor.Read<PersonLine>(
+                await lead.Post(
+                    "/api/people",
+                    new
+                    {
+                        login = "swept",
+                        name = "Swept Away",
+                        role = "trainee",
+                        password = "long-enough-1",
+                    }
+                )
+            )
+        ).Id;
         var graded = (await demo.Opened(lead)).StationId;
-        (string Kind, Guid Id)[] all = [("station", station), ("technique", technique), ("examination", examination), ("programme", programme), ("person", person)];
-        foreach (var (kind, id) in all) (await Put(lead, kind, id, null, "deleted")).ShouldBe(HttpStatusCode.OK, kind);
+        (string Kind, Guid Id)[] all =
+        [
+            ("station", station),
+            ("technique", technique),
+            ("examination", examination),
+            ("programme", programme),
+            ("person", person),
+        ];
+        foreach (var (kind, id) in all)
+            (await Put(lead, kind, id, null, "deleted")).ShouldBe(HttpStatusCode.OK, kind);
         // One was deleted although somebody was graded there: a race, made by hand.
-        await demo.House.Database.Execute("UPDATE examinations.station SET away = 'deleted', away_by = @by, away_at = now() WHERE station_id = @graded", new { by = lead.PersonId, graded });
+        await demo.House.Database.Execute(
+            "UPDATE examinations.station SET away = 'deleted', away_by = @by, away_at = now() WHERE station_id = @graded",
+            new { by = lead.PersonId, graded }
+        );
         var store = demo.House.Services.GetRequiredService<AwayStore>();
         (await store.Sweep(DateTimeOffset.UtcNow.AddDays(29), default)).ShouldBe(0);
         (await store.Sweep(DateTimeOffset.UtcNow.AddDays(31), default)).ShouldBe(all.Length - 1, "the station goes with its examination");
-        foreach (var (kind, id) in all) (await lead.Ask($"/api/away/{kind}/{id}")).StatusCode.ShouldBe(HttpStatusCode.NotFound, kind);
+        foreach (var (kind, id) in all)
+            (await lead.Ask($"/api/away/{kind}/{id}")).StatusCode.ShouldBe(HttpStatusCode.NotFound, kind);
         (await Look(lead, "station", graded)).State.ShouldBe("deleted");
         (await Put(lead, "station", graded, "deleted", null)).ShouldBe(HttpStatusCode.OK);
     }
@@ -174,11 +229,16 @@ public class AwayEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
             SELECT k.conrelid::regclass::text, a.attname::text
               FROM pg_constraint k JOIN pg_attribute a ON a.attrelid = k.conrelid AND a.attnum = k.conkey[1]
              WHERE k.contype = 'f' AND k.confrelid = 'people.person'::regclass
-            """);
+            """
+        );
         (string, string)[] toldByName =
         [
-            ("people.session", "person_id"), ("programmes.cohort_member", "person_id"), ("people.screening", "about_person"), ("people.screening", "taken_by"),
-            ("grading.demonstration", "trainee_id"), ("grading.demonstration", "assessor_id"),
+            ("people.session", "person_id"),
+            ("programmes.cohort_member", "person_id"),
+            ("people.screening", "about_person"),
+            ("people.screening", "taken_by"),
+            ("grading.demonstration", "trainee_id"),
+            ("grading.demonstration", "assessor_id"),
         ];
         named.ShouldBe([.. AwayStore.WorkOfPeople, .. toldByName], ignoreOrder: true);
     }

@@ -6,7 +6,14 @@ namespace Wexis.Server.Tests.People;
 
 public class PeopleEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
 {
-    private static object Person(string login, string role = "trainee", string password = "long-enough-1", string name = "Tess Trainee") => new { login, name, role, password };
+    private static object Person(string login, string role = "trainee", string password = "long-enough-1", string name = "Tess Trainee") =>
+        new
+        {
+            login,
+            name,
+            role,
+            password,
+        };
 
     [Fact]
     public async Task Somebody_who_is_added_can_sign_in_at_once()
@@ -40,7 +47,8 @@ public class PeopleEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         {
             var text = await (await lead.Ask(path)).Content.ReadAsStringAsync();
             text.ShouldNotContain("hash");
-            if (path != "/api/session") text.ShouldNotContain(Visitor.DemoPassword);
+            if (path != "/api/session")
+                text.ShouldNotContain(Visitor.DemoPassword);
         }
     }
 
@@ -64,7 +72,10 @@ public class PeopleEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var assessor = (await lead.Get<PersonLine[]>("/api/people")).Single(p => p.Login == "benno").Id;
         foreach (var person in new[] { assessor, lead.PersonId, Guid.NewGuid() })
         {
-            var answer = await lead.Put($"/api/demonstrations/{Guid.NewGuid()}", new Wexis.Server.Grading.DemonstrationOpen(station, person));
+            var answer = await lead.Put(
+                $"/api/demonstrations/{Guid.NewGuid()}",
+                new Wexis.Server.Grading.DemonstrationOpen(station, person)
+            );
             (await Visitor.Refusal(answer)).Keys.ShouldBe(["trainee_id"]);
         }
     }
@@ -77,6 +88,8 @@ public class PeopleEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var stops = (await lead.Get<Wexis.Server.Shell.ThreadStop[]>("/api/thread")).ToDictionary(t => t.Stop, t => t.Waits);
         stops["techniques"].ShouldBe("2 claims to answer");
         stops["results"].ShouldBe("1 to release");
-        (await trainee.Get<Wexis.Server.Shell.ThreadStop[]>("/api/thread")).Select(t => t.Stop).ShouldBe(["anatomy", "techniques", "results"]);
+        (await trainee.Get<Wexis.Server.Shell.ThreadStop[]>("/api/thread"))
+            .Select(t => t.Stop)
+            .ShouldBe(["anatomy", "techniques", "results"]);
     }
 }

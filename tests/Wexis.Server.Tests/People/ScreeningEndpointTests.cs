@@ -11,10 +11,22 @@ public class ScreeningEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
 {
     private static DateOnly Today => DateOnly.FromDateTime(DateTime.Now);
 
-    private static async Task<ScreeningDraft> Draft(Visitor lead, Guid? about = null, string? name = "Odile Farrant", Consent? consent = null, params Guid[] seenBy)
+    private static async Task<ScreeningDraft> Draft(
+        Visitor lead,
+        Guid? about = null,
+        string? name = "Odile Farrant",
+        Consent? consent = null,
+        params Guid[] seenBy
+    )
     {
         var asked = (await lead.Get<Questionnaire>("/api/screenings/questions")).Questions.Select(q => q.Id).ToList();
-        return new(about, name, new(asked, new(["ci-rosacea"], [new("ci-filler", Today.AddDays(-3))], [])), consent ?? new(true, "to choose techniques", Today), seenBy);
+        return new(
+            about,
+            name,
+            new(asked, new(["ci-rosacea"], [new("ci-filler", Today.AddDays(-3))], [])),
+            consent ?? new(true, "to choose techniques", Today),
+            seenBy
+        );
     }
 
     private async Task<Guid> Kept(Visitor lead, ScreeningDraft draft)
@@ -42,10 +54,15 @@ public class ScreeningEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         var id = Guid.CreateVersion7();
-        (await Visitor.Refusal(await lead.Put($"/api/screenings/{id}", await Draft(lead, consent: new(false, "x", Today))))).Keys.ShouldContain("consent.given");
+        (
+            await Visitor.Refusal(await lead.Put($"/api/screenings/{id}", await Draft(lead, consent: new(false, "x", Today))))
+        ).Keys.ShouldContain("consent.given");
         (await lead.Ask($"/api/screenings/{id}")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
-        await Should.ThrowAsync<Npgsql.PostgresException>(() => demo.House.Database.Execute(
-            "INSERT INTO people.screening SELECT gen_random_uuid(), NULL, 'x', '{}', '{\"given\": false}', person_id, now(), '{}' FROM people.person LIMIT 1"));
+        await Should.ThrowAsync<Npgsql.PostgresException>(() =>
+            demo.House.Database.Execute(
+                "INSERT INTO people.screening SELECT gen_random_uuid(), NULL, 'x', '{}', '{\"given\": false}', person_id, now(), '{}' FROM people.person LIMIT 1"
+            )
+        );
     }
 
     [Fact]
@@ -78,7 +95,10 @@ public class ScreeningEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var id = await Kept(lead, draft);
         (await ilse.Delete($"/api/screenings/{id}")).StatusCode.ShouldBe(HttpStatusCode.NoContent);
         (await lead.Ask($"/api/screenings/{id}")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
-        (await lead.Put($"/api/screenings/{id}", draft)).StatusCode.ShouldBe(HttpStatusCode.BadRequest, "what was erased does not come back by sending it again");
+        (await lead.Put($"/api/screenings/{id}", draft)).StatusCode.ShouldBe(
+            HttpStatusCode.BadRequest,
+            "what was erased does not come back by sending it again"
+        );
     }
 
     [Fact]
@@ -89,7 +109,11 @@ public class ScreeningEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var id = await Kept(lead, draft);
         (await lead.Put($"/api/screenings/{id}", draft)).StatusCode.ShouldBe(HttpStatusCode.OK);
         (await lead.Get<ScreeningLine[]>("/api/screenings")).Count(l => l.Id == id).ShouldBe(1);
-        (await Should.ThrowAsync<Npgsql.PostgresException>(() => demo.House.Database.Execute($"UPDATE people.screening SET about_name = 'x' WHERE screening_id = '{id}'"))).ConstraintName.ShouldBe("screening_is_final");
+        (
+            await Should.ThrowAsync<Npgsql.PostgresException>(() =>
+                demo.House.Database.Execute($"UPDATE people.screening SET about_name = 'x' WHERE screening_id = '{id}'")
+            )
+        ).ConstraintName.ShouldBe("screening_is_final");
     }
 
     [Fact]
@@ -97,8 +121,16 @@ public class ScreeningEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         var draft = await Draft(lead);
-        var wrong = draft with { AboutName = " ", SeenBy = [Guid.NewGuid()], Answers = draft.Answers! with { Note = new(["nonsense"], [new("ci-filler", null)], []) } };
-        (await Visitor.Refusal(await lead.Put($"/api/screenings/{Guid.CreateVersion7()}", wrong))).Keys.ShouldBe(["about_name", "seen_by", "note.conditions[0]", "note.procedures[0].date"], ignoreOrder: true);
+        var wrong = draft with
+        {
+            AboutName = " ",
+            SeenBy = [Guid.NewGuid()],
+            Answers = draft.Answers! with { Note = new(["nonsense"], [new("ci-filler", null)], []) },
+        };
+        (await Visitor.Refusal(await lead.Put($"/api/screenings/{Guid.CreateVersion7()}", wrong))).Keys.ShouldBe(
+            ["about_name", "seen_by", "note.conditions[0]", "note.procedures[0].date"],
+            ignoreOrder: true
+        );
     }
 
     [Fact]

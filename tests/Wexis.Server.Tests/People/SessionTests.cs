@@ -33,7 +33,9 @@ public class SessionTests(DemoHouse demo) : IClassFixture<DemoHouse>
     [Theory]
     [InlineData("UPDATE people.person SET active = NOT active WHERE login = 'ilse'")]
     [InlineData("UPDATE people.person SET security_stamp = gen_random_uuid() WHERE login = 'ilse'")]
-    [InlineData("UPDATE people.session SET ends_at = now() - interval '1 second' WHERE person_id = (SELECT person_id FROM people.person WHERE login = 'ilse')")]
+    [InlineData(
+        "UPDATE people.session SET ends_at = now() - interval '1 second' WHERE person_id = (SELECT person_id FROM people.person WHERE login = 'ilse')"
+    )]
     public async Task A_closed_account_a_new_stamp_and_the_end_of_its_time_end_a_session_within_two_seconds(string happens)
     {
         using var trainee = await demo.As("ilse");
@@ -64,8 +66,18 @@ public class SessionTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var now = DateTimeOffset.UtcNow;
         await demo.House.Services.GetRequiredService<SessionStore>().Begin(key, lead.PersonId, now, now.AddHours(1), default);
         // PostgreSQL's own sha256 (FIPS 180-4) is the other opinion.
-        (await demo.House.Database.Scalar<long>("SELECT count(*) FROM people.session WHERE key_hash = sha256(convert_to(@key, 'UTF8'))", new { key })).ShouldBe(1);
-        (await demo.House.Database.Scalar<long>("SELECT count(*) FROM people.session s WHERE encode(s.key_hash, 'escape') LIKE '%' || @key || '%' OR s::text LIKE '%' || @key || '%'", new { key })).ShouldBe(0);
+        (
+            await demo.House.Database.Scalar<long>(
+                "SELECT count(*) FROM people.session WHERE key_hash = sha256(convert_to(@key, 'UTF8'))",
+                new { key }
+            )
+        ).ShouldBe(1);
+        (
+            await demo.House.Database.Scalar<long>(
+                "SELECT count(*) FROM people.session s WHERE encode(s.key_hash, 'escape') LIKE '%' || @key || '%' OR s::text LIKE '%' || @key || '%'",
+                new { key }
+            )
+        ).ShouldBe(0);
     }
 
     [Fact]
@@ -89,7 +101,8 @@ public class SignInGateTests
         await using var house = await House.Open(demo: true, signInsPerMinute: 10);
         using var guesser = house.Visit();
         var answers = new List<HttpStatusCode>();
-        for (var i = 0; i < 14; i++) answers.Add((await guesser.TrySignIn(i % 2 == 0 ? "maren" : " MAREN ", $"guess {i}")).StatusCode);
+        for (var i = 0; i < 14; i++)
+            answers.Add((await guesser.TrySignIn(i % 2 == 0 ? "maren" : " MAREN ", $"guess {i}")).StatusCode);
         answers.Take(10).ShouldAllBe(s => s == HttpStatusCode.BadRequest);
         answers[^1].ShouldBe(HttpStatusCode.TooManyRequests);
         var refused = await guesser.TrySignIn("maren", Visitor.DemoPassword);
@@ -103,7 +116,8 @@ public class SignInGateTests
     public async Task The_owner_comes_in_from_another_device()
     {
         using var gate = new SignInGate(3);
-        for (var i = 0; i < 3; i++) (await gate.Enter("maren", "10.0.0.7", default)).ShouldNotBeNull().Dispose();
+        for (var i = 0; i < 3; i++)
+            (await gate.Enter("maren", "10.0.0.7", default)).ShouldNotBeNull().Dispose();
         (await gate.Enter("Maren", "10.0.0.7", default)).ShouldBeNull();
         (await gate.Enter("maren", "10.0.0.8", default)).ShouldNotBeNull().Dispose();
     }
@@ -117,7 +131,20 @@ public class SignInGateTests
         {
             using var visitor = house.Visit();
             await visitor.ReadSession();
-            answers.Add((await visitor.Post("/api/first-lead", new { login = "anna", name = "Anna Example", password = "long-enough-1", code = $"{i:000000}" })).StatusCode);
+            answers.Add(
+                (
+                    await visitor.Post(
+                        "/api/first-lead",
+                        new
+                        {
+                            login = "anna",
+                            name = "Anna Example",
+                            password = "long-enough-1",
+                            code = $"{i:000000}",
+                        }
+                    )
+                ).StatusCode
+            );
         }
         answers[0].ShouldBe(HttpStatusCode.BadRequest);
         answers[^1].ShouldBe(HttpStatusCode.TooManyRequests);

@@ -9,20 +9,28 @@ namespace Wexis.Server.Tests.Programmes;
 /// <summary>Cohorts keep the editions they are taught from, over the wire and in a real database.</summary>
 public class CohortEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
 {
-    private static async Task<ProgrammeLine> Programme(Visitor v) => (await v.Get<ProgrammeLine[]>("/api/programmes")).Single(p => p.Name.StartsWith("Wrenmoor"));
+    private static async Task<ProgrammeLine> Programme(Visitor v) =>
+        (await v.Get<ProgrammeLine[]>("/api/programmes")).Single(p => p.Name.StartsWith("Wrenmoor"));
 
     [Fact]
     public async Task The_cohort_of_the_demo_is_told_that_an_edition_was_approved_since_and_its_trainees_read_the_one_they_are_taught()
     {
         using var lead = await demo.As("maren");
         using var trainee = await demo.As("tobin");
-        var cohort = (await lead.Get<CohortView[]>($"/api/programmes/{(await Programme(lead)).Id}/cohorts")).Single(c => c.Name == "Autumn 2026");
+        var cohort = (await lead.Get<CohortView[]>($"/api/programmes/{(await Programme(lead)).Id}/cohorts")).Single(c =>
+            c.Name == "Autumn 2026"
+        );
         cohort.Members.Count.ShouldBe(6);
         var hinge = cohort.Techniques.Single(t => t.Code == "wm-tongue-hinge");
         (hinge.Taught, hinge.Offered, hinge.State).ShouldBe((1, 2, CohortStates.Newer));
-        (await trainee.Get<TechniqueView>($"/api/techniques/{hinge.TechniqueId}")).Edition.ShouldBe(1, "approved or not, the second is not what this cohort is taught");
+        (await trainee.Get<TechniqueView>($"/api/techniques/{hinge.TechniqueId}")).Edition.ShouldBe(
+            1,
+            "approved or not, the second is not what this cohort is taught"
+        );
         (await lead.Get<TechniqueView>($"/api/techniques/{hinge.TechniqueId}")).Edition.ShouldBe(2);
-        (await lead.Get<Core.Techniques.Difference[]>($"/api/techniques/{hinge.TechniqueId}/editions/2/since/1")).ShouldContain(d => d.What == "dose");
+        (await lead.Get<Core.Techniques.Difference[]>($"/api/techniques/{hinge.TechniqueId}/editions/2/since/1")).ShouldContain(d =>
+            d.What == "dose"
+        );
         (await lead.Ask($"/api/techniques/{hinge.TechniqueId}/editions/2/since/9")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
         cohort.Techniques.Where(t => t.Code != "wm-tongue-hinge").ShouldAllBe(t => t.State == CohortStates.AsTaught);
     }
@@ -34,22 +42,48 @@ public class CohortEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var trainee = await demo.As("joss");
         var document = await NewTechnique(lead, "cohort-a");
         var programme = Guid.NewGuid();
-        await lead.Post("/api/programmes", new ProgrammeAdd(programme, new("Evening in spring", [new("m", "Module", "supervised-practice", 60, [], ["cohort-a"], [])], [], [])));
+        await lead.Post(
+            "/api/programmes",
+            new ProgrammeAdd(
+                programme,
+                new("Evening in spring", [new("m", "Module", "supervised-practice", 60, [], ["cohort-a"], [])], [], [])
+            )
+        );
         var id = Guid.NewGuid();
-        var opened = await Visitor.Read<CohortView>(await lead.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(id, new("Spring", [trainee.PersonId]))));
+        var opened = await Visitor.Read<CohortView>(
+            await lead.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(id, new("Spring", [trainee.PersonId])))
+        );
         opened.Techniques.ShouldHaveSingleItem().Taught.ShouldBe(1);
-        (await lead.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(id, new("Spring", [])))).StatusCode.ShouldBe(HttpStatusCode.OK, "sent twice");
-        (await Visitor.Refusal(await lead.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(Guid.NewGuid(), new("Spring", []))))).Keys.ShouldContain("name");
+        (await lead.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(id, new("Spring", [])))).StatusCode.ShouldBe(
+            HttpStatusCode.OK,
+            "sent twice"
+        );
+        (
+            await Visitor.Refusal(
+                await lead.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(Guid.NewGuid(), new("Spring", [])))
+            )
+        ).Keys.ShouldContain("name");
 
-        var saved = await Visitor.Read<TechniqueSaved>(await lead.Put($"/api/techniques/{document.Id}", new TechniqueSave(1, document.Version, document.Document with { Aim = "later" })));
+        var saved = await Visitor.Read<TechniqueSaved>(
+            await lead.Put(
+                $"/api/techniques/{document.Id}",
+                new TechniqueSave(1, document.Version, document.Document with { Aim = "later" })
+            )
+        );
         saved.Edition.ShouldBe(2, "the first was taken, so it never changes");
         (await trainee.Get<TechniqueView>($"/api/techniques/{document.Id}")).Edition.ShouldBe(1);
         var moved = await Visitor.Read<CohortView>(await lead.Post($"/api/cohorts/{id}/editions", new CohortTake(["cohort-a"])));
         moved.Techniques[0].Taught.ShouldBe(2);
         (await trainee.Get<TechniqueView>($"/api/techniques/{document.Id}")).Edition.ShouldBe(2);
-        (await demo.House.Database.Scalar<long>($"SELECT count(*) FROM programmes.cohort_edition WHERE cohort_id = '{id}'")).ShouldBe(2, "what was taught before is kept");
+        (await demo.House.Database.Scalar<long>($"SELECT count(*) FROM programmes.cohort_edition WHERE cohort_id = '{id}'")).ShouldBe(
+            2,
+            "what was taught before is kept"
+        );
         await lead.Post($"/api/cohorts/{id}/editions", new CohortTake(["cohort-a"]));
-        (await demo.House.Database.Scalar<long>($"SELECT count(*) FROM programmes.cohort_edition WHERE cohort_id = '{id}'")).ShouldBe(2, "the same again is nothing new");
+        (await demo.House.Database.Scalar<long>($"SELECT count(*) FROM programmes.cohort_edition WHERE cohort_id = '{id}'")).ShouldBe(
+            2,
+            "the same again is nothing new"
+        );
     }
 
     [Fact]
@@ -60,9 +94,20 @@ public class CohortEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var other = await demo.As("nadira");
         var technique = await NewTechnique(lead, "cohort-b");
         var programme = Guid.NewGuid();
-        await lead.Post("/api/programmes", new ProgrammeAdd(programme, new("Evening in summer", [new("m", "Module", "supervised-practice", 60, [], ["cohort-b"], [])], [], [])));
+        await lead.Post(
+            "/api/programmes",
+            new ProgrammeAdd(
+                programme,
+                new("Evening in summer", [new("m", "Module", "supervised-practice", 60, [], ["cohort-b"], [])], [], [])
+            )
+        );
         await lead.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(Guid.NewGuid(), new("Summer", [taught.PersonId])));
-        (await lead.Post($"/api/techniques/{technique.Id}/editions/1/steps", new EditionStepTaken(technique.Version, "retired", "replaced"))).StatusCode.ShouldBe(HttpStatusCode.NoContent);
+        (
+            await lead.Post(
+                $"/api/techniques/{technique.Id}/editions/1/steps",
+                new EditionStepTaken(technique.Version, "retired", "replaced")
+            )
+        ).StatusCode.ShouldBe(HttpStatusCode.NoContent);
         (await taught.Ask($"/api/techniques/{technique.Id}")).StatusCode.ShouldBe(HttpStatusCode.OK);
         (await other.Ask($"/api/techniques/{technique.Id}")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
     }
@@ -74,13 +119,25 @@ public class CohortEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var assessor = await demo.As("benno");
         using var trainee = await demo.As("ilse");
         var programme = (await Programme(lead)).Id;
-        (await assessor.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(Guid.NewGuid(), new("Mine", [])))).StatusCode.ShouldBe(HttpStatusCode.Forbidden);
+        (await assessor.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(Guid.NewGuid(), new("Mine", [])))).StatusCode.ShouldBe(
+            HttpStatusCode.Forbidden
+        );
         (await trainee.Ask($"/api/programmes/{programme}/cohorts")).StatusCode.ShouldBe(HttpStatusCode.Forbidden);
-        (await Visitor.Refusal(await lead.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(Guid.NewGuid(), new("", [assessor.PersonId]))))).Keys.ShouldBe(["name", "members[0]"], ignoreOrder: true);
+        (
+            await Visitor.Refusal(
+                await lead.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(Guid.NewGuid(), new("", [assessor.PersonId])))
+            )
+        ).Keys.ShouldBe(["name", "members[0]"], ignoreOrder: true);
         var cohort = (await lead.Get<CohortView[]>($"/api/programmes/{programme}/cohorts")).First(c => c.Name == "Autumn 2026");
-        (await Visitor.Refusal(await lead.Post($"/api/cohorts/{cohort.Id}/editions", new CohortTake(["nothing-like-it"]))))["codes[0]"].ShouldBe(["codes[0]: no edition of “nothing-like-it” may be taught."]);
+        (await Visitor.Refusal(await lead.Post($"/api/cohorts/{cohort.Id}/editions", new CohortTake(["nothing-like-it"]))))["codes[0]"]
+            .ShouldBe(["codes[0]: no edition of “nothing-like-it” may be taught."]);
         (await Visitor.Refusal(await lead.Post($"/api/cohorts/{cohort.Id}/editions", new CohortTake([])))).Keys.ShouldBe(["codes"]);
-        var members = await Visitor.Read<CohortView>(await lead.Put($"/api/cohorts/{cohort.Id}/members", new CohortDraft(null, [.. cohort.Members.Select(m => m.Id)], [.. cohort.Members.Select(m => m.Id)])));
+        var members = await Visitor.Read<CohortView>(
+            await lead.Put(
+                $"/api/cohorts/{cohort.Id}/members",
+                new CohortDraft(null, [.. cohort.Members.Select(m => m.Id)], [.. cohort.Members.Select(m => m.Id)])
+            )
+        );
         members.Members.Select(m => m.Name).ShouldBe(cohort.Members.Select(m => m.Name));
     }
 
@@ -91,10 +148,19 @@ public class CohortEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var trainee = await demo.As("emrys");
         var technique = await NewTechnique(lead, "cohort-c");
         var programme = Guid.NewGuid();
-        await lead.Post("/api/programmes", new ProgrammeAdd(programme, new("Evening in winter", [new("m", "Module", "supervised-practice", 60, [], ["cohort-c"], [])], [], [])));
+        await lead.Post(
+            "/api/programmes",
+            new ProgrammeAdd(
+                programme,
+                new("Evening in winter", [new("m", "Module", "supervised-practice", 60, [], ["cohort-c"], [])], [], [])
+            )
+        );
         var id = Guid.NewGuid();
         await lead.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(id, new("Winter", [trainee.PersonId])));
-        await lead.Put($"/api/techniques/{technique.Id}", new TechniqueSave(1, technique.Version, technique.Document with { Aim = "later" }));
+        await lead.Put(
+            $"/api/techniques/{technique.Id}",
+            new TechniqueSave(1, technique.Version, technique.Document with { Aim = "later" })
+        );
 
         await demo.House.Restart();
         var after = await lead.Get<CohortView>($"/api/cohorts/{id}");
@@ -112,10 +178,16 @@ public class CohortEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var joins = await demo.As("nadira");
         var technique = await NewTechnique(lead, "cohort-d");
         var programme = Guid.NewGuid();
-        await lead.Post("/api/programmes", new ProgrammeAdd(programme, new("Weekend", [new("m", "Module", "supervised-practice", 60, [], ["cohort-d"], [])], [], [])));
+        await lead.Post(
+            "/api/programmes",
+            new ProgrammeAdd(programme, new("Weekend", [new("m", "Module", "supervised-practice", 60, [], ["cohort-d"], [])], [], []))
+        );
         var id = Guid.NewGuid();
         await lead.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(id, new("Weekend", [leaves.PersonId])));
-        await lead.Put($"/api/techniques/{technique.Id}", new TechniqueSave(1, technique.Version, technique.Document with { Aim = "later" }));
+        await lead.Put(
+            $"/api/techniques/{technique.Id}",
+            new TechniqueSave(1, technique.Version, technique.Document with { Aim = "later" })
+        );
         async Task<int> Reads(Visitor v) => (await v.Get<TechniqueView>($"/api/techniques/{technique.Id}")).Edition;
         (await Reads(leaves), await Reads(joins)).ShouldBe((1, 2));
         await lead.Put($"/api/cohorts/{id}/members", new CohortDraft(null, [joins.PersonId], [leaves.PersonId]));
@@ -125,7 +197,28 @@ public class CohortEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     private static async Task<TechniqueView> NewTechnique(Visitor lead, string code)
     {
         var id = Guid.NewGuid();
-        var document = Core.Techniques.TechniqueDocument.Empty with { Id = code, Name = code, Region = "cheeks", Steps = [new([new("pucker", "both", "moderate", "none", null, null, [], null, null, null, null, null)], [], null, null, [], new("5", null, null, null, [], null, null, null, null, null, null, null, null, null), [], null, null, null, null)] };
+        var document = Core.Techniques.TechniqueDocument.Empty with
+        {
+            Id = code,
+            Name = code,
+            Region = "cheeks",
+            Steps =
+            [
+                new(
+                    [new("pucker", "both", "moderate", "none", null, null, [], null, null, null, null, null)],
+                    [],
+                    null,
+                    null,
+                    [],
+                    new("5", null, null, null, [], null, null, null, null, null, null, null, null, null),
+                    [],
+                    null,
+                    null,
+                    null,
+                    null
+                ),
+            ],
+        };
         (await lead.Post("/api/techniques", new TechniqueAdd(id, document))).StatusCode.ShouldBe(HttpStatusCode.OK);
         return await lead.Get<TechniqueView>($"/api/techniques/{id}");
     }

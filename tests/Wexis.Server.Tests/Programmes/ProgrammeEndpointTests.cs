@@ -22,8 +22,11 @@ public class ProgrammeEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public async Task A_programme_that_names_an_unknown_structure_is_refused_with_its_field()
     {
         using var lead = await demo.As("maren");
-        var refusal = await Visitor.Refusal(await lead.Post("/api/programmes/review", new ProgrammeDocument("P", [], [new("risible-muscle", "actively")], [])));
-        refusal["structures[0].structure"].ShouldBe(["structures[0].structure: “risible-muscle” is not known. Allowed: a structure of the atlas."]);
+        var refusal = await Visitor.Refusal(
+            await lead.Post("/api/programmes/review", new ProgrammeDocument("P", [], [new("risible-muscle", "actively")], []))
+        );
+        refusal["structures[0].structure"]
+            .ShouldBe(["structures[0].structure: “risible-muscle” is not known. Allowed: a structure of the atlas."]);
     }
 
     [Fact]
@@ -33,8 +36,12 @@ public class ProgrammeEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var id = Guid.NewGuid();
         var document = new ProgrammeDocument("Short course", [], [], []);
         (await lead.Post("/api/programmes", new ProgrammeAdd(id, document))).StatusCode.ShouldBe(HttpStatusCode.OK);
-        (await lead.Put($"/api/programmes/{id}", new ProgrammeSave(1, document with { Name = "Longer" }))).StatusCode.ShouldBe(HttpStatusCode.OK);
-        (await lead.Put($"/api/programmes/{id}", new ProgrammeSave(1, document with { Name = "Lost" }))).StatusCode.ShouldBe(HttpStatusCode.Conflict);
+        (await lead.Put($"/api/programmes/{id}", new ProgrammeSave(1, document with { Name = "Longer" }))).StatusCode.ShouldBe(
+            HttpStatusCode.OK
+        );
+        (await lead.Put($"/api/programmes/{id}", new ProgrammeSave(1, document with { Name = "Lost" }))).StatusCode.ShouldBe(
+            HttpStatusCode.Conflict
+        );
         (await lead.Get<ProgrammeView>($"/api/programmes/{id}")).Document.Name.ShouldBe("Longer");
     }
 
@@ -46,7 +53,9 @@ public class ProgrammeEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var document = new ProgrammeDocument("Day course", [], [], []);
         await lead.Post("/api/programmes", new ProgrammeAdd(id, document));
         (await Visitor.Read<ProgrammeView>(await lead.Post("/api/programmes", new ProgrammeAdd(id, document)))).Version.ShouldBe(1);
-        (await lead.Post("/api/programmes", new ProgrammeAdd(id, document with { Name = "Another" }))).StatusCode.ShouldBe(HttpStatusCode.Conflict);
+        (await lead.Post("/api/programmes", new ProgrammeAdd(id, document with { Name = "Another" }))).StatusCode.ShouldBe(
+            HttpStatusCode.Conflict
+        );
         await lead.Put($"/api/programmes/{id}", new ProgrammeSave(1, document with { Name = "Two days" }));
         (await lead.Post("/api/programmes", new ProgrammeAdd(id, document))).StatusCode.ShouldBe(HttpStatusCode.Conflict);
         var stands = await lead.Get<ProgrammeView>($"/api/programmes/{id}");
@@ -61,7 +70,9 @@ public class ProgrammeEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var trainee = await demo.As("ilse");
         var line = (await assessor.Get<ProgrammeLine[]>("/api/programmes")).Single(p => p.Name.StartsWith("Wrenmoor"));
         var view = await assessor.Get<ProgrammeView>($"/api/programmes/{line.Id}");
-        (await assessor.Put($"/api/programmes/{line.Id}", new ProgrammeSave(view.Version, view.Document))).StatusCode.ShouldBe(HttpStatusCode.Forbidden);
+        (await assessor.Put($"/api/programmes/{line.Id}", new ProgrammeSave(view.Version, view.Document))).StatusCode.ShouldBe(
+            HttpStatusCode.Forbidden
+        );
         (await trainee.Ask("/api/programmes")).StatusCode.ShouldBe(HttpStatusCode.Forbidden);
         (await assessor.Ask($"/api/programmes/{Guid.NewGuid()}")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
     }

@@ -39,11 +39,29 @@ public class ResultEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var ilse = await demo.As("ilse");
         var line = (await ilse.Get<ResultLine[]>("/api/results"))[0];
         var before = ExchangeJson.Write(await ilse.Get<ResultView>($"/api/results/{line.Id}"));
-        var station = (await lead.Get<Wexis.Server.Examinations.ExaminationView[]>("/api/examinations"))[0].Stations.Single(s => s.TechniqueName == line.TechniqueName);
+        var station = (await lead.Get<Wexis.Server.Examinations.ExaminationView[]>("/api/examinations"))[0]
+            .Stations.Single(s => s.TechniqueName == line.TechniqueName);
         var sheet = await lead.Get<Wexis.Server.Examinations.StationView>($"/api/examinations/stations/{station.Id}");
-        (await lead.Put($"/api/examinations/stations/{station.Id}/sheet", new Wexis.Server.Examinations.SheetAdjust(sheet.Revision, sheet.Version, 99, []))).EnsureSuccessStatusCode();
+        (
+            await lead.Put(
+                $"/api/examinations/stations/{station.Id}/sheet",
+                new Wexis.Server.Examinations.SheetAdjust(sheet.Revision, sheet.Version, 99, [])
+            )
+        ).EnsureSuccessStatusCode();
         var technique = await lead.Get<Wexis.Server.Techniques.TechniqueView>($"/api/techniques/{station.TechniqueId}");
-        (await lead.Put($"/api/techniques/{station.TechniqueId}", new Wexis.Server.Techniques.TechniqueSave(technique.Edition, technique.Version, technique.Document with { Name = "Renamed" }))).EnsureSuccessStatusCode();
+        (
+            await lead.Put(
+                $"/api/techniques/{station.TechniqueId}",
+                new Wexis.Server.Techniques.TechniqueSave(
+                    technique.Edition,
+                    technique.Version,
+                    technique.Document with
+                    {
+                        Name = "Renamed",
+                    }
+                )
+            )
+        ).EnsureSuccessStatusCode();
         ExchangeJson.Write(await ilse.Get<ResultView>($"/api/results/{line.Id}")).ShouldBe(before);
     }
 

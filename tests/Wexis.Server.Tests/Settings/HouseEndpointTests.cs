@@ -13,7 +13,8 @@ namespace Wexis.Server.Tests.Settings;
 /// <summary>What a house sets counts for what is derived and graded from then on; its day is its own.</summary>
 public class HouseEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
 {
-    private static async Task<SettingView> Setting(Visitor by, string name) => (await by.Get<HouseView>("/api/house")).Settings.Single(s => s.Name == name);
+    private static async Task<SettingView> Setting(Visitor by, string name) =>
+        (await by.Get<HouseView>("/api/house")).Settings.Single(s => s.Name == name);
 
     [Fact]
     public async Task A_change_counts_at_once_for_what_is_kept_and_what_is_derived_and_can_be_taken_back()
@@ -23,25 +24,34 @@ public class HouseEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         async Task<Dictionary<Guid, double>> Kept()
         {
             await using var c = new NpgsqlConnection(demo.House.Database.ConnectionString);
-            const string newest = "SELECT technique_id, (work -> 'times' -> 'home' ->> 'standard')::double precision FROM techniques.edition e WHERE edition = (SELECT max(edition) FROM techniques.edition n WHERE n.technique_id = e.technique_id)";
+            const string newest =
+                "SELECT technique_id, (work -> 'times' -> 'home' ->> 'standard')::double precision FROM techniques.edition e WHERE edition = (SELECT max(edition) FROM techniques.edition n WHERE n.technique_id = e.technique_id)";
             return (await c.QueryAsync<(Guid Id, double Seconds)>(newest)).ToDictionary(x => x.Id, x => x.Seconds);
         }
         async Task<double> Shown(Guid id) => (await lead.Get<TechniqueView>($"/api/techniques/{id}")).Derivation.Times.Home.Standard;
         var usual = await Kept();
         var before = await Setting(lead, "change-of-side");
-        (await lead.Put("/api/house/settings/change-of-side", new SettingChange(before.Version, before.Value + 10, "we talk while changing"))).StatusCode.ShouldBe(HttpStatusCode.OK);
+        (
+            await lead.Put(
+                "/api/house/settings/change-of-side",
+                new SettingChange(before.Version, before.Value + 10, "we talk while changing")
+            )
+        ).StatusCode.ShouldBe(HttpStatusCode.OK);
         var longer = await Kept();
         var changed = longer.Keys.Where(k => longer[k] != usual[k]).ToList();
         changed.Count.ShouldBeGreaterThan(3);
         changed.Count.ShouldBeLessThan(usual.Count, "those of one side only");
-        foreach (var id in changed) (longer[id] - usual[id]).ShouldBe(10 * Math.Round((longer[id] - usual[id]) / 10), 1e-6);
+        foreach (var id in changed)
+            (longer[id] - usual[id]).ShouldBe(10 * Math.Round((longer[id] - usual[id]) / 10), 1e-6);
         (await Shown(changed[0])).ShouldBe(longer[changed[0]], 1e-6);
         var after = await Setting(lead, "change-of-side");
         (after.ToldBy, after.Reason, after.Version).ShouldBe(("Maren Lindqvay", "we talk while changing", before.Version + 1));
         await demo.House.Restart();
         await lead.SignIn("maren");
         (await Shown(changed[0])).ShouldBe(longer[changed[0]], 1e-6);
-        (await lead.Put("/api/house/settings/change-of-side", new SettingChange(after.Version, null, null))).StatusCode.ShouldBe(HttpStatusCode.OK);
+        (await lead.Put("/api/house/settings/change-of-side", new SettingChange(after.Version, null, null))).StatusCode.ShouldBe(
+            HttpStatusCode.OK
+        );
         (await Kept()).ShouldBe(usual, ignoreOrder: true);
         (await Shown(changed[0])).ShouldBe(usual[changed[0]], 1e-6);
         (await Setting(lead, "change-of-side")).ToldBy.ShouldBeNull();
@@ -58,12 +68,17 @@ public class HouseEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         async Task Heard(double value)
         {
             var before = await Setting(lead, "wipe");
-            (await lead.Put("/api/house/settings/wipe", new SettingChange(before.Version, value, null))).StatusCode.ShouldBe(HttpStatusCode.OK);
-            for (var i = 0; i < 100 && (await Setting(elsewhere, "wipe")).Value != value; i++) await Task.Delay(100);
+            (await lead.Put("/api/house/settings/wipe", new SettingChange(before.Version, value, null))).StatusCode.ShouldBe(
+                HttpStatusCode.OK
+            );
+            for (var i = 0; i < 100 && (await Setting(elsewhere, "wipe")).Value != value; i++)
+                await Task.Delay(100);
             (await Setting(elsewhere, "wipe")).Value.ShouldBe(value);
         }
         await Heard(11);
-        await house.Database.Execute("SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = current_database() AND query LIKE 'LISTEN%'");
+        await house.Database.Execute(
+            "SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = current_database() AND query LIKE 'LISTEN%'"
+        );
         await Heard(12);
     }
 
@@ -72,7 +87,9 @@ public class HouseEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         var seen = (await Setting(lead, "hand-change")).Version;
-        var answers = await Task.WhenAll(Enumerable.Range(3, 6).Select(v => lead.Put("/api/house/settings/hand-change", new SettingChange(seen, v, null))));
+        var answers = await Task.WhenAll(
+            Enumerable.Range(3, 6).Select(v => lead.Put("/api/house/settings/hand-change", new SettingChange(seen, v, null)))
+        );
         answers.Count(a => a.StatusCode == HttpStatusCode.OK).ShouldBe(1);
         answers.Count(a => a.StatusCode == HttpStatusCode.Conflict).ShouldBe(5);
         (await demo.House.Database.Scalar<long>("SELECT count(*) FROM house.setting WHERE name = 'hand-change'")).ShouldBe(seen + 1);
@@ -82,11 +99,17 @@ public class HouseEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public async Task A_value_out_of_range_is_refused_with_its_field_and_an_unknown_setting_is_not_there()
     {
         using var lead = await demo.As("maren");
-        (await Visitor.Refusal(await lead.Put("/api/house/settings/screening-days", new SettingChange(0, 4000, null)))).Keys.ShouldBe(["value"]);
+        (await Visitor.Refusal(await lead.Put("/api/house/settings/screening-days", new SettingChange(0, 4000, null)))).Keys.ShouldBe([
+            "value",
+        ]);
         (await lead.Put("/api/house/settings/no-such", new SettingChange(0, 1, null))).StatusCode.ShouldBe(HttpStatusCode.NotFound);
-        (await Visitor.Refusal(await lead.Put("/api/house/time-zone", new ZoneChange(0, "Nowhere/Callowmere")))).Keys.ShouldBe(["time_zone"]);
+        (await Visitor.Refusal(await lead.Put("/api/house/time-zone", new ZoneChange(0, "Nowhere/Callowmere")))).Keys.ShouldBe([
+            "time_zone",
+        ]);
         using var assessor = await demo.As("benno");
-        (await assessor.Put("/api/house/settings/screening-days", new SettingChange(0, 60, null))).StatusCode.ShouldBe(HttpStatusCode.Forbidden);
+        (await assessor.Put("/api/house/settings/screening-days", new SettingChange(0, 60, null))).StatusCode.ShouldBe(
+            HttpStatusCode.Forbidden
+        );
     }
 
     [Fact]
@@ -102,7 +125,21 @@ public class HouseEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
             days.Add(house.Today);
             (await lead.ReadSession()).TimeZone.ShouldBe(zone);
             // A day that has not come there yet is refused, one that has is not.
-            async Task<bool> Refused(DateOnly on) => (await Visitor.Refusal(await lead.Post("/api/anatomy/structures/masseter/checks", new { checked_on = on, checked_by = "Dr. Example", qualified_as = "anatomist", verdict = "right" }))).ContainsKey("checked_on");
+            async Task<bool> Refused(DateOnly on) =>
+                (
+                    await Visitor.Refusal(
+                        await lead.Post(
+                            "/api/anatomy/structures/masseter/checks",
+                            new
+                            {
+                                checked_on = on,
+                                checked_by = "Dr. Example",
+                                qualified_as = "anatomist",
+                                verdict = "right",
+                            }
+                        )
+                    )
+                ).ContainsKey("checked_on");
             (await Refused(house.Today)).ShouldBeFalse();
             (await Refused(house.Today.AddDays(1))).ShouldBeTrue();
         }
@@ -113,25 +150,39 @@ public class HouseEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public async Task A_programme_reads_what_is_kept_and_derives_nothing()
     {
         using var lead = await demo.As("maren");
-        var techniques = (await lead.Get<Wexis.Data.Techniques.EditionLine[]>("/api/techniques")).Where(t => t.Standing is "approved" or "complete").Select(t => t.Code).Take(20).ToArray();
+        var techniques = (await lead.Get<Wexis.Data.Techniques.EditionLine[]>("/api/techniques"))
+            .Where(t => t.Standing is "approved" or "complete")
+            .Select(t => t.Code)
+            .Take(20)
+            .ToArray();
         var programme = new ProgrammeDocument("Read from what is kept", [new("m", "One", "theory", 60, [], techniques, [])], [], []);
         await demo.House.Restart();
         await lead.SignIn("maren");
         var meters = demo.House.Services.GetRequiredService<IMeterFactory>();
         var derived = 0;
         using var listener = new MeterListener();
-        listener.InstrumentPublished = (i, l) => { if (i.Name == "wexis.derivation.duration" && ReferenceEquals(i.Meter.Scope, meters)) l.EnableMeasurementEvents(i); };
+        listener.InstrumentPublished = (i, l) =>
+        {
+            if (i.Name == "wexis.derivation.duration" && ReferenceEquals(i.Meter.Scope, meters))
+                l.EnableMeasurementEvents(i);
+        };
         listener.SetMeasurementEventCallback<double>((_, _, _, _) => Interlocked.Increment(ref derived));
         listener.Start();
         var review = await Visitor.Read<ProgrammeReview>(await lead.Post("/api/programmes/review", programme));
         review.Coverage.Count.ShouldBeGreaterThan(5);
         derived.ShouldBe(0);
         // What other rules made, or what is not there, is derived and not believed.
-        await demo.House.Database.Execute("UPDATE techniques.edition SET work = CASE WHEN edition = 1 THEN NULL ELSE jsonb_set(work, '{made_by}', '\"old\"') END");
+        await demo.House.Database.Execute(
+            "UPDATE techniques.edition SET work = CASE WHEN edition = 1 THEN NULL ELSE jsonb_set(work, '{made_by}', '\"old\"') END"
+        );
         await demo.House.Restart();
         await lead.SignIn("maren");
         ExchangeOf(await Visitor.Read<ProgrammeReview>(await lead.Post("/api/programmes/review", programme))).ShouldBe(ExchangeOf(review));
-        (await demo.House.Database.Scalar<long>("SELECT count(DISTINCT work ->> 'made_by') FROM techniques.edition e WHERE edition = (SELECT max(edition) FROM techniques.edition n WHERE n.technique_id = e.technique_id)")).ShouldBe(1);
+        (
+            await demo.House.Database.Scalar<long>(
+                "SELECT count(DISTINCT work ->> 'made_by') FROM techniques.edition e WHERE edition = (SELECT max(edition) FROM techniques.edition n WHERE n.technique_id = e.technique_id)"
+            )
+        ).ShouldBe(1);
     }
 
     private static string ExchangeOf(ProgrammeReview review) => Wexis.Core.Measures.ExchangeJson.Write(review);

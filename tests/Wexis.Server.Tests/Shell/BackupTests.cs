@@ -46,7 +46,9 @@ public sealed class BackupTests : IDisposable
             var (code, said) = await Run("bring", torn, name);
             code.ShouldBe(1, $"{part}");
             said.ShouldContain("Nothing was changed.");
-            (await house.Database.Scalar<bool>("SELECT EXISTS (SELECT 1 FROM pg_database WHERE datname = @name)", new { name })).ShouldBeFalse();
+            (
+                await house.Database.Scalar<bool>("SELECT EXISTS (SELECT 1 FROM pg_database WHERE datname = @name)", new { name })
+            ).ShouldBeFalse();
         }
         await File.WriteAllTextAsync(torn, "a letter", TestContext.Current.CancellationToken);
         (await Run("bring", torn, "wexis_test_letter")).Said.ShouldContain("is no backup");
@@ -57,19 +59,36 @@ public sealed class BackupTests : IDisposable
     private static async Task<IReadOnlyList<string>> Rows(string connection)
     {
         await using var c = new NpgsqlConnection(connection);
-        var tables = await c.QueryAsync<string>("SELECT format('%I.%I', table_schema, table_name) FROM information_schema.tables WHERE table_schema NOT IN ('pg_catalog', 'information_schema') AND table_type = 'BASE TABLE'");
+        var tables = await c.QueryAsync<string>(
+            "SELECT format('%I.%I', table_schema, table_name) FROM information_schema.tables WHERE table_schema NOT IN ('pg_catalog', 'information_schema') AND table_type = 'BASE TABLE'"
+        );
         var lines = new List<string>();
         foreach (var table in tables)
-            lines.Add(await c.ExecuteScalarAsync<string>($"SELECT '{table} ' || count(*) || ' ' || coalesce(md5(string_agg(t::text, '|' ORDER BY t::text)), '') FROM {table} t") ?? "");
+            lines.Add(
+                await c.ExecuteScalarAsync<string>(
+                    $"SELECT '{table} ' || count(*) || ' ' || coalesce(md5(string_agg(t::text, '|' ORDER BY t::text)), '') FROM {table} t"
+                ) ?? ""
+            );
         return lines;
     }
 
     private static async Task<(int Code, string Said)> Run(string verb, string file, string database)
     {
         var at = new NpgsqlConnectionStringBuilder(Environment.GetEnvironmentVariable("WEXIS_TEST_DB"));
-        var start = new ProcessStartInfo("bash", [Path.Combine(House.Root, "scripts", "backup.sh"), verb, file]) { RedirectStandardError = true, RedirectStandardOutput = true, UseShellExecute = false };
+        var start = new ProcessStartInfo("bash", [Path.Combine(House.Root, "scripts", "backup.sh"), verb, file])
+        {
+            RedirectStandardError = true,
+            RedirectStandardOutput = true,
+            UseShellExecute = false,
+        };
         start.Environment["OWNER"] = "wexis_app";
-        (start.Environment["PGHOST"], start.Environment["PGPORT"], start.Environment["PGUSER"], start.Environment["PGPASSWORD"], start.Environment["DATABASE"]) = (at.Host, $"{at.Port}", at.Username, at.Password, database);
+        (
+            start.Environment["PGHOST"],
+            start.Environment["PGPORT"],
+            start.Environment["PGUSER"],
+            start.Environment["PGPASSWORD"],
+            start.Environment["DATABASE"]
+        ) = (at.Host, $"{at.Port}", at.Username, at.Password, database);
         using var process = Process.Start(start)!;
         var said = process.StandardError.ReadToEndAsync();
         await process.StandardOutput.ReadToEndAsync();

@@ -44,7 +44,11 @@ public class BodyCheckTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         (await lead.Post("/api/techniques/derive", TechniqueDocument.Empty)).StatusCode.ShouldBe(HttpStatusCode.OK);
-        (await lead.Post("/api/examinations", new ExaminationAdd(Guid.NewGuid(), "Untold programme", null))).StatusCode.ShouldBe(HttpStatusCode.OK);
-        (await lead.Post("/api/programmes", new ProgrammeAdd(Guid.NewGuid(), new ProgrammeDocument("All that is told", [], [], [])))).StatusCode.ShouldBe(HttpStatusCode.OK);
+        (await lead.Post("/api/examinations", new ExaminationAdd(Guid.NewGuid(), "Untold programme", null))).StatusCode.ShouldBe(
+            HttpStatusCode.OK
+        );
+        (
+            await lead.Post("/api/programmes", new ProgrammeAdd(Guid.NewGuid(), new ProgrammeDocument("All that is told", [], [], [])))
+        ).StatusCode.ShouldBe(HttpStatusCode.OK);
     }
 }

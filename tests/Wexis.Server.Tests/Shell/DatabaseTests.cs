@@ -19,8 +19,21 @@ public class DatabaseTests(DemoHouse demo) : IClassFixture<DemoHouse>
         await Task.WhenAll(a.Start(), b.Start(), c.Start());
         var scripts = Directory.GetFiles(Path.Combine(House.Root, "src", "Wexis.Data", "Migrations"), "*.sql").Length;
         (await database.Scalar<long>("SELECT count(*) FROM public.schemaversions")).ShouldBe(scripts);
-        foreach (var table in (string[])["people.person", "techniques.edition", "techniques.edition_step", "programmes.cohort_edition", "grading.mark_event", "results.result"])
-            (await database.Scalar<long>($"SELECT count(*) FROM {table}")).ShouldBe(await one.Database.Scalar<long>($"SELECT count(*) FROM {table}"), table);
+        foreach (
+            var table in (string[])
+                [
+                    "people.person",
+                    "techniques.edition",
+                    "techniques.edition_step",
+                    "programmes.cohort_edition",
+                    "grading.mark_event",
+                    "results.result",
+                ]
+        )
+            (await database.Scalar<long>($"SELECT count(*) FROM {table}")).ShouldBe(
+                await one.Database.Scalar<long>($"SELECT count(*) FROM {table}"),
+                table
+            );
         foreach (var house in (House[])[a, b, c])
         {
             using var lead = await house.Visit().SignIn("maren");
@@ -31,9 +44,17 @@ public class DatabaseTests(DemoHouse demo) : IClassFixture<DemoHouse>
     [Fact]
     public async Task The_application_owns_its_database_and_nothing_else()
     {
-        (await demo.House.Database.Scalar<bool>("SELECT rolsuper OR rolcreatedb OR rolcreaterole OR rolreplication OR rolbypassrls FROM pg_roles WHERE rolname = current_user")).ShouldBeFalse();
-        (await Should.ThrowAsync<PostgresException>(demo.House.Database.Execute("COPY people.person TO PROGRAM 'cat'"))).SqlState.ShouldBe(PostgresErrorCodes.InsufficientPrivilege);
-        (await Should.ThrowAsync<PostgresException>(demo.House.Database.Execute("CREATE DATABASE another"))).SqlState.ShouldBe(PostgresErrorCodes.InsufficientPrivilege);
+        (
+            await demo.House.Database.Scalar<bool>(
+                "SELECT rolsuper OR rolcreatedb OR rolcreaterole OR rolreplication OR rolbypassrls FROM pg_roles WHERE rolname = current_user"
+            )
+        ).ShouldBeFalse();
+        (await Should.ThrowAsync<PostgresException>(demo.House.Database.Execute("COPY people.person TO PROGRAM 'cat'"))).SqlState.ShouldBe(
+            PostgresErrorCodes.InsufficientPrivilege
+        );
+        (await Should.ThrowAsync<PostgresException>(demo.House.Database.Execute("CREATE DATABASE another"))).SqlState.ShouldBe(
+            PostgresErrorCodes.InsufficientPrivilege
+        );
     }
 
     [Fact]
@@ -41,7 +62,8 @@ public class DatabaseTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         await using var source = Database.Open("Host=127.0.0.1;Database=none");
         var most = new NpgsqlConnectionStringBuilder(source.ConnectionString).MaxPoolSize;
-        // PostgreSQL documentation, runtime-config-connection: max_connections 100, superuser_reserved_connections 3. One more for migrating.
+        // PostgreSQL documentation, runtime-config-connection: max_connections 100, superuser_reserved_connections 3. One more for
+        // migrating.
         (3 * (most + 1)).ShouldBeLessThanOrEqualTo(100 - 3);
     }
 
@@ -55,10 +77,16 @@ public class DatabaseTests(DemoHouse demo) : IClassFixture<DemoHouse>
     [InlineData("UPDATE programmes.cohort SET name = ' '", "cohort_has_a_name")]
     [InlineData("UPDATE programmes.cohort_edition SET edition = 2", "cohort_edition_is_kept")]
     [InlineData("DELETE FROM programmes.cohort_edition", "cohort_edition_is_kept")]
-    [InlineData("INSERT INTO programmes.cohort_edition SELECT cohort_id, technique_id, 99, taken_by, now() FROM programmes.cohort_edition LIMIT 1", "cohort_is_taught_an_edition")]
+    [InlineData(
+        "INSERT INTO programmes.cohort_edition SELECT cohort_id, technique_id, 99, taken_by, now() FROM programmes.cohort_edition LIMIT 1",
+        "cohort_is_taught_an_edition"
+    )]
     [InlineData("UPDATE examinations.examination SET name = ''", "examination_has_a_name")]
     [InlineData("UPDATE examinations.station SET place = 1", "station_place_is_taken_once")]
-    [InlineData("INSERT INTO examinations.sheet_revision SELECT station_id, 99, 1, body, 0, changed_by, changed_at, NULL FROM examinations.sheet_revision LIMIT 1", "pass_line_is_a_percentage")]
+    [InlineData(
+        "INSERT INTO examinations.sheet_revision SELECT station_id, 99, 1, body, 0, changed_by, changed_at, NULL FROM examinations.sheet_revision LIMIT 1",
+        "pass_line_is_a_percentage"
+    )]
     [InlineData("UPDATE grading.demonstration SET assessor_id = trainee_id", "nobody_grades_themselves")]
     [InlineData("UPDATE grading.demonstration SET attempt = 0", "attempt_counts_from_one")]
     [InlineData("UPDATE results.result SET decision = 'perhaps'", "result_is_decided")]
@@ -71,13 +99,15 @@ public class DatabaseTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         await using var house = await House.Open(demo: true);
         var all = await house.Database.Scalar<long>("SELECT count(*) FROM grading.mark_event");
-        await house.Database.Execute("""
+        await house.Database.Execute(
+            """
             ALTER TABLE grading.mark_event DISABLE TRIGGER USER;
             DELETE FROM results.result WHERE decided_at > '2026-11-03 10:00Z';
             DELETE FROM grading.mark_event WHERE arrived_at > '2026-11-03 10:00Z';
             DELETE FROM grading.demonstration WHERE opened_at > '2026-11-03 10:00Z';
             ALTER TABLE grading.mark_event ENABLE TRIGGER USER;
-            """);
+            """
+        );
         await house.Restart();
         (await house.Database.Scalar<long>("SELECT count(*) FROM grading.mark_event")).ShouldBe(all);
         await house.Restart();

@@ -8,21 +8,38 @@ namespace Wexis.Server.Tests.Shell;
 /// <summary>Who may come in, and to what.</summary>
 public class DoorTests(DemoHouse demo) : IClassFixture<DemoHouse>
 {
-    private static readonly HashSet<string> OpenToAll = new(StringComparer.Ordinal) { "/api/health", "/api/ready", "/api/session", "/api/first-lead", "/api/{**rest}" };
+    private static readonly HashSet<string> OpenToAll = new(StringComparer.Ordinal)
+    {
+        "/api/health",
+        "/api/ready",
+        "/api/session",
+        "/api/first-lead",
+        "/api/{**rest}",
+    };
 
     [Fact]
     public async Task Every_endpoint_refuses_a_stranger_unless_it_is_the_door_itself()
     {
         using var stranger = demo.House.Visit();
         await stranger.ReadSession();
-        var endpoints = demo.House.Services.GetServices<EndpointDataSource>().SelectMany(s => s.Endpoints).OfType<RouteEndpoint>()
-            .SelectMany(e => (e.Metadata.GetMetadata<HttpMethodMetadata>()?.HttpMethods ?? ["GET"]).Select(m => (Method: m, Path: "/" + e.RoutePattern.RawText!.Trim('/'))))
-            .Where(e => e.Path.StartsWith("/api/", StringComparison.Ordinal) && !OpenToAll.Contains(e.Path)).Distinct().ToList();
+        var endpoints = demo
+            .House.Services.GetServices<EndpointDataSource>()
+            .SelectMany(s => s.Endpoints)
+            .OfType<RouteEndpoint>()
+            .SelectMany(e =>
+                (e.Metadata.GetMetadata<HttpMethodMetadata>()?.HttpMethods ?? ["GET"]).Select(m =>
+                    (Method: m, Path: "/" + e.RoutePattern.RawText!.Trim('/'))
+                )
+            )
+            .Where(e => e.Path.StartsWith("/api/", StringComparison.Ordinal) && !OpenToAll.Contains(e.Path))
+            .Distinct()
+            .ToList();
         endpoints.Count.ShouldBeGreaterThan(20);
         foreach (var (method, pattern) in endpoints)
         {
             var path = pattern.Replace("{documentName}", "v1").Replace("{before:int}", "1").Replace("{edition:int}", "1");
-            while (path.Contains('{')) path = path[..path.IndexOf('{')] + Guid.NewGuid() + path[(path.IndexOf('}') + 1)..];
+            while (path.Contains('{'))
+                path = path[..path.IndexOf('{')] + Guid.NewGuid() + path[(path.IndexOf('}') + 1)..];
             var answer = await stranger.Send(new HttpMethod(method), path, method == "GET" ? null : new { });
             answer.StatusCode.ShouldBe(HttpStatusCode.Unauthorized, $"{method} {pattern}");
         }
@@ -108,7 +125,14 @@ public class DoorTests(DemoHouse demo) : IClassFixture<DemoHouse>
 /// <summary>A house that nobody leads yet.</summary>
 public class FirstLeadTests
 {
-    private static object Draft(string login = "anna", string password = "long-enough-1") => new { login, name = "Anna Example", role = "lead", password };
+    private static object Draft(string login = "anna", string password = "long-enough-1") =>
+        new
+        {
+            login,
+            name = "Anna Example",
+            role = "lead",
+            password,
+        };
 
     [Fact]
     public async Task A_start_without_demo_offers_no_account_and_asks_for_the_first_lead()
@@ -130,9 +154,33 @@ public class FirstLeadTests
         using var visitor = house.Visit();
         (await visitor.ReadSession()).AsksCode.ShouldBeTrue();
         foreach (var wrong in new[] { null, "", "482914", "48291", "4829130" })
-            (await Visitor.Refusal(await visitor.Post("/api/first-lead", new { login = "anna", name = "Anna Example", password = "long-enough-1", code = wrong }))).Keys.ShouldBe(["code"]);
+            (
+                await Visitor.Refusal(
+                    await visitor.Post(
+                        "/api/first-lead",
+                        new
+                        {
+                            login = "anna",
+                            name = "Anna Example",
+                            password = "long-enough-1",
+                            code = wrong,
+                        }
+                    )
+                )
+            ).Keys.ShouldBe(["code"]);
         (await visitor.ReadSession()).NeedsFirstLead.ShouldBeTrue("nobody was added");
-        (await visitor.Post("/api/first-lead", new { login = "anna", name = "Anna Example", password = "long-enough-1", code = " 482913 " })).StatusCode.ShouldBe(HttpStatusCode.OK);
+        (
+            await visitor.Post(
+                "/api/first-lead",
+                new
+                {
+                    login = "anna",
+                    name = "Anna Example",
+                    password = "long-enough-1",
+                    code = " 482913 ",
+                }
+            )
+        ).StatusCode.ShouldBe(HttpStatusCode.OK);
     }
 
     [Fact]
@@ -140,7 +188,8 @@ public class FirstLeadTests
     {
         await using var house = await House.Open();
         var visitors = Enumerable.Range(0, 6).Select(_ => house.Visit()).ToList();
-        foreach (var v in visitors) await v.ReadSession();
+        foreach (var v in visitors)
+            await v.ReadSession();
         var answers = await Task.WhenAll(visitors.Select((v, i) => v.Post("/api/first-lead", Draft($"lead{i}"))));
         answers.Count(a => a.StatusCode == HttpStatusCode.OK).ShouldBe(1);
         (await house.Database.Scalar<long>("SELECT count(*) FROM people.person")).ShouldBe(1);

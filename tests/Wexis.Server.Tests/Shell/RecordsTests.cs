@@ -20,8 +20,26 @@ public class RecordsTests
         {
             using var lead = await house.Visit().SignIn("maren");
             await lead.TrySignIn("maren", "not the password 12");
-            await lead.Post("/api/people", new { login = "quentin.zz", name = "Quentin Zzarrow", role = "trainee", password = "long-enough-77" });
-            await lead.Post("/api/people", new { login = "quentin.zz", name = "Quentin Zzarrow", role = "trainee", password = "long-enough-77" });
+            await lead.Post(
+                "/api/people",
+                new
+                {
+                    login = "quentin.zz",
+                    name = "Quentin Zzarrow",
+                    role = "trainee",
+                    password = "long-enough-77",
+                }
+            );
+            await lead.Post(
+                "/api/people",
+                new
+                {
+                    login = "quentin.zz",
+                    name = "Quentin Zzarrow",
+                    role = "trainee",
+                    password = "long-enough-77",
+                }
+            );
             await lead.Post("/api/techniques/derive", "not a document of Quentin Zzarrow");
             await lead.Ask("/api/techniques?q=Quentin%20Zzarrow");
             await house.Database.Execute("ALTER TABLE people.screening RENAME TO gone");
@@ -39,7 +57,9 @@ public class RecordsTests
             line.GetRawText().ShouldNotContain("127.0.0.1", Case.Sensitive, "where somebody sat is nobody's business");
         }
         lines.Any(l => l.TryGetProperty("@x", out _)).ShouldBeTrue("a fault is written down with where it happened");
-        foreach (var personal in (string[])["maren", "quentin", "zzarrow", "Lindqvay", "not the password", "long-enough", Visitor.DemoPassword])
+        foreach (
+            var personal in (string[])["maren", "quentin", "zzarrow", "Lindqvay", "not the password", "long-enough", Visitor.DemoPassword]
+        )
             text.Contains(personal, StringComparison.OrdinalIgnoreCase).ShouldBeFalse(personal);
         folder.Delete(recursive: true);
     }
@@ -51,7 +71,11 @@ public class RecordsTests
         var meters = house.Services.GetRequiredService<IMeterFactory>();
         var counted = new System.Collections.Concurrent.ConcurrentBag<(string Name, string Outcome)>();
         using var listener = new MeterListener();
-        listener.InstrumentPublished = (i, l) => { if (i.Meter.Name == HouseMetrics.MeterName && ReferenceEquals(i.Meter.Scope, meters)) l.EnableMeasurementEvents(i); };
+        listener.InstrumentPublished = (i, l) =>
+        {
+            if (i.Meter.Name == HouseMetrics.MeterName && ReferenceEquals(i.Meter.Scope, meters))
+                l.EnableMeasurementEvents(i);
+        };
         listener.SetMeasurementEventCallback<long>((i, _, tags, _) => counted.Add((i.Name, $"{(tags.Length > 0 ? tags[0].Value : "")}")));
         listener.SetMeasurementEventCallback<double>((i, _, _, _) => counted.Add((i.Name, "")));
         listener.Start();
@@ -73,7 +97,8 @@ public class RecordsTests
         await using var held = new NpgsqlConnection(house.Database.ConnectionString);
         await held.OpenAsync();
         await using var transaction = await held.BeginTransactionAsync();
-        await using (var block = new NpgsqlCommand("LOCK TABLE examinations.examination IN ACCESS EXCLUSIVE MODE", held, transaction)) await block.ExecuteNonQueryAsync();
+        await using (var block = new NpgsqlCommand("LOCK TABLE examinations.examination IN ACCESS EXCLUSIVE MODE", held, transaction))
+            await block.ExecuteNonQueryAsync();
         var id = Guid.NewGuid();
         var saving = lead.Post("/api/examinations", new { id, name = "Saved while stopping" });
         await Task.Delay(300);
@@ -83,6 +108,8 @@ public class RecordsTests
         await transaction.CommitAsync();
         (await saving).IsSuccessStatusCode.ShouldBeTrue();
         await stopping;
-        (await house.Database.Scalar<long>("SELECT count(*) FROM examinations.examination WHERE examination_id = @id", new { id })).ShouldBe(1);
+        (
+            await house.Database.Scalar<long>("SELECT count(*) FROM examinations.examination WHERE examination_id = @id", new { id })
+        ).ShouldBe(1);
     }
 }

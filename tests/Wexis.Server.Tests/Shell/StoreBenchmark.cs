@@ -32,12 +32,13 @@ public class StoreBenchmark
     {
         await using var database = await TestDatabase.Create();
         await using var server = await ServerProcess.Start(database, House.FreePort());
-        Say($"memory with the demo                        {server.Resident / 1e6,6:0} MB");
+        Say($"memory with the demo                        {server.Resident / 1e6, 6:0} MB");
         using var lead = await new Visitor(server.Address).SignIn("maren");
         await Marks(lead, database);
         await Documents(lead, database);
         await WorstImport(lead, server);
-        if (Environment.GetEnvironmentVariable("WEXIS_BENCH") is { } file) await File.AppendAllTextAsync(file, _said.ToString());
+        if (Environment.GetEnvironmentVariable("WEXIS_BENCH") is { } file)
+            await File.AppendAllTextAsync(file, _said.ToString());
     }
 
     private async Task Marks(Visitor lead, TestDatabase database)
@@ -49,13 +50,28 @@ public class StoreBenchmark
         var counters = new int[Clients];
         async Task Mark(int i)
         {
-            var e = new MarkEvent(Guid.NewGuid(), "rep", "tablet", counters[i]++, counters[i] * 900L, 0, demonstrations[i].Sheet.Steps[0].Columns[0], null, null, null, 0);
+            var e = new MarkEvent(
+                Guid.NewGuid(),
+                "rep",
+                "tablet",
+                counters[i]++,
+                counters[i] * 900L,
+                0,
+                demonstrations[i].Sheet.Steps[0].Columns[0],
+                null,
+                null,
+                null,
+                0
+            );
             var answer = await visitors[i].Put($"/api/demonstrations/{demonstrations[i].Id}/events/{e.Id}", e);
-            if (answer.StatusCode != HttpStatusCode.OK) throw new InvalidOperationException(await answer.Content.ReadAsStringAsync());
+            if (answer.StatusCode != HttpStatusCode.OK)
+                throw new InvalidOperationException(await answer.Content.ReadAsStringAsync());
         }
         async Task Insert(int i)
         {
-            await using var c = source.CreateCommand("INSERT INTO grading.mark_event (event_id, demonstration_id, kind, device, counter, at_ms, step, side, given_by, arrived_at) VALUES ($1, $2, 'rep', 'bare', $3, $4, 0, 'left', $5, now())");
+            await using var c = source.CreateCommand(
+                "INSERT INTO grading.mark_event (event_id, demonstration_id, kind, device, counter, at_ms, step, side, given_by, arrived_at) VALUES ($1, $2, 'rep', 'bare', $3, $4, 0, 'left', $5, now())"
+            );
             c.Parameters.AddWithValue(Guid.NewGuid());
             c.Parameters.AddWithValue(bare[i].Id);
             c.Parameters.AddWithValue(100_000 + counters[i]++);
@@ -64,7 +80,16 @@ public class StoreBenchmark
             await c.ExecuteNonQueryAsync();
         }
         // Warm, as a server in the middle of an examination is.
-        for (var n = 0; n < 40; n++) await Task.WhenAll(Enumerable.Range(0, Clients).Select(async i => { await Mark(i); await Insert(i); }));
+        for (var n = 0; n < 40; n++)
+            await Task.WhenAll(
+                Enumerable
+                    .Range(0, Clients)
+                    .Select(async i =>
+                    {
+                        await Mark(i);
+                        await Insert(i);
+                    })
+            );
         // By turns, so that a noisy machine is noisy for both.
         var (mark, insert) = (new List<double>(), new List<double>());
         for (var turn = 0; turn < 2; turn++)
@@ -72,20 +97,28 @@ public class StoreBenchmark
             mark.AddRange(await AtPace(Mark));
             insert.AddRange(await AtPace(Insert));
         }
-        Say($"a mark, 60 a second, 95 of 100 within       {P95(mark),6:0.0} ms   a bare insert {P95(insert):0.0} ms   {P95(mark) / P95(insert):0.0} ×   (middle {Median(mark):0.0} and {Median(insert):0.0} ms)");
+        Say(
+            $"a mark, 60 a second, 95 of 100 within       {P95(mark), 6:0.0} ms   a bare insert {P95(insert):0.0} ms   {P95(mark) / P95(insert):0.0} ×   (middle {Median(mark):0.0} and {Median(insert):0.0} ms)"
+        );
         // Sheets of their own: nobody gives thousands of marks on one.
         (demonstrations, bare, counters) = (await Opened(lead), await Opened(lead), new int[Clients]);
         var marks = await FlatOut(Mark);
         var inserts = await FlatOut(Insert);
-        Say($"marks flat out from {Clients} clients            {marks,6:0} /s   bare inserts  {inserts:0} /s   {inserts / marks:0.0} ×");
+        Say($"marks flat out from {Clients} clients            {marks, 6:0} /s   bare inserts  {inserts:0} /s   {inserts / marks:0.0} ×");
     }
 
     private static async Task<DemonstrationView[]> Opened(Visitor lead)
     {
-        var station = (await lead.Get<ExaminationView[]>("/api/examinations"))[0].Stations.First(s => s.TechniqueName.StartsWith("Knuckle", StringComparison.Ordinal));
+        var station = (await lead.Get<ExaminationView[]>("/api/examinations"))[0]
+            .Stations.First(s => s.TechniqueName.StartsWith("Knuckle", StringComparison.Ordinal));
         var trainee = (await lead.Get<PersonLine[]>("/api/people")).First(p => p.Login == "ilse").Id;
         var opened = new List<DemonstrationView>();
-        for (var i = 0; i < Clients; i++) opened.Add(await Visitor.Read<DemonstrationView>(await lead.Put($"/api/demonstrations/{Guid.NewGuid()}", new DemonstrationOpen(station.Id, trainee))));
+        for (var i = 0; i < Clients; i++)
+            opened.Add(
+                await Visitor.Read<DemonstrationView>(
+                    await lead.Put($"/api/demonstrations/{Guid.NewGuid()}", new DemonstrationOpen(station.Id, trainee))
+                )
+            );
         return [.. opened];
     }
 
@@ -97,14 +130,17 @@ public class StoreBenchmark
         for (var n = 0; from.Elapsed < Paced / 2; n++)
         {
             var wait = TimeSpan.FromSeconds(n / 60.0) - from.Elapsed;
-            if (wait > TimeSpan.Zero) await Task.Delay(wait);
+            if (wait > TimeSpan.Zero)
+                await Task.Delay(wait);
             var i = n % Clients;
-            sent.Add(Task.Run(async () =>
-            {
-                var one = Stopwatch.GetTimestamp();
-                await send(i);
-                took.Add(Stopwatch.GetElapsedTime(one).TotalMilliseconds);
-            }));
+            sent.Add(
+                Task.Run(async () =>
+                {
+                    var one = Stopwatch.GetTimestamp();
+                    await send(i);
+                    took.Add(Stopwatch.GetElapsedTime(one).TotalMilliseconds);
+                })
+            );
         }
         await Task.WhenAll(sent);
         return [.. took];
@@ -113,12 +149,19 @@ public class StoreBenchmark
     private static async Task<double> FlatOut(Func<int, Task> send)
     {
         var from = Stopwatch.StartNew();
-        var counts = await Task.WhenAll(Enumerable.Range(0, Clients).Select(i => Task.Run(async () =>
-        {
-            var n = 0;
-            for (; from.Elapsed < Flat; n++) await send(i);
-            return n;
-        })));
+        var counts = await Task.WhenAll(
+            Enumerable
+                .Range(0, Clients)
+                .Select(i =>
+                    Task.Run(async () =>
+                    {
+                        var n = 0;
+                        for (; from.Elapsed < Flat; n++)
+                            await send(i);
+                        return n;
+                    })
+                )
+        );
         return counts.Sum() / from.Elapsed.TotalSeconds;
     }
 
@@ -127,17 +170,42 @@ public class StoreBenchmark
         await using var source = NpgsqlDataSource.Create(database.ConnectionString);
         var technique = (await lead.Get<Wexis.Data.Techniques.EditionLine[]>("/api/techniques"))[0].TechniqueId;
         var programme = (await lead.Get<ProgrammeLine[]>("/api/programmes"))[0].Id;
-        await Against("GET of a technique", source, $"/api/techniques/{technique}", "SELECT body::text FROM techniques.edition WHERE technique_id = $1 ORDER BY edition DESC LIMIT 1", technique, lead);
-        await Against("GET of a programme", source, $"/api/programmes/{programme}", "SELECT body::text FROM programmes.programme WHERE programme_id = $1", programme, lead);
+        await Against(
+            "GET of a technique",
+            source,
+            $"/api/techniques/{technique}",
+            "SELECT body::text FROM techniques.edition WHERE technique_id = $1 ORDER BY edition DESC LIMIT 1",
+            technique,
+            lead
+        );
+        await Against(
+            "GET of a programme",
+            source,
+            $"/api/programmes/{programme}",
+            "SELECT body::text FROM programmes.programme WHERE programme_id = $1",
+            programme,
+            lead
+        );
 
         var added = new List<(Guid Id, string Code)>();
         for (var i = 0; i < 300; i++)
         {
             var id = Guid.NewGuid();
-            await Visitor.Read<TechniqueSaved>(await lead.Post("/api/techniques", new TechniqueAdd(id, DemoHouse.Smile($"Smile {i}", $"{3 + (i % 5)} / 10 / 15"))));
+            await Visitor.Read<TechniqueSaved>(
+                await lead.Post("/api/techniques", new TechniqueAdd(id, DemoHouse.Smile($"Smile {i}", $"{3 + (i % 5)} / 10 / 15")))
+            );
             added.Add((id, $"tq-{id:N}"));
         }
-        var document = new ProgrammeDocument("Of three hundred", [.. added.Chunk(30).Select((c, i) => new ProgrammeModule($"m{i}", $"Module {i}", "theory", 60, [], [.. c.Select(x => x.Code)], []))], [], []);
+        var document = new ProgrammeDocument(
+            "Of three hundred",
+            [
+                .. added
+                    .Chunk(30)
+                    .Select((c, i) => new ProgrammeModule($"m{i}", $"Module {i}", "theory", 60, [], [.. c.Select(x => x.Code)], [])),
+            ],
+            [],
+            []
+        );
         async Task<double> Review()
         {
             var from = Stopwatch.GetTimestamp();
@@ -149,11 +217,18 @@ public class StoreBenchmark
         for (var i = 0; i < 9; i++)
         {
             var edited = await lead.Get<TechniqueView>($"/api/techniques/{added[i].Id}");
-            await Visitor.Read<TechniqueSaved>(await lead.Put($"/api/techniques/{added[i].Id}", new TechniqueSave(edited.Edition, edited.Version, edited.Document with { Aim = $"Edited {i}" })));
+            await Visitor.Read<TechniqueSaved>(
+                await lead.Put(
+                    $"/api/techniques/{added[i].Id}",
+                    new TechniqueSave(edited.Edition, edited.Version, edited.Document with { Aim = $"Edited {i}" })
+                )
+            );
             after.Add(await Review());
             again.Add(await Review());
         }
-        Say($"review of 300 techniques: first, after an edit, again   {first:0} ms, {Median(after):0} ms, {Median(again):0} ms   {Median(after) / Median(again):0.0} ×");
+        Say(
+            $"review of 300 techniques: first, after an edit, again   {first:0} ms, {Median(after):0} ms, {Median(again):0} ms   {Median(after) / Median(again):0.0} ×"
+        );
     }
 
     private async Task Against(string what, NpgsqlDataSource source, string path, string sql, Guid id, Visitor lead)
@@ -171,18 +246,24 @@ public class StoreBenchmark
             await c.ExecuteScalarAsync();
             bare.Add(Stopwatch.GetElapsedTime(from).TotalMilliseconds);
         }
-        Say($"{what} ({bytes / 1000} kB), middle of 60      {Median(asked),6:0.0} ms   its row, bare {Median(bare):0.0} ms   {Median(asked) / Median(bare):0.0} ×");
+        Say(
+            $"{what} ({bytes / 1000} kB), middle of 60      {Median(asked), 6:0.0} ms   its row, bare {Median(bare):0.0} ms   {Median(asked) / Median(bare):0.0} ×"
+        );
     }
 
     /// <summary>The most that one import may bring, and then one that is refused for its size.</summary>
     private async Task WorstImport(Visitor lead, ServerProcess server)
     {
         var here = (await lead.Get<TechniqueList>("/api/techniques/export")).Techniques.Where(t => t.AllSteps.Count > 1).ToList();
-        var many = Enumerable.Range(0, 2000).Select(i => here[i % here.Count] with { Id = $"worst-{i}", Name = $"Worst {i}", Related = [], Prerequisites = [] });
+        var many = Enumerable
+            .Range(0, 2000)
+            .Select(i => here[i % here.Count] with { Id = $"worst-{i}", Name = $"Worst {i}", Related = [], Prerequisites = [] });
         var text = Wexis.Core.Measures.ExchangeJson.Write(new TechniqueList(Wexis.Core.Techniques.TechniqueFile.ListSchema, [.. many]));
         var from = Stopwatch.GetTimestamp();
         var answer = await lead.Post("/api/techniques/import", new TechniqueImport(text));
-        Say($"the most that one import brings ({text.Length / 1e6:0.0} MB): {(int)answer.StatusCode} after {Stopwatch.GetElapsedTime(from).TotalSeconds:0.0} s; memory then  {server.Resident / 1e6,6:0} MB");
+        Say(
+            $"the most that one import brings ({text.Length / 1e6:0.0} MB): {(int)answer.StatusCode} after {Stopwatch.GetElapsedTime(from).TotalSeconds:0.0} s; memory then  {server.Resident / 1e6, 6:0} MB"
+        );
     }
 
     private void Say(FormattableString line)
@@ -193,5 +274,6 @@ public class StoreBenchmark
     }
 
     private static double P95(IReadOnlyCollection<double> took) => took.Order().ElementAt((int)(took.Count * 0.95));
+
     private static double Median(IReadOnlyCollection<double> took) => took.Order().ElementAt(took.Count / 2);
 }

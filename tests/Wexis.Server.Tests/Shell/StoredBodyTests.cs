@@ -15,7 +15,8 @@ using Wexis.TestHouse;
 namespace Wexis.Server.Tests.Shell;
 
 /// <summary>
-/// Documents of every day on which a form changed, as they lay in the store then (<c>tests/cases/stored/DATE</c>, from the demo): this build reads each,
+/// Documents of every day on which a form changed, as they lay in the store then (<c>tests/cases/stored/DATE</c>, from the demo): this
+/// build reads each,
 /// value by value. Their schemas (<c>data/schema/stored</c>) are checked by a general-purpose validator, JsonSchema.Net.
 /// </summary>
 public class StoredBodyTests
@@ -25,7 +26,8 @@ public class StoredBodyTests
 
     private sealed record Kind(Func<string, object> Read, Func<object, string> Write, Type Type);
 
-    private static Kind Of<T>() where T : class => new(json => StoredBody.Read<T>(json), body => StoredBody.Write((T)body), typeof(T));
+    private static Kind Of<T>()
+        where T : class => new(json => StoredBody.Read<T>(json), body => StoredBody.Write((T)body), typeof(T));
 
     private static readonly Dictionary<string, Kind> Kinds = new(StringComparer.Ordinal)
     {
@@ -40,7 +42,12 @@ public class StoredBodyTests
     };
 
     public static TheoryData<string> Files =>
-        [.. Directory.GetFiles(Cases, "*.jsonl", SearchOption.AllDirectories).Select(f => Path.GetRelativePath(Cases, f)).Order(StringComparer.Ordinal)];
+        [
+            .. Directory
+                .GetFiles(Cases, "*.jsonl", SearchOption.AllDirectories)
+                .Select(f => Path.GetRelativePath(Cases, f))
+                .Order(StringComparer.Ordinal),
+        ];
 
     public static TheoryData<string> Names => [.. Kinds.Keys];
 
@@ -84,15 +91,20 @@ public class StoredBodyTests
     {
         var kind = Kinds[name];
         var whole = First(name);
-        for (var cut = 1; cut < 8; cut++) Should.Throw<StoredBodyException>(() => kind.Read(whole[..(whole.Length * cut / 8)]));
-        foreach (var other in new[] { "null", "[]", "3", "\"text\"" }) Should.Throw<StoredBodyException>(() => kind.Read(other));
+        for (var cut = 1; cut < 8; cut++)
+            Should.Throw<StoredBodyException>(() => kind.Read(whole[..(whole.Length * cut / 8)]));
+        foreach (var other in new[] { "null", "[]", "3", "\"text\"" })
+            Should.Throw<StoredBodyException>(() => kind.Read(other));
         // A technique may leave anything untold; the others need what they are made of.
-        if (name == "technique") return;
+        if (name == "technique")
+            return;
         foreach (var field in JsonNode.Parse(whole)!.AsObject().Select(p => p.Key).Where(k => k != "schema" && Required(kind.Type, k)))
         {
             var body = JsonNode.Parse(whole)!.AsObject();
             body.Remove(field);
-            Should.Throw<StoredBodyException>(() => kind.Read(body.ToJsonString())).Message.ShouldContain(field, Case.Insensitive, $"{name} without {field}");
+            Should
+                .Throw<StoredBodyException>(() => kind.Read(body.ToJsonString()))
+                .Message.ShouldContain(field, Case.Insensitive, $"{name} without {field}");
         }
     }
 
@@ -117,10 +129,23 @@ public class StoredBodyTests
         }
         File.ReadAllText(path).ShouldBe(text, $"write it anew: WEXIS_WRITE_SCHEMAS=1 ./wexis test server -class {GetType().FullName}");
         var schema = Json.Schema.JsonSchema.FromText(text);
-        foreach (var line in Files.Select(f => (string)f.Data).Where(f => Path.GetFileNameWithoutExtension(f) == name).SelectMany(f => File.ReadLines(Path.Combine(Cases, f))))
+        foreach (
+            var line in Files
+                .Select(f => (string)f.Data)
+                .Where(f => Path.GetFileNameWithoutExtension(f) == name)
+                .SelectMany(f => File.ReadLines(Path.Combine(Cases, f)))
+        )
         {
-            var result = schema.Evaluate(JsonNode.Parse(kind.Write(kind.Read(line))), new EvaluationOptions { OutputFormat = OutputFormat.List });
-            result.IsValid.ShouldBeTrue(string.Join("\n", result.Details.Where(d => d.HasErrors).Select(d => $"{d.InstanceLocation}: {string.Join("; ", d.Errors!.Values)}")));
+            var result = schema.Evaluate(
+                JsonNode.Parse(kind.Write(kind.Read(line))),
+                new EvaluationOptions { OutputFormat = OutputFormat.List }
+            );
+            result.IsValid.ShouldBeTrue(
+                string.Join(
+                    "\n",
+                    result.Details.Where(d => d.HasErrors).Select(d => $"{d.InstanceLocation}: {string.Join("; ", d.Errors!.Values)}")
+                )
+            );
         }
     }
 
@@ -134,19 +159,27 @@ public class StoredBodyTests
     }
 
     private static bool Required(Type type, string field) =>
-        type.GetConstructors().MaxBy(c => c.GetParameters().Length)!.GetParameters().Any(p => !p.HasDefaultValue && JsonNamingPolicy.SnakeCaseLower.ConvertName(p.Name!) == field);
+        type.GetConstructors()
+            .MaxBy(c => c.GetParameters().Length)!
+            .GetParameters()
+            .Any(p => !p.HasDefaultValue && JsonNamingPolicy.SnakeCaseLower.ConvertName(p.Name!) == field);
 
     private static string First(string name) => File.ReadLines(Path.Combine(Cases, "2026-11-28", $"{name}.jsonl")).First();
 
     /// <summary>Places of the old document whose value the new one does not hold.</summary>
-    private static IEnumerable<string> Lost(JsonNode? old, JsonNode? now, string path) => (old, now) switch
-    {
-        (null, null) => [],
-        (JsonObject a, JsonObject b) => a.SelectMany(p => b.ContainsKey(p.Key) ? Lost(p.Value, b[p.Key], $"{path}.{p.Key}") : p.Value is null ? [] : [$"{path}.{p.Key}"]),
-        (JsonArray a, JsonArray b) when a.Count == b.Count => a.SelectMany((x, i) => Lost(x, b[i], $"{path}[{i}]")),
-        (JsonValue a, JsonValue b) when JsonNode.DeepEquals(a, b) || Number(a) is { } x && Number(b) is { } y && x.Equals(y) => [],
-        _ => [path],
-    };
+    private static IEnumerable<string> Lost(JsonNode? old, JsonNode? now, string path) =>
+        (old, now) switch
+        {
+            (null, null) => [],
+            (JsonObject a, JsonObject b) => a.SelectMany(p =>
+                b.ContainsKey(p.Key) ? Lost(p.Value, b[p.Key], $"{path}.{p.Key}")
+                : p.Value is null ? []
+                : [$"{path}.{p.Key}"]
+            ),
+            (JsonArray a, JsonArray b) when a.Count == b.Count => a.SelectMany((x, i) => Lost(x, b[i], $"{path}[{i}]")),
+            (JsonValue a, JsonValue b) when JsonNode.DeepEquals(a, b) || Number(a) is { } x && Number(b) is { } y && x.Equals(y) => [],
+            _ => [path],
+        };
 
     private static double? Number(JsonValue value) => value.GetValueKind() == JsonValueKind.Number ? value.Deserialize<double>() : null;
 }

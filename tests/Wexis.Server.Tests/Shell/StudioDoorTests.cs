@@ -28,7 +28,11 @@ public class StudioDoorTests
         var shown = house.Services.GetRequiredService<StudioDoor>().Certificate!;
         string.Join(':', shown.GetCertHash(HashAlgorithmName.SHA256).Select(b => $"{b:X2}")).ShouldBe(fingerprint);
         using var handler = new SocketsHttpHandler();
-        handler.SslOptions.CertificateChainPolicy = new X509ChainPolicy { TrustMode = X509ChainTrustMode.CustomRootTrust, RevocationMode = X509RevocationMode.NoCheck };
+        handler.SslOptions.CertificateChainPolicy = new X509ChainPolicy
+        {
+            TrustMode = X509ChainTrustMode.CustomRootTrust,
+            RevocationMode = X509RevocationMode.NoCheck,
+        };
         handler.SslOptions.CertificateChainPolicy.CustomTrustStore.Add(shown);
         using var http = new HttpClient(handler) { BaseAddress = new($"https://127.0.0.1:{house.StudioPort}") };
         (await http.GetAsync("/api/ready", TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.OK);
@@ -40,7 +44,9 @@ public class StudioDoorTests
         (await http.SendAsync(byName, TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.OK);
         // The same certificate after a restart: a tablet that trusts it goes on doing so.
         await house.Restart();
-        JsonNode.Parse(await (await lead.Ask("/api/studio")).Content.ReadAsStringAsync())!["fingerprint"]!.GetValue<string>().ShouldBe(fingerprint);
+        JsonNode.Parse(await (await lead.Ask("/api/studio")).Content.ReadAsStringAsync())!["fingerprint"]!
+            .GetValue<string>()
+            .ShouldBe(fingerprint);
     }
 
     [Fact]

@@ -13,13 +13,20 @@ public class ImportBackTests(DemoHouse demo) : IClassFixture<DemoHouse>
 {
     private static async Task<TechniquesImported> Bring(Visitor lead, params string[] names)
     {
-        var list = new TechniqueList(TechniqueFile.ListSchema, [.. names.Select(n => DemoHouse.Smile(n) with { Id = $"in-{Guid.NewGuid():N}", Schema = TechniqueDocument.CurrentSchema })]);
-        return await Visitor.Read<TechniquesImported>(await lead.Post("/api/techniques/import", new TechniqueImport(ExchangeJson.Write(list))));
+        var list = new TechniqueList(
+            TechniqueFile.ListSchema,
+            [.. names.Select(n => DemoHouse.Smile(n) with { Id = $"in-{Guid.NewGuid():N}", Schema = TechniqueDocument.CurrentSchema })]
+        );
+        return await Visitor.Read<TechniquesImported>(
+            await lead.Post("/api/techniques/import", new TechniqueImport(ExchangeJson.Write(list)))
+        );
     }
 
-    private static Task<HttpResponseMessage> Back(Visitor lead, Guid import) => lead.Post($"/api/techniques/imports/{import}/take-back", null);
+    private static Task<HttpResponseMessage> Back(Visitor lead, Guid import) =>
+        lead.Post($"/api/techniques/imports/{import}/take-back", null);
 
-    private static async Task<IReadOnlySet<Guid>> Here(Visitor lead) => (await lead.Get<EditionLine[]>("/api/techniques")).Select(t => t.TechniqueId).ToHashSet();
+    private static async Task<IReadOnlySet<Guid>> Here(Visitor lead) =>
+        (await lead.Get<EditionLine[]>("/api/techniques")).Select(t => t.TechniqueId).ToHashSet();
 
     [Fact]
     public async Task A_file_is_taken_back_whole_and_comes_back_from_the_archive()
@@ -30,7 +37,9 @@ public class ImportBackTests(DemoHouse demo) : IClassFixture<DemoHouse>
         (await Visitor.Read<ImportTakenBack>(await Back(lead, brought.Import))).ShouldBe(new ImportTakenBack(0, 3));
         (await Here(lead)).Overlaps(brought.Techniques.Select(t => t.Id)).ShouldBeFalse();
         (await Back(lead, brought.Import)).StatusCode.ShouldBe(HttpStatusCode.NotFound, "it is taken back once");
-        (await lead.Put($"/api/away/technique/{brought.Techniques[0].Id}", new { seen = "deleted" })).StatusCode.ShouldBe(HttpStatusCode.OK);
+        (await lead.Put($"/api/away/technique/{brought.Techniques[0].Id}", new { seen = "deleted" })).StatusCode.ShouldBe(
+            HttpStatusCode.OK
+        );
         (await Here(lead)).ShouldContain(brought.Techniques[0].Id);
     }
 
@@ -40,10 +49,14 @@ public class ImportBackTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var lead = await demo.As("maren");
         var changed = await Bring(lead, "Changed since", "Beside it");
         var one = await lead.Get<TechniqueView>($"/api/techniques/{changed.Techniques[0].Id}");
-        await Visitor.Read<TechniqueSaved>(await lead.Put($"/api/techniques/{one.Id}", new TechniqueSave(1, 1, one.Document with { Aim = "Changed" })));
+        await Visitor.Read<TechniqueSaved>(
+            await lead.Put($"/api/techniques/{one.Id}", new TechniqueSave(1, 1, one.Document with { Aim = "Changed" }))
+        );
         var used = await Bring(lead, "Used since");
         var examination = (await lead.Get<ExaminationView[]>("/api/examinations"))[0].Id;
-        await Visitor.Read<StationView>(await lead.Post($"/api/examinations/{examination}/stations", new StationAdd(Guid.NewGuid(), used.Techniques[0].Id)));
+        await Visitor.Read<StationView>(
+            await lead.Post($"/api/examinations/{examination}/stations", new StationAdd(Guid.NewGuid(), used.Techniques[0].Id))
+        );
         foreach (var (import, name) in new[] { (changed, "Changed since"), (used, "Used since") })
         {
             var answer = await Back(lead, import.Import);
@@ -60,12 +73,20 @@ public class ImportBackTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var brought = await Bring(lead, "Of the table");
         var before = await lead.Get<TechniqueView>($"/api/techniques/{brought.Techniques[0].Id}");
         var head = (await (await lead.Ask("/api/techniques/table")).Content.ReadAsStringAsync()).Split('\n');
-        var row = head.Single(l => l.StartsWith(before.Code, StringComparison.Ordinal)).Replace("Of the table", "Otherwise", StringComparison.Ordinal);
-        var table = await Visitor.Read<TableBrought>(await lead.Post("/api/techniques/table", new TableText($"{head[0]}\n{row}\n{row.Replace(before.Code, "fresh-row", StringComparison.Ordinal)}\n")));
+        var row = head.Single(l => l.StartsWith(before.Code, StringComparison.Ordinal))
+            .Replace("Of the table", "Otherwise", StringComparison.Ordinal);
+        var table = await Visitor.Read<TableBrought>(
+            await lead.Post(
+                "/api/techniques/table",
+                new TableText($"{head[0]}\n{row}\n{row.Replace(before.Code, "fresh-row", StringComparison.Ordinal)}\n")
+            )
+        );
         (table.Changed, table.Added).ShouldBe((1, 1));
         (await lead.Get<TechniqueView>($"/api/techniques/{before.Id}")).Document.Name.ShouldBe("Otherwise");
         (await Visitor.Read<ImportTakenBack>(await Back(lead, table.Import))).ShouldBe(new ImportTakenBack(1, 1));
-        ExchangeJson.Write((await lead.Get<TechniqueView>($"/api/techniques/{before.Id}")).Document).ShouldBe(ExchangeJson.Write(before.Document));
+        ExchangeJson
+            .Write((await lead.Get<TechniqueView>($"/api/techniques/{before.Id}")).Document)
+            .ShouldBe(ExchangeJson.Write(before.Document));
         (await lead.Get<EditionLine[]>("/api/techniques")).ShouldNotContain(t => t.Code == "fresh-row");
     }
 }

@@ -10,7 +10,8 @@ namespace Wexis.Server.Tests.Techniques;
 /// <summary>Editions, the library as a whole, tables, notes and schools, over the wire and in a real database.</summary>
 public class LibraryEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
 {
-    private static async Task<EditionLine> Line(Visitor v, string code) => (await v.Get<EditionLine[]>("/api/techniques")).Single(t => t.Code == code);
+    private static async Task<EditionLine> Line(Visitor v, string code) =>
+        (await v.Get<EditionLine[]>("/api/techniques")).Single(t => t.Code == code);
 
     private static Task<HttpResponseMessage> Step(Visitor lead, EditionLine line, int version, string step, string? note = null) =>
         lead.Post($"/api/techniques/{line.TechniqueId}/editions/{line.Edition}/steps", new EditionStepTaken(version, step, note));
@@ -27,9 +28,18 @@ public class LibraryEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         (await Step(lead, line, view.Version + 1, "approved")).StatusCode.ShouldBe(HttpStatusCode.Conflict, "another version");
         (await Step(lead, line, view.Version, "approved")).StatusCode.ShouldBe(HttpStatusCode.NoContent);
         (await Line(lead, "wx-apple-pulse")).Standing.ShouldBe("approved");
-        (await demo.House.Database.Scalar<bool>($"SELECT kept -> 'map' -> 'worked' IS NOT NULL AND kept ->> 'made_by' <> '' FROM techniques.edition WHERE technique_id = '{line.TechniqueId}' AND edition = 1")).ShouldBeTrue("an approved edition keeps its map and the rules that made it");
+        (
+            await demo.House.Database.Scalar<bool>(
+                $"SELECT kept -> 'map' -> 'worked' IS NOT NULL AND kept ->> 'made_by' <> '' FROM techniques.edition WHERE technique_id = '{line.TechniqueId}' AND edition = 1"
+            )
+        ).ShouldBeTrue("an approved edition keeps its map and the rules that made it");
 
-        var saved = await Visitor.Read<TechniqueSaved>(await lead.Put($"/api/techniques/{line.TechniqueId}", new TechniqueSave(1, view.Version, view.Document with { Aim = "another aim", Steps = [view.Document.AllSteps[0]] })));
+        var saved = await Visitor.Read<TechniqueSaved>(
+            await lead.Put(
+                $"/api/techniques/{line.TechniqueId}",
+                new TechniqueSave(1, view.Version, view.Document with { Aim = "another aim", Steps = [view.Document.AllSteps[0]] })
+            )
+        );
         saved.Edition.ShouldBe(2);
         (await trainee.Get<TechniqueView>($"/api/techniques/{line.TechniqueId}")).Edition.ShouldBe(1);
         var history = await lead.Get<TechniqueHistory>($"/api/techniques/{line.TechniqueId}/history");
@@ -51,9 +61,18 @@ public class LibraryEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
 
         var line = shelf.Single(l => l.Code == "wx-brow-brace-gaze");
         var view = await lead.Get<TechniqueView>($"/api/techniques/{line.TechniqueId}");
-        await lead.Put($"/api/techniques/{line.TechniqueId}", new TechniqueSave(view.Edition, view.Version, view.Document with { Aim = "said anew" }));
-        (await Line(lead, "wx-brow-brace-gaze")).Brief.Aim.ShouldBe("said anew", "a brief that was read before is read again when its row changed");
-        Task Kept(string aim) => demo.House.Database.Execute($$"""UPDATE techniques.edition SET derived = jsonb_set(derived, '{aim}', '"{{aim}}"') WHERE technique_id = '{{line.TechniqueId}}' AND edition = (SELECT max(edition) FROM techniques.edition WHERE technique_id = '{{line.TechniqueId}}')""");
+        await lead.Put(
+            $"/api/techniques/{line.TechniqueId}",
+            new TechniqueSave(view.Edition, view.Version, view.Document with { Aim = "said anew" })
+        );
+        (await Line(lead, "wx-brow-brace-gaze")).Brief.Aim.ShouldBe(
+            "said anew",
+            "a brief that was read before is read again when its row changed"
+        );
+        Task Kept(string aim) =>
+            demo.House.Database.Execute(
+                $$"""UPDATE techniques.edition SET derived = jsonb_set(derived, '{aim}', '"{{aim}}"') WHERE technique_id = '{{line.TechniqueId}}' AND edition = (SELECT max(edition) FROM techniques.edition WHERE technique_id = '{{line.TechniqueId}}')"""
+            );
         await Kept("by another server");
         (await Line(lead, "wx-brow-brace-gaze")).Brief.Aim.ShouldBe("by another server", "whoever changed it");
         await Kept("said anew");
@@ -97,18 +116,32 @@ public class LibraryEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         var conflict = (await lead.Get<LibraryReviewView>("/api/library/review")).Conflicts[0];
-        (await Visitor.Refusal(await lead.Put($"/api/library/conflicts/{conflict.Conflict.Structure}", new ConflictReason(" ")))).Keys.ShouldBe(["reason"]);
-        (await lead.Put($"/api/library/conflicts/{conflict.Conflict.Structure}", new ConflictReason("rest first, train later", conflict.Kept?.At))).StatusCode.ShouldBe(HttpStatusCode.NoContent);
-        (await lead.Get<LibraryReviewView>("/api/library/review")).Conflicts.Single(c => c.Conflict.Structure == conflict.Conflict.Structure).Kept!.Reason.ShouldBe("rest first, train later");
+        (
+            await Visitor.Refusal(await lead.Put($"/api/library/conflicts/{conflict.Conflict.Structure}", new ConflictReason(" ")))
+        ).Keys.ShouldBe(["reason"]);
+        (
+            await lead.Put(
+                $"/api/library/conflicts/{conflict.Conflict.Structure}",
+                new ConflictReason("rest first, train later", conflict.Kept?.At)
+            )
+        ).StatusCode.ShouldBe(HttpStatusCode.NoContent);
+        (await lead.Get<LibraryReviewView>("/api/library/review"))
+            .Conflicts.Single(c => c.Conflict.Structure == conflict.Conflict.Structure)
+            .Kept!.Reason.ShouldBe("rest first, train later");
     }
 
     [Fact]
     public async Task The_house_chooses_between_schools_with_a_reason()
     {
         using var lead = await demo.As("maren");
-        (await Visitor.Refusal(await lead.Put("/api/library/choices/screen-break", new HouseChoiceDraft("25", "")))).Keys.ShouldBe(["choice", "reason"], ignoreOrder: true);
+        (await Visitor.Refusal(await lead.Put("/api/library/choices/screen-break", new HouseChoiceDraft("25", "")))).Keys.ShouldBe(
+            ["choice", "reason"],
+            ignoreOrder: true
+        );
         var before = (await lead.Get<SchoolsView>("/api/library/schools")).Choices.SingleOrDefault(c => c.Question == "screen-break");
-        (await lead.Put("/api/library/choices/screen-break", new HouseChoiceDraft("20", "easier to keep", before?.At))).StatusCode.ShouldBe(HttpStatusCode.NoContent);
+        (await lead.Put("/api/library/choices/screen-break", new HouseChoiceDraft("20", "easier to keep", before?.At))).StatusCode.ShouldBe(
+            HttpStatusCode.NoContent
+        );
         (await lead.Get<SchoolsView>("/api/library/schools")).Choices.Single(c => c.Question == "screen-break").Choice.ShouldBe("20");
     }
 
@@ -117,19 +150,41 @@ public class LibraryEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         var table = await (await lead.Ask("/api/techniques/table")).Content.ReadAsStringAsync();
-        (await Visitor.Read<TableBrought>(await lead.Post("/api/techniques/table", new TableText(table)))).ShouldSatisfyAllConditions(t => t.Changed.ShouldBe(0), t => t.Added.ShouldBe(0));
-        var changed = table.Replace("Ear rings", "Ear rings, slow", StringComparison.Ordinal).Replace("wx-ear-rings,Ear rings, slow", "wx-ear-rings,\"Ear rings, slow\"", StringComparison.Ordinal) + "brand-new,A new draft,nose,,,\r\n";
-        (await Visitor.Read<TableBrought>(await lead.Post("/api/techniques/table", new TableText(changed)))).ShouldSatisfyAllConditions(t => t.Changed.ShouldBe(1), t => t.Added.ShouldBe(1));
+        (await Visitor.Read<TableBrought>(await lead.Post("/api/techniques/table", new TableText(table)))).ShouldSatisfyAllConditions(
+            t => t.Changed.ShouldBe(0),
+            t => t.Added.ShouldBe(0)
+        );
+        var changed =
+            table
+                .Replace("Ear rings", "Ear rings, slow", StringComparison.Ordinal)
+                .Replace("wx-ear-rings,Ear rings, slow", "wx-ear-rings,\"Ear rings, slow\"", StringComparison.Ordinal)
+            + "brand-new,A new draft,nose,,,\r\n";
+        (await Visitor.Read<TableBrought>(await lead.Post("/api/techniques/table", new TableText(changed)))).ShouldSatisfyAllConditions(
+            t => t.Changed.ShouldBe(1),
+            t => t.Added.ShouldBe(1)
+        );
         (await Line(lead, "wx-ear-rings")).Name.ShouldBe("Ear rings, slow");
         (await Line(lead, "brand-new")).Standing.ShouldBe("draft");
-        (await Visitor.Refusal(await lead.Post("/api/techniques/table", new TableText(changed.Replace("brand-new,A new draft,nose", "brand-new,A new draft,elbow", StringComparison.Ordinal))))).Keys.ShouldHaveSingleItem().ShouldContain("region");
+        (
+            await Visitor.Refusal(
+                await lead.Post(
+                    "/api/techniques/table",
+                    new TableText(changed.Replace("brand-new,A new draft,nose", "brand-new,A new draft,elbow", StringComparison.Ordinal))
+                )
+            )
+        )
+            .Keys.ShouldHaveSingleItem()
+            .ShouldContain("region");
     }
 
     [Fact]
     public async Task What_ships_comes_in_once()
     {
         using var lead = await demo.As("maren");
-        (await Visitor.Read<ShippedBrought>(await lead.Post("/api/techniques/shipped", null))).Brought.ShouldBe(0, "the demo has them already");
+        (await Visitor.Read<ShippedBrought>(await lead.Post("/api/techniques/shipped", null))).Brought.ShouldBe(
+            0,
+            "the demo has them already"
+        );
     }
 
     [Fact]
@@ -137,7 +192,9 @@ public class LibraryEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         var before = (await lead.Get<EditionLine[]>("/api/techniques")).Length;
-        var reading = await Visitor.Read<NoteReading>(await lead.Post("/api/techniques/notes", new PastedNotes("Smile 10 times. Never press on the eyes.")));
+        var reading = await Visitor.Read<NoteReading>(
+            await lead.Post("/api/techniques/notes", new PastedNotes("Smile 10 times. Never press on the eyes."))
+        );
         reading.Lines.Select(l => l.Kind).ShouldBe(["step", "caution"]);
         (await lead.Get<EditionLine[]>("/api/techniques")).Length.ShouldBe(before);
         (await Visitor.Refusal(await lead.Post("/api/techniques/notes", new PastedNotes("")))).Keys.ShouldBe(["text"]);
@@ -151,8 +208,20 @@ public class LibraryEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         use.Techniques.ShouldContain(t => t.Mode == "concentric" && t.Strength == "primary");
         use.Modules.ShouldNotBeEmpty();
         use.Checks.ShouldBeEmpty();
-        (await Visitor.Refusal(await lead.Post("/api/anatomy/structures/zygomaticus-major/checks", new StructureCheckDraft("", "anatomist", DateOnly.FromDateTime(DateTime.Now), "wrong", "")))).Keys.ShouldBe(["checked_by", "remark"], ignoreOrder: true);
-        (await lead.Post("/api/anatomy/structures/zygomaticus-major/checks", new StructureCheckDraft("Dr. Ada Quillfeather", "anatomist", DateOnly.FromDateTime(DateTime.Now), "right", null))).StatusCode.ShouldBe(HttpStatusCode.NoContent);
+        (
+            await Visitor.Refusal(
+                await lead.Post(
+                    "/api/anatomy/structures/zygomaticus-major/checks",
+                    new StructureCheckDraft("", "anatomist", DateOnly.FromDateTime(DateTime.Now), "wrong", "")
+                )
+            )
+        ).Keys.ShouldBe(["checked_by", "remark"], ignoreOrder: true);
+        (
+            await lead.Post(
+                "/api/anatomy/structures/zygomaticus-major/checks",
+                new StructureCheckDraft("Dr. Ada Quillfeather", "anatomist", DateOnly.FromDateTime(DateTime.Now), "right", null)
+            )
+        ).StatusCode.ShouldBe(HttpStatusCode.NoContent);
         (await lead.Get<StructureUse>("/api/anatomy/structures/zygomaticus-major")).Checks.ShouldHaveSingleItem().Current.ShouldBeTrue();
         (await lead.Ask("/api/anatomy/structures/nonsense")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
     }

@@ -38,7 +38,9 @@ public class TechniqueEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var lead = await demo.As("maren");
         var id = Guid.NewGuid();
         await lead.Post("/api/techniques", new TechniqueAdd(id, DemoHouse.Smile("First")));
-        (await lead.Put($"/api/techniques/{id}", new TechniqueSave(1, 1, DemoHouse.Smile("Second")))).StatusCode.ShouldBe(HttpStatusCode.OK);
+        (await lead.Put($"/api/techniques/{id}", new TechniqueSave(1, 1, DemoHouse.Smile("Second")))).StatusCode.ShouldBe(
+            HttpStatusCode.OK
+        );
         var stale = await lead.Put($"/api/techniques/{id}", new TechniqueSave(1, 1, DemoHouse.Smile("Third")));
         stale.StatusCode.ShouldBe(HttpStatusCode.Conflict);
         (await lead.Get<TechniqueView>($"/api/techniques/{id}")).Document.Name.ShouldBe("Second");
@@ -52,10 +54,20 @@ public class TechniqueEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var station = await lead.Get<StationView>($"/api/examinations/stations/{view.StationId}");
         var before = await lead.Get<TechniqueView>($"/api/techniques/{station.TechniqueId}");
         before.Frozen.ShouldBeTrue();
-        var saved = await Visitor.Read<TechniqueSaved>(await lead.Put($"/api/techniques/{station.TechniqueId}", new TechniqueSave(1, before.Version, before.Document with { Name = "Next" })));
+        var saved = await Visitor.Read<TechniqueSaved>(
+            await lead.Put(
+                $"/api/techniques/{station.TechniqueId}",
+                new TechniqueSave(1, before.Version, before.Document with { Name = "Next" })
+            )
+        );
         saved.Edition.ShouldBe(2);
         (await lead.Get<StationView>($"/api/examinations/stations/{view.StationId}")).Sheet.TechniqueName.ShouldBe(before.Document.Name);
-        await Should.ThrowAsync<Npgsql.PostgresException>(demo.House.Database.Execute("UPDATE techniques.edition SET name = 'x' WHERE technique_id = @id AND edition = 1", new { id = station.TechniqueId }));
+        await Should.ThrowAsync<Npgsql.PostgresException>(
+            demo.House.Database.Execute(
+                "UPDATE techniques.edition SET name = 'x' WHERE technique_id = @id AND edition = 1",
+                new { id = station.TechniqueId }
+            )
+        );
     }
 
     [Fact]
@@ -63,11 +75,37 @@ public class TechniqueEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         var id = Guid.NewGuid();
-        var press = new Hand("both", "work", "press", "fingertip-middle", null, null, ["upper-lid"], [], [], "front", null, null, 3, "back", false, "grip", "both", 10);
-        var document = DemoHouse.Smile("Lid press") with { Steps = [DemoHouse.Smile().Steps![0] with { Acts = [], Hands = [press], Still = [] }] };
-        (await Visitor.Read<TechniqueSaved>(await lead.Post("/api/techniques", new TechniqueAdd(id, document)))).Standing.ShouldBe("parked");
+        var press = new Hand(
+            "both",
+            "work",
+            "press",
+            "fingertip-middle",
+            null,
+            null,
+            ["upper-lid"],
+            [],
+            [],
+            "front",
+            null,
+            null,
+            3,
+            "back",
+            false,
+            "grip",
+            "both",
+            10
+        );
+        var document = DemoHouse.Smile("Lid press") with
+        {
+            Steps = [DemoHouse.Smile().Steps![0] with { Acts = [], Hands = [press], Still = [] }],
+        };
+        (await Visitor.Read<TechniqueSaved>(await lead.Post("/api/techniques", new TechniqueAdd(id, document)))).Standing.ShouldBe(
+            "parked"
+        );
         var examination = (await lead.Get<ExaminationView[]>("/api/examinations"))[0].Id;
-        var refusal = await Visitor.Refusal(await lead.Post($"/api/examinations/{examination}/stations", new StationAdd(Guid.NewGuid(), id)));
+        var refusal = await Visitor.Refusal(
+            await lead.Post($"/api/examinations/{examination}/stations", new StationAdd(Guid.NewGuid(), id))
+        );
         refusal["technique_id"].ShouldBe(["“Lid press” is parked: it breaks a stop rule and is not examined."]);
     }
 
@@ -99,9 +137,20 @@ public class TechniqueEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var lead = await demo.As("maren");
         var (silent, named) = (Guid.NewGuid(), Guid.NewGuid());
         // Nothing told at all is null in its document, and not an empty list.
-        await Visitor.Read<TechniqueSaved>(await lead.Post("/api/techniques", new TechniqueAdd(silent, DemoHouse.Smile("Says nothing") with { Related = null })));
-        await Visitor.Read<TechniqueSaved>(await lead.Post("/api/techniques", new TechniqueAdd(named, DemoHouse.Smile("Names it") with { Related = [new($"tq-{silent:N}", "easier")] })));
-        (await lead.Get<TechniqueView>($"/api/techniques/{named}")).Related.ShouldHaveSingleItem().ShouldBe(new RelatedLine(silent, $"tq-{silent:N}", "Says nothing", "complete", "easier", true));
-        (await lead.Get<TechniqueView>($"/api/techniques/{silent}")).Related.ShouldHaveSingleItem().ShouldBe(new RelatedLine(named, $"tq-{named:N}", "Names it", "complete", "harder", false));
+        await Visitor.Read<TechniqueSaved>(
+            await lead.Post("/api/techniques", new TechniqueAdd(silent, DemoHouse.Smile("Says nothing") with { Related = null }))
+        );
+        await Visitor.Read<TechniqueSaved>(
+            await lead.Post(
+                "/api/techniques",
+                new TechniqueAdd(named, DemoHouse.Smile("Names it") with { Related = [new($"tq-{silent:N}", "easier")] })
+            )
+        );
+        (await lead.Get<TechniqueView>($"/api/techniques/{named}"))
+            .Related.ShouldHaveSingleItem()
+            .ShouldBe(new RelatedLine(silent, $"tq-{silent:N}", "Says nothing", "complete", "easier", true));
+        (await lead.Get<TechniqueView>($"/api/techniques/{silent}"))
+            .Related.ShouldHaveSingleItem()
+            .ShouldBe(new RelatedLine(named, $"tq-{named:N}", "Names it", "complete", "harder", false));
     }
 }

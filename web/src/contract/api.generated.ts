@@ -1110,7 +1110,10 @@ export interface components {
       verdicts: string[];
       why: components["schemas"]["Reason"];
     };
-    /** @description What somebody who learns a technique has to know of their own safety, in words a client knows: three sentences first, the rest grouped. */
+    /**
+     * @description What somebody who learns a technique has to know of their own safety, in words a client knows: three sentences first, the rest
+     *     grouped.
+     */
     ClientAdvice: {
       /** @description At most three, the ones that matter most here. */
       first: string[];
@@ -1289,7 +1292,10 @@ export interface components {
        */
       step: null | number;
       text: string;
-      /** @description Line of the house yardstick it comes from: setup, posture, contact, path, pressure, dose, tempo, balance, stillness, breath, finish, anatomy, cueing, adaptation. */
+      /**
+       * @description Line of the house yardstick it comes from: setup, posture, contact, path, pressure, dose, tempo, balance,
+       *                 stillness, breath, finish, anatomy, cueing, adaptation.
+       */
       topic: string;
       /** Format: double */
       weight: number;
@@ -1375,7 +1381,10 @@ export interface components {
       /** Format: uuid */
       trainee_id: string;
     };
-    /** @description What stands on a technique: a programme that teaches it, a cohort that is taught an edition, a station that examines an edition, a technique that builds on it. */
+    /**
+     * @description What stands on a technique: a programme that teaches it, a cohort that is taught an edition, a station that examines an edition, a
+     *     technique that builds on it.
+     */
     Dependent: {
       /** Format: int32 */
       edition: null | number;
@@ -1401,7 +1410,10 @@ export interface components {
       /** @description The same in words for each viewer. */
       readings: components["schemas"]["TechniqueReading"][];
       safety_verdict: string;
-      /** @description draft (a question is open), stopped (a step breaks a stop rule: can only be parked), refused (a field is nonsense) or complete. */
+      /**
+       * @description draft (a question is open), stopped (a step breaks a stop rule: can only be parked), refused (a field is
+       *                 nonsense) or complete.
+       */
       standing: string;
       steps: components["schemas"]["DerivedStep"][];
       times: components["schemas"]["TechniqueTimes"];
@@ -1520,7 +1532,10 @@ export interface components {
     DoseWords: {
       line: string;
     };
-    /** @description Where a hand goes, as computed: places in the face frame (IPD, the subject's left), those along an edge included; contact width in IPD; the sides it works. */
+    /**
+     * @description Where a hand goes, as computed: places in the face frame (IPD, the subject's left), those along an edge included; contact width in
+     *     IPD; the sides it works.
+     */
     DrawnStroke: {
       /** Format: int32 */
       hand: number;
@@ -1782,7 +1797,10 @@ export interface components {
       /** Format: double */
       min_contact_share: number;
       name: string;
-      /** @description Its outline on its own surface; Also holds those on every other surface from which it can be touched. */
+      /**
+       * @description Its outline on its own surface; Also holds those on every other surface from which it can be
+       *                 touched.
+       */
       polygon: number[][];
       rim_front: null | components["schemas"]["RimFront"];
       risk: string;
@@ -2065,7 +2083,10 @@ export interface components {
       /** Format: double */
       value: null | number;
     };
-    /** @description What a measured criterion measures, and the band that earns full marks. Beyond the band the mark falls off linearly, to nothing at half the band's width outside it (ruling 3: nothing at twice the tolerance). */
+    /**
+     * @description What a measured criterion measures, and the band that earns full marks. Beyond the band the mark falls off linearly, to nothing at
+     *     half the band's width outside it (ruling 3: nothing at twice the tolerance).
+     */
     MeasureTarget: {
       /** @description left, right, midline or both; null for balance and for what is taken over all columns. */
       column: null | string;
@@ -2073,7 +2094,10 @@ export interface components {
       high: number;
       /** Format: double */
       low: number;
-      /** @description repetitions, working-seconds, hold-seconds, tempo (cycles a minute) or balance (smaller over larger side). */
+      /**
+       * @description repetitions, working-seconds, hold-seconds, tempo (cycles a minute) or balance (smaller over larger
+       *                 side).
+       */
       quantity: string;
       unit: string;
     };
@@ -2155,7 +2179,10 @@ export interface components {
       kind: string;
       /** @description Structures that it names by a name the atlas knows. */
       named: components["schemas"]["NamedStructure"][];
-      /** @description Set where a lost “not” would turn a caution into an instruction: the sentence must be confirmed as it stands. */
+      /**
+       * @description Set where a lost “not” would turn a caution into an instruction: the sentence must be confirmed as it
+       *                 stands.
+       */
       polarity: null | string;
       /**
        * Format: int32
@@ -2166,7 +2193,10 @@ export interface components {
       /** @description What it leaves open, in words. */
       unknown: string[];
     };
-    /** @description Old notes as draft steps: by rules and a glossary, with everything that is unknown named. What stands there twice is asked about and never added up. See docs/method.md#notes. */
+    /**
+     * @description Old notes as draft steps: by rules and a glossary, with everything that is unknown named. What stands there twice is asked about and
+     *     never added up. See docs/method.md#notes.
+     */
     NoteReading: {
       /** @description A technique of these steps; it stays a draft until its questions are answered. */
       draft: components["schemas"]["TechniqueDocument"];
@@ -2407,7 +2437,10 @@ export interface components {
       standing: string;
       told_here: boolean;
     };
-    /** @description Another technique, by its id, and what it is to this one: an easier or harder version, or what this one was made from (`same-except`). */
+    /**
+     * @description Another technique, by its id, and what it is to this one: an easier or harder version, or what this one was made from
+     *     (`same-except`).
+     */
     RelatedTechnique: {
       as: null | string;
       id: null | string;
@@ -2946,7 +2979,10 @@ export interface components {
       name: string;
       strength: string;
     };
-    /** @description What the house does with one structure: who works it and how, which modules teach that, which claims about it are wrong, who checked it. */
+    /**
+     * @description What the house does with one structure: who works it and how, which modules teach that, which claims about it are wrong, who checked
+     *     it.
+     */
     StructureUse: {
       checks: components["schemas"]["StructureCheck"][];
       modules: components["schemas"]["StructureModule"][];
@@ -3008,7 +3044,8 @@ export interface components {
       tempo: components["schemas"]["Tempo"];
       /**
        * Format: double
-       * @description Largest deviation of a cycle from the middle one, as a share of it; null with fewer than three presses.
+       * @description Largest deviation of a cycle from the middle one, as a share of it; null with fewer than three
+       *                 presses.
        */
       uneven_share: null | number;
     };
