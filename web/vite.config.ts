@@ -1,6 +1,7 @@
 import react from "@vitejs/plugin-react";
 import tailwindcss from "@tailwindcss/vite";
 import { defineConfig } from "vite";
+import { compression, defineAlgorithm } from "vite-plugin-compression2";
 import { VitePWA } from "vite-plugin-pwa";
 
 /** A page that was open today opens without a network too. What it had read is kept for a day and forgotten at signing out. */
@@ -44,8 +45,15 @@ const installable = VitePWA({
   },
 });
 
+/** Beside each text file its compressed forms: the server sends them as they are. */
+const compressed = compression({
+  include: /\.(js|css|svg|webmanifest)$/,
+  algorithms: [defineAlgorithm("brotliCompress"), defineAlgorithm("gzip")],
+  threshold: 1024,
+});
+
 export default defineConfig({
-  plugins: [react(), tailwindcss(), installable],
+  plugins: [react(), tailwindcss(), installable, compressed],
   build: { target: "es2023", chunkSizeWarningLimit: 900 },
   server: { host: "127.0.0.1", proxy: { "/api": "http://127.0.0.1:5180" } },
 });

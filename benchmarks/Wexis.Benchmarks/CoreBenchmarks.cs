@@ -4,6 +4,9 @@ using Wexis.Core.Examinations;
 using Wexis.Core.Grading;
 using Wexis.Core.Measures;
 using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Library;
+using Wexis.Core.Techniques.Strokes;
 
 namespace Wexis.Benchmarks;
 

@@ -1,6 +1,10 @@
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
-using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Doses;
+using Wexis.Core.Techniques.Safety;
+using Wexis.Core.Techniques.Strokes;
+using Wexis.Core.Techniques.Work;
 
 namespace Wexis.Benchmarks;
 

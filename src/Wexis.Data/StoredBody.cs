@@ -5,7 +5,8 @@ using Wexis.Core.Measures;
 using Wexis.Core.People;
 using Wexis.Core.Programmes;
 using Wexis.Core.Results;
-using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Library;
 using Wexis.Data.Techniques;
 
 namespace Wexis.Data;

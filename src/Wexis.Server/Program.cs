@@ -1,4 +1,4 @@
-using Wexis.Server.Shell;
+using Wexis.Server.App;
 
 var app = WexisHost.Build(args);
 await WexisHost.Prepare(app, CancellationToken.None);

@@ -11,7 +11,7 @@ public class ArchitectureTests
 {
     private static readonly System.Reflection.Assembly Core = typeof(Wexis.Core.Techniques.Derivation).Assembly;
     private static readonly System.Reflection.Assembly Data = typeof(Wexis.Data.Database).Assembly;
-    private static readonly System.Reflection.Assembly Server = typeof(Wexis.Server.Shell.WexisHost).Assembly;
+    private static readonly System.Reflection.Assembly Server = typeof(Wexis.Server.App.WexisHost).Assembly;
     private static readonly Architecture House = new ArchLoader().LoadAssemblies(Core, Data, Server).Build();
 
     /// <summary>A room, and the rooms it may stand on.</summary>
@@ -20,7 +20,7 @@ public class ArchitectureTests
         {
             { "Measures", [] },
             { "Anatomy", ["Measures"] },
-            { "People", ["Measures"] },
+            { "People", ["Measures", "Anatomy"] },
             { "Techniques", ["Measures", "Anatomy", "People"] },
             { "Programmes", ["Measures", "Anatomy", "Techniques"] },
             { "Examinations", ["Measures", "Anatomy", "Techniques", "Programmes", "People"] },
@@ -28,18 +28,204 @@ public class ArchitectureTests
             { "Results", ["Measures", "Anatomy", "Techniques", "Programmes", "People", "Examinations", "Grading"] },
         };
 
-    [Theory, MemberData(nameof(Rooms))]
-    public void A_room_of_the_core_stands_only_on_the_rooms_below_it(string room, string[] below)
+    /// <summary>The inner rooms of Techniques from the ground up, and the inner rooms each may stand on; Derivation stands on all.</summary>
+    public static TheoryData<string, string[]> InnerRooms =>
+        new()
+        {
+            { "Documents", [] },
+            { "Doses", ["Documents"] },
+            { "Strokes", ["Documents"] },
+            { "Work", ["Documents", "Doses", "Strokes"] },
+            { "Safety", ["Documents", "Doses", "Strokes", "Work"] },
+            { "Steps", ["Documents", "Doses", "Strokes", "Work", "Safety"] },
+            { "Claims", ["Documents", "Strokes", "Work", "Steps"] },
+            { "Words", ["Documents", "Work", "Steps"] },
+            { "Library", ["Documents", "Doses", "Strokes", "Work", "Steps", "Claims"] },
+            { "Notes", ["Documents", "Doses", "Claims", "Library"] },
+        };
+
+    private static void StandsOnlyOn(string house, string room, IEnumerable<string> above)
     {
-        var above = Rooms.Select(r => r.Data.Item1).Where(r => r != room && !below.Contains(r)).ToList();
         foreach (var other in above)
             Types()
                 .That()
-                .ResideInNamespaceMatching($@"^Wexis\.Core\.{room}$")
+                .ResideInNamespaceMatching($@"^{house}\.{room}(\.|$)")
                 .Should()
-                .NotDependOnAny(Types().That().ResideInNamespaceMatching($@"^Wexis\.Core\.{other}$"))
+                .NotDependOnAny(Types().That().ResideInNamespaceMatching(other))
                 .WithoutRequiringPositiveResults()
                 .Check(House);
+    }
+
+    [Theory, MemberData(nameof(Rooms))]
+    public void A_room_of_the_core_stands_only_on_the_rooms_below_it(string room, string[] below) =>
+        StandsOnlyOn(
+            @"Wexis\.Core",
+            room,
+            Rooms.Select(r => r.Data.Item1).Where(r => r != room && !below.Contains(r)).Select(r => $@"^Wexis\.Core\.{r}(\.|$)")
+        );
+
+    [Theory, MemberData(nameof(InnerRooms))]
+    public void An_inner_room_of_Techniques_stands_only_on_those_below_it(string room, string[] below) =>
+        StandsOnlyOn(
+            @"Wexis\.Core\.Techniques",
+            room,
+            InnerRooms
+                .Select(r => r.Data.Item1)
+                .Where(r => r != room && !below.Contains(r))
+                .Select(r => $@"^Wexis\.Core\.Techniques\.{r}$")
+                .Append(@"^Wexis\.Core\.Techniques$")
+        );
+
+    [Fact]
+    public void Every_room_is_in_the_plan()
+    {
+        static IEnumerable<string> Folders(string path) =>
+            Directory.GetDirectories(Path.Combine(Src, path)).Select(f => Path.GetFileName(f)!).Where(n => n is not ("bin" or "obj"));
+        Folders("Wexis.Core").ShouldBe(Rooms.Select(r => r.Data.Item1), ignoreOrder: true);
+        Folders("Wexis.Core/Techniques").ShouldBe(InnerRooms.Select(r => r.Data.Item1), ignoreOrder: true);
+    }
+
+    /// <summary>Stores know no store of another room, and rooms of the server know each other in one direction only.</summary>
+    [Theory]
+    [InlineData("Wexis.Data", "")]
+    [InlineData("Wexis.Server", "Shell")]
+    public void Between_the_rooms_of_a_floor_there_is_no_circle(string floor, string ground)
+    {
+        var arrows = Files(floor)
+            .Select(f => (Text: File.ReadAllText(f), File: f))
+            .SelectMany(f =>
+                Using(floor)
+                    .Matches(f.Text)
+                    .Select(m => (From: Path.GetFileName(Path.GetDirectoryName(f.File)!), To: m.Groups["room"].Value))
+            )
+            .Where(a => a.From != floor && a.From != a.To)
+            .Distinct()
+            .ToLookup(a => a.From, a => a.To);
+        arrows[ground].ShouldBeEmpty("what all stand on stands on none");
+        foreach (var room in arrows.Select(a => a.Key))
+            Reached(arrows, room).ShouldNotContain(room);
+    }
+
+    private static System.Text.RegularExpressions.Regex Using(string floor) =>
+        new($@"^using {floor.Replace(".", @"\.")}\.(?<room>\w+);", System.Text.RegularExpressions.RegexOptions.Multiline);
+
+    private static HashSet<string> Reached(ILookup<string, string> arrows, string from)
+    {
+        var reached = new HashSet<string>();
+        void Go(string room)
+        {
+            foreach (var next in arrows[room])
+                if (reached.Add(next))
+                    Go(next);
+        }
+        Go(from);
+        return reached;
+    }
+
+    private static string Src { get; } = Path.Combine(Reference.DataFolder, "..", "src");
+
+    private static IEnumerable<string> Files(string below, string pattern = "*.cs") =>
+        Directory
+            .GetFiles(Path.Combine(Src, below), pattern, SearchOption.AllDirectories)
+            .Where(f => !f.Contains("/obj/") && !f.Contains("/bin/") && !f.Contains("/node_modules/") && !f.Contains("/dist/"));
+
+    [Fact]
+    public void Every_room_of_the_core_opens_with_its_page()
+    {
+        foreach (
+            var folder in Directory
+                .GetDirectories(Path.Combine(Src, "Wexis.Core"))
+                .Concat(Directory.GetDirectories(Path.Combine(Src, "Wexis.Core", "Techniques")))
+                .Where(f => Path.GetFileName(f) is not ("bin" or "obj"))
+        )
+        {
+            var page = Path.Combine(folder, "README.md");
+            File.Exists(page).ShouldBeTrue(page);
+            File.ReadAllLines(page).Length.ShouldBeInRange(5, 40, page);
+        }
+    }
+
+    /// <summary>A folder of the front end, and the folders it may import; whatever is not named imports the ground only.</summary>
+    private static readonly Dictionary<string, string[]> WebRooms = new()
+    {
+        ["contract"] = [],
+        ["shell"] = ["contract"],
+        ["ui"] = ["shell"],
+        ["face"] = ["shell", "ui"],
+        ["keeping"] = ["shell", "ui", "face"],
+        ["anatomy"] = ["shell", "ui", "face"],
+        ["settings"] = ["shell", "ui", "face"],
+        ["techniques"] = ["shell", "ui", "face", "keeping"],
+        ["people"] = ["shell", "ui", "face", "keeping", "techniques"],
+        ["programmes"] = ["shell", "ui", "face", "keeping", "techniques"],
+        ["examinations"] = ["shell", "ui", "face", "keeping", "techniques", "programmes"],
+        ["grading"] = ["shell", "ui", "face", "examinations"],
+        ["results"] = ["shell", "ui", "face", "techniques", "examinations", "grading"],
+    };
+
+    private static readonly Dictionary<string, string[]> WebTechniques = new()
+    {
+        ["parts"] = [],
+        ["score"] = ["parts"],
+        ["print"] = ["parts"],
+        ["library"] = ["parts"],
+        ["editor"] = ["parts", "score"],
+    };
+
+    [Fact]
+    public void The_front_end_imports_one_way_and_its_application_stands_on_the_roof()
+    {
+        var web = Path.GetFullPath(Path.Combine(Src, "..", "web", "src"));
+        var wrong = new List<string>();
+        foreach (var file in Directory.GetFiles(web, "*.ts*", SearchOption.AllDirectories).Where(f => !f.Contains(".test.")))
+        foreach (System.Text.RegularExpressions.Match import in Import.Matches(File.ReadAllText(file)))
+        {
+            var target = Path.GetFullPath(Path.Combine(Path.GetDirectoryName(file)!, import.Groups["path"].Value));
+            string[] from = Path.GetRelativePath(web, file).Split('/'),
+                to = Path.GetRelativePath(web, target).Split('/');
+            if (from.Length > 1 && from[0] != to[0] && from[0] != "app" && !WebRooms[from[0]].Contains(to[0]))
+                wrong.Add($"{string.Join('/', from)} → {string.Join('/', to)}");
+            if (from is ["techniques", var a, _] && to is ["techniques", var b, _] && a != b && !WebTechniques[a].Contains(b))
+                wrong.Add($"{string.Join('/', from)} → {string.Join('/', to)}");
+            if (from is ["techniques", _, _] && to is ["techniques", _])
+                wrong.Add($"{string.Join('/', from)} → {string.Join('/', to)}");
+        }
+        wrong.ShouldBeEmpty();
+    }
+
+    private static readonly System.Text.RegularExpressions.Regex Import = new("from \"(?<path>\\.[^\"]+)\"");
+
+    [Fact]
+    public void Nothing_leaves_a_screen_but_the_screen()
+    {
+        var web = Path.Combine(Src, "..", "web", "src");
+        foreach (var file in Directory.GetFiles(web, "*Screen.tsx", SearchOption.AllDirectories))
+            File.ReadAllLines(file)
+                .Where(l => l.StartsWith("export ") && !l.StartsWith($"export function {Path.GetFileNameWithoutExtension(file)}("))
+                .ShouldBeEmpty(file);
+    }
+
+    /// <summary>Tables of words, and closed families: long because the list is.</summary>
+    private static readonly string[] Lists =
+    [
+        "SaidHazards.cs",
+        "NoteGlossary.cs",
+        "NoteWords.cs",
+        "SettingCatalogue.cs",
+        "api.generated.ts",
+    ];
+
+    [Fact]
+    public void A_file_is_read_in_one_sitting()
+    {
+        var lengths = Files(".")
+            .Concat(Files("../web/src", "*.ts"))
+            .Concat(Files("../web/src", "*.tsx"))
+            .Where(f => !Lists.Contains(Path.GetFileName(f)))
+            .Select(f => (File: f, Lines: File.ReadAllLines(f).Length))
+            .ToList();
+        lengths.Where(f => f.Lines > 400).Select(f => $"{f.File}: {f.Lines}").ShouldBeEmpty();
+        lengths.Select(f => f.Lines).Order().ElementAt(lengths.Count / 2).ShouldBeLessThanOrEqualTo(120);
     }
 
     [Fact]

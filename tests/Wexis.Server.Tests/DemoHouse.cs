@@ -1,4 +1,4 @@
-using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
 using Wexis.Server.Examinations;
 using Wexis.Server.Grading;
 using Wexis.Server.Techniques;

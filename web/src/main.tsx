@@ -2,7 +2,7 @@ import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter } from "react-router";
-import { App } from "./shell/App";
+import { App } from "./app/App";
 import { Refusal } from "./shell/api";
 import { keepForOffline } from "./shell/offline";
 import "./ui/theme.css";

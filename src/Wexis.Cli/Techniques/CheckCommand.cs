@@ -2,6 +2,7 @@ using System.CommandLine;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
 
 namespace Wexis.Cli.Techniques;
 

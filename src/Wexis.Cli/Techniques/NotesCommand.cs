@@ -1,5 +1,6 @@
 using System.CommandLine;
-using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Notes;
 
 namespace Wexis.Cli.Techniques;
 

@@ -1,5 +1,5 @@
 using System.CommandLine;
-using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
 
 namespace Wexis.Cli.Techniques;
 

@@ -1,5 +1,5 @@
 using Wexis.Core.Measures;
-using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
 
 namespace Wexis.Core.Programmes;
 

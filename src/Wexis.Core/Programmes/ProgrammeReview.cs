@@ -1,5 +1,6 @@
 using Wexis.Core.Anatomy;
-using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Library;
+using Wexis.Core.Techniques.Work;
 
 namespace Wexis.Core.Programmes;
 

@@ -1,43 +1,18 @@
 using System.Text.Json.Serialization;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
+using Wexis.Core.People;
+using Wexis.Core.Techniques.Claims;
+using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Doses;
+using Wexis.Core.Techniques.Library;
+using Wexis.Core.Techniques.Safety;
+using Wexis.Core.Techniques.Steps;
+using Wexis.Core.Techniques.Strokes;
+using Wexis.Core.Techniques.Words;
+using Wexis.Core.Techniques.Work;
 
 namespace Wexis.Core.Techniques;
-
-/// <summary>
-/// Where a hand goes, as computed: places in the face frame (IPD, the subject's left), those along an edge included; contact width in
-/// IPD; the sides it works.
-/// </summary>
-/// <param name="SidePoints">The told places as the side view shows them, x holding z; empty when one of them is not known there.</param>
-/// <param name="Stops">The told places in words.</param>
-public sealed record DrawnStroke(
-    int Hand,
-    IReadOnlyList<FacePoint> Points,
-    IReadOnlyList<FacePoint> SidePoints,
-    IReadOnlyList<string> Stops,
-    double WidthIpd,
-    string Sides
-);
-
-/// <summary>All that Wexis derives from one step.</summary>
-/// <param name="Held">Whether a repetition is a hold (R12): it is drawn and counted by press and release.</param>
-/// <param name="ArmsCross">A hand works on the other half of the face.</param>
-public sealed record DerivedStep(
-    int Index,
-    string Title,
-    string? Family,
-    string? FamilyName,
-    string Sides,
-    Step Completed,
-    IReadOnlyList<string> Defaults,
-    DoseSum Dose,
-    WorkMap Map,
-    SafetyReview Safety,
-    IReadOnlyList<string> Classes,
-    IReadOnlyList<DrawnStroke> Strokes,
-    bool Held,
-    bool ArmsCross
-);
 
 /// <summary>All that Wexis derives from a technique. Nothing in it is typed by anyone.</summary>
 /// <param name="Readings">The same in words for each viewer.</param>
@@ -59,7 +34,7 @@ public sealed record Derivation(
     TechniqueTimes Times,
     IReadOnlyList<AdviceNote> Advice,
     IReadOnlyList<TechniqueReading> Readings
-)
+) : IDerivedTechnique
 {
     /// <summary>Classes that its steps fall into, and those that its own words add, each once.</summary>
     [JsonIgnore]
@@ -94,7 +69,7 @@ public sealed record Derivation(
                     : DoseSum.None;
             // What belongs to no step is said once, with the first.
             var safety = SafetyReview.Of(completed, sum, i == 0 ? AlsoSaid.Of(document) : AlsoSaid.Nothing, atlas, model, settings);
-            var map = WorkMap.Of(completed, sum, i, safety, atlas, model, settings);
+            var map = WorkMap.Of(completed, sum, i, safety.StoppedHands, atlas, model, settings);
             steps.Add(
                 new(
                     i,
@@ -107,7 +82,7 @@ public sealed record Derivation(
                     sum,
                     map,
                     safety,
-                    Screening.Classes(completed, map, atlas, model, settings),
+                    TechniqueClasses.Classes(completed, map, atlas, model, settings),
                     Strokes(completed, atlas, settings),
                     completed.Step.Tempo?.HoldS >= model.Rules.HoldSeconds,
                     completed.Step.AllHands.Any(h => h.Verb is not null && (h.Which, h.Sides) is ("left", "right") or ("right", "left"))
@@ -131,7 +106,7 @@ public sealed record Derivation(
             steps.Any(s => s.Safety.Verdict == "stop") ? "stop"
             : steps.Any(s => s.Safety.Verdict == "caution") ? "caution"
             : "ok";
-        var classes = Screening.ClassesOf(document, [.. steps.SelectMany(s => s.Classes).Distinct()]);
+        var classes = TechniqueClasses.ClassesOf(document, [.. steps.SelectMany(s => s.Classes).Distinct()]);
         var derived = new Derivation(
             issues.Count > 0 ? "refused"
                 : worst == "stop" ? "stopped"
@@ -143,14 +118,14 @@ public sealed record Derivation(
             family,
             family is null ? null : FamilyDefaults.Get(family).Name,
             worst,
-            Screening.Exclusions(classes, atlas),
-            Screening.ClinicianFirst,
+            Handling.Exclusions(classes, atlas),
+            Handling.ClinicianFirst,
             questions,
             issues,
             [],
             TechniqueTimes.Of(document, steps, atlas, settings),
             AdviceReview.Of(document),
-            TechniqueReading.Of(document, steps, Screening.Exclusions(classes, atlas), atlas)
+            TechniqueReading.Of(document, steps, Handling.Exclusions(classes, atlas), atlas)
         )
         {
             Classes = classes,
@@ -162,7 +137,7 @@ public sealed record Derivation(
             Claims =
                 worst == "stop"
                     ? ClaimsWhileStopped(document, derived, atlas, model, settings)
-                    : ClaimReview.Of(document, derived, atlas, model),
+                    : ClaimReview.Of(document, derived.Steps, derived.Map, atlas, model),
         };
     }
 
@@ -180,13 +155,13 @@ public sealed record Derivation(
             .. derived.Steps.Select(s =>
             {
                 var completed = CompletedStep.Of(Known(document.AllSteps[s.Index], atlas, model), s.Index, atlas, model, settings);
-                return s with { Map = WorkMap.Of(completed, s.Dose, s.Index, s.Safety with { StoppedHands = [] }, atlas, model, settings) };
+                return s with { Map = WorkMap.Of(completed, s.Dose, s.Index, [], atlas, model, settings) };
             }),
         ];
         return
         [
             .. ClaimReview
-                .Of(document, derived with { Steps = open, Map = WorkMap.Union(open.Select(s => s.Map)) }, atlas, model)
+                .Of(document, open, WorkMap.Union(open.Select(s => s.Map)), atlas, model)
                 .Select(c => c with { Because = $"{c.Because} The technique itself is stopped: see its safety." }),
         ];
     }

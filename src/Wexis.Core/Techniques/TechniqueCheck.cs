@@ -1,5 +1,9 @@
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
+using Wexis.Core.People;
+using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Steps;
+using Wexis.Core.Techniques.Work;
 
 namespace Wexis.Core.Techniques;
 

@@ -1,7 +1,6 @@
 using Dapper;
 using Npgsql;
 using Wexis.Core.People;
-using Wexis.Core.Techniques;
 
 namespace Wexis.Data.People;
 

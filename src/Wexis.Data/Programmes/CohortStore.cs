@@ -1,7 +1,7 @@
 using Dapper;
 using Npgsql;
 using Wexis.Core.Programmes;
-using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
 
 namespace Wexis.Data.Programmes;
 

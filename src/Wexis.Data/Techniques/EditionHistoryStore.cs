@@ -1,6 +1,8 @@
 using Dapper;
 using Npgsql;
-using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Steps;
+using Wexis.Core.Techniques.Work;
 
 namespace Wexis.Data.Techniques;
 

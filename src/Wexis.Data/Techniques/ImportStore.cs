@@ -1,6 +1,6 @@
 using Dapper;
 using Npgsql;
-using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
 using Wexis.Data.Keeping;
 
 namespace Wexis.Data.Techniques;

@@ -1,6 +1,8 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wexis.Core.Anatomy;
-using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Claims;
+using Wexis.Core.Techniques.Doses;
+using Wexis.Core.Techniques.Work;
 
 namespace Wexis.Server.Anatomy;
 

@@ -3,11 +3,11 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 using Wexis.Core.People;
-using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Work;
 using Wexis.Data.Anatomy;
 using Wexis.Data.Programmes;
 using Wexis.Data.Techniques;
-using Wexis.Server.People;
 using Wexis.Server.Settings;
 using Wexis.Server.Shell;
 

@@ -7,7 +7,7 @@ using Wexis.Core.Measures;
 using Wexis.Core.People;
 using Wexis.Core.Programmes;
 using Wexis.Core.Results;
-using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
 using Wexis.Data.Examinations;
 using Wexis.Data.Grading;
 using Wexis.Data.People;
@@ -21,9 +21,6 @@ using Wexis.Server.Shell;
 using Wexis.Server.Techniques;
 
 namespace Wexis.Server.Demo;
-
-/// <summary>An account that the demo's sign-in page offers.</summary>
-public sealed record DemoAccount(string Login, string Password, string Name, string Role);
 
 internal sealed record DemoTechniques(IReadOnlyList<TechniqueDocument> Techniques);
 

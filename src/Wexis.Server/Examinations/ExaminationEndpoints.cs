@@ -3,12 +3,11 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 using Wexis.Core.Examinations;
 using Wexis.Core.Measures;
-using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
 using Wexis.Data;
 using Wexis.Data.Examinations;
 using Wexis.Data.Programmes;
 using Wexis.Data.Techniques;
-using Wexis.Server.People;
 using Wexis.Server.Shell;
 using Wexis.Server.Techniques;
 

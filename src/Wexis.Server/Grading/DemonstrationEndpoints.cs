@@ -7,13 +7,12 @@ using Wexis.Core.Grading;
 using Wexis.Core.Measures;
 using Wexis.Core.People;
 using Wexis.Core.Results;
-using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Words;
 using Wexis.Data;
 using Wexis.Data.Examinations;
 using Wexis.Data.Grading;
 using Wexis.Data.People;
 using Wexis.Data.Results;
-using Wexis.Server.People;
 using Wexis.Server.Shell;
 
 namespace Wexis.Server.Grading;

@@ -5,6 +5,7 @@ using Microsoft.AspNetCore.Authentication.Cookies;
 using Microsoft.AspNetCore.WebUtilities;
 using Microsoft.Extensions.Caching.Memory;
 using Wexis.Data.People;
+using Wexis.Server.Shell;
 
 namespace Wexis.Server.People;
 

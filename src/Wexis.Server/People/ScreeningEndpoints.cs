@@ -2,7 +2,7 @@ using System.Security.Claims;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wexis.Core.Measures;
 using Wexis.Core.People;
-using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
 using Wexis.Data.People;
 using Wexis.Data.Techniques;
 using Wexis.Server.Settings;
@@ -198,7 +198,7 @@ public static class ScreeningEndpoints
                     $"{l.TechniqueId}",
                     l.Name,
                     l.Brief.Touch,
-                    Screening.Exclusions(l.Brief.Classes, desk.Atlas)
+                    Handling.Exclusions(l.Brief.Classes, desk.Atlas)
                 )),
         ];
 }

@@ -1,4 +1,3 @@
-using System.Security.Claims;
 using System.Security.Cryptography;
 using System.Text;
 using Microsoft.AspNetCore.Antiforgery;
@@ -7,7 +6,6 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Identity;
 using Wexis.Core.People;
 using Wexis.Data.People;
-using Wexis.Server.Demo;
 using Wexis.Server.Settings;
 using Wexis.Server.Shell;
 
@@ -53,16 +51,11 @@ public static class SessionEndpoints
         api.MapPost("/first-lead", First).AllowAnonymous().WithTags("People").WithName("addFirstLead");
     }
 
-    public static Guid PersonId(this ClaimsPrincipal user) =>
-        Guid.TryParse(user.FindFirstValue(ClaimTypes.NameIdentifier), out var id)
-            ? id
-            : throw new InvalidOperationException("Nobody is signed in.");
-
     private static async Task<Ok<Session>> Get(
         HttpContext http,
         IAntiforgery antiforgery,
         PersonStore people,
-        DemoSeed demo,
+        DemoAccounts demo,
         HouseDesk house,
         FirstLeadCode code,
         CancellationToken ct
@@ -77,7 +70,7 @@ public static class SessionEndpoints
                 !await people.AnyLead(ct),
                 code.Code is not null,
                 house.Zone.Id,
-                demo.Accounts
+                demo.All
             )
         );
     }

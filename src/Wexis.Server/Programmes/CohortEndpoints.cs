@@ -7,7 +7,6 @@ using Wexis.Data;
 using Wexis.Data.People;
 using Wexis.Data.Programmes;
 using Wexis.Data.Techniques;
-using Wexis.Server.People;
 using Wexis.Server.Shell;
 
 namespace Wexis.Server.Programmes;

@@ -5,7 +5,6 @@ using Wexis.Core.Programmes;
 using Wexis.Data;
 using Wexis.Data.Programmes;
 using Wexis.Data.Techniques;
-using Wexis.Server.People;
 using Wexis.Server.Shell;
 using Wexis.Server.Techniques;
 

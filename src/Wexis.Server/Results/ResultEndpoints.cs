@@ -3,7 +3,6 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Wexis.Core.People;
 using Wexis.Core.Results;
 using Wexis.Data.Results;
-using Wexis.Server.People;
 using Wexis.Server.Shell;
 
 namespace Wexis.Server.Results;

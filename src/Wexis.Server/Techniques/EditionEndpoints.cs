@@ -1,9 +1,9 @@
 using System.Security.Claims;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
-using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Library;
 using Wexis.Data.Techniques;
-using Wexis.Server.People;
 using Wexis.Server.Shell;
 
 namespace Wexis.Server.Techniques;

@@ -1,6 +1,10 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wexis.Core.Measures;
-using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Doses;
+using Wexis.Core.Techniques.Library;
+using Wexis.Core.Techniques.Notes;
+using Wexis.Core.Techniques.Strokes;
 using Wexis.Server.Shell;
 
 namespace Wexis.Server.Techniques;

@@ -6,6 +6,8 @@ using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 using Wexis.Core.Programmes;
 using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Library;
 using Wexis.Data.Techniques;
 using Wexis.Server.Settings;
 using Wexis.Server.Shell;

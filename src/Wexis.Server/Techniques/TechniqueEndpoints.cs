@@ -3,10 +3,11 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 using Wexis.Core.People;
 using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Library;
 using Wexis.Data;
 using Wexis.Data.Programmes;
 using Wexis.Data.Techniques;
-using Wexis.Server.People;
 using Wexis.Server.Shell;
 
 namespace Wexis.Server.Techniques;

@@ -1,5 +1,6 @@
 using Wexis.Core.Examinations;
 using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
 
 namespace Wexis.Core.Tests.Examinations;
 

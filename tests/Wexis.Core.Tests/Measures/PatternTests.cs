@@ -1,7 +1,7 @@
 using System.Collections;
 using System.Reflection;
 using System.Text.RegularExpressions;
-using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
 
 namespace Wexis.Core.Tests.Measures;
 

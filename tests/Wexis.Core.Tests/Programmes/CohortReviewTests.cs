@@ -1,6 +1,6 @@
 using FsCheck.Xunit;
 using Wexis.Core.Programmes;
-using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
 
 namespace Wexis.Core.Tests.Programmes;
 

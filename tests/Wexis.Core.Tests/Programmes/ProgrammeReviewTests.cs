@@ -1,6 +1,7 @@
 using FsCheck.Xunit;
 using Wexis.Core.Programmes;
-using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Work;
 
 namespace Wexis.Core.Tests.Programmes;
 

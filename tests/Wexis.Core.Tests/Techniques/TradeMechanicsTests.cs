@@ -1,4 +1,5 @@
-using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Work;
 
 namespace Wexis.Core.Tests.Techniques;
 

@@ -1,5 +1,6 @@
 using System.Net;
 using Wexis.Core.Examinations;
+using Wexis.Core.Techniques.Documents;
 using Wexis.Data.Techniques;
 using Wexis.Server.Examinations;
 using Wexis.Server.Techniques;
@@ -136,7 +137,7 @@ public class ExaminationEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         var id = Guid.NewGuid();
-        var document = Core.Techniques.TechniqueDocument.Empty with
+        var document = TechniqueDocument.Empty with
         {
             Id = "exam-a",
             Name = "Pucker",

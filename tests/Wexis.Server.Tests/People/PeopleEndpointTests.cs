@@ -1,4 +1,5 @@
 using System.Net;
+using Wexis.Server.App;
 using Wexis.Server.People;
 using Wexis.TestHouse;
 
@@ -85,11 +86,9 @@ public class PeopleEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         using var trainee = await demo.As("ilse");
-        var stops = (await lead.Get<Wexis.Server.Shell.ThreadStop[]>("/api/thread")).ToDictionary(t => t.Stop, t => t.Waits);
+        var stops = (await lead.Get<ThreadStop[]>("/api/thread")).ToDictionary(t => t.Stop, t => t.Waits);
         stops["techniques"].ShouldBe("2 claims to answer");
         stops["results"].ShouldBe("1 to release");
-        (await trainee.Get<Wexis.Server.Shell.ThreadStop[]>("/api/thread"))
-            .Select(t => t.Stop)
-            .ShouldBe(["anatomy", "techniques", "results"]);
+        (await trainee.Get<ThreadStop[]>("/api/thread")).Select(t => t.Stop).ShouldBe(["anatomy", "techniques", "results"]);
     }
 }

@@ -1,6 +1,5 @@
 using System.Net;
 using Wexis.Core.People;
-using Wexis.Core.Techniques;
 using Wexis.Server.People;
 using Wexis.TestHouse;
 

@@ -1,5 +1,7 @@
 using System.Net;
 using Wexis.Core.Programmes;
+using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Library;
 using Wexis.Server.Programmes;
 using Wexis.Server.Techniques;
 using Wexis.TestHouse;
@@ -28,9 +30,7 @@ public class CohortEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
             "approved or not, the second is not what this cohort is taught"
         );
         (await lead.Get<TechniqueView>($"/api/techniques/{hinge.TechniqueId}")).Edition.ShouldBe(2);
-        (await lead.Get<Core.Techniques.Difference[]>($"/api/techniques/{hinge.TechniqueId}/editions/2/since/1")).ShouldContain(d =>
-            d.What == "dose"
-        );
+        (await lead.Get<Difference[]>($"/api/techniques/{hinge.TechniqueId}/editions/2/since/1")).ShouldContain(d => d.What == "dose");
         (await lead.Ask($"/api/techniques/{hinge.TechniqueId}/editions/2/since/9")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
         cohort.Techniques.Where(t => t.Code != "wm-tongue-hinge").ShouldAllBe(t => t.State == CohortStates.AsTaught);
     }
@@ -197,7 +197,7 @@ public class CohortEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     private static async Task<TechniqueView> NewTechnique(Visitor lead, string code)
     {
         var id = Guid.NewGuid();
-        var document = Core.Techniques.TechniqueDocument.Empty with
+        var document = TechniqueDocument.Empty with
         {
             Id = code,
             Name = code,

@@ -4,7 +4,7 @@ using Dapper;
 using Microsoft.Extensions.DependencyInjection;
 using Npgsql;
 using Wexis.Core.Programmes;
-using Wexis.Server.Settings;
+using Wexis.Server.App;
 using Wexis.Server.Techniques;
 using Wexis.TestHouse;
 

@@ -1,7 +1,7 @@
 using System.Net;
 using System.Text.Json.Nodes;
 using Wexis.Core.Programmes;
-using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
 using Wexis.Server.Examinations;
 using Wexis.Server.Programmes;
 using Wexis.TestHouse;

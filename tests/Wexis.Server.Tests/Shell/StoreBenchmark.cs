@@ -6,6 +6,7 @@ using System.Text;
 using Npgsql;
 using Wexis.Core.Grading;
 using Wexis.Core.Programmes;
+using Wexis.Core.Techniques.Documents;
 using Wexis.Server.Examinations;
 using Wexis.Server.Grading;
 using Wexis.Server.People;
@@ -258,7 +259,7 @@ public class StoreBenchmark
         var many = Enumerable
             .Range(0, 2000)
             .Select(i => here[i % here.Count] with { Id = $"worst-{i}", Name = $"Worst {i}", Related = [], Prerequisites = [] });
-        var text = Wexis.Core.Measures.ExchangeJson.Write(new TechniqueList(Wexis.Core.Techniques.TechniqueFile.ListSchema, [.. many]));
+        var text = Wexis.Core.Measures.ExchangeJson.Write(new TechniqueList(TechniqueFile.ListSchema, [.. many]));
         var from = Stopwatch.GetTimestamp();
         var answer = await lead.Post("/api/techniques/import", new TechniqueImport(text));
         Say(

@@ -1,6 +1,8 @@
 using System.Net;
 using Microsoft.Extensions.DependencyInjection;
-using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Doses;
+using Wexis.Core.Techniques.Strokes;
 using Wexis.Data.Techniques;
 using Wexis.Server.Techniques;
 using Wexis.TestHouse;

@@ -1,6 +1,6 @@
 using System.Net;
 using Wexis.Core.Measures;
-using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
 using Wexis.Data.Techniques;
 using Wexis.Server.Examinations;
 using Wexis.Server.Techniques;

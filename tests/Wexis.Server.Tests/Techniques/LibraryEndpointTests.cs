@@ -1,5 +1,5 @@
 using System.Net;
-using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Notes;
 using Wexis.Data.Techniques;
 using Wexis.Server.Anatomy;
 using Wexis.Server.Techniques;

@@ -1,6 +1,7 @@
 using System.Net;
 using Wexis.Core.Measures;
 using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
 using Wexis.Server.Examinations;
 using Wexis.Server.Techniques;
 using Wexis.TestHouse;

@@ -1,4 +1,5 @@
 using System.Net;
+using Wexis.Core.Techniques.Documents;
 using Wexis.Data.Techniques;
 using Wexis.Server.Techniques;
 using Wexis.TestHouse;
@@ -37,12 +38,12 @@ public class TechniqueFileEndpointTests(DemoHouse demo) : IClassFixture<DemoHous
         var there = await visitor.Get<EditionLine[]>("/api/techniques");
         imported.Techniques.Count.ShouldBe(here.Count);
         foreach (var t in there)
-            (t.Name, t.Brief.Seconds, t.Brief.Primary, Wexis.Core.Techniques.EditionStanding.Teachable(t.Standing)).ShouldBe(
+            (t.Name, t.Brief.Seconds, t.Brief.Primary, EditionStanding.Teachable(t.Standing)).ShouldBe(
                 (
                     here[t.Code].Name,
                     here[t.Code].Brief.Seconds,
                     here[t.Code].Brief.Primary,
-                    Wexis.Core.Techniques.EditionStanding.Teachable(here[t.Code].Standing)
+                    EditionStanding.Teachable(here[t.Code].Standing)
                 ),
                 "an approval is this house's own and does not travel"
             );

@@ -5,7 +5,7 @@ import { toast } from "sonner";
 import { useReference } from "../face/atlas";
 import { Swatch } from "../face/Stage";
 import { isTone } from "../face/tones";
-import { day, today } from "../ui/days";
+import { day, today } from "../shell/days";
 import { api, problemOf, said, type Schemas } from "../shell/api";
 import { useSignedIn } from "../shell/session";
 import { Button } from "../ui/Button";

@@ -3093,7 +3093,7 @@ export interface components {
     };
     /**
      * @description A technique as it is exchanged and stored: schema `wexis.technique/1`. A null field was not told;
-     *     it is shown in grey with the default of its family (FamilyDefaults) and never counts as zero.
+     *     it is shown in grey with the default of its family and never counts as zero.
      */
     TechniqueDocument: {
       adaptations: null | components["schemas"]["Adaptation"][];

@@ -1,3 +1,4 @@
+import { placeOf } from "./frame";
 import { useId, useMemo, useState, type KeyboardEvent } from "react";
 import { isKey, plateKeys } from "../shell/keys";
 import { DEEPEST_SHOWN, useReference } from "./atlas";
@@ -18,17 +19,7 @@ import {
   WIDTH,
   type PlateContent,
 } from "./plateContent";
-import {
-  Contours,
-  Features,
-  Hazards,
-  Landmarks,
-  LostZones,
-  placeOf,
-  seenLandmarks,
-  StrokeLine,
-  ZoneWash,
-} from "./PlateLayers";
+import { Contours, Features, Hazards, Landmarks, LostZones, seenLandmarks, StrokeLine, ZoneWash } from "./PlateLayers";
 import { LymphChains, PointMarks, TissueFigures } from "./PlateMarks";
 import { usePlateView } from "./plateView";
 import { useDrawing } from "./useDrawing";

@@ -1,9 +1,10 @@
-import type { Picking, Stroke } from "./plateContent";
+import type { Picking, Stroke } from "./plateTypes";
 import { VIEW_IDS, type Atlas, type Reference } from "./atlas";
 import {
   centroid,
   facePath,
   mirrored,
+  placeOf,
   pointsOf,
   rightwards,
   toPixel,
@@ -128,10 +129,6 @@ export const seenLandmarks = (reference: Reference, view: View): readonly Landma
         ? l.z !== null && l.id !== "axilla"
         : l.surface === "back",
   );
-
-/** Where a place lies in a view: at the side, z takes the place of x. */
-export const placeOf = (l: { x: number; y: number; z: number | null }, view: View): FacePoint =>
-  view === "side" ? { x: l.z ?? 0, y: l.y } : { x: l.x, y: l.y };
 
 export function ZoneWash({
   reference,

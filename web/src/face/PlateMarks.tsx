@@ -3,7 +3,7 @@ import type { PlateTissue, Reference } from "./atlas";
 import { facePath, toPixel, type Frame } from "./frame";
 import { placeCodes } from "./labels";
 import { halvesIn, onHalf } from "./MuscleFigure";
-import { placeOf } from "./PlateLayers";
+import { placeOf } from "./frame";
 
 /** Fat, glands, joints and sheets: dashed outlines, lines for ligaments, ducts and nerves. */
 export function TissueFigures({

@@ -82,3 +82,7 @@ export function placeOn(outline: readonly FacePoint[], fibres: readonly (readonl
   const off = (p: FacePoint) => Math.hypot(p.x - middle.x, p.y - middle.y);
   return along.reduce<FacePoint | null>((best, p) => (best === null || off(p) < off(best) ? p : best), null) ?? middle;
 }
+
+/** Where a place lies in a view: at the side, z takes the place of x. */
+export const placeOf = (l: { x: number; y: number; z: number | null }, view: View): FacePoint =>
+  view === "side" ? { x: l.z ?? 0, y: l.y } : { x: l.x, y: l.y };

@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
 import type { PlateMuscle, Reference } from "./atlas";
 import { ORBIT, socketsAt } from "./OrbitInset";
-import { frameOf, labelWishes, showsSockets, strongestOf, WIDTH, type Lit } from "./plateContent";
+import { frameOf, labelWishes, showsSockets, strongestOf, WIDTH } from "./plateContent";
+import type { Lit } from "./plateTypes";
 
 const square = (x: number, y: number) => ({
   outline: [

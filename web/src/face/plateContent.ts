@@ -15,26 +15,9 @@ import {
 import type { LabelWish } from "./labels";
 import { halvesIn, type Half } from "./MuscleFigure";
 import type { Socket } from "./OrbitInset";
-import { placeOf } from "./PlateLayers";
-import { weightOf, type ToneId } from "./tones";
-
-/** A structure lit on the plate, and how. */
-export type Lit = { structure: string; side: string; tone: ToneId; strength: string; label?: string };
-/** A stroke through places of the face, for the subject's left; drawn on the sides it works. */
-export type Stroke = {
-  id: string;
-  points: readonly FacePoint[];
-  /** The same places in the side view; empty when they are not known there. */
-  sidePoints: readonly FacePoint[];
-  widthIpd: number;
-  sides: string;
-};
-/** A place is asked for: by a touch, or by a line drawn over the front of the face. */
-export type Picking = {
-  asks: string;
-  onPick: (landmark: string) => void;
-  onDraw?: (places: readonly FacePoint[]) => void;
-};
+import { placeOf } from "./frame";
+import type { Lit, Picking, Stroke } from "./plateTypes";
+import { weightOf } from "./tones";
 
 export type PlateContent = {
   lit?: readonly Lit[];

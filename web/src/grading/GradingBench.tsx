@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { useCallback, useEffect, useMemo, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useState } from "react";
 import { useNavigate } from "react-router";
-import { band, DOMAIN_WORDS, stepLit, stepZones } from "../examination/SheetScreen";
+import { stepLit, stepZones } from "../examinations/sheetWords";
 import { usePlateView } from "../face/plateView";
 import { Stage } from "../face/Stage";
 import { api, said, type Schemas } from "../shell/api";
@@ -10,6 +10,8 @@ import { Button } from "../ui/Button";
 import { cn } from "../ui/cn";
 import { Problem } from "../ui/States";
 import { CountColumns, WORDS } from "./CountColumns";
+import { CriterionRow } from "./CriterionRow";
+import { Key } from "./Key";
 import { RefusedMarks } from "./RefusedMarks";
 import { useGrading } from "./useGrading";
 
@@ -273,7 +275,6 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
                     mark={fold.marks.get(c.id) ?? null}
                     scored={g.score.criteria.find((s) => s.criterion.id === c.id)}
                     current={c.id === current?.id}
-                    keys={keys}
                     onCurrent={() => setCriterion(judged.findIndex((j) => j.id === c.id))}
                     onMark={(value) => {
                       setCriterion(
@@ -376,79 +377,5 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
         </Button>
       </footer>
     </Stage>
-  );
-}
-
-/** The key, printed on its control. */
-function Key({ k }: { k: string }) {
-  return <kbd className="rounded-sm border border-current px-1 font-sans text-xs opacity-70">{k}</kbd>;
-}
-
-type RowProps = {
-  criterion: Schemas["Criterion"];
-  mark: number | null;
-  scored: Schemas["ScoredCriterion"] | undefined;
-  current: boolean;
-  keys: (typeof gradingKeys)[KeyHand];
-  onCurrent: () => void;
-  onMark: (value: number) => void;
-};
-
-function CriterionRow({ criterion: c, mark, scored, current, onCurrent, onMark }: RowProps) {
-  const row = useRef<HTMLTableRowElement>(null);
-  useEffect(() => {
-    if (current) row.current?.scrollIntoView({ block: "nearest" });
-  }, [current]);
-  const values = c.kind === "done" ? [0, 3] : [0, 1, 2, 3];
-  const measured = c.measure !== null;
-  const counted = mark === null ? (scored?.mark ?? null) : mark;
-  return (
-    <tr
-      ref={row}
-      data-criterion={c.id}
-      data-marked={counted !== null}
-      aria-current={current ? "true" : undefined}
-      className={cn("border-t border-line align-middle first:border-t-0", current && "bg-now-wash")}
-      onClick={measured ? undefined : onCurrent}
-    >
-      <td className="py-1 pr-2 pl-1.5">
-        <span className="mr-1 text-xs text-faded">{DOMAIN_WORDS[c.domain]?.[0]}</span>
-        {c.safety_critical && (
-          <span className="mr-1 font-semibold text-safety" title="safety-critical">
-            S
-          </span>
-        )}
-        {c.text}
-        {current && mark !== null && c.anchors[mark] && (
-          <span className="block text-xs text-faded">{c.anchors[mark]}</span>
-        )}
-      </td>
-      <td className="w-36 py-1 pr-1 text-right whitespace-nowrap">
-        {measured ? (
-          <span className={counted === null ? "text-faded" : counted >= 3 ? "" : "font-semibold text-now"}>
-            {scored?.value != null ? `${Math.round(scored.value * 100) / 100}` : "not counted yet"}{" "}
-            <span className="text-xs text-faded">({band(c)})</span>
-          </span>
-        ) : (
-          <span className="inline-flex gap-0.5" role="group" aria-label={`Mark: ${c.text}`}>
-            {values.map((v) => (
-              <button
-                key={v}
-                type="button"
-                aria-pressed={mark === v}
-                title={c.anchors[v]}
-                onClick={(e) => {
-                  e.stopPropagation();
-                  onMark(v);
-                }}
-                className="min-h-7 min-w-7 rounded-mark border border-line bg-field px-1 text-sm aria-pressed:border-now aria-pressed:bg-now aria-pressed:font-semibold aria-pressed:text-on-now"
-              >
-                {c.kind === "done" ? (v === 0 ? "no" : "yes") : v}
-              </button>
-            ))}
-          </span>
-        )}
-      </td>
-    </tr>
   );
 }

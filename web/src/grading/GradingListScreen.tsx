@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { examinationsQuery } from "../examination/examinationQueries";
+import { examinationsQuery } from "../examinations/examinationQueries";
 import { Stage } from "../face/Stage";
 import { api, said, type Schemas } from "../shell/api";
 import { peopleQuery } from "../shell/queries";

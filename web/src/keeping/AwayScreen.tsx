@@ -2,7 +2,7 @@ import { queryOptions, useMutation, useQuery } from "@tanstack/react-query";
 import { Stage } from "../face/Stage";
 import { api, problemOf, said, type Schemas } from "../shell/api";
 import { Button } from "../ui/Button";
-import { moment } from "../ui/days";
+import { moment } from "../shell/days";
 import { Empty, Problem, Waiting } from "../ui/States";
 import { useAway, type Kind } from "./PutAway";
 

@@ -7,7 +7,7 @@ import { api, problemOf, said } from "../shell/api";
 import { peopleQuery } from "../shell/queries";
 import { PutAway } from "../keeping/PutAway";
 import { useSignedIn } from "../shell/session";
-import { ROLE_WORDS } from "../shell/SignInScreen";
+import { ROLE_WORDS } from "../shell/session";
 import { Button } from "../ui/Button";
 import { Pick, TextField } from "../ui/Field";
 import { Problem, Waiting } from "../ui/States";

@@ -6,7 +6,7 @@ import { api, said } from "../shell/api";
 import { useSignedIn } from "../shell/session";
 import { Button } from "../ui/Button";
 import { cn } from "../ui/cn";
-import { moment } from "../ui/days";
+import { moment } from "../shell/days";
 import { Empty, Problem, Waiting } from "../ui/States";
 import { resultsQuery } from "./resultQueries";
 

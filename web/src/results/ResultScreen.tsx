@@ -1,15 +1,16 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useParams } from "react-router";
-import { DOMAIN_WORDS } from "../examination/SheetScreen";
+import { DOMAIN_WORDS } from "../examinations/sheetWords";
 import { FacePlate } from "../face/FacePlate";
-import type { Lit, PlateContent } from "../face/plateContent";
+import type { PlateContent } from "../face/plateContent";
+import type { Lit } from "../face/plateTypes";
 import { Stage } from "../face/Stage";
 import { api, said, type Schemas } from "../shell/api";
 import { useSignedIn } from "../shell/session";
-import { seconds } from "../techniques/techniqueModel";
+import { seconds } from "../techniques/parts/techniqueModel";
 import { Button } from "../ui/Button";
-import { moment } from "../ui/days";
+import { moment } from "../shell/days";
 import { cn } from "../ui/cn";
 import { Empty, Waiting } from "../ui/States";
 

@@ -7,13 +7,13 @@ import { sessionQuery } from "../shell/queries";
 import { useSignedIn } from "../shell/session";
 import { Button } from "../ui/Button";
 import { Labelled, TextField } from "../ui/Field";
-import { day, moment } from "../ui/days";
+import { day, moment } from "../shell/days";
 import { Problem, Waiting } from "../ui/States";
 
 type House = Schemas["HouseView"];
 type Setting = Schemas["SettingView"];
 
-export const houseQuery = queryOptions({ queryKey: ["house"], queryFn: () => said(api.GET("/api/house")) });
+const houseQuery = queryOptions({ queryKey: ["house"], queryFn: () => said(api.GET("/api/house")) });
 
 const number = (n: number) => String(Math.round(n * 1000) / 1000);
 

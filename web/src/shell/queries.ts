@@ -1,5 +1,5 @@
 import { queryOptions } from "@tanstack/react-query";
-import { setHouseZone } from "../ui/days";
+import { setHouseZone } from "./days";
 import { api, rememberToken, said } from "./api";
 
 export const sessionQuery = queryOptions({

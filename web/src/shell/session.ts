@@ -8,3 +8,9 @@ export function useSignedIn() {
   if (!person) throw new Error("Nobody is signed in.");
   return { ...person, leads: person.role === "lead", grades: person.role !== "trainee" };
 }
+
+export const ROLE_WORDS: Readonly<Record<string, string>> = {
+  lead: "lead trainer",
+  assessor: "assessor",
+  trainee: "trainee",
+};

@@ -17,7 +17,7 @@ export function forgetTabDrafts() {
 }
 
 /** The draft, or null where none is kept or what is kept does not read as one (said in the console). */
-export function tabDraft<T>(name: string, schema: z.ZodType<T>): T | null {
+export function tabDraft<T>(name: string, schema: z.ZodMiniType<T>): T | null {
   const text = sessionStorage.getItem(PREFIX + name);
   if (text === null) return null;
   try {

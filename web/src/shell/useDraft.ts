@@ -71,14 +71,14 @@ export function writing<T>(state: Writing<T>, action: Change<T>): Writing<T> {
   }
 }
 
-const BaseShape = z.object({ number: z.number().int(), version: z.number().int() });
+const BaseShape = z.object({ number: z.int(), version: z.int() });
 
 /** A draft as this browser keeps it. The first form named its base in one string, "2.3", or "3" where there is no edition. */
 const Kept = z.union([
   z.object({ schema: z.literal(2), base: BaseShape, document: z.record(z.string(), z.unknown()) }),
-  z
-    .object({ base: z.string().regex(/^\d+(\.\d+)?$/), document: z.record(z.string(), z.unknown()) })
-    .transform(({ base, document }) => {
+  z.pipe(
+    z.object({ base: z.string().check(z.regex(/^\d+(\.\d+)?$/)), document: z.record(z.string(), z.unknown()) }),
+    z.transform(({ base, document }: { base: string; document: Record<string, unknown> }) => {
       const [first = 0, second] = base.split(".").map(Number);
       return {
         schema: 2 as const,
@@ -86,6 +86,7 @@ const Kept = z.union([
         document,
       };
     }),
+  ),
 ]);
 
 /** Leaves a document to be taken up as a draft, as if it had been typed there. */

@@ -3,15 +3,15 @@ import { Link } from "react-router";
 import { usePlateView } from "../face/plateView";
 import { Stage } from "../face/Stage";
 import type { Schemas } from "../shell/api";
-import { HandOutLinks } from "./HandOutScreen";
-import { TakeCare } from "./TakeCare";
-import { Times } from "./Times";
-import { ScoreLanes } from "./ScoreLanes";
-import { seconds } from "./techniqueModel";
-import { techniquePlate } from "./techniquePlate";
-import { VERSION_WORDS } from "./Versions";
-import { HandLines, readingFor, WordedFor } from "./Reading";
-import { WorkList } from "./WorkList";
+import { HandOutLinks } from "./parts/HandOutLinks";
+import { TakeCare } from "./parts/TakeCare";
+import { Times } from "./parts/Times";
+import { ScoreLanes } from "./score/ScoreLanes";
+import { seconds } from "./parts/techniqueModel";
+import { techniquePlate } from "./parts/techniquePlate";
+import { VERSION_WORDS } from "./editor/Versions";
+import { HandLines, readingFor, WordedFor } from "./parts/Reading";
+import { WorkList } from "./parts/WorkList";
 
 /** A technique as trainees and assessors read it. */
 export function TechniqueReader({ technique }: { technique: Schemas["TechniqueView"] }) {

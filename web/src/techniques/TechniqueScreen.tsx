@@ -3,12 +3,12 @@ import { useParams, useSearchParams } from "react-router";
 import { Stage } from "../face/Stage";
 import { useSignedIn } from "../shell/session";
 import { Empty, Problem, Waiting } from "../ui/States";
-import { TechniqueEditor } from "./TechniqueEditor";
+import { TechniqueEditor } from "./editor/TechniqueEditor";
 import { TechniqueReader } from "./TechniqueReader";
-import { emptyDocument } from "./techniqueModel";
-import { techniqueQuery } from "./techniqueQueries";
+import { emptyDocument } from "./parts/techniqueModel";
+import { techniqueQuery } from "./parts/techniqueQueries";
 import { keptDraft } from "../shell/useDraft";
-import { draftPlace } from "./techniqueModel";
+import { draftPlace } from "./parts/techniqueModel";
 
 /** One technique: written by the lead trainer, read by everyone else. */
 export function TechniqueScreen() {

@@ -1,0 +1,59 @@
+using System.Runtime.CompilerServices;
+using NetTopologySuite.Geometries;
+using NetTopologySuite.Geometries.Prepared;
+using NetTopologySuite.Geometries.Utilities;
+
+namespace Wexis.Core.Anatomy;
+
+/// <summary>Outlines of the atlas as areas (IPD in the picture they are drawn in), each built once.</summary>
+internal static class Shapes
+{
+    public static GeometryFactory Plane { get; } = new();
+
+    /// <summary>
+    /// Areas already built, by the outline of the atlas they belong to: the atlas never changes, and building them is nearly all the
+    /// cost.
+    /// </summary>
+    private static readonly ConditionalWeakTable<double[][], Geometry> Areas = [];
+
+    /// <summary>The same areas with an index, for asking about many points.</summary>
+    private static readonly ConditionalWeakTable<double[][], IPreparedGeometry> PreparedAreas = [];
+
+    private static readonly ConditionalWeakTable<double[][], Geometry> Whole = [];
+
+    /// <summary>
+    /// An outline that reaches the midline goes on beyond it: a line along the midline runs inside it, not on its border.
+    /// </summary>
+    public static Geometry BothHalves(HazardOutline outline, double[][]? hole) => Whole.GetValue(outline.Polygon, o =>
+        {
+            var area = Area(o, hole);
+            return outline.View == "lateral" || !o.Any(p => p[0] == 0)
+                ? area
+                : area.Union(new AffineTransformation(-1, 0, 0, 0, 1, 0).Transform(area));
+        });
+
+    /// <summary>
+    /// Two zones that are one, overlap, or lie within 0.1 IPD (about 6 mm, what the outlines are good for) of one another in one picture.
+    /// </summary>
+    public static bool Border(Zone one, Zone other) =>
+        one.Id == other.Id || one.View == other.View && Area(one.Polygon, null).Distance(Area(other.Polygon, null)) <= 0.1;
+
+    public static IPreparedGeometry Prepared(double[][] outline) =>
+        PreparedAreas.GetValue(outline, o => PreparedGeometryFactory.Prepare(Area(o, null)));
+
+    public static Geometry Area(double[][] outline, double[][]? hole) => Areas.GetValue(outline, o => Build(o, hole));
+
+    private static Geometry Build(double[][] outline, double[][]? hole)
+    {
+        var shell = Plane.CreatePolygon(Ring(outline)).Buffer(0);
+        return hole is null ? shell : shell.Difference(Plane.CreatePolygon(Ring(hole)).Buffer(0));
+    }
+
+    private static Coordinate[] Ring(double[][] points)
+    {
+        var ring = points.Select(p => new Coordinate(p[0], p[1])).ToList();
+        if (!ring[0].Equals2D(ring[^1]))
+            ring.Add(ring[0]);
+        return [.. ring];
+    }
+}

@@ -1,0 +1,290 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+using Wexis.Core.Techniques.Strokes;
+using Wexis.Core.Techniques.Work;
+
+namespace Wexis.Core.Techniques.Claims;
+
+/// <summary>Claims of effects, causes, places and evidence, and what may be said instead.</summary>
+public static partial class ClaimReview
+{
+    private sealed partial class Desk
+    {
+        private Finding Effect(string text)
+        {
+            // Strength out of hands, rollers or taps is the wrong kind of work first, and an effect nobody saw second (R122).
+            if (
+                HandsOnly
+                && ClaimWords.Verb(null, text) == ClaimVerb.Strengthens
+                && EffectWords.FirstOrDefault(e => e.Words.IsMatch(text)).Id is (null or "ef-massage-tone" or "ef-muscle-size")
+                && steps.Any(s => s.Completed.AllHands.Any(h => h.Verb is not null))
+            )
+                return new(
+                    ["wrong-mode", "unsupported-effect"],
+                    "Hands and tools press, knead and move skin: nothing contracts here, so nothing grows stronger.",
+                    Instead("ef-massage-tone"),
+                    "X",
+                    "R122"
+                );
+            foreach (var (id, words) in EffectWords)
+            {
+                if (!words.IsMatch(text))
+                    continue;
+                // Toning is said of hands in vain; of a contraction it is the little growth that was seen.
+                var effect = model.Document.Effects.Single(e =>
+                    e.Id
+                    == (
+                        id == "ef-massage-tone"
+                        && !LiftsFace().IsMatch(text)
+                        && Rows.Any(r => Modes.IsActive(r.Mode) && r.Strength != "incidental")
+                            ? "ef-muscle-size"
+                            : id
+                    )
+                );
+                var fits = effect.Modes.Any(m => Rows.Any(r => r.Mode == m && r.Strength != "incidental"));
+                if (effect.Verdict != "supported")
+                    return new([effect.Verdict], $"{Capital(effect.PlainWords)}.", Instead(effect.Id), effect.Grade, "R123");
+                if (!fits)
+                    return new(
+                        ["unsupported-effect"],
+                        $"Said of {string.Join(", ", effect.Modes.Take(3).Select(Modes.Plain))}; nothing here works like that.",
+                        Instead(effect.Id),
+                        effect.Grade,
+                        "R123"
+                    );
+                if (Exaggerates().IsMatch(text))
+                    return new(
+                        ["overstated-effect"],
+                        $"{Capital(effect.PlainWords)}. The claim goes further.",
+                        $"Say: {effect.Statement}.",
+                        effect.Grade,
+                        "R123"
+                    );
+                return Stands($"{Capital(effect.PlainWords)}.", "R123", effect.Grade);
+            }
+            return new(
+                ["unsupported-effect"],
+                "No evidence for this is known to the house.",
+                "Say what the technique works, and how it may feel.",
+                "D",
+                "R123"
+            );
+        }
+
+        private string Instead(string effect) =>
+            effect switch
+            {
+                "ef-wrinkles" => "Say: may soften how often the skin folds; lines are not removed.",
+                "ef-lids" => "Say: practises opening the eyes without the forehead. A new droop needs a doctor the same day.",
+                "ef-massage-tone" => "Say: relaxes, warms; it does not strengthen.",
+                "ef-collagen" => "Say: warms the skin for a while.",
+                "ef-toxins" => "Say: moves surface fluid.",
+                "ef-bone" => "Say: feels lighter; bone and cartilage keep their shape.",
+                "ef-glasses" => "Say: may rest tired eyes; it does not change the need for glasses.",
+                "ef-guasha-red" => "Say: redness is more blood in the skin, or small vessels leaking; it is not a goal.",
+                "ef-point-organ" => "Say: a traditional point; label it as tradition.",
+                _ => $"Say: {model.Document.Effects.Single(e => e.Id == effect).Statement}.",
+            };
+
+        // Cause claims: which sign comes from what.
+
+        private Finding Cause(string text, IReadOnlyList<string> structures)
+        {
+            if (Weak().IsMatch(text))
+                return new(
+                    ["wrong-cause"],
+                    "Weak muscle is not what makes this sign: skin, fat, ligament, bone and the habit of folding make most of it.",
+                    "Say what the technique works, without a cause.",
+                    "X",
+                    "R121"
+                );
+            if (structures.Count == 0)
+                return new(
+                    ["wrong-cause"],
+                    "No cause like this is known to the house.",
+                    "Say what the technique works, without a cause.",
+                    "D",
+                    "R121"
+                );
+            var sign = Signs.FirstOrDefault(s => s.Words.IsMatch(text));
+            if (sign.By is null)
+                return new(["wrong-cause"], "The house knows no such sign of this muscle.", null, "D", "R121");
+            return structures.Any(sign.By.Contains)
+                ? Stands($"This sign lies across the fibres of the {Names(structures.Where(sign.By.Contains))}.", "R121")
+                : new(
+                    ["wrong-cause"],
+                    $"This sign comes from the {Names(sign.By)}, not from the {Names(structures.Take(1))}.",
+                    $"Say: the {Names(sign.By)} folds it.",
+                    "X",
+                    "R121"
+                );
+        }
+
+        /// <summary>Signs and the muscles whose fibres they lie across (Gray 1918 and standard anatomy, from memory).</summary>
+        private static readonly (Regex Words, string[] By)[] Signs =
+        [
+            (NoseRootLine(), ["procerus"]),
+            (FrownLines(), ["corrugator-supercilii", "depressor-supercilii"]),
+            (ForeheadLines(), ["frontalis"]),
+            (CrowsFeet(), ["orbicularis-oculi-orbital", "orbicularis-oculi-palpebral"]),
+            (LipLines(), ["orbicularis-oris"]),
+            (MouthSideFold(), ["zygomaticus-major", "zygomaticus-minor", "levator-labii-superioris", "levator-labii-alaeque-nasi"]),
+            (CornersDown(), ["depressor-anguli-oris", "platysma"]),
+            (NeckBands(), ["platysma"]),
+            (ChinDimples(), ["mentalis"]),
+            (WideJaw(), ["masseter-superficial", "masseter-deep"]),
+            (BunnyLines(), ["nasalis-transverse", "levator-labii-alaeque-nasi"]),
+        ];
+
+        // Place claims.
+
+        private Finding Place(string text, IReadOnlyList<string> structures)
+        {
+            var zone = ClaimWords.Zone(text, atlas);
+            var code =
+                PointCode().Match(text) is { Success: true } hit
+                && atlas.Points.ContainsKey(hit.Value.Replace(" ", "", StringComparison.Ordinal).ToUpperInvariant())
+                    ? hit.Value.Replace(" ", "", StringComparison.Ordinal).ToUpperInvariant()
+                    : null;
+            if (code is not null)
+            {
+                var point = atlas.Points[code];
+                var near =
+                    zone is not null
+                    && point.Frontal is { } at
+                    && StrokePath.Nearest(new(Math.Abs(at[0]), at[1]), point.Surface, atlas).Contains(zone);
+                return near
+                    ? Stands($"{code} lies {point.LocationParaphrase}.", "R2")
+                    : new(["wrong-location"], $"{code} lies {point.LocationParaphrase}.", $"Say: {point.LocationParaphrase}.", "X", "R2");
+            }
+            if (structures.Count == 0 || zone is null)
+                return new(["wrong-location"], "The place or the structure could not be found in the atlas.", null, "D", "R2");
+            var z = atlas.Zones[zone];
+            var here = structures.Any(s =>
+                z.MusclesSuperficialToDeep.Contains(s) || z.MusclesBelowNotReached?.Contains(s) == true || z.Movers?.Contains(s) == true
+            );
+            var places = atlas.Document.Zones.Where(o => structures.Any(o.MusclesSuperficialToDeep.Contains)).Select(o => o.Name).Take(3);
+            return here
+                ? Stands($"The {Names(structures.Take(1))} lies there.", "R2")
+                : new(
+                    ["wrong-location"],
+                    $"The {Names(structures.Take(1))} does not lie at the {z.Name}.",
+                    $"It lies at: {string.Join(", ", places)}.",
+                    "X",
+                    "R2"
+                );
+        }
+
+        // Evidence claims (R124): the study card of the one small trial, and what it did not test.
+
+        private static Finding Evidence(string text)
+        {
+            const string Card =
+                "One small trial (2018): no control group, 27 women aged 40 to 65 began and 16 finished; 30 minutes daily for 8 weeks, then every other day to week 20; raters saw fuller upper and lower cheeks, and a rated age of 50.8 falling to 48.1. It tested a course, not one exercise; no massage, no eye drill, no men.";
+            var wrong = Misquotes.Where(m => m.Words.IsMatch(text)).Select(m => m.Says).ToList();
+            foreach (Match m in Women().Matches(text))
+                if (int.TryParse(m.Groups["n"].Value, CultureInfo.InvariantCulture, out var n) && n is not (16 or 27))
+                    wrong.Add("27 women began and 16 finished");
+            foreach (Match m in Years().Matches(text))
+                if (double.TryParse(m.Groups["n"].Value, CultureInfo.InvariantCulture, out var years) && years > 3)
+                    wrong.Add("the rated age fell by 2.7 years, without a control group");
+            if (wrong.Count > 0)
+                return new(
+                    ["misquoted-evidence"],
+                    $"The study did not show this: {string.Join("; ", wrong.Distinct())}. {Card}",
+                    "Say: one small trial without a control group saw slightly fuller cheeks after a long course.",
+                    "C",
+                    "R124",
+                    "S-ALAM2018 from memory"
+                );
+            return Cheeks().IsMatch(text)
+                ? new(["supported"], Card, null, "C", "R124", "S-ALAM2018 from memory")
+                : new(
+                    ["misquoted-evidence"],
+                    $"The study did not show this. {Card}",
+                    "Say: one small trial without a control group saw slightly fuller cheeks after a long course.",
+                    "C",
+                    "R124",
+                    "S-ALAM2018 from memory"
+                );
+        }
+
+        private static readonly (Regex Words, string Says)[] Misquotes =
+        [
+            (Controlled(), "it had no control group"),
+            (Proved(), "one small trial proves nothing"),
+            (OtherWork(), "massage, tools, eyes, jaw and neck were not tested"),
+            (WrinkleWords(), "lines did not differ clearly"),
+            (Men(), "no men took part"),
+            (DailyThroughout(), "it was daily for 8 weeks, then every other day"),
+            (Soon(), "results were rated at weeks 8 and 20"),
+            (OneExercise(), "a course of 32 exercises was tested, not one"),
+        ];
+
+        private static readonly (string Id, Regex Words)[] EffectWords =
+        [
+            ("ef-guasha-red", GuashaRed()),
+            ("ef-toxins", Toxins()),
+            ("ef-point-organ", Organs()),
+            ("ef-convergence", Convergence()),
+            ("ef-glasses", Glasses()),
+            ("ef-lids", Lids()),
+            ("ef-collagen", Collagen()),
+            ("ef-frown-habit", FrownHabit()),
+            ("ef-bone", Bone()),
+            ("ef-wrinkles", WrinkleWords()),
+            ("ef-puffiness", Puffy()),
+            ("ef-cheek-fullness", Cheeks()),
+            ("ef-eye-rest", EyeRest()),
+            ("ef-jaw-rest", JawRest()),
+            ("ef-massage-tone", ToneWords()),
+            ("ef-muscle-size", MuscleSize()),
+            ("ef-blood-flow", BloodFlow()),
+            ("ef-relax", RelaxWords()),
+        ];
+
+        // Words.
+
+        private string MainWork()
+        {
+            var main = Rows.Where(r => r.Strength == "primary" && r.Structure != "superficial-lymph")
+                .Take(2)
+                .Select(r => $"the {r.Name} is {Way(r.Mode)}")
+                .ToList();
+            return main.Count == 0 ? "nothing is worked yet" : string.Join(" and ", main);
+        }
+
+        private string Correction(string name, string structure) => $"{Capital(MainWork())}. The {name} {Does(structure)}.";
+
+        private string Does(string structure) =>
+            atlas.Muscles.TryGetValue(structure, out var m) && m.Actions.Length > 0
+                ? "acts like this ("
+                    + string.Join(
+                        ", ",
+                        m.Actions.Take(2)
+                            .Select(a =>
+                                atlas.Document.ControlledLists.Actions.TryGetValue(a.Verb, out var action)
+                                    ? action.Meaning
+                                    : a.Verb.Replace('-', ' ')
+                            )
+                    )
+                    + ")"
+                : "has no action of its own";
+
+        private string Names(IEnumerable<string> structures) => string.Join(" and ", structures.Take(2).Select(atlas.PlainName));
+
+        private static string Ways(IEnumerable<WorkedRow> rows) => string.Join(" and ", rows.Select(r => Way(r.Mode)).Distinct());
+
+        private static string Way(string mode) =>
+            mode switch
+            {
+                "concentric" => "tightened",
+                "isometric" => "held against",
+                "eccentric" => "let out slowly",
+                "skin-lymph" => "moved at skin depth only",
+                _ => Modes.Plain(mode),
+            };
+
+        private static string Capital(string s) => s.Length == 0 ? s : char.ToUpperInvariant(s[0]) + s[1..];
+    }
+}

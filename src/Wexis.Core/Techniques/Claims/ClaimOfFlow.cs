@@ -1,0 +1,126 @@
+using Wexis.Core.Techniques.Strokes;
+using Wexis.Core.Techniques.Work;
+
+namespace Wexis.Core.Techniques.Claims;
+
+/// <summary>Claims of lymph and fluid: which way, from where, to which nodes.</summary>
+public static partial class ClaimReview
+{
+    private sealed partial class Desk
+    {
+        private Finding Lymph(string text)
+        {
+            if (Armpit().IsMatch(text))
+                return new(
+                    ["wrong-direction"],
+                    "The face drains to the nodes at ear, jaw and chin, then down the neck; not to the armpit.",
+                    "Say: the skin of the chest drains to the armpit; the face down the neck.",
+                    "X",
+                    "R63"
+                );
+            var glides = steps.SelectMany(s => s.Completed.AllHands).Where(h => h.Verb is not null && h.Role is null or "work").ToList();
+            if (glides.Count == 0 || !Rows.Any(r => r.Structure == "superficial-lymph"))
+                return new(["wrong-mode"], "No hand moves the skin here; fluid is not moved by it.", null, "X", "R60");
+            if (glides.All(h => (h.Pressure ?? 2) > model.Rules.LymphLevels.Max()))
+                return new(
+                    ["wrong-mode"],
+                    "At this pressure the muscle is kneaded; drainage is light, at pressure 1 or 2.",
+                    "Say: kneads; or lighten to pressure 1 to 2.",
+                    "X",
+                    "R60"
+                );
+            if (Toxins().IsMatch(text))
+                return Effect(text);
+            var flow = FlowOf(text);
+            if (flow.FirstOrDefault(f => f.Verdict == "against") is { } against)
+                return new(
+                    ["wrong-direction"],
+                    $"Over the {against.ZoneName} the stroke runs against the flow ({against.AngleDegrees:0}°).",
+                    "Turn the stroke towards its nodes, or call it a comfort stroke.",
+                    "X",
+                    "R61"
+                );
+            if (flow.Any(f => f.Verdict == "with"))
+                return Stands("The strokes run with the flow, lightly: surface fluid moves for a while.", "R61", "C");
+            if (flow.Count > 0)
+                return new(
+                    ["partly-right"],
+                    "The strokes run across the flow.",
+                    "Say: moves skin; for drainage turn the stroke towards its nodes.",
+                    "C",
+                    "R61"
+                );
+            return glides.Any(h => h.Verb == "lymph-pump")
+                ? Stands("Light pumping at a node group moves surface fluid.", "R60", "C")
+                : new(
+                    ["partly-right"],
+                    "No direction is told, so no drainage can be claimed.",
+                    "Say where the stroke begins and ends.",
+                    "C",
+                    "R61"
+                );
+        }
+
+        /// <summary>
+        /// The flow that a claim speaks of: of the part it names where the strokes cross one, and always of the neck. Reaching the nodes
+        /// is no stroke against them (R63).
+        /// </summary>
+        private List<FlowVerdict> FlowOf(string text)
+        {
+            var named = FluidParts
+                .Where(p => Mentions(text, p.Word))
+                .SelectMany(p => atlas.Regions[p.Region].Zones)
+                .ToHashSet(StringComparer.Ordinal);
+            var neck = atlas.Regions["neck"].Zones;
+            var all = map.Flow.Where(f => !(f.Verdict == "against" && Arrives(f))).ToList();
+            var part = all.Where(f => named.Contains(f.Zone) || (named.Count > 0 && neck.Contains(f.Zone))).ToList();
+            return part.Count > 0 ? part : all;
+        }
+
+        /// <summary>Whether a text says a word, or one that begins with it ("cheeks", "under-eye").</summary>
+        private static bool Mentions(string text, string word)
+        {
+            for (
+                var at = text.IndexOf(word, StringComparison.OrdinalIgnoreCase);
+                at >= 0;
+                at = text.IndexOf(word, at + 1, StringComparison.OrdinalIgnoreCase)
+            )
+                if (at == 0 || !char.IsLetter(text[at - 1]) || text[..at].EndsWith("under", StringComparison.OrdinalIgnoreCase))
+                    return true;
+            return false;
+        }
+
+        /// <summary>The stroke ends over the nodes that the skin it came from drains to.</summary>
+        private bool Arrives(FlowVerdict flow)
+        {
+            var nodes = atlas
+                .Document.Lymph.Where(g =>
+                    flow.DrainsTo.Contains(g.Id)
+                    && StrokePath.Nearest(new(Math.Abs(g.Frontal[0]), g.Frontal[1]), g.Surface, atlas).Contains(flow.Zone)
+                )
+                .Select(g => g.Id)
+                .ToList();
+            return nodes.Count > 0 && map.Flow.Any(f => f.Zone != flow.Zone && f.Verdict == "with" && f.DrainsTo.Any(nodes.Contains));
+        }
+
+        private static readonly (string Word, string Region)[] FluidParts =
+        [
+            ("forehead", "forehead-brows"),
+            ("brow", "forehead-brows"),
+            ("eye", "eyes"),
+            ("lid", "eyes"),
+            ("bag", "eyes"),
+            ("temple", "temples-scalp-ears"),
+            ("nose", "nose"),
+            ("cheek", "cheeks"),
+            ("mouth", "mouth-chin"),
+            ("lip", "mouth-chin"),
+            ("chin", "mouth-chin"),
+            ("jaw", "jaw"),
+            ("neck", "neck"),
+            ("chest", "shoulders-chest"),
+        ];
+
+        // Effect claims (R123): the table of effects, by the words they are said in.
+    }
+}

@@ -1,0 +1,198 @@
+using System.Text.RegularExpressions;
+
+namespace Wexis.Core.Techniques.Claims;
+
+/// <summary>The words in which claims are made (common practice), one pattern a meaning.</summary>
+public static partial class ClaimReview
+{
+    private const RegexOptions Free = RegexOptions.IgnoreCase;
+
+    [GeneratedRegex(
+        @"\b(?:cur(?:e|es|ing)|heals?|treats?|diagnos\w*|glaucoma|bell'?s?\s+palsy|paralysis|stroke patients|thyroid|sinusitis|migraines?|depression|insomnia|blood\s+pressure|tinnitus|arthritis|cataract|neuralgia|disease)\b",
+        Free
+    )]
+    private static partial Regex Medical();
+
+    [GeneratedRegex(@"\b(?:stud(?:y|ies)|trial|research|scien\w+|proven|prove[sd]?|clinically|evidence|dermatolog\w*)\b", Free)]
+    private static partial Regex Study();
+
+    [GeneratedRegex(
+        @"\b(?:caused?\s+by|comes?\s+from|because\b|due\s+to|is\s+why|that\s+is\s+why|result\s+of|makes?\s+the\s+(?:line|fold|crease)|causes?|from\s+(?:a\s+)?weak)\b",
+        Free
+    )]
+    private static partial Regex CauseWords();
+
+    [GeneratedRegex(@"\b(?:lies|sits|located|found|is\s+at|runs\s+along|is\s+under|is\s+beside|is\s+between)\b", Free)]
+    private static partial Regex PlaceWords();
+
+    [GeneratedRegex(@"\b(?:not|without|never|rather\s+than|instead\s+of|against|while|unlike|opposes?|spares?)\b[^,.;]*$", Free)]
+    private static partial Regex SetApart();
+
+    [GeneratedRegex(@"\b(?:helps?|also|a\s+little|assists?|supports?|slightly)\b", Free)]
+    private static partial Regex Helps();
+
+    [GeneratedRegex(@"(?:^|-)(?:raise|lift|elevate|draw-.*-up|pull-.*-up)", Free)]
+    private static partial Regex Upward();
+
+    [GeneratedRegex(@"(?:^|-)(?:lower|depress|close|draw-brow-medially|pull-.*-down)", Free)]
+    private static partial Regex Downward();
+
+    [GeneratedRegex(@"\b(?:armpit|axill\w*)\b", Free)]
+    private static partial Regex Armpit();
+
+    [GeneratedRegex(@"\b(?:toxins?|detox\w*|poisons?|waste)\b", Free)]
+    private static partial Regex Toxins();
+
+    [GeneratedRegex(
+        @"\b(?:permanent\w*|forever|for\s+good|always|guarantee\w*|years?\s+younger|instantly|overnight|in\s+(?:a|one|two|three|\d+)\s+(?:days?|weeks?)|remov\w*|eras\w*|never\s+again|completely|no\s+more|lasting)\b",
+        Free
+    )]
+    private static partial Regex Exaggerates();
+
+    [GeneratedRegex(
+        @"\b(?:permanent\w*|forever|for\s+good|guarantee\w*|years?\s+younger|instantly|overnight|in\s+(?:a|one|two|three|\d+)\s+(?:days?|weeks?)|never\s+again|for\s+life)\b",
+        Free
+    )]
+    private static partial Regex Forever();
+
+    [GeneratedRegex(@"\b(?:weak\w*|slack\w*|untrained|lazy|flabby)\b", Free)]
+    private static partial Regex Weak();
+
+    [GeneratedRegex(@"\b(?:horizontal|level|cross)\b.*\b(?:nose|root)\b|\bnose\s+root\b|\broot\s+of\s+the\s+nose\b", Free)]
+    private static partial Regex NoseRootLine();
+
+    [GeneratedRegex(
+        @"\b(?:vertical|frown|elevens?|11s?|upright)\b.*\b(?:lines?|creases?|brows?)\b|\bfrown\s*lines?\b|\bglabella\w*\b|\bbetween\s+the\s+brows\b",
+        Free
+    )]
+    private static partial Regex FrownLines();
+
+    [GeneratedRegex(@"\bforehead\b|\bhorizontal\s+lines?\b", Free)]
+    private static partial Regex ForeheadLines();
+
+    [GeneratedRegex(@"\bcrow'?s?[\s-]*feet\b|\bouter[\s-](?:eye|corner)\b|\blines?\b.*\bouter\b.*\beye\b", Free)]
+    private static partial Regex CrowsFeet();
+
+    [GeneratedRegex(@"\blip\s+lines?\b|\b(?:upright|vertical)\b.*\blip\b|\bsmoker", Free)]
+    private static partial Regex LipLines();
+
+    [GeneratedRegex(
+        @"\bnasolabial\b|\bnose[\s-]to[\s-]mouth\b|\bsmile\s+lines?\b|\bmouth[\s-]side\s+fold|\blaugh(?:ter)?\s+lines?\b",
+        Free
+    )]
+    private static partial Regex MouthSideFold();
+
+    [GeneratedRegex(@"\bmarionette\b|\bcorners?\b.*\bdown\b|\bdrooping\s+corners?\b", Free)]
+    private static partial Regex CornersDown();
+
+    [GeneratedRegex(@"\bneck\s+(?:bands?|cords?|lines?)\b", Free)]
+    private static partial Regex NeckBands();
+
+    [GeneratedRegex(@"\bchin\b.*\bdimpl\w*|\bdimpl\w*\b.*\bchin\b|\bpebbl\w*", Free)]
+    private static partial Regex ChinDimples();
+
+    [GeneratedRegex(@"\b(?:wide|square|broad)\b.*\bjaw\b|\bjaw\b.*\b(?:wide|square)\b", Free)]
+    private static partial Regex WideJaw();
+
+    [GeneratedRegex(@"\bbunny\s+lines?\b|\bside\s+of\s+the\s+nose\b", Free)]
+    private static partial Regex BunnyLines();
+
+    [GeneratedRegex(@"\b(?:LI|ST|GB|BL|GV|DU|CV|REN|SI|TE|SJ|EX|DI|M-HN)\s?-?\d{1,2}\b", Free)]
+    private static partial Regex PointCode();
+
+    [GeneratedRegex(@"(?<!\b(?:no|not|un|without\s+a?\s*)\s*)\b(?:randomi[sz]ed|controlled|placebo|control\s+group)\b", Free)]
+    private static partial Regex Controlled();
+
+    [GeneratedRegex(@"\b(?:prov(?:e|es|ed|en)|proof|beyond\s+doubt)\b", Free)]
+    private static partial Regex Proved();
+
+    [GeneratedRegex(@"\b(?:massage\w*|roller|gua\s*sha|stone|eye(?:s|lids?)?|lids?|jaw\w*|neck|lymph\w*|drainage|point)\b", Free)]
+    private static partial Regex OtherWork();
+
+    [GeneratedRegex(
+        @"\b(?:wrinkl\w*|fine\s+lines?|lines?\s+(?:vanish|disappear|go)|(?:removes?|erases?|smooth\w*|reduc\w*|fewer|less)\b.*\b(?:lines?|folds?|creases?)|crow'?s?\s*feet)\b",
+        Free
+    )]
+    private static partial Regex WrinkleWords();
+
+    [GeneratedRegex(@"\bmen\b", Free)]
+    private static partial Regex Men();
+
+    [GeneratedRegex(
+        @"\b(?:daily|every\s+day|each\s+day)\b(?!.*\b(?:8|eight)\s+weeks\b)|\b(?:20|twenty)\s+weeks\s+(?:daily|every\s+day)\b",
+        Free
+    )]
+    private static partial Regex DailyThroughout();
+
+    [GeneratedRegex(@"\bin\s+(?:a|one|two|three|four|\d)\s+(?:days?|weeks?)\b|\binstantly\b|\bovernight\b", Free)]
+    private static partial Regex Soon();
+
+    [GeneratedRegex(@"\b(?:this|one|a\s+single)\s+(?:exercise|technique)\b", Free)]
+    private static partial Regex OneExercise();
+
+    [GeneratedRegex(@"(?<n>\d+)\s+(?:women|people|participants|persons|volunteers)\b", Free)]
+    private static partial Regex Women();
+
+    [GeneratedRegex(@"(?<n>\d+(?:\.\d+)?)\s+years?\b", Free)]
+    private static partial Regex Years();
+
+    [GeneratedRegex(@"\bcheeks?\b.*\b(?:full\w*|plump\w*|volume|round\w*)\b|\b(?:full\w*|plump\w*|volume)\b.*\bcheeks?\b", Free)]
+    private static partial Regex Cheeks();
+
+    [GeneratedRegex(@"\bred\w*\b.*\b(?:releas\w*|stagnat\w*|means|shows|good)\b", Free)]
+    private static partial Regex GuashaRed();
+
+    [GeneratedRegex(@"\b(?:organs?|liver|kidneys?|lungs?|stomach|meridians?|energy|qi|chi|intestine)\b", Free)]
+    private static partial Regex Organs();
+
+    [GeneratedRegex(@"\bconvergence\b", Free)]
+    private static partial Regex Convergence();
+
+    [GeneratedRegex(@"\b(?:glasses|eyesight|vision|sight|myopia|short[\s-]?sighted\w*|spectacles)\b", Free)]
+    private static partial Regex Glasses();
+
+    [GeneratedRegex(
+        @"\b(?:hooded|droop\w*|ptosis|heavy)\b.*\blids?\b|\blids?\b.*\b(?:lift\w*|droop\w*|hooded)|\b(?:lift\w*|opens?)\b.*\bhooded\b|\bptosis\b|\blift\w*\b.*\blids?\b",
+        Free
+    )]
+    private static partial Regex Lids();
+
+    [GeneratedRegex(@"\b(?:collagen|elastin)\b", Free)]
+    private static partial Regex Collagen();
+
+    [GeneratedRegex(@"\bfrown\w*\b.*\bhabit\w*|\bhabit\w*\b.*\bfrown\w*|\bfrowns?\s+less\b|\bless\s+frowning\b", Free)]
+    private static partial Regex FrownHabit();
+
+    [GeneratedRegex(
+        @"\b(?:bones?|skull|slim\w*|narrow\w*|cartilage|nose\s+smaller|smaller\s+nose|shrinks?|reshap\w*|v[\s-]?shape\w*|sinus\w*\s+empt\w*)\b",
+        Free
+    )]
+    private static partial Regex Bone();
+
+    [GeneratedRegex(@"\b(?:puff\w*|swell\w*|swollen|bags?|depuff\w*|water\s+retention)\b", Free)]
+    private static partial Regex Puffy();
+
+    [GeneratedRegex(@"\b(?:eye\s*strain|tired\s+eyes|screen|dry\s+eyes|rests?\s+the\s+eyes|eyes?\s+(?:rest|comfort)\w*)\b", Free)]
+    private static partial Regex EyeRest();
+
+    [GeneratedRegex(@"\b(?:clench\w*|grind\w*|jaw\s+(?:pain|tension|ache)|tmd|tmj)\b", Free)]
+    private static partial Regex JawRest();
+
+    [GeneratedRegex(
+        @"\b(?:ton(?:e|es|ed|ing)|firm\w*|strengthen\w*|stronger|lift(?:s|ing)?\s+(?:the\s+)?(?:face|skin|contour|cheeks?)|tight(?:er|ens?)\s+skin|facelift)\b",
+        Free
+    )]
+    private static partial Regex ToneWords();
+
+    [GeneratedRegex(@"\b(?:lift(?:s|ing)?\s+(?:the\s+)?(?:face|skin|contour)|tight(?:er|ens?)\s+skin|facelift)\b", Free)]
+    private static partial Regex LiftsFace();
+
+    [GeneratedRegex(@"\b(?:bigger|thicker|grow\w*|enlarg\w*|muscle\s+(?:mass|volume|size)|hypertroph\w*|builds?\s+muscle)\b", Free)]
+    private static partial Regex MuscleSize();
+
+    [GeneratedRegex(@"\b(?:blood\s*flow|circulation|glow\w*|oxygen\w*|warm\w*|pink|rosy)\b", Free)]
+    private static partial Regex BloodFlow();
+
+    [GeneratedRegex(@"\b(?:relax\w*|tension|headaches?|calm\w*|stress|ease[sd]?|loosen\w*|soften\w*|pain)\b", Free)]
+    private static partial Regex RelaxWords();
+}

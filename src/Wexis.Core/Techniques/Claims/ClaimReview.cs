@@ -1,0 +1,314 @@
+using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
+using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Steps;
+using Wexis.Core.Techniques.Work;
+
+namespace Wexis.Core.Techniques.Claims;
+
+/// <summary>One claim against the map: verdicts (the weightiest first), why, what is right instead, and how good the evidence is.</summary>
+/// <param name="Verdicts">Verdict ids of the action model.</param>
+/// <param name="Correction">What may be said instead, without blame; null when the claim stands.</param>
+/// <param name="Grade">Grade of evidence A, B, C, D or X; null where mechanics decide and no effect is claimed.</param>
+public sealed record ClaimVerdict(
+    int Claim,
+    string Text,
+    string Kind,
+    IReadOnlyList<string> Verdicts,
+    string Because,
+    string? Correction,
+    string? Grade,
+    string? GradeWords,
+    Reason Why
+)
+{
+    public bool Stands => Verdicts is ["supported"];
+}
+
+/// <summary>
+/// Compares what an author says with what the mechanics can work (rules R120–R125). A claim never changes the map.
+/// See docs/method.md#claims.
+/// </summary>
+public static partial class ClaimReview
+{
+    /// <summary>Whether a sentence speaks of illness, healing or diagnosis.</summary>
+    internal static bool IsMedical(string text) => Medical().IsMatch(text);
+
+    public static IReadOnlyList<ClaimVerdict> Of(
+        TechniqueDocument document,
+        IReadOnlyList<DerivedStep> steps,
+        WorkMap map,
+        Atlas atlas,
+        ActionModel model
+    )
+    {
+        ArgumentNullException.ThrowIfNull(document);
+        ArgumentNullException.ThrowIfNull(steps);
+        var desk = new Desk(steps, map, atlas, model);
+        return
+        [
+            .. (document.Claims ?? [])
+                .Select((c, i) => (Claim: c, Index: i))
+                .Where(x => !string.IsNullOrWhiteSpace(x.Claim.Text))
+                .Select(x => desk.Judge(x.Claim, x.Index)),
+        ];
+    }
+
+    /// <summary>What one judgement needs at hand.</summary>
+    private sealed partial class Desk(IReadOnlyList<DerivedStep> steps, WorkMap map, Atlas atlas, ActionModel model)
+    {
+        private IReadOnlyList<WorkedRow> Rows => map.Worked;
+
+        private bool HandsOnly => steps.All(s => s.Completed.AllActs.Count == 0);
+
+        public ClaimVerdict Judge(Claim claim, int index)
+        {
+            var text = claim.Text!;
+            var structures = claim.Structure is { } told && atlas.IsStructure(told) ? [told] : ClaimWords.Structures(text, atlas);
+            var verb = ClaimWords.Verb(claim.Verb, text);
+            if (
+                structures.Count == 0
+                && claim.Kind is null or "structure" or "mode"
+                && verb is ClaimVerb.Trains or ClaimVerb.Strengthens or ClaimVerb.Relaxes or ClaimVerb.Stretches or ClaimVerb.Massages
+                && !EffectWords.Any(e => e.Id is not "ef-massage-tone" and not "ef-relax" and not "ef-jaw-rest" && e.Words.IsMatch(text))
+            )
+                structures = ClaimWords.OfPart(text);
+            var kind = claim.Kind ?? KindOf(text, structures, verb);
+            var finding =
+                Medical().IsMatch(text) && kind is not "evidence"
+                    ? OutOfScope()
+                    : kind switch
+                    {
+                        "effect" => Effect(text),
+                        "evidence" => Evidence(text),
+                        "cause" => Cause(text, structures),
+                        "place" => Place(text, structures),
+                        "lymph" => Lymph(text),
+                        "action" => Action(text, structures, verb),
+                        _ when structures.Count == 0 => verb == ClaimVerb.Drains ? Lymph(text) : Effect(text),
+                        _ when claim.Structure is null && Several(text) is { Count: > 1 } named => Together([
+                            .. named.Select(n => Structure(text, n.Structures, verb, kind)),
+                        ]),
+                        _ => Structure(text, structures, verb, kind),
+                    };
+            // What stands as mechanics may still promise too much.
+            if (finding.Verdicts is ["supported"] && kind is "structure" or "mode" or "action" && Forever().IsMatch(text))
+                finding = finding with
+                {
+                    Verdicts = ["overstated-effect"],
+                    Because = $"{finding.Because} How long it lasts is not shown.",
+                    Correction = "Say what it works, without how long or how much.",
+                    Grade = "D",
+                };
+            return new(
+                index,
+                text,
+                kind,
+                finding.Verdicts,
+                finding.Because,
+                finding.Correction,
+                finding.Grade,
+                finding.Grade is { } g ? model.Document.EvidenceGrades[g] : null,
+                new(
+                    finding.Rule,
+                    model.RuleText(finding.Rule),
+                    [
+                        new("claim", text),
+                        .. structures.Take(1).Select(s => new ReasonInput("structure", atlas.PlainName(s))),
+                        new("kind", kind),
+                    ],
+                    finding.Source
+                )
+            );
+        }
+
+        /// <summary>The kind of a claim that nobody sorted (R120).</summary>
+        private static string KindOf(string text, IReadOnlyList<string> structures, ClaimVerb verb)
+        {
+            if (Study().IsMatch(text))
+                return "evidence";
+            if (CauseWords().IsMatch(text))
+                return "cause";
+            if (verb == ClaimVerb.Drains)
+                return "lymph";
+            if (PlaceWords().IsMatch(text) && (structures.Count > 0 || PointCode().IsMatch(text)))
+                return "place";
+            if (verb is ClaimVerb.Lifts or ClaimVerb.Lowers)
+                return "action";
+            if (structures.Count == 0)
+                return "effect";
+            return verb == ClaimVerb.Strengthens ? "mode" : "structure";
+        }
+
+        private sealed record Finding(
+            IReadOnlyList<string> Verdicts,
+            string Because,
+            string? Correction,
+            string? Grade,
+            string Rule,
+            string Source = "action model, from memory"
+        );
+
+        private static Finding Stands(string because, string rule, string? grade = null) => new(["supported"], because, null, grade, rule);
+
+        private static Finding OutOfScope() =>
+            new(
+                ["out-of-scope"],
+                "This is a medical or diagnostic matter; a trainer cannot say it.",
+                "Leave it out, and send the person to a licensed clinician.",
+                null,
+                "R123"
+            );
+
+        // Structure and mode claims (R121, R122).
+
+        /// <summary>The muscles that a claim lists; those it only sets apart ("not the frontalis") are not claimed.</summary>
+        private IReadOnlyList<ClaimWords.NameSaid> Several(string text) =>
+            [.. ClaimWords.Named(text, atlas).Where(n => !SetApart().IsMatch(text[..n.At]))];
+
+        /// <summary>A claim that lists several muscles stands when each of them does; the first that does not decides.</summary>
+        private static Finding Together(IReadOnlyList<Finding> findings) =>
+            (findings.FirstOrDefault(f => f.Verdicts[0] != "supported") ?? findings[0]) with
+            {
+                Because = string.Join(" ", findings.Select(f => f.Because).Distinct()),
+            };
+
+        private Finding Structure(string text, IReadOnlyList<string> structures, ClaimVerb verb, string kind)
+        {
+            // A name that covers several parts is judged by the part that stands best.
+            var findings = structures.Select(s => OneStructure(text, s, verb, kind)).ToList();
+            return findings.FirstOrDefault(f => f.Verdicts[0] == "supported")
+                ?? findings.FirstOrDefault(f => f.Verdicts[0] == "partly-right")
+                ?? findings.FirstOrDefault(f => f.Verdicts[0] is "wrong-mode" or "antagonist-confused")
+                ?? findings[0];
+        }
+
+        private Finding OneStructure(string text, string structure, ClaimVerb verb, string kind)
+        {
+            var mine = Rows.Where(r => r.Structure == structure).ToList();
+            var name = atlas.PlainName(structure);
+            switch (verb)
+            {
+                case ClaimVerb.Relaxes:
+                    if (mine.Any(r => r.Mode is "inhibited" or "kneaded" or "compressed" or "stretched"))
+                        return Stands($"The {name} is {Ways(mine.Where(r => !Modes.IsActive(r.Mode)))}.", "R121", "C");
+                    if (mine.Any(r => Modes.IsActive(r.Mode)))
+                        return new(
+                            ["wrong-mode"],
+                            $"The {name} is {Ways(mine)} here: that is work, not rest.",
+                            $"Say: works the {name}.",
+                            null,
+                            "R121"
+                        );
+                    return Missing(structure, name);
+                case ClaimVerb.Stretches:
+                    if (mine.Any(r => r.Mode == "stretched"))
+                        return Stands($"The {name} is stretched.", "R44");
+                    if (mine.Count > 0)
+                        return new(
+                            ["wrong-mode"],
+                            $"The {name} is {Ways(mine)}; its ends are not drawn apart.",
+                            $"Say: {Ways(mine)}, not stretched.",
+                            null,
+                            "R44"
+                        );
+                    return Missing(structure, name);
+                case ClaimVerb.Massages:
+                    if (mine.Any(r => r.Mode is "kneaded" or "compressed" or "stretched"))
+                        return Stands($"The hand reaches the {name}: {Ways(mine)}.", "R40");
+                    if (mine.Any(r => Modes.IsActive(r.Mode)))
+                        return new(["wrong-mode"], $"The {name} is {Ways(mine)}; no hand presses it.", null, null, "R41");
+                    return Missing(structure, name);
+                case ClaimVerb.Drains:
+                    return Lymph(text);
+                default:
+                    return Trained(text, structure, name, mine, verb, kind);
+            }
+        }
+
+        private Finding Trained(string text, string structure, string name, List<WorkedRow> mine, ClaimVerb verb, string kind)
+        {
+            var active = mine.Where(r => Modes.IsActive(r.Mode)).OrderBy(r => Strengths.Rank(r.Strength)).ToList();
+            if (structure is "skin" or "superficial-lymph" && mine.Count > 0)
+                return Stands($"The {name} is moved.", "R40");
+            if (active.Count > 0)
+            {
+                var best = active[0];
+                if (best.Strength == "primary" || (best.Strength == "secondary" && Helps().IsMatch(text)))
+                    return Stands($"The {name} is {Ways(active)} ({best.Strength}).", "R121", verb == ClaimVerb.Strengthens ? "C" : null);
+                return new(
+                    ["partly-right"],
+                    $"The {name} is {Ways(active)}, but only as {(best.Strength == "secondary" ? "a helper" : "overflow in some people")}.",
+                    $"Say: {MainWork()}; the {name} helps.",
+                    null,
+                    "R121"
+                );
+            }
+            var tableQuiet = mine.Any(r => r.Mode == "inhibited" && r.Why.Any(w => w.Rule is "R10" or "R32"));
+            if (tableQuiet || Opposes(structure, text))
+                return new(
+                    ["antagonist-confused"],
+                    $"The {name} does the opposite: it {Does(structure)}. Here it is kept quiet.",
+                    Correction(name, structure),
+                    "X",
+                    "R121"
+                );
+            if (
+                mine.Any(r => r.Mode is "kneaded" or "compressed" or "stretched" or "skin-lymph")
+                || (verb == ClaimVerb.Strengthens && HandsOnly && Under(structure))
+            )
+                return new(
+                    verb == ClaimVerb.Strengthens || kind == "mode" ? ["wrong-mode", "unsupported-effect"] : ["wrong-mode"],
+                    $"The {name} is {(mine.Count > 0 ? Ways(mine) : "under the hand")}: nothing in it contracts, so nothing trains it.",
+                    $"Say: {(mine.Count > 0 ? Ways(mine) : "touched")}, not trained.",
+                    "X",
+                    "R122"
+                );
+            return Missing(structure, name);
+        }
+
+        /// <summary>A structure that has no row: out of reach where it lies under the hand, another structure otherwise.</summary>
+        private Finding Missing(string structure, string name)
+        {
+            var deepest = steps.SelectMany(s => s.Completed.AllHands).Max(h => h.Pressure) ?? 0;
+            var reached = atlas.Muscles.TryGetValue(structure, out var known) && known.MinPressureToReach <= deepest;
+            if (Under(structure) && !reached)
+            {
+                var level = atlas.Muscles.TryGetValue(structure, out var m) ? m.MinPressureToReach : 9;
+                return new(
+                    ["wrong-extent"],
+                    level >= 9
+                        ? $"The {name} cannot be reached from outside."
+                        : $"The {name} is reached from pressure {level} ({StepWords.Feel(level)}); the hand stays above it.",
+                    $"Say: {MainWork()}.",
+                    "X",
+                    "R40"
+                );
+            }
+            if (atlas.Muscles.TryGetValue(structure, out var deep) && deep.MinPressureToReach >= 9 && HandsOnly)
+                return new(["wrong-extent"], $"The {name} cannot be reached by a hand from outside.", $"Say: {MainWork()}.", "X", "R40");
+            return new(
+                ["wrong-structure"],
+                $"{Capital(MainWork())}; the {name} was named. It {Does(structure)}.",
+                Correction(name, structure),
+                "X",
+                "R121"
+            );
+        }
+
+        private bool Under(string structure) =>
+            map.ZonesTouched.Any(z =>
+                atlas.Zones.TryGetValue(z, out var zone)
+                && (zone.MusclesSuperficialToDeep.Contains(structure) || zone.MusclesBelowNotReached?.Contains(structure) == true)
+            );
+
+        /// <summary>The claim says a lift or an opening, and this muscle pulls the other way.</summary>
+        private bool Opposes(string structure, string text) =>
+            ClaimWords.Verb(null, text) is ClaimVerb.Lifts
+            && atlas.Muscles.TryGetValue(structure, out var m)
+            && m.Actions.Any(a => Downward().IsMatch(a.Verb))
+            && !m.Actions.Any(a => Upward().IsMatch(a.Verb));
+
+        // Action claims: "the corrugator lifts the brow", "tight closing lifts the brow".
+    }
+}

@@ -1,0 +1,135 @@
+using Wexis.Core.Anatomy;
+using Wexis.Core.Techniques.Documents;
+
+namespace Wexis.Core.Techniques.Doses;
+
+/// <summary>The mechanical kind of a step. Derived from what it does, never typed.</summary>
+/// <param name="Tempo">Seconds of one repetition where nobody told them.</param>
+/// <param name="DoseLine">A usual dose, in the trade's own line.</param>
+/// <param name="EndPoint">What usually tells the performer to stop.</param>
+public sealed record Family(
+    string Id,
+    string Name,
+    string Contact,
+    Tempo Tempo,
+    string DoseLine,
+    string Breath,
+    string GripOrSlip,
+    string EndPoint
+);
+
+/// <summary>The families with their defaults. Numbers are common practice, without a source; see docs/method.md#families.</summary>
+public static class FamilyDefaults
+{
+    public static readonly IReadOnlyList<Family> All =
+    [
+        new("light-glide", "light glide", "three-fingers", new(3, 0, 0, 0.5), "3 / 5 / 8", "free", "slip", "the path is walked to its end"),
+        new("firm-glide", "firm glide", "knuckles", new(3, 0, 0, 0.5), "3 / 5 / 8", "free", "slip", "the tissue softens"),
+        new(
+            "press-hold",
+            "press and hold",
+            "two-fingers",
+            new(1, 5, 1, 1),
+            "3 / 5 / 8",
+            "long-out",
+            "grip",
+            "the spot eases, nothing throbs"
+        ),
+        new("circles", "circles", "two-fingers", new(1, 0, 0, 0), "5 / 8 / 10", "free", "grip", "the count is done, the skin is warm"),
+        new(
+            "pinch-knead",
+            "pinch and knead",
+            "pinch-thumb-index",
+            new(0.5, 0, 0.5, 0),
+            "2 / 3 / 5",
+            "free",
+            "grip",
+            "the row is walked, light pink at most"
+        ),
+        new("tap", "tap", "two-fingers", new(0.3, 0, 0, 0), "15 / 20 / 30 s", "free", "grip", "the time is up"),
+        new("repetition", "repetition", "fingertip-index", new(1, 0, 1, 1), "5 / 8 / 10", "free", "grip", "the count is done"),
+        new("hold", "hold", "fingertip-index", new(1, 5, 1, 2), "2 / 3 / 5", "free", "grip", "the time is up, the part lets go fully"),
+        new(
+            "resisted",
+            "resisted",
+            "two-fingers",
+            new(1, 5, 2, 3),
+            "2 / 3 / 5",
+            "out-on-effort",
+            "grip",
+            "an even push, no fold in the skin"
+        ),
+        new("stretch", "stretch", "two-fingers", new(2, 8, 2, 2), "2 / 3 / 5", "long-out", "grip", "a mild pull, no pain"),
+        new("stillness", "stillness", "whole-palm", new(1, 3, 2, 2), "2 / 3 / 5", "free", "grip", "the quiet part has not moved"),
+        new(
+            "eye-drill",
+            "eye drill",
+            "fingertip-index",
+            new(2, 0, 2, 1),
+            "3 / 5 / 10",
+            "free",
+            "grip",
+            "the count is done, the eyes are comfortable"
+        ),
+        new(
+            "habit-check",
+            "habit check",
+            "whole-palm",
+            new(1, 5, 0, 0),
+            "3 / 5 / 10",
+            "nasal-slow",
+            "grip",
+            "the rest state is found again"
+        ),
+        new("tool-glide", "tool glide", "tool-flat", new(2.5, 0, 0, 0.5), "3 / 4 / 6", "free", "slip", "every line is drawn"),
+    ];
+
+    private static readonly IReadOnlyDictionary<string, Family> ById = All.ToDictionary(f => f.Id, StringComparer.Ordinal);
+
+    public static Family Get(string id) => ById[id];
+
+    /// <summary>The family of a step: by its working hand, else by its act; null while nothing happens yet.</summary>
+    public static string? Of(Step step, Atlas atlas, ActionModel model)
+    {
+        ArgumentNullException.ThrowIfNull(step);
+        var work = step.AllHands.FirstOrDefault(h => h.Role is null or "work" && h.Verb is not null and not "hold-still");
+        if (work is not null)
+        {
+            if (
+                work.Contact is { } c && atlas.Contacts.TryGetValue(c, out var contact) && contact.Kind == "tool"
+                || work.Verb is "tool-stroke" or "tool-press" or "roll" or "cup"
+            )
+                return "tool-glide";
+            return work.Verb switch
+            {
+                "stroke" => work.Pressure > model.Rules.LymphLevels.Max() ? "firm-glide" : "light-glide",
+                "circle" or "friction" or "scalp-glide" => "circles",
+                "knead" or "pinch-roll" or "pinch-hold" => "pinch-knead",
+                "press" or "lymph-pump" or "tool-press" => "press-hold",
+                "tap" => "tap",
+                "stretch-apart" or "lift-hold" => "stretch",
+                _ => "stillness",
+            };
+        }
+        if (step.AllActs.FirstOrDefault(a => a.Do is not null) is not { } act)
+            return step.AllHands.Any(h => h.Verb is not null) ? "stillness" : null;
+        var verb = model.Resolve(act.Do!).Base ?? act.Do!;
+        if (act.Resist is not null and not "none")
+            return "resisted";
+        if (
+            verb is "gaze" or "widen-eyes" or "blink"
+            && (
+                act.AllHoldStill.Any(h => h.By is "palm" or "finger")
+                || step.AllHands.Any(h => h.Verb == "hold-still" && h.Role is "hold" or "anchor")
+            )
+        )
+            return "stillness";
+        return verb switch
+        {
+            "gaze" => "eye-drill",
+            "jaw-rest" or "relax-scan" or "drop-shoulders" or "breathe" or "palm-eyes" => "habit-check",
+            "head-tilt-side" or "head-back" or "neck-bend-forward" or "chin-tuck" => "stretch",
+            _ => act.Tempo?.HoldS >= model.Rules.HoldSeconds || step.Tempo?.HoldS >= model.Rules.HoldSeconds ? "hold" : "repetition",
+        };
+    }
+}

@@ -1,0 +1,126 @@
+using System.Numerics;
+using Wexis.Core.Anatomy;
+using Wexis.Core.Techniques.Work;
+
+namespace Wexis.Core.Techniques.Library;
+
+/// <summary>A technique of the library, as a review of the whole needs it.</summary>
+public sealed record ShelvedTechnique(string Id, string Name, string? Region, string? School, string Standing, TechniqueBrief Brief);
+
+/// <summary>Two techniques that consist of nearly the same.</summary>
+/// <param name="Likeness">Marks in common / marks of either, in [0, 1].</param>
+public sealed record NearDuplicate(string First, string FirstName, string Second, string SecondName, double Likeness);
+
+/// <summary>A structure that one technique trains and another lets rest or loosens.</summary>
+public sealed record SameMuscleConflict(
+    string Structure,
+    string Name,
+    IReadOnlyList<string> Trained,
+    IReadOnlyList<string> Rested,
+    IReadOnlyList<string> Loosened
+);
+
+/// <summary>Something the library does not hold.</summary>
+/// <param name="Kind">structure, mode, region or school.</param>
+public sealed record LibraryLack(string Kind, string Id, string Says);
+
+/// <summary>
+/// What a library as a whole shows: what is there twice, what is missing, where it pulls one muscle two ways. Parked and retired ones
+/// count for nothing.
+/// </summary>
+public sealed record LibraryReview(
+    IReadOnlyList<NearDuplicate> Duplicates,
+    IReadOnlyList<SameMuscleConflict> Conflicts,
+    IReadOnlyList<LibraryLack> Lacks
+)
+{
+    public static LibraryReview Of(IReadOnlyList<ShelvedTechnique> techniques, Atlas atlas)
+    {
+        ArgumentNullException.ThrowIfNull(techniques);
+        ArgumentNullException.ThrowIfNull(atlas);
+        var counted = techniques.Where(t => t.Standing is not ("parked" or "retired")).ToList();
+        return new(DuplicatesIn(counted), [.. ConflictsIn(counted, atlas)], [.. LacksOf(counted, atlas)]);
+    }
+
+    /// <summary>Every pair, by bits: a mark is one bit, so that thousands of techniques are compared while a page loads.</summary>
+    private static List<NearDuplicate> DuplicatesIn(List<ShelvedTechnique> techniques)
+    {
+        var bitOf = techniques
+            .SelectMany(t => t.Brief.Marks)
+            .Distinct()
+            .Select((m, i) => (m, i))
+            .ToDictionary(x => x.m, x => x.i, StringComparer.Ordinal);
+        var words = (bitOf.Count + 63) / 64;
+        var sets = techniques
+            .Select(t =>
+            {
+                var bits = new ulong[words];
+                foreach (var mark in t.Brief.Marks)
+                    bits[bitOf[mark] / 64] |= 1UL << (bitOf[mark] % 64);
+                return bits;
+            })
+            .ToArray();
+        var counts = techniques.Select(t => t.Brief.Marks.Count).ToArray();
+        var found = new List<NearDuplicate>();
+        for (var i = 0; i < sets.Length; i++)
+        for (var j = i + 1; j < sets.Length; j++)
+        {
+            // Sets of too different size cannot be that alike.
+            if (counts[i] == 0 || Math.Min(counts[i], counts[j]) < TechniqueLikeness.NearDuplicate * Math.Max(counts[i], counts[j]))
+                continue;
+            var both = 0;
+            for (var w = 0; w < words; w++)
+                both += BitOperations.PopCount(sets[i][w] & sets[j][w]);
+            var likeness = both / (double)(counts[i] + counts[j] - both);
+            if (likeness >= TechniqueLikeness.NearDuplicate)
+                found.Add(new(techniques[i].Id, techniques[i].Name, techniques[j].Id, techniques[j].Name, likeness));
+        }
+        return [.. found.OrderByDescending(d => d.Likeness).ThenBy(d => d.FirstName, StringComparer.Ordinal)];
+    }
+
+    private static IEnumerable<SameMuscleConflict> ConflictsIn(List<ShelvedTechnique> techniques, Atlas atlas)
+    {
+        var rows = techniques
+            .SelectMany(t =>
+                t.Brief.Works.Where(w => w.Strength == "primary" && atlas.Muscles.ContainsKey(w.Structure))
+                    .Select(w => (t.Name, w.Structure, w.Mode))
+            )
+            .ToLookup(r => r.Structure);
+        foreach (var structure in rows.OrderBy(g => atlas.PlainName(g.Key), StringComparer.Ordinal))
+        {
+            List<string> By(Func<string, bool> mode) =>
+                [.. structure.Where(r => mode(r.Mode)).Select(r => r.Name).Distinct().Order(StringComparer.Ordinal)];
+            var (trained, rested, loosened) = (
+                By(Modes.IsActive),
+                By(m => m == "inhibited"),
+                By(m => m is "kneaded" or "compressed" or "stretched")
+            );
+            if (trained.Count > 0 && rested.Count + loosened.Count > 0)
+                yield return new(structure.Key, atlas.PlainName(structure.Key), trained, rested, loosened);
+        }
+    }
+
+    private static IEnumerable<LibraryLack> LacksOf(List<ShelvedTechnique> techniques, Atlas atlas)
+    {
+        foreach (var region in atlas.Document.Regions.Where(r => techniques.All(t => t.Region != r.Id)))
+            yield return new("region", region.Id, $"no technique for the region {region.Name}");
+        foreach (var school in atlas.Document.Schools.Where(s => techniques.All(t => t.School != s.Id)))
+            yield return new("school", school.Id, $"no technique of the school {school.Name}");
+        var works = techniques.SelectMany(t => t.Brief.Works).ToList();
+        foreach (var mode in Modes.All.Where(m => works.All(w => w.Mode != m)))
+            yield return new("mode", mode, $"nothing is {Modes.Plain(mode)}");
+        var worked = works.ToLookup(w => w.Structure);
+        foreach (var muscle in atlas.Document.Muscles.Where(m => m.Voluntary == "yes" || m.MinPressureToReach <= 5))
+        {
+            var rows = worked[muscle.Id].ToList();
+            if (rows.Count == 0)
+                yield return new("structure", muscle.Id, $"nothing works the {muscle.PlainName}");
+            else if (muscle.Voluntary == "yes" && !rows.Any(r => Modes.IsActive(r.Mode)))
+                yield return new(
+                    "structure",
+                    muscle.Id,
+                    $"the {muscle.PlainName} is {string.Join(", ", rows.Select(r => Modes.Plain(r.Mode)).Distinct())}, never trained"
+                );
+        }
+    }
+}

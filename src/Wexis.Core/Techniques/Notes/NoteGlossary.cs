@@ -1,0 +1,518 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+using F23.StringSimilarity;
+using Wexis.Core.Anatomy;
+using Wexis.Core.Techniques.Claims;
+using Wexis.Core.Techniques.Documents;
+
+namespace Wexis.Core.Techniques.Notes;
+
+/// <summary>
+/// A sentence of notes; <c>MayHead </c> when it opens the notes, or has a line to itself, not of a list, after an empty one; <c>Heads
+/// </c> when it is set like a heading besides.
+/// </summary>
+internal sealed record NoteSentence(string Text, bool MayHead, bool Heads);
+
+/// <summary>
+/// Words of old notes (common practice): verbs, movements, places, fingers, pressure, doses; and spellings that only sound like anatomy.
+/// </summary>
+internal sealed partial class NoteGlossary
+{
+    private readonly IReadOnlyList<(string Words, string Landmark)> _places;
+    private readonly IReadOnlyList<(string Words, string Zone)> _zones;
+    private readonly IReadOnlyList<(string Words, string Id, string Name)> _names;
+    private readonly HashSet<string> _known;
+    private readonly Atlas _atlas;
+
+    private NoteGlossary(Atlas atlas)
+    {
+        _atlas = atlas;
+        _places =
+        [
+            .. CommonPlaces.Where(p => atlas.Landmarks.ContainsKey(p.Landmark)),
+            .. atlas.Landmarks.Select(l => (l.Value.Name.ToLowerInvariant(), l.Key)),
+        ];
+        _places = [.. _places.OrderByDescending(p => p.Words.Length)];
+        _zones = [.. CommonZones, .. atlas.Document.Zones.Select(z => (z.Name.ToLowerInvariant(), z.Id))];
+        _names =
+        [
+            .. GroupNames.Where(g => atlas.Muscles.ContainsKey(g.Id)).Select(g => (g.Words, g.Id, g.Words)),
+            .. atlas.Document.Muscles.SelectMany(m =>
+                new[] { m.PlainName, m.NameLaTa2.Replace("Musculus ", "", StringComparison.OrdinalIgnoreCase) }
+                    .Distinct(StringComparer.OrdinalIgnoreCase)
+                    .Select(n => (n.ToLowerInvariant(), m.Id, m.PlainName))
+            ),
+        ];
+        _known =
+        [
+            .. _names.SelectMany(n => Words(n.Words)),
+            .. _places.SelectMany(p => Words(p.Words)),
+            .. _zones.SelectMany(z => Words(z.Words)),
+            .. PlainWords,
+        ];
+    }
+
+    public static NoteGlossary Of(Atlas atlas)
+    {
+        ArgumentNullException.ThrowIfNull(atlas);
+        return new(atlas);
+    }
+
+    /// <summary>The question that a dose in a later sentence answers.</summary>
+    public const string HowManyAsked = "How many, how long?";
+
+    /// <summary>Sentences in order; a list's numbers and bullets are no words.</summary>
+    public static IReadOnlyList<NoteSentence> Sentences(string text)
+    {
+        ArgumentNullException.ThrowIfNull(text);
+        var found = new List<NoteSentence>();
+        var opens = true;
+        var lines = LineEnd().Split(text);
+        var many = lines.Count(l => l.Any(char.IsLetter)) > 1;
+        for (var i = 0; i < lines.Length; i++)
+        {
+            var sentences = SentenceEnd()
+                .Split(lines[i])
+                .Select(s => Bullet().Replace(s, "").Trim())
+                .Where(s => s.Any(char.IsLetter))
+                .ToList();
+            var may = opens && !Bullet().IsMatch(lines[i]) && (sentences.Count == 1 ? many : found.Count == 0);
+            var next = i + 1 < lines.Length ? lines[i + 1] : "";
+            var heads = may && sentences.Count == 1 && !Ends(lines[i]) && (next.Trim().Length == 0 || Bullet().IsMatch(next) || Ends(next));
+            found.AddRange(sentences.Select((s, n) => new NoteSentence(s, may && n == 0, heads)));
+            opens = sentences.Count == 0;
+        }
+        return found;
+
+        static bool Ends(string line) => line.TrimEnd() is [.., '.' or '!' or '?' or ';'];
+    }
+
+    /// <summary>
+    /// A heading: a few words that say neither how nor how much. One that begins with what to do ("Smile over the chin") must be set like
+    /// a heading.
+    /// </summary>
+    public bool IsTitle(NoteSentence told) => told.MayHead && IsTitle(told.Text) && (told.Heads || !BeginsWithWork(told.Text));
+
+    private bool IsTitle(string sentence) =>
+        Words(sentence).Count <= MostWordsOfTitle
+        && Dose(sentence) is null
+        && !Forbids(sentence)
+        && !IsAdvice(sentence)
+        && !IsClaim(sentence)
+        && Material(sentence) is null
+        && LaysHands(sentence) is null
+        && !Contacts.Any(c => c.Pattern.IsMatch(sentence))
+        && Still(sentence).Count == 0
+        && Pose(sentence) is null;
+
+    private static bool BeginsWithWork(string sentence) =>
+        HandVerbs.Any(v => v.Pattern.Match(sentence) is { Success: true, Index: 0 })
+        || Moves.Any(v => v.Pattern.Match(sentence) is { Success: true, Index: 0 });
+
+    /// <summary>The name in a heading: "Exercise 3: Brow smoother." is "Brow smoother".</summary>
+    public static string Title(string sentence) => Heading().Replace(sentence, "").Trim(' ', '.', ':', '#', '*', '_', '-', '–', '!');
+
+    private const int MostWordsOfTitle = 8;
+
+    public static IReadOnlyList<string> Words(string text) => [.. WordPattern().Matches(text.ToLowerInvariant()).Select(m => m.Value)];
+
+    /// <summary>Why the polarity of a sentence matters; null where it does not.</summary>
+    public static string? Polarity(string sentence)
+    {
+        var risky = Risky().Match(sentence);
+        var negative = Negation().Match(sentence);
+        if (negative.Success && (risky.Success || Movement().IsMatch(sentence)))
+            return $"It says “{negative.Value.Trim().ToLowerInvariant()}”. Is that what was meant? A lost or a misheard “not” turns it round.";
+        return risky.Success ? $"“{risky.Value.Trim().ToLowerInvariant()}” stands here without a “not”. Was one lost?" : null;
+    }
+
+    public static bool Forbids(string sentence) => Forbidding().IsMatch(sentence);
+
+    public static bool IsAdvice(string sentence) => Advice().IsMatch(sentence) && !Movement().IsMatch(sentence);
+
+    /// <summary>
+    /// A sentence that says what a technique does; one with a dose, or one that begins with what to do, says how it is done.
+    /// </summary>
+    public bool IsClaim(string sentence) =>
+        Dose(sentence) is null
+        && !BeginsWithWork(sentence)
+        && (
+            Claims().IsMatch(sentence)
+            || (Targets().IsMatch(sentence) && (ClaimWords.Named(sentence, _atlas).Count > 0 || Garbled(sentence).Count > 0))
+        );
+
+    /// <summary>What is taken to hand before: oil, cream, a towel; null when the sentence says none.</summary>
+    public static string? Material(string sentence) =>
+        TakeToHand().Match(sentence) is { Success: true } m ? m.Groups["what"].Value.Trim().ToLowerInvariant() : null;
+
+    /// <summary>The dose as the sentence says it, numbers in figures; null when it says none.</summary>
+    public static Dose? Dose(string sentence)
+    {
+        var figures = InFigures(sentence);
+        var often = Often(sentence);
+        var found = DoseWords().Matches(OftenWords().Replace(figures, " ")).Select(m => m.Value.Trim()).Where(v => v.Length > 0).ToList();
+        if (found.Count == 0 || !found.Any(f => f.Any(char.IsDigit) || CountWords().IsMatch(f)))
+            return null;
+        return Said(string.Join(", ", often is null ? found : [.. found, often]));
+    }
+
+    /// <summary>A dose with more said of it; what its line says already is not said twice.</summary>
+    public static Dose WithDose(Dose dose, string more) =>
+        dose.Line!.Contains(more, StringComparison.OrdinalIgnoreCase) || (more == "each side" && OneThenOther().IsMatch(dose.Line))
+            ? dose
+            : dose with
+            {
+                Line = $"{dose.Line}, {more}",
+            };
+
+    /// <summary>How often in a day or week, as a dose line writes it; null when not said.</summary>
+    public static string? Often(string sentence)
+    {
+        if (OftenWords().Match(InFigures(sentence)) is not { Success: true } m)
+            return null;
+        return m.Groups["day"].Success ? "once a day" : m.Value.Trim().ToLowerInvariant();
+    }
+
+    /// <summary>The hold of each repetition, as a dose line writes it; null when the sentence says none.</summary>
+    public static string? HoldOf(string sentence) =>
+        Hold().Match(InFigures(sentence)) is { Success: true } m ? $"hold {m.Groups["n"].Value} s" : null;
+
+    public static bool HasTime(string line) => TimeWords().IsMatch(line);
+
+    public static bool LastOnly(string sentence) => LastOne().IsMatch(sentence);
+
+    public static bool AllOver(string sentence) => WholeAgain().IsMatch(sentence);
+
+    /// <summary>Whether two dose lines begin with the same count; what a line says after it does not matter.</summary>
+    public static bool SameCount(string one, string other) => Numbers().Match(one).Value == Numbers().Match(other).Value;
+
+    /// <summary>A sentence that only sends to the other side: it names no place and no other work.</summary>
+    public bool OnlyTheOtherSide(string sentence) =>
+        OtherSide().IsMatch(sentence)
+        && PlacesIn(sentence).Count == 0
+        && (
+            Again().IsMatch(sentence) || (!HandVerbs.Any(v => v.Pattern.IsMatch(sentence)) && !Moves.Any(m => m.Pattern.IsMatch(sentence)))
+        );
+
+    private static Dose Said(string line) => new(line, null, null, null, [], null, null, null, null, null, null, null, null, null);
+
+    /// <summary>Number words before what is counted, as figures: "five seconds" is "5 seconds"; "five or six" is a range.</summary>
+    private static string InFigures(string sentence)
+    {
+        var figures = NumberWords().Replace(sentence, m => NumberValues[m.Groups["w"].Value.ToLowerInvariant()]);
+        return HalfMinute()
+            .Replace(EitherOr().Replace(Manner().Replace(figures, " "), "${low} to ${high}"), m =>
+                m.Groups["half"].Success ? "30 seconds" : "1 minute"
+            );
+    }
+
+    private static readonly Dictionary<string, string> NumberValues = new (string Word, int Value)[]
+    {
+        ("one", 1),
+        ("two", 2),
+        ("three", 3),
+        ("four", 4),
+        ("five", 5),
+        ("six", 6),
+        ("seven", 7),
+        ("eight", 8),
+        ("nine", 9),
+        ("ten", 10),
+        ("twelve", 12),
+        ("fifteen", 15),
+        ("twenty", 20),
+        ("thirty", 30),
+        ("sixty", 60),
+    }.ToDictionary(n => n.Word, n => n.Value.ToString(CultureInfo.InvariantCulture), StringComparer.Ordinal);
+
+    /// <summary>Parts that the sentence wants quiet.</summary>
+    public static IReadOnlyList<string> Still(string sentence) =>
+        KeepStill().IsMatch(sentence)
+            ?
+            [
+                .. StillParts
+                    .Where(p => Regex.IsMatch(sentence, $@"\b{p.Words}s?\b", RegexOptions.IgnoreCase))
+                    .Select(p => p.Zone)
+                    .Distinct(),
+            ]
+            : [];
+
+    /// <summary>How the rest is held meanwhile: seat, jaw, lips, lids, head, shoulders; null when the sentence says none.</summary>
+    public static PoseState? Pose(string sentence)
+    {
+        string? First(params (Regex Pattern, string Word)[] words) => words.FirstOrDefault(w => w.Pattern.IsMatch(sentence)).Word;
+        var pose = new PoseState(
+            null,
+            First((EyesShut(), "closed")),
+            First((JawLoose(), "rest"), (MouthOpen(), "open")),
+            First((LipsClosed(), "closed")),
+            null,
+            First((HeadBack(), "back"), (Upright(), "neutral")),
+            First((ShouldersDown(), "down"))
+        );
+        return pose == NoPose ? null : pose;
+    }
+
+    private static readonly PoseState NoPose = new(null, null, null, null, null, null, null);
+
+    /// <summary>A stroke told by its way only ("Then from the chin to the ear, 5 times."): the hand works on as before.</summary>
+    public Step? SameWork(string sentence, Step before)
+    {
+        ArgumentNullException.ThrowIfNull(before);
+        if (before.AllHands.Count == 0 || before.AllHands[0].AllPath.Count == 0 || PlacesIn(sentence) is not { Count: > 1 } places)
+            return null;
+        var hand = before.AllHands[0] with
+        {
+            Path = [.. places.Select(p => new PathPoint(p, null, null, null))],
+            Zones = [],
+            Sides = SidesOf(sentence) ?? before.AllHands[0].Sides,
+        };
+        return before with { Hands = [hand], Acts = [], Dose = Dose(sentence), Cue = Cue(sentence) };
+    }
+
+    /// <summary>A step, when the sentence says what happens; what it leaves open is named.</summary>
+    public Step? Step(string sentence, out IReadOnlyList<string> unknown)
+    {
+        var open = new List<string>();
+        unknown = open;
+        var hand = HandVerbs.FirstOrDefault(v => v.Pattern.IsMatch(sentence));
+        var move = Moves.FirstOrDefault(v => v.Pattern.IsMatch(sentence));
+        var dose = Dose(sentence);
+        if (hand.Verb is null && move.Do is null)
+        {
+            // Hands that are laid somewhere for a time do that and nothing else.
+            if (dose is null || !Laid().IsMatch(sentence))
+                return null;
+            hand.Verb = "hold-still";
+        }
+        if (dose is null)
+            open.Add(HowManyAsked);
+        if (Here().IsMatch(sentence))
+            open.Add($"“{Here().Match(sentence).Value.Trim().ToLowerInvariant()}”: where, or how?");
+        var sides = SidesOf(sentence);
+        var empty = new Step([], [], null, null, [.. Still(sentence)], dose, null, null, Cue(sentence), null, null);
+        // A movement of the face goes before what a hand lends it, unless the hand clearly works.
+        if (move.Do is not null && (hand.Verb is null || move.Pattern.Match(sentence).Index < hand.Pattern.Match(sentence).Index))
+            return empty with
+            {
+                Acts =
+                [
+                    new(
+                        move.Do,
+                        sides is "left" or "right" or "alternating" ? sides : "both",
+                        EffortOf(sentence),
+                        null,
+                        null,
+                        null,
+                        [],
+                        null,
+                        null,
+                        null,
+                        null,
+                        null
+                    ),
+                ],
+                Gaze = move.Gaze,
+            };
+        var track = Track(hand.Verb!, sentence);
+        if (track.AllPath.Count == 0 && track.AllZones.Count == 0)
+            open.Add(WhereAsked);
+        if (track.Pressure is null)
+            open.Add("How hard?");
+        if (track.Contact is null)
+            open.Add(WithWhatAsked);
+        return empty with { Hands = [track] };
+    }
+
+    private const string WhereAsked = "Where: from which place to which?";
+    private const string WithWhatAsked = "With which part of the hand, or which tool?";
+
+    /// <summary>
+    /// Hands that are only laid somewhere ("Place the fingertips at the temples."); null when the sentence does more or less.
+    /// </summary>
+    public Step? LaysHands(string sentence)
+    {
+        if (
+            !Laid().IsMatch(sentence)
+            || Moves.Any(m => m.Pattern.IsMatch(sentence))
+            || HandVerbs.Any(v => v.Pattern.IsMatch(sentence))
+            || Dose(sentence) is not null
+        )
+            return null;
+        var track = Track("hold-still", sentence);
+        return track.AllPath.Count == 0 && track.AllZones.Count == 0
+            ? null
+            : new([], [track], null, null, [], null, null, null, Cue(sentence), null, null);
+    }
+
+    /// <summary>A step that begins where hands were laid: they work from there, or stay there while the face moves.</summary>
+    public static Step From(Step laid, Step step, List<string> open)
+    {
+        ArgumentNullException.ThrowIfNull(open);
+        var (start, cue) = (laid.AllHands[0], Cue($"{laid.Cue} {step.Cue}"));
+        if (step.AllHands.Count == 0)
+        {
+            open.Add("The hands that lie there: do they resist, hold the skin, or only feel?");
+            return step with { Hands = [start], Cue = cue };
+        }
+        var hand = step.AllHands[0];
+        var begins = start.AllPath.Count > 0 && !ComesFrom().IsMatch(step.Cue ?? "");
+        var path = begins ? [.. start.AllPath.TakeLast(1), .. hand.AllPath.Where(p => p.At != start.AllPath[^1].At)] : hand.AllPath;
+        var zones =
+            path.Count > 0 ? []
+            : hand.AllZones.Count > 0 ? hand.AllZones
+            : start.AllZones;
+        if (path.Count > 0 || zones.Count > 0)
+            open.Remove(WhereAsked);
+        if (start.Contact is not null)
+            open.Remove(WithWhatAsked);
+        return step with
+        {
+            Hands = [hand with { Contact = hand.Contact ?? start.Contact, Path = path, Zones = zones, Sides = hand.Sides ?? start.Sides }],
+            Cue = cue,
+        };
+    }
+
+    private Hand Track(string verb, string sentence)
+    {
+        var places = PlacesIn(sentence);
+        var pressure = PressureWords.Where(p => p.Pattern.IsMatch(sentence)).Select(p => (int?)p.Level).FirstOrDefault();
+        var contact = Contacts.Where(c => c.Pattern.IsMatch(sentence)).Select(c => c.Contact).FirstOrDefault();
+        double? angle = Angle().Match(sentence) is { Success: true } m
+            ? double.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture)
+            : null;
+        return new(
+            null,
+            null,
+            verb,
+            contact,
+            null,
+            angle,
+            places.Count == 0 ? ZonesIn(sentence) : [],
+            [],
+            [.. places.Select(p => new PathPoint(p, null, null, null))],
+            null,
+            null,
+            null,
+            pressure,
+            null,
+            null,
+            Slip().IsMatch(sentence) ? "slip"
+                : Dry().IsMatch(sentence) ? "grip"
+                : null,
+            SidesOf(sentence),
+            null
+        );
+    }
+
+    private static string Cue(string sentence) => sentence.Length <= MostLettersOfCue ? sentence : sentence[..MostLettersOfCue];
+
+    private const int MostLettersOfCue = 400;
+
+    /// <summary>Words that sound like anatomy and are spelt like nothing in the atlas, with their likeliest meaning.</summary>
+    public IReadOnlyList<GarbledWord> Garbled(string sentence)
+    {
+        var words = Words(sentence);
+        var known = ClaimWords.Named(sentence, _atlas);
+        var found = new List<GarbledWord>();
+        for (var i = 0; i < words.Count; i++)
+        for (var n = Math.Min(3, words.Count - i); n >= 1; n--)
+        {
+            var window = words.Skip(i).Take(n).ToList();
+            var said = string.Join(' ', window);
+            if (said.Length < 6 || window.All(Known) || window.Any(w => w.Length < 4))
+                continue;
+            if (_names.Any(x => x.Words == said))
+                continue;
+            var alike = AlikeTo(said, n);
+            // Words inside a longer name that the atlas knows are no slip.
+            if (
+                alike.Count == 0
+                || (
+                    SpelledOut(said)?.Match(sentence) is { Success: true } at
+                    && known.Any(k => k.At <= at.Index && at.Index + at.Length <= k.At + k.Length)
+                )
+            )
+                continue;
+            found.Add(new(said, alike));
+            i += n - 1;
+            break;
+        }
+        return found;
+    }
+
+    /// <summary>
+    /// The names nearest to some words, the likeliest first; empty when none is near. Notes say the same words again and again.
+    /// </summary>
+    private IReadOnlyList<LikelyName> AlikeTo(string said, int words)
+    {
+        const double likely = 0.87,
+            nearly = 0.04;
+        if (_alike.TryGetValue(said, out var known))
+            return known;
+        var alike = _names
+            .Where(x => Math.Abs(x.Words.Length - said.Length) <= 4 && x.Words.Count(c => c == ' ') == words - 1)
+            .Select(x => new LikelyName(x.Id, x.Name, Likeness.Similarity(x.Words, said)))
+            .Where(x => x.Likeness >= likely)
+            .OrderByDescending(x => x.Likeness)
+            .DistinctBy(x => x.Structure)
+            .ToList();
+        return _alike[said] = [.. alike.Where(x => x.Likeness >= alike[0].Likeness - nearly).Take(3)];
+    }
+
+    private static readonly JaroWinkler Likeness = new();
+    private readonly Dictionary<string, IReadOnlyList<LikelyName>> _alike = new(StringComparer.Ordinal);
+
+    /// <summary>A text without some words of it, however they are spaced.</summary>
+    public static string Without(string text, IEnumerable<string> said) =>
+        said.Aggregate(text, (t, s) => SpelledOut(s) is { } pattern ? pattern.Replace(t, " ") : t);
+
+    /// <summary>Finds words that stand together, however they are spaced or hyphened; null for no words.</summary>
+    public static Regex? SpelledOut(string said) =>
+        Words(said) is { Count: > 0 } words
+            ? new($@"(?<!\w){string.Join(@"[\s\-]+", words.Select(Regex.Escape))}(?!\w)", RegexOptions.IgnoreCase)
+            : null;
+
+    private bool Known(string word) => _known.Contains(word) || (word.EndsWith('s') && _known.Contains(word[..^1]));
+
+    private List<string> PlacesIn(string sentence)
+    {
+        var lower = sentence.ToLowerInvariant();
+        var taken = new List<(int At, int Length, string Landmark)>();
+        foreach (var (words, landmark) in _places)
+        {
+            var at = ClaimWords.Find(lower, words);
+            if (at >= 0 && !taken.Any(t => at < t.At + t.Length && t.At < at + words.Length))
+                taken.Add((at, words.Length, landmark));
+        }
+        // A place counts only where the sentence leads to it: "from", "to", "at", "over" …
+        return [.. taken.Where(t => LeadsTo().IsMatch(lower[..t.At])).OrderBy(t => t.At).Select(t => t.Landmark).Distinct().Take(5)];
+    }
+
+    private List<string> ZonesIn(string sentence)
+    {
+        var lower = sentence.ToLowerInvariant();
+        return
+        [
+            .. _zones
+                .Where(z => ClaimWords.Find(lower, z.Words) >= 0)
+                .OrderByDescending(z => z.Words.Length)
+                .Select(z => z.Zone)
+                .Distinct()
+                .Take(2),
+        ];
+    }
+
+    private static string? SidesOf(string sentence) =>
+        OneThenOther().IsMatch(sentence) ? "one-then-other"
+        : Alternately().IsMatch(sentence) ? "alternating"
+        : BothHands().IsMatch(sentence) ? "both"
+        : LeftOnly().IsMatch(sentence) ? "left"
+        : RightOnly().IsMatch(sentence) ? "right"
+        : null;
+
+    private static string? EffortOf(string sentence) =>
+        Strongly().IsMatch(sentence) ? "strong"
+        : Softly().IsMatch(sentence) ? "slight"
+        : null;
+}

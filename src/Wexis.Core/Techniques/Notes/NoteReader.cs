@@ -1,0 +1,309 @@
+using Wexis.Core.Anatomy;
+using Wexis.Core.Techniques.Claims;
+using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Library;
+
+namespace Wexis.Core.Techniques.Notes;
+
+/// <summary>Reads notes sentence by sentence, with what the sentences before have said in mind. One reader reads one text.</summary>
+internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
+{
+    /// <summary>From here two sentences say the same: four of five words in common.</summary>
+    private const double Same = 0.8;
+
+    private const string AnotherBegins = "Does another technique begin here? Paste each by itself: the steps were put into one.";
+
+    private readonly NoteGlossary _glossary = NoteGlossary.Of(atlas);
+    private readonly List<NoteLine> _lines = [];
+    private readonly List<Step> _steps = [];
+    private readonly List<(IReadOnlyList<string> Words, int Line)> _said = [];
+    private readonly List<Claim> _claims = [];
+    private readonly List<string> _advice = [];
+    private readonly List<string> _cautions = [];
+    private readonly List<string> _materials = [];
+    private string? _name;
+
+    /// <summary>Where hands were laid before anything happened, and the line that said so: it belongs to what comes next.</summary>
+    private (Step Step, int Line)? _laid;
+
+    /// <summary>How face and body are held before anything happened, and the line that said so.</summary>
+    private (PoseState Pose, int Line)? _posed;
+
+    private int Last => _steps.Count - 1;
+
+    public void Read(NoteSentence sentence)
+    {
+        var text = sentence.Text;
+        var words = NoteGlossary.Words(text);
+        var twin = _said
+            .Where(s => TechniqueLikeness.Of([.. s.Words.Distinct()], [.. words.Distinct()]) >= Same)
+            .Select(s => _lines[s.Line])
+            .FirstOrDefault(SaysItAgain);
+        if (twin is not null)
+        {
+            Add(text, "repeat", twin.Step, "Is this the same step, or does it come again? It was not added.");
+            return;
+        }
+        var line = _lines.Count;
+        Sort(sentence);
+        _said.Add((words, line));
+    }
+
+    /// <summary>What leans on a step ("10 times.", "Change sides.") may well be said of another one too.</summary>
+    private bool SaysItAgain(NoteLine line) =>
+        line.Kind switch
+        {
+            "start" => _laid is not null,
+            "pose" or "dose" or "side" or "still" => line.Step == (Last < 0 ? null : Last),
+            _ => true,
+        };
+
+    public NoteReading Finish(string text)
+    {
+        LayDown();
+        var draft = TechniqueDocument.Empty with
+        {
+            Name = _name,
+            Steps = _steps,
+            Claims = _claims,
+            Advice = _advice,
+            Cautions = _cautions,
+            Materials = _materials,
+        };
+        return new(text, draft, _lines);
+    }
+
+    private void Sort(NoteSentence sentence)
+    {
+        var text = sentence.Text;
+        if (_glossary.IsTitle(sentence))
+        {
+            var first = _name is null && _steps.Count == 0;
+            if (first)
+                _name = NoteGlossary.Title(text);
+            Add(text, "title", null, first ? [] : [AnotherBegins]);
+        }
+        // A sentence that forbids is a caution, whatever it forbids.
+        else if (NoteGlossary.Forbids(text))
+        {
+            if (KeepsStill(text))
+                return;
+            _cautions.Add(text);
+            Add(text, "caution");
+        }
+        else if (NoteGlossary.IsAdvice(text))
+        {
+            _advice.Add(text);
+            Add(text, "advice");
+        }
+        else if (_glossary.IsClaim(text))
+        {
+            _claims.Add(new(text, null, null, null));
+            Add(text, "claim");
+        }
+        else if (NoteGlossary.Material(text) is { } material)
+        {
+            _materials.Add(material);
+            Add(text, "material");
+        }
+        else if (_glossary.LaysHands(text) is { } laid)
+        {
+            LayDown();
+            _laid = (laid, _lines.Count);
+            Add(text, "start");
+        }
+        else if (NoteGlossary.AllOver(text))
+            Add(
+                text,
+                "repeat",
+                null,
+                $"{Dosage(text)}: in all, or once more than was said? A technique is written once; nothing was multiplied."
+            );
+        else if (!OtherSide(text) && !HowOften(text) && !NewStep(text) && !KeepsStill(text) && !HeldSo(text) && !HowMuch(text))
+            Add(text, "unread", null, "Nothing in this sentence could be read as a step. Write it by hand, or leave it out.");
+    }
+
+    private static string Dosage(string text) => NoteGlossary.Dose(text)?.Line is { } line ? $"“{line}”" : "Again";
+
+    private bool NewStep(string text)
+    {
+        var step = _glossary.Step(text, out var unknown);
+        var open = unknown.ToList();
+        if (step is null && Last >= 0 && _laid is null && _glossary.SameWork(text, _steps[Last]) is { } onward)
+        {
+            step = onward;
+            open.Add("Worked as the step before it?");
+        }
+        if (step is null)
+            return false;
+        if (_laid is { } laid)
+        {
+            step = NoteGlossary.From(laid.Step, step, open);
+            _lines[laid.Line] = _lines[laid.Line] with { Step = _steps.Count };
+            _laid = null;
+        }
+        if (_posed is { } posed)
+        {
+            step = step with { State = posed.Pose };
+            _lines[posed.Line] = _lines[posed.Line] with { Step = _steps.Count };
+            _posed = null;
+        }
+        _steps.Add(step);
+        Add(text, "step", Last, open);
+        return true;
+    }
+
+    /// <summary>"Shoulders down, jaw loose": how the rest is held in the step before, or in the first one.</summary>
+    private bool HeldSo(string text)
+    {
+        if (NoteGlossary.Pose(text) is not { } pose)
+            return false;
+        if (Last >= 0)
+            _steps[Last] = _steps[Last] with { State = Over(_steps[Last].State, pose) };
+        else
+            _posed = (Over(_posed?.Pose, pose), _lines.Count);
+        Add(text, "pose", Last >= 0 ? Last : null);
+        return true;
+
+        static PoseState Over(PoseState? was, PoseState now) =>
+            was is null
+                ? now
+                : new(
+                    now.Gaze ?? was.Gaze,
+                    now.Lids ?? was.Lids,
+                    now.Jaw ?? was.Jaw,
+                    now.Lips ?? was.Lips,
+                    now.Tongue ?? was.Tongue,
+                    now.Head ?? was.Head,
+                    now.Shoulders ?? was.Shoulders
+                );
+    }
+
+    /// <summary>
+    /// Hands that were laid and then did nothing belong to a movement of the face before them; without one they are a step of their own.
+    /// </summary>
+    private void LayDown()
+    {
+        if (_laid is not { } laid)
+            return;
+        if (Last >= 0 && _steps[Last] is { AllActs.Count: > 0, AllHands.Count: 0 } moving)
+        {
+            var open = new List<string>();
+            _steps[Last] = NoteGlossary.From(laid.Step, moving, open);
+            _lines[laid.Line] = _lines[laid.Line] with { Step = Last, Unknown = open };
+        }
+        else
+        {
+            _steps.Add(laid.Step);
+            _lines[laid.Line] = _lines[laid.Line] with { Step = Last, Unknown = ["Laid there and then? How long, how hard?"] };
+        }
+        _laid = null;
+    }
+
+    private bool KeepsStill(string text)
+    {
+        if (Last < 0 || NoteGlossary.Still(text) is not { Count: > 0 } quiet)
+            return false;
+        _steps[Last] = _steps[Last] with { Still = [.. _steps[Last].AllStill.Union(quiet)] };
+        Add(text, "still", Last);
+        return true;
+    }
+
+    /// <summary>
+    /// "Then the other side": the step before is worked on one side, then on the other. Its count is per side and is not added.
+    /// </summary>
+    private bool OtherSide(string text)
+    {
+        if (Last < 0 || !_glossary.OnlyTheOtherSide(text))
+            return false;
+        LayDown();
+        var (step, dose) = (_steps[Last], NoteGlossary.Dose(text));
+        var open = new List<string>();
+        if (dose is not null && step.Dose is not null && !NoteGlossary.SameCount(dose.Line!, step.Dose.Line!))
+            open.Add($"“{step.Dose.Line}” there and “{dose.Line}” here: which is it? Nothing was added.");
+        else if ((step.Dose ?? dose) is { } known)
+            step = step with { Dose = NoteGlossary.WithDose(known, "each side") };
+        _steps[Last] = step with
+        {
+            Hands = [.. step.AllHands.Select(h => h with { Sides = "one-then-other" })],
+            Acts = [.. step.AllActs.Select(a => a.Side is "left" or "right" ? a with { Side = "both" } : a)],
+        };
+        Add(text, "side", Last, open);
+        return true;
+    }
+
+    /// <summary>"Every morning": how often in a day or a week, for every step that has a dose.</summary>
+    private bool HowOften(string text)
+    {
+        if (Last < 0 || NoteGlossary.Often(text) is not { } often || _glossary.Step(text, out _) is not null)
+            return false;
+        for (var i = 0; i <= Last; i++)
+            if (_steps[i].Dose is { } dose)
+                _steps[i] = _steps[i] with { Dose = NoteGlossary.WithDose(dose, often) };
+        Add(
+            text,
+            "dose",
+            null,
+            _steps.Any(s => s.Dose is not null) ? [] : ["How many, how long? Nothing was said that could come so often."]
+        );
+        return true;
+    }
+
+    /// <summary>A count or a time by itself belongs to the step before; a second one is asked about.</summary>
+    private bool HowMuch(string text)
+    {
+        if (NoteGlossary.Dose(text) is not { } dose)
+            return false;
+        LayDown();
+        if (Last < 0)
+            return false;
+        var step = _steps[Last];
+        if (step.Dose is null)
+            _steps[Last] = step with { Dose = dose };
+        else if (NoteGlossary.HoldOf(text) is { } hold && !NoteGlossary.HasTime(step.Dose.Line!))
+        {
+            if (NoteGlossary.LastOnly(text))
+            {
+                Add(
+                    text,
+                    "dose",
+                    Last,
+                    "Only the last one is held? A dose holds each alike: give that hold a step of its own. It was not added."
+                );
+                return true;
+            }
+            _steps[Last] = step with { Dose = NoteGlossary.WithDose(step.Dose, hold) };
+        }
+        else
+        {
+            Add(
+                text,
+                "repeat",
+                Last,
+                $"“{step.Dose.Line}” was said, now “{dose.Line}”: instead, or as sets of it? Nothing was multiplied."
+            );
+            return true;
+        }
+        // What was asked for then is answered now.
+        for (var i = 0; i < _lines.Count; i++)
+            if (_lines[i] is { Kind: "step" } line && line.Step == Last)
+                _lines[i] = line with { Unknown = [.. line.Unknown.Where(u => u != NoteGlossary.HowManyAsked)] };
+        Add(text, "dose", Last);
+        return true;
+    }
+
+    private void Add(string text, string kind, int? step, string unknown) => Add(text, kind, step, [unknown]);
+
+    private void Add(string text, string kind, int? step = null, IReadOnlyList<string>? unknown = null)
+    {
+        var garbled = _glossary.Garbled(text);
+        var named = ClaimWords
+            .Named(NoteGlossary.Without(text, garbled.Select(g => g.Said)), atlas)
+            .SelectMany(n => n.Structures)
+            .Distinct()
+            .Select(s => new NamedStructure(s, atlas.PlainName(s)));
+        _lines.Add(
+            new(text, kind, step, NoteGlossary.Polarity(text), unknown ?? [], [.. garbled.Where(g => !left.Contains(g.Said))], [.. named])
+        );
+    }
+}

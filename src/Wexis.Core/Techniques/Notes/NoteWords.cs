@@ -1,0 +1,434 @@
+using System.Text.RegularExpressions;
+
+namespace Wexis.Core.Techniques.Notes;
+
+/// <summary>
+/// The words themselves: what notes call verbs, movements, places, fingers and pressures (common practice), and the patterns of their
+/// sentences.
+/// </summary>
+internal sealed partial class NoteGlossary
+{
+    private static (Regex, string) W(string pattern, string means) => (new Regex($@"\b(?:{pattern})\b", RegexOptions.IgnoreCase), means);
+
+    private static readonly (Regex Pattern, string Verb)[] HandVerbs =
+    [
+        W(@"gua\s*sha|scrap\w*|draw\w*\s+the\s+stone|stone\w*", "tool-stroke"),
+        W(@"roll\w*\s+(?:with\s+)?the\s+roller|roller", "roll"),
+        W(@"circl\w*|rotat\w*", "circle"),
+        W(@"knead\w*", "knead"),
+        W(@"pinch\w*|pluck\w*", "pinch-roll"),
+        W(@"tap\w*|drum\w*|pat(?:s|ting)?", "tap"),
+        W(@"pump\w*", "lymph-pump"),
+        W(@"stretch\w*|pull\w*\s+apart|draw\w*\s+apart", "stretch-apart"),
+        W(@"rub\w*|friction", "friction"),
+        W(@"press\w*|push\w*|hold\s+the\s+point", "press"),
+        W(@"strok\w*|glid\w*|sweep\w*|smooth\w*|slid\w*|wip\w*|iron\w*|drag\w*|massag\w*", "stroke"),
+    ];
+
+    private static readonly (Regex Pattern, string Do, string? Gaze)[] Moves =
+    [
+        M(@"rais\w*\s+(?:both\s+|the\s+|your\s+)?(?:eye)?brows?|lift\w*\s+(?:both\s+|the\s+|your\s+)?(?:eye)?brows?", "raise-brows"),
+        M(@"frown\w*|knit\w*", "knit-brows"),
+        M(@"(?:squeez|clos|shut)\w*\s+(?:both\s+|the\s+|your\s+)?(?:eyes?|lids?)(?:\s+tight\w*)?", "close-lids"),
+        M(@"open\w*\s+(?:both\s+|the\s+|your\s+)?eyes?\s+wide|widen\w*", "widen-eyes"),
+        M(@"blink\w*", "full-blink"),
+        M(@"look\w*\s+up\w*|eyes\s+up", "gaze-up", "up"),
+        M(@"look\w*\s+down\w*", "gaze-down", "down"),
+        M(@"look\w*\s+(?:to\s+the\s+)?(?:left|right|side)\w*", "gaze-side", "left-right"),
+        M(@"smil\w*", "smile"),
+        M(@"puck\w*|kiss\w*|purs\w*", "pucker"),
+        M(@"puff\w*|fill\w*\s+(?:the\s+|your\s+)?cheeks?", "puff-cheeks"),
+        M(@"suck\w*", "suck-cheeks"),
+        M(@"(?:say|form|make)\w*\s+(?:an?\s+)?(?:long\s+)?['‘“""]?o['’”""]?\b", "funnel-o"),
+        M(@"tongue\b.{0,30}\b(?:palate|roof)", "tongue-press-palate"),
+        M(@"(?:stick|put|push)\w*\s+(?:out\s+)?(?:the\s+|your\s+)?tongue(?:\s+out)?", "tongue-out"),
+        M(@"open\w*\s+(?:the\s+|your\s+)?(?:mouth|jaw)", "open-jaw"),
+        M(@"clench\w*", "clench"),
+        M(@"tuck\w*\s+(?:the\s+|your\s+)?chin|chin\s+tuck", "chin-tuck"),
+        M(@"tilt\w*\s+(?:the\s+|your\s+)?head", "head-tilt-side"),
+        M(@"turn\w*\s+(?:the\s+|your\s+)?head", "head-turn"),
+        M(@"(?:drop|lower|relax)\w*\s+(?:the\s+|your\s+)?shoulders?", "drop-shoulders"),
+        M(@"(?:lift|raise|shrug)\w*\s+(?:the\s+|your\s+)?shoulders?", "shrug"),
+        M(@"breath\w*\s+(?:in|out|deep\w*|slow\w*)", "breathe"),
+        M(@"press\w*\s+(?:the\s+|your\s+)?lips?", "press-lips"),
+        M(@"flar\w*\s+(?:the\s+|your\s+)?nostrils?", "flare-nostrils"),
+        M(
+            @"(?:fold|roll|wrap|curl|tuck)\w*\s+(?:the\s+|your\s+|both\s+)?(?:upper\s+|lower\s+)?lips?\b.{0,15}\b(?:over|in|inwards?|teeth)\b",
+            "roll-lips-in"
+        ),
+        M(@"(?:wrinkl|scrunch)\w*\s+(?:the\s+|your\s+)?nose", "scrunch-nose"),
+        M(@"(?:squint\w*|(?:lift|rais)\w*\s+(?:the\s+|your\s+)?lower\s+lids?)", "lift-lower-lid"),
+        M(@"(?:slid|mov|shift)\w*\s+(?:the\s+|your\s+)?(?:lower\s+)?jaw\s+(?:to\s+the\s+)?(?:left|right|side)", "jaw-side"),
+        M(@"(?:push|mov|jut|slid)\w*\s+(?:the\s+|your\s+)?(?:lower\s+)?jaw\s+(?:forwards?|out)", "jaw-forward"),
+        M(@"(?:relax|loosen|unclench)\w*\s+(?:the\s+|your\s+)?jaw|let\s+(?:the\s+|your\s+)?jaw\s+(?:hang|drop|go)", "jaw-rest"),
+        M(@"(?:relax|soften)\w*\s+(?:the\s+|your\s+)?(?:whole\s+)?face|scan\w*\s+(?:the\s+|your\s+)?face", "relax-scan"),
+        M(@"(?:circl|run)\w*\s+(?:the\s+|your\s+)?tongue", "tongue-circle-vestibule"),
+        M(@"push\w*\s+(?:the\s+|your\s+)?tongue\s+(?:in|into|against)\s+(?:the\s+|your\s+)?cheek", "tongue-push-cheek"),
+        M(@"blow\w*", "blow-out"),
+        M(@"(?:pull|draw|turn)\w*\s+(?:the\s+|your\s+)?(?:mouth\s+)?corners?(?:\s+of\s+the\s+mouth)?\s+down", "corners-down"),
+        M(@"\b(?:\d+|a\s+few|some|three|five)\s+(?:slow\s+|deep\s+|calm\s+|long\s+)*breaths\b", "breathe"),
+        M(@"roll\w*\s+(?:the\s+|your\s+)?eyes", "gaze-circle"),
+    ];
+
+    private static (Regex, string, string?) M(string pattern, string does, string? gaze = null) =>
+        (new Regex($@"\b(?:{pattern})", RegexOptions.IgnoreCase), does, gaze);
+
+    private static readonly (Regex Pattern, int Level)[] PressureWords =
+    [
+        P(@"feather\w*|very\s+light\w*|barely|almost\s+no\s+pressure", 1),
+        P(@"light\w*|gentl\w*|soft\w*", 2),
+        P(@"medium|moderate\w*", 3),
+        P(@"firm\w*|strong\w*", 4),
+        P(@"deep\w*|to\s+the\s+bone|hard", 5),
+    ];
+
+    private static (Regex, int) P(string pattern, int level) => (new Regex($@"\b(?:{pattern})\b", RegexOptions.IgnoreCase), level);
+
+    private static readonly (Regex Pattern, string Contact)[] Contacts =
+    [
+        W(@"ring\s+fingers?", "fingertip-ring"),
+        W(@"middle\s+fingers?", "fingertip-middle"),
+        W(@"index\s+and\s+middle|two\s+fingers?|2\s+fingers?", "two-fingers"),
+        W(@"index(?:\s+fingers?)?", "fingertip-index"),
+        W(@"three\s+fingers?|3\s+fingers?", "three-fingers"),
+        W(@"four\s+fingers?|4\s+fingers?|flat\s+(?:hands?|fingers?)|fingers", "four-fingers"),
+        W(@"thumbs?", "thumb-pad"),
+        W(@"knuckles?", "knuckles"),
+        W(@"palms?", "whole-palm"),
+        W(@"heels?\s+of\s+the\s+hands?", "heel-thenar"),
+        W(@"edge\s+of\s+the\s+stone", "tool-edge"),
+        W(@"stone|gua\s*sha", "tool-flat"),
+        W(@"roller", "roller-large"),
+    ];
+
+    private static readonly (string Words, string Landmark)[] CommonPlaces =
+    [
+        ("inner corner of the eye", "endocanthion"),
+        ("inner eye corner", "endocanthion"),
+        ("outer corner of the eye", "exocanthion"),
+        ("outer eye corner", "exocanthion"),
+        ("corner of the mouth", "cheilion"),
+        ("corners of the mouth", "cheilion"),
+        ("mouth corner", "cheilion"),
+        ("hairline", "trichion"),
+        ("ear lobe", "lobe"),
+        ("earlobe", "lobe"),
+        ("front of the ear", "ear_front"),
+        ("ear", "ear_front"),
+        ("temple", "temple_hollow"),
+        ("nostril", "alare"),
+        ("side of the nose", "alare"),
+        ("tip of the nose", "pronasale"),
+        ("chin", "pogonion"),
+        ("jaw angle", "gonion"),
+        ("angle of the jaw", "gonion"),
+        ("cheekbone", "zygoma_prominence"),
+        ("collarbone", "supraclavicular_hollow"),
+        ("between the brows", "glabella"),
+        ("between the eyebrows", "glabella"),
+        ("inner brow", "brow_head"),
+        ("outer brow", "brow_tail"),
+        ("jaw joint", "condyle"),
+        ("masseter", "masseter_belly"),
+        ("base of the skull", "occipital_edge"),
+        ("skull base", "occipital_edge"),
+        ("middle of the forehead", "forehead_mid"),
+    ];
+
+    private static readonly (string Words, string Zone)[] CommonZones =
+    [
+        ("forehead", "forehead-central"),
+        ("brow", "brow"),
+        ("eyebrow", "brow"),
+        ("upper lid", "upper-lid"),
+        ("lower lid", "lower-lid"),
+        ("under the eye", "lower-lid"),
+        ("cheek", "buccal-cheek"),
+        ("jawline", "jawline"),
+        ("jaw", "masseter-area"),
+        ("chin", "chin"),
+        ("upper lip", "upper-lip"),
+        ("lower lip", "lower-lip"),
+        ("lip", "upper-lip"),
+        ("throat", "anterior-neck"),
+        ("neck", "lateral-neck"),
+        ("temple", "temple"),
+        ("scalp", "scalp"),
+        ("ear", "ear"),
+        ("nose", "nose-bridge"),
+        ("shoulder", "shoulder-top"),
+        ("collarbone", "supraclavicular"),
+        ("under the chin", "submental"),
+        ("double chin", "submental"),
+        ("eyes", "upper-lid"),
+        ("eyeball", "upper-lid"),
+    ];
+
+    private static readonly (string Words, string Zone)[] StillParts =
+    [
+        ("forehead", "forehead-central"),
+        ("(?:eye)?brow", "brow"),
+        ("lip", "lips"),
+        ("jaw", "jaw"),
+        ("chin", "chin"),
+        ("head", "head"),
+        ("shoulder", "shoulders"),
+        ("tongue", "tongue"),
+        ("eye", "eyes"),
+        ("face", "face"),
+        ("outer\\s+(?:eye\\s+)?corner", "outer-eye-corner"),
+    ];
+
+    /// <summary>Names that stand for more than one part, as notes write them.</summary>
+    private static readonly (string Words, string Id)[] GroupNames =
+    [
+        ("orbicularis oculi", "orbicularis-oculi-orbital"),
+        ("orbicularis oris", "orbicularis-oris"),
+        ("masseter", "masseter-superficial"),
+        ("trapezius", "trapezius-descending"),
+        ("corrugator", "corrugator-supercilii"),
+        ("zygomaticus", "zygomaticus-major"),
+        ("levator palpebrae", "levator-palpebrae"),
+        ("sternocleidomastoid", "sternocleidomastoid"),
+        ("nasalis", "nasalis-transverse"),
+        ("pterygoid", "lateral-pterygoid"),
+    ];
+
+    /// <summary>Everyday words that only look like a muscle's name.</summary>
+    private static readonly string[] PlainWords =
+    [
+        "muscle",
+        "muscles",
+        "massage",
+        "massaging",
+        "temporary",
+        "frontal",
+        "lateral",
+        "medial",
+        "mental",
+        "nasal",
+        "circle",
+        "circles",
+        "before",
+        "fingers",
+        "finger",
+        "hands",
+        "corner",
+        "corners",
+        "gently",
+        "slowly",
+        "repeat",
+        "minor",
+        "major",
+        "little",
+        "orbital",
+        "smile",
+        "lines",
+    ];
+
+    private const RegexOptions Free = RegexOptions.IgnoreCase;
+
+    [GeneratedRegex(@"\r\n|\r|\n")]
+    private static partial Regex LineEnd();
+
+    [GeneratedRegex(@"^\s*(?:#+\s*)?(?:(?:technique|exercise|name|title|move)\b\s*(?:no\.?\s*)?\d*\s*[:.)\-–]\s*)?", Free)]
+    private static partial Regex Heading();
+
+    [GeneratedRegex(
+        @"\b(?<w>one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)(?=\s*(?:(?:slow|deep|calm|long|gentle|light|small|big|full)\s+)*(?:[-–]|to|or|times|x\b|repetitions?|reps?|circles?|sets?|seconds?|secs?|minutes?|mins?|breaths?|strokes?|counts?|days?|more)\b)",
+        Free
+    )]
+    private static partial Regex NumberWords();
+
+    [GeneratedRegex(
+        @"(?<=\d)\s+(?:(?:slow|deep|calm|long|gentle|light|small|big|full)\s+)+(?=(?:times|repetitions?|reps?|circles?|breaths?|strokes?|presses|holds?)\b)",
+        Free
+    )]
+    private static partial Regex Manner();
+
+    [GeneratedRegex(@"\b(?<low>\d+)\s+or\s+(?<high>\d+)\b")]
+    private static partial Regex EitherOr();
+
+    [GeneratedRegex(@"\b(?:(?<half>half\s+a)|a)\s+minute\b", Free)]
+    private static partial Regex HalfMinute();
+
+    [GeneratedRegex(
+        @"\b(?:once|twice|\d+\s*(?:x|times))\s+(?:a|per|each|every)\s+day\b|\b\d+\s*(?:days?|times)\s+(?:a|per|each)\s+week\b|(?<day>\bdaily\b|\b(?:every|each)\s+(?:morning|evening|night|day)\b)",
+        Free
+    )]
+    private static partial Regex OftenWords();
+
+    [GeneratedRegex(
+        @"\b(?:hold\w*|pause\w*|stay\w*|keep\w*|remain\w*)\b.{0,30}?\b(?<n>\d+)(?:\s*(?:to|-|–)\s*\d+)?\s*(?:seconds?|secs?|s|counts?)\b",
+        Free
+    )]
+    private static partial Regex Hold();
+
+    [GeneratedRegex(@"\b(?:s|secs?|seconds?|mins?|minutes?|breaths?|counts?)\b", Free)]
+    private static partial Regex TimeWords();
+
+    [GeneratedRegex(@"\bthe\s+last\b|\bon\s+the\s+last\b|\blast\s+(?:one|time|repetition)\b", Free)]
+    private static partial Regex LastOne();
+
+    [GeneratedRegex(
+        @"\b(?:repeat|do|go\s+through|run\s+through)\b.{0,20}\b(?:whole|entire|everything|sequence|routine|cycle|exercise|technique|from\s+the\s+(?:beginning|start|top)|all\s+(?:of\s+(?:it|this|these)|steps))\b",
+        Free
+    )]
+    private static partial Regex WholeAgain();
+
+    [GeneratedRegex(@"\d+")]
+    private static partial Regex Numbers();
+
+    [GeneratedRegex(
+        @"\bthe\s+(?:other|opposite|second)\s+(?:side|half|cheek|eye|hand)\b|\b(?:change|switch|swap)\s+(?:the\s+)?sides?\b|\b(?:repeat\w*|same|again)\b.{0,30}\b(?:on|with)\s+the\s+(?:left|right)\b|^\s*(?:repeat|same)\s+(?:on\s+)?(?:the\s+)?(?:left|right)\b",
+        Free
+    )]
+    private static partial Regex OtherSide();
+
+    [GeneratedRegex(@"\b(?:again|repeat\w*|same|likewise|change|switch|swap)\b", Free)]
+    private static partial Regex Again();
+
+    [GeneratedRegex(
+        @"\b(?:plac(?:e|ing)|put(?:ting)?|rest(?:ing)?|lay(?:ing)?|set(?:ting)?|position\w*)\b.{0,40}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?|knuckles?|stone|roller)\b",
+        Free
+    )]
+    private static partial Regex Laid();
+
+    [GeneratedRegex(@"\bfrom\b", Free)]
+    private static partial Regex ComesFrom();
+
+    [GeneratedRegex(@"^\s*(?:(?:it|this|that|which)\s+)?(?:works?|trains?|targets?|activates?|engages?|uses?|hits)\b", Free)]
+    private static partial Regex Targets();
+
+    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:degrees?\b|°)", Free)]
+    private static partial Regex Angle();
+
+    [GeneratedRegex(@"\beyes?\s+(?:are\s+|stay\s+)?(?:closed|shut)\b", Free)]
+    private static partial Regex EyesShut();
+
+    [GeneratedRegex(@"\b(?:jaw|teeth)\s+(?:is\s+|are\s+|stays?\s+)?(?:loose|relaxed|apart|unclenched|soft)\b", Free)]
+    private static partial Regex JawLoose();
+
+    [GeneratedRegex(@"\b(?:mouth|jaw)\s+(?:is\s+|stays?\s+|hangs?\s+|hanging\s+)?open\b", Free)]
+    private static partial Regex MouthOpen();
+
+    [GeneratedRegex(@"\blips?\s+(?:are\s+|stay\s+)?(?:closed|together|sealed|shut|touching)\b", Free)]
+    private static partial Regex LipsClosed();
+
+    [GeneratedRegex(
+        @"\bhead\s+(?:is\s+|stays?\s+)?(?:tipped\s+|tilted\s+)?back\b|\b(?:tip|tilt)\w*\s+(?:the\s+|your\s+)?head\s+back",
+        Free
+    )]
+    private static partial Regex HeadBack();
+
+    [GeneratedRegex(
+        @"\b(?:sit|stand)\w*\s+(?:up\s*)?(?:right|straight|tall|upright)\b|\bhead\s+(?:is\s+|stays?\s+)?(?:straight|upright|level)\b|\bback\s+straight\b",
+        Free
+    )]
+    private static partial Regex Upright();
+
+    [GeneratedRegex(@"\bshoulders?\s+(?:are\s+|stay\s+)?(?:down|low|dropped|loose|relaxed)\b", Free)]
+    private static partial Regex ShouldersDown();
+
+    [GeneratedRegex(
+        @"(?<=[.!?;])\s+|\s+then\s+|,\s+then\s+|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
+        Free
+    )]
+    private static partial Regex SentenceEnd();
+
+    [GeneratedRegex(@"^\s*(?:[-*•–]|\(?\d{1,2}[.)])\s*")]
+    private static partial Regex Bullet();
+
+    [GeneratedRegex(@"[\p{L}\p{Nd}]+")]
+    private static partial Regex WordPattern();
+
+    [GeneratedRegex(
+        @"\b(?:press|push|squeez|pull|rub|massag|knead|grip|dig|scrap)\w*\b(?=.{0,50}\b(?:eye(?:s|ball)?|lids?|globe|socket|throat|windpipe|larynx|neck|pulse|behind\s+the\s+ear)\b)|\bhold\w*\s+(?:your\s+|the\s+)?breath|\b(?:turn|pull|crack|push)\w*\s+(?:the\s+|your\s+)?head\b",
+        Free
+    )]
+    private static partial Regex Risky();
+
+    [GeneratedRegex(@"\b(?:do\s+not|don'?t|never|not|no|without|avoid|instead\s+of)\b", Free)]
+    private static partial Regex Negation();
+
+    [GeneratedRegex(
+        @"\b(?:press|push|pull|squeez|smil|frown|clench|lift|rais|turn|tilt|hold|rub|strok|stretch|pinch|tap|knead|massag|open|clos)\w*\b",
+        Free
+    )]
+    private static partial Regex Movement();
+
+    [GeneratedRegex(
+        @"\b(?:do\s+not|don'?t|never|avoid|must\s+not|should\s+not|shouldn'?t)\b|^\s*(?:no|not)\s|\bnot\s+(?:if|when|after|during|for)\b|\bcontra-?indicat\w*|^\s*(?:skip|stop)\b|\b(?:skip|leave\s+(?:it|this)\s+out)\b.{0,20}\b(?:if|when|after)\b",
+        Free
+    )]
+    private static partial Regex Forbidding();
+
+    [GeneratedRegex(@"\b(?:drink\w*|water|sleep\w*|sun(?:screen|light)?|diet|sugar|salt|alcohol|vitamins?|screen\s+time|pillow)\b", Free)]
+    private static partial Regex Advice();
+
+    [GeneratedRegex(
+        @"\b(?:strengthen\w*|ton(?:e|es|ing)|works?\s+(?:the|on)|trains?|lifts?\s+the\s+(?:face|cheeks?|skin)|drain(?:s|age)|remov\w*|reduc\w*|improv\w*|boost\w*|stimulat\w*|detox\w*|prevents?|helps?|makes?\s+(?:the|your)|good\s+for|caus\w*|relaxes|this\s+is\s+(?:the|a)\b)",
+        Free
+    )]
+    private static partial Regex Claims();
+
+    [GeneratedRegex(
+        @"\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|sets?(?:\s+of\s+\d+)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)|(?<=\s)[x×]\s*\d+\b|\b(?:once|twice)\b|\b(?:each|per|on\s+each|on\s+both)\s+sides?\b|\beach\s+(?:way|direction)\b|\bboth\s+directions\b",
+        Free
+    )]
+    private static partial Regex DoseWords();
+
+    [GeneratedRegex(@"\b(?:once|twice)\b", Free)]
+    private static partial Regex CountWords();
+
+    [GeneratedRegex(
+        @"\b(?:keep\w*|stay\w*|remain\w*|without\s+(?:moving|lifting|raising|wrinkling|tensing)|do(?:es)?\s+not\s+move|don'?t\s+move|must\s+not\s+move|still|relaxed|quiet)\b",
+        Free
+    )]
+    private static partial Regex KeepStill();
+
+    [GeneratedRegex(@"\b(?:here|there|like\s+this|like\s+that|this\s+way|this\s+point|that\s+spot|as\s+shown)\b", Free)]
+    private static partial Regex Here();
+
+    [GeneratedRegex(
+        @"\b(?:from|to|towards?|at|over|on|along|between|below|above|under|beside|up\s+to|into|across|in\s+front\s+of|around)\s+(?:\w+\s+){0,4}$",
+        Free
+    )]
+    private static partial Regex LeadsTo();
+
+    [GeneratedRegex(
+        @"\b(?:one\s+(?:side\s+)?(?:then|after)\s+the\s+other|(?:each|per|on\s+each)\s+sides?|change\s+sides?|(?:other|second)\s+side)\b",
+        Free
+    )]
+    private static partial Regex OneThenOther();
+
+    [GeneratedRegex(@"\b(?:alternat\w*|in\s+turn|left\s+and\s+right\s+in\s+turn)\b", Free)]
+    private static partial Regex Alternately();
+
+    [GeneratedRegex(@"\bboth\s+(?:hands?|sides?|at\s+once|temples|cheeks)\b", Free)]
+    private static partial Regex BothHands();
+
+    [GeneratedRegex(@"\b(?:left\s+side|on\s+the\s+left)\b(?!.*\bright\b)", Free)]
+    private static partial Regex LeftOnly();
+
+    [GeneratedRegex(@"\b(?:right\s+side|on\s+the\s+right)\b(?!.*\bleft\b)", Free)]
+    private static partial Regex RightOnly();
+
+    [GeneratedRegex(@"\b(?:tight\w*|hard|strong\w*|as\s+(?:wide|far|hard)\s+as)\b", Free)]
+    private static partial Regex Strongly();
+
+    [GeneratedRegex(@"\b(?:gentl\w*|soft\w*|slight\w*|small|light\w*)\b", Free)]
+    private static partial Regex Softly();
+
+    [GeneratedRegex(
+        @"^\s*(?:apply|use|take|put\s+on)\s+(?:some\s+|a\s+(?:little\s+|few\s+drops\s+of\s+)?|the\s+)?(?<what>oil|face\s+oil|cream|serum|lotion|towel|mirror|stone|roller)\b|^\s*(?<what>(?:face\s+)?oil|cream|serum|lotion)\s+(?:on|in)\b|^\s*(?:you\s+(?:will\s+)?need|needed|materials?|have\s+ready)\b\s*:?\s*(?<what>[^.!]{2,80})",
+        Free
+    )]
+    private static partial Regex TakeToHand();
+
+    [GeneratedRegex(@"\b(?:oil\w*|cream|serum|slip)\b", Free)]
+    private static partial Regex Slip();
+
+    [GeneratedRegex(@"\b(?:dry|without\s+oil|no\s+oil)\b", Free)]
+    private static partial Regex Dry();
+}

@@ -1,0 +1,77 @@
+using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
+using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Strokes;
+using Wexis.Core.Techniques.Work;
+
+namespace Wexis.Core.Techniques.Safety;
+
+/// <summary>One hand's contact with everything that the hazard rules ask of it: its path, its places, its level.</summary>
+/// <param name="Index">Number of the hand track, from 0.</param>
+/// <param name="Told">Zones that were named.</param>
+/// <param name="Met">Zones named or met by the path.</param>
+/// <param name="Level">Pressure; where nobody told it, 2 near eye and neck and 3 elsewhere (rule language: unknown).</param>
+/// <param name="At">Sides worked at one time: left and right together, one of them, or the midline.</param>
+internal sealed record HandContact(
+    Hand Hand,
+    int Index,
+    string Verb,
+    ManualVerb Rule,
+    Contact? Contact,
+    StrokePath Path,
+    IReadOnlyList<Zone> Told,
+    IReadOnlyList<Zone> Met,
+    int Level,
+    IReadOnlySet<string> At
+)
+{
+    /// <summary>Null where the hand touches nothing.</summary>
+    public static HandContact? Of(Hand hand, int index, CompletedStep completed, Atlas atlas, ActionModel model, HouseSettings settings)
+    {
+        if (hand.Pressure == 0 || hand is { Verb: null, AllZones.Count: 0, AllPath.Count: 0, AllPoints.Count: 0 })
+            return null;
+        var path = StrokePath.Of(hand, atlas, settings);
+        var told = hand.AllZones.Where(atlas.Zones.ContainsKey).Select(z => atlas.Zones[z]).ToList();
+        var met = told.Concat(path.Zones(atlas).Select(z => atlas.Zones[z])).DistinctBy(z => z.Id).ToList();
+        // A hand that was placed and not yet told what to do is looked at as the plainest contact.
+        var verb =
+            hand.Verb is { } v && model.Verbs.ContainsKey(v) ? v
+            : path.Legs.Count > 0 ? "stroke"
+            : "press";
+        var sides = hand.Sides ?? completed.Sides;
+        IReadOnlySet<string> at = sides switch
+        {
+            "both" => new HashSet<string> { "left", "right" },
+            "left" or "right" => new HashSet<string> { sides },
+            "midline" => new HashSet<string> { "midline" },
+            _ => new HashSet<string> { "one" },
+        };
+        return new(
+            hand,
+            index,
+            verb,
+            model.Verbs[verb],
+            hand.Contact is { } c ? atlas.Contacts.GetValueOrDefault(c) : null,
+            path,
+            told,
+            met,
+            hand.Pressure ?? (met.Any(z => atlas.RegionOfZone[z.Id] is "eyes" or "neck") ? 2 : 3),
+            at
+        );
+    }
+
+    public bool Travels => Hand.Glide == true || Path.Legs.Count > 0;
+
+    /// <summary>A press, a hold, a held lift: the hand stays where it is.</summary>
+    public bool IsStatic => !Travels && Verb is not ("tap" or "lymph-pump" or "heat-cold") && Rule.HazardClass != "knead";
+
+    public bool IsBothAtOnce => Contact?.Bilateral == true || At.Contains("left") && At.Contains("right");
+
+    /// <summary>
+    /// Inside the rim: a lid that was named, or a line that enters the eye. A finger on the bone overlaps the lid's outline without
+    /// pressing on it.
+    /// </summary>
+    public bool InsideRim(Atlas atlas) =>
+        Told.Any(z => z.Id is "upper-lid" or "lower-lid")
+        || atlas.Document.Hazards.Any(h => h.RimFront?.Hole is { } hole && Path.EntersFront(hole));
+}

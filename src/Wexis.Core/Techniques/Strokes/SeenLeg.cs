@@ -1,0 +1,87 @@
+using NetTopologySuite.Geometries;
+using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
+
+namespace Wexis.Core.Techniques.Strokes;
+
+/// <summary>A contact in one picture: its centre line, and what it touches; null where only the centre line is asked about.</summary>
+internal sealed record Seen(string View, LineString Line, Geometry? Touched);
+
+/// <summary>A leg, or a place where the hand stays, in every picture that shows a surface it lies on.</summary>
+internal sealed record SeenLeg(IReadOnlyList<Seen> Pictures)
+{
+    public Seen? In(string view) => Pictures.FirstOrDefault(p => p.View == view);
+}
+
+/// <summary>How the contacts of a path look in the pictures of the atlas, and what they meet there.</summary>
+internal static class SeenContacts
+{
+    /// <summary>Closer than this, two places are one: 1e-9 IPD, far below what a hand can tell.</summary>
+    public const double SamePoint = 1e-9;
+
+    public static bool Enters(LineString line, Geometry area) =>
+        line.EnvelopeInternal.Intersects(area.EnvelopeInternal)
+        && (line.Length < SamePoint ? area.Contains(line.StartPoint) : line.Crosses(area) || line.Within(area));
+
+    public static double Common(Geometry contact, Geometry area) =>
+        contact.EnvelopeInternal.Intersects(area.EnvelopeInternal) ? contact.Intersection(area).Area : 0;
+
+    public static IEnumerable<SeenLeg> Of(IReadOnlyList<StrokeLeg> legs, IReadOnlyList<PathStop> stops, double width)
+    {
+        foreach (var leg in legs.Where(l => !l.Through))
+            yield return new([.. Pictures([.. leg.Places], leg.Start, leg.End, width, true)]);
+        foreach (var stop in stops)
+            yield return new([
+                .. Pictures([stop.Point, stop.Point], stop, stop, width, !legs.Any(l => !l.Through && (l.Start == stop || l.End == stop))),
+            ]);
+    }
+
+    /// <summary>
+    /// The front picture shows front and side, the side picture what has an end on the side, the back picture what has one on the back.
+    /// </summary>
+    private static IEnumerable<Seen> Pictures(IReadOnlyList<FacePoint> places, PathStop start, PathStop end, double width, bool counts)
+    {
+        bool On(string surface) => start.Surface == surface || end.Surface == surface;
+        if (On("back"))
+            yield return Contact("posterior", places);
+        else
+            yield return Contact("frontal", places);
+        // Over the crown a leg shows in both.
+        if (On("back") && On("front"))
+            yield return Contact("frontal", places);
+        if (On("side") && start.Z is { } from && end.Z is { } to)
+            yield return Contact("lateral", Sideways(places, from, to));
+
+        Seen Contact(string view, IReadOnlyList<FacePoint> seen)
+        {
+            var line = Shapes.Plane.CreateLineString([.. seen.Select(p => new Coordinate(p.X, p.Y))]);
+            return new(
+                view,
+                line,
+                !counts ? null
+                    : line.Length < SamePoint ? line.StartPoint.Buffer(width / 2)
+                    : line.Buffer(width / 2)
+            );
+        }
+    }
+
+    /// <summary>Places as the side view shows them: z runs evenly from one end to the other along the leg.</summary>
+    private static IReadOnlyList<FacePoint> Sideways(IReadOnlyList<FacePoint> places, double from, double to)
+    {
+        var length = places.Zip(places.Skip(1)).Sum(p => p.First.DistanceTo(p.Second));
+        var run = 0.0;
+        return
+        [
+            .. places.Select(
+                (p, i) =>
+                {
+                    if (i > 0)
+                        run += places[i - 1].DistanceTo(p);
+                    // In the front view two places of the side may lie behind one another.
+                    var share = length < SamePoint ? (double)i / Math.Max(1, places.Count - 1) : run / length;
+                    return new FacePoint(from + (share * (to - from)), p.Y);
+                }
+            ),
+        ];
+    }
+}

@@ -1,0 +1,60 @@
+using Wexis.Core.People;
+
+namespace Wexis.Core.Techniques.Words;
+
+/// <summary>Some states of a person with what is done about them, as one sentence for a client.</summary>
+/// <param name="Kind">stop, leave-out, ask or milder.</param>
+public sealed record AdviceGroup(string Kind, string Lead, IReadOnlyList<string> States);
+
+/// <summary>
+/// What somebody who learns a technique has to know of their own safety, in words a client knows: three sentences first, the rest
+/// grouped.
+/// </summary>
+/// <param name="First">At most three, the ones that matter most here.</param>
+/// <param name="More">Everything else, a group for each thing to do and each person to ask.</param>
+public sealed record ClientAdvice(IReadOnlyList<string> First, IReadOnlyList<AdviceGroup> More)
+{
+    private const int MostFirst = 3;
+
+    /// <summary>
+    /// Kinds of work that nearly everything is: what is left out because of them is not what matters most of this technique.
+    /// </summary>
+    private static readonly HashSet<string> Common = new(StringComparer.Ordinal) { "manual", "face-active" };
+
+    /// <param name="cautions">The technique's own cautions, as its author words them.</param>
+    public static ClientAdvice Of(IReadOnlyList<string> cautions, IReadOnlyList<ExclusionNote> exclusions)
+    {
+        ArgumentNullException.ThrowIfNull(cautions);
+        ArgumentNullException.ThrowIfNull(exclusions);
+        var known = exclusions.Where(e => !e.RedFlag).ToList();
+        // What belongs to this kind of work before what belongs to any.
+        var special = known.OrderBy(e => Handling.Rank(e.Handling)).ThenBy(e => e.Classes.All(Common.Contains) ? 1 : 0).ToList();
+        List<string> first = [.. cautions.Take(1).Select(Sentence), "Stop if it hurts, tingles or goes numb, or if you feel dizzy."];
+        var left = special.Where(e => e.Handling == "avoid").Take(2).Select(e => e.Client).ToList();
+        if (left.Count > 0)
+            first.Add($"Leave it out with {string.Join(", or ", left)}.");
+        else if (special.FirstOrDefault(e => e.Handling == "ask") is { } ask)
+            first.Add($"Ask {ask.Whom} first with {ask.Client}.");
+        List<AdviceGroup> more = [];
+        if (cautions.Count > 1)
+            more.Add(new("own", "Also take care:", [.. cautions.Skip(1)]));
+        Group("stop", "Stop for today and get help at once with", exclusions.Where(e => e.RedFlag));
+        Group("leave-out", "Leave it out with", known.Where(e => e.Handling == "avoid"));
+        foreach (var whom in known.Where(e => e.Handling == "ask").GroupBy(e => e.Whom))
+            Group("ask", $"Ask {whom.Key} first with", whom);
+        Group("milder", "Do it in a milder form with", known.Where(e => e.Handling == "modify"));
+        return new([.. first.Take(MostFirst)], more);
+
+        void Group(string kind, string lead, IEnumerable<ExclusionNote> states)
+        {
+            if (states.Select(s => s.Client).Distinct().ToList() is { Count: > 0 } words)
+                more.Add(new(kind, lead, words));
+        }
+    }
+
+    private static string Sentence(string words)
+    {
+        var plain = words.Trim();
+        return plain.Length == 0 ? plain : char.ToUpperInvariant(plain[0]) + plain[1..] + (plain[^1] is '.' or '!' or '?' ? "" : ".");
+    }
+}

@@ -1,0 +1,230 @@
+using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
+using Wexis.Core.Techniques.Documents;
+
+namespace Wexis.Core.Techniques.Work;
+
+/// <summary>Active movement: the move table, then rules R11–R14, R19, R20, R32, R81.</summary>
+internal static class ActRows
+{
+    private static readonly HashSet<string> EyeTurning = new(StringComparer.Ordinal)
+    {
+        "superior-rectus",
+        "inferior-rectus",
+        "medial-rectus",
+        "lateral-rectus",
+        "superior-oblique",
+        "inferior-oblique",
+    };
+
+    /// <summary>
+    /// Structures that work on the side away from the movement (Gray 1918: sternocleidomastoid turns the face to the opposite side; a
+    /// pterygoid pushes the jaw across).
+    /// </summary>
+    private static readonly Dictionary<string, string[]> Crossed = new(StringComparer.Ordinal)
+    {
+        ["head-turn"] = ["sternocleidomastoid"],
+        ["jaw-side"] = ["lateral-pterygoid", "medial-pterygoid"],
+        ["head-tilt-side"] = ["sternocleidomastoid", "scalenes", "trapezius-descending", "levator-scapulae", "platysma"],
+    };
+
+    /// <summary>
+    /// The words of the row that is chosen for a movement under its conditions; null when the plain movement is meant, or what resists it
+    /// says enough.
+    /// </summary>
+    public static string? Words(Act act, Step step, ActionModel model)
+    {
+        var (baseVerb, forced) = model.Resolve(act.Do!);
+        return
+            baseVerb is not null
+            && model.Choose(baseVerb, new ActContext(act, step, forced, model).Holds) is { } c
+            && c.Move.When.Count > 0
+            && !c.Move.When.ContainsKey("resist")
+            ? c.Move.Words
+            : null;
+    }
+
+    public static void Add(
+        RowSet rows,
+        Act act,
+        CompletedStep completed,
+        List<int> units,
+        List<string> cannotTell,
+        Atlas atlas,
+        ActionModel model
+    )
+    {
+        var (baseVerb, forced) = model.Resolve(act.Do!);
+        var context = new ActContext(act, completed.Step, forced, model);
+        var chosen = baseVerb is null ? null : model.Choose(baseVerb, context.Holds);
+        IReadOnlyList<MoveRow> table;
+        string rule;
+        var inputs = new List<ReasonInput> { new("movement", act.Do!) };
+        if (chosen is { } c)
+        {
+            var gaze = context.Gaze;
+            (table, rule) =
+                c.Move.ByDirection is { } by && gaze is not null && by.TryGetValue(gaze, out var direction)
+                    ? (direction.Worked, "R32")
+                    : (c.Move.Worked, "R10");
+            units.AddRange(c.Move.ByDirection is { } b && gaze is not null && b.TryGetValue(gaze, out var d) ? d.Au : c.Move.Au);
+            inputs.Add(new("row", c.Id));
+        }
+        else if (atlas.Document.ControlledLists.Actions.TryGetValue(act.Do!, out var action))
+        {
+            table =
+            [
+                .. action.Prime.Select(p => new MoveRow(p, "concentric", "primary", null)),
+                .. action.Assist.Select(p => new MoveRow(p, "concentric", "secondary", null)),
+            ];
+            rule = "R10";
+            units.AddRange(action.Au);
+        }
+        else
+        {
+            cannotTell.Add($"“{StepWords.Movement(act.Do!, model)}”: no row of the movement table fits what is told. {Ask(baseVerb)}");
+            return;
+        }
+
+        var hold = context.HoldSeconds;
+        var actSide = act.Side is "left" or "right" ? act.Side : "both";
+        foreach (var row in table)
+        {
+            var side = row.Side ?? Yoked(row.Structure, context.Gaze) ?? SideOf(row.Structure, baseVerb, actSide);
+            var (mode, modeRule) = row.Mode == "concentric" ? ConcentricMode(context, hold) : (row.Mode, rule);
+            ReasonInput[] why = modeRule is "R12"
+                ? [.. inputs, new("resisted", act.Resist ?? "none"), new("hold", $"{hold:0.##} s")]
+                : [.. inputs];
+            rows.Add(row.Structure, side, mode, row.Strength, rule, sure: true, null, [.. inputs]);
+            if (modeRule != rule)
+                rows.Add(row.Structure, side, mode, row.Strength, modeRule, sure: true, null, why);
+        }
+        if (context.ToldSlowReturn)
+            foreach (var prime in table.Where(r => r is { Strength: "primary", Mode: "concentric" } && !EyeTurning.Contains(r.Structure)))
+                rows.Add(
+                    prime.Structure,
+                    SideOf(prime.Structure, baseVerb, actSide),
+                    "eccentric",
+                    prime.Strength,
+                    "R13",
+                    sure: true,
+                    null,
+                    [.. inputs, new("return", $"{context.ReturnSeconds:0.##} s")]
+                );
+
+        foreach (var prime in table.Where(r => r.Strength == "primary" && r.Mode is "concentric" or "isometric" && r.Strength == "primary"))
+        foreach (var antagonist in atlas.Muscles.TryGetValue(prime.Structure, out var m) ? m.Antagonists : [])
+            if (!rows.Has(antagonist) && !model.Rules.Anchors(prime.Structure, antagonist))
+                rows.Add(
+                    antagonist,
+                    actSide,
+                    "inhibited",
+                    "secondary",
+                    "R14",
+                    sure: true,
+                    null,
+                    new ReasonInput("opposes", atlas.PlainName(prime.Structure))
+                );
+
+        if (act.Effort is { } effort && model.Rules.OverflowEfforts.Contains(effort))
+            Overflow(rows, baseVerb, actSide, effort, model.Rules);
+        if (context.State("head") == "back" && baseVerb is not "head-back" && chosen?.Move.When.ContainsKey("head") != true)
+            foreach (var s in new[] { "platysma", "sternohyoid" }.Where(s => !rows.Has(s)))
+                rows.Add(s, "both", "stretched", "secondary", "R81", sure: true, null, new ReasonInput("head", "back"));
+    }
+
+    private static string Ask(string? baseVerb) => baseVerb == "gaze" ? "Which way do the eyes look?" : "Say how it is done.";
+
+    private static (string Mode, string Rule) ConcentricMode(ActContext context, double hold)
+    {
+        if (context.Tempo is "pulse" or "flutter")
+            return ("concentric", "R20");
+        if (context.Resisted)
+            return context.Travels ? ("concentric", "R12") : ("isometric", "R12");
+        return hold >= context.Rules.HoldSeconds ? ("isometric", "R12") : ("concentric", "R11");
+    }
+
+    private static string? Yoked(string structure, string? gaze) =>
+        (gaze, structure) switch
+        {
+            ("left", "lateral-rectus") or ("right", "medial-rectus") => "left",
+            ("right", "lateral-rectus") or ("left", "medial-rectus") => "right",
+            _ => null,
+        };
+
+    private static string SideOf(string structure, string? baseVerb, string side) =>
+        side != "both" && baseVerb is not null && Crossed.TryGetValue(baseVerb, out var crossed) && crossed.Contains(structure)
+            ? side == "left"
+                ? "right"
+                : "left"
+            : side;
+
+    private static void Overflow(RowSet rows, string? baseVerb, string side, string effort, RuleData rules)
+    {
+        foreach (
+            var s in rules
+                .Overflow.Where(o => o.Bases.Contains("any") || (baseVerb is not null && o.Bases.Contains(baseVerb)))
+                .SelectMany(o => o.Structures)
+                .Where(s => !rows.Has(s))
+                .ToList()
+        )
+            rows.Add(s, side, "concentric", "incidental", "R19", sure: true, null, new ReasonInput("effort", effort));
+    }
+}
+
+/// <summary>Parts kept from moving: their movers are quiet (R15).</summary>
+internal static class StillRows
+{
+    private static readonly HashSet<string> EyeWork = new(StringComparer.Ordinal)
+    {
+        "gaze",
+        "widen-eyes",
+        "close-lids",
+        "blink",
+        "lift-lower-lid",
+    };
+
+    /// <summary>
+    /// Zones kept still, by attention, by an act's holding, or by a hand that holds. A hand that only feels inhibits nothing.
+    /// </summary>
+    public static IEnumerable<string> Zones(Step step) =>
+        step
+            .AllStill.Concat(step.AllActs.SelectMany(a => a.AllHoldStill).Select(h => h.Zone).OfType<string>())
+            .Concat(
+                step.AllHands.Where(h => h is { Verb: "hold-still", Role: "hold" or "anchor" } && h.Role != "feel")
+                    .SelectMany(h => h.AllZones)
+            );
+
+    public static void Add(RowSet rows, CompletedStep completed, Atlas atlas)
+    {
+        var eyes = completed.Step.AllActs.Any(a =>
+            a.Do is { } d && (EyeWork.Contains(d) || EyeWork.Any(e => d.StartsWith(e, StringComparison.Ordinal)))
+        );
+        foreach (var id in Zones(completed.Step).Distinct().ToList())
+        {
+            if (!atlas.Zones.TryGetValue(id, out var zone))
+                continue;
+            var forehead = atlas.RegionOfZone[id] == "forehead-brows";
+            var movers = zone.Movers ?? [];
+            for (var i = 0; i < movers.Length; i++)
+            {
+                var mover = movers[i];
+                // What must move cannot be kept still: the act's own prime mover stays as it is.
+                if (rows.Of(mover).Any(r => Modes.IsActive(r.Mode) && r.Strength == "primary"))
+                    continue;
+                var aim = eyes && forehead && i == 0;
+                rows.RemoveAll(mover, r => r.Mode != "inhibited" || r.Strength != "primary");
+                rows.Add(
+                    mover,
+                    "both",
+                    "inhibited",
+                    aim ? "primary" : "secondary",
+                    "R15",
+                    sure: true,
+                    null,
+                    new ReasonInput("kept still", zone.Name)
+                );
+            }
+        }
+    }
+}

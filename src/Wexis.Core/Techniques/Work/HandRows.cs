@@ -1,0 +1,228 @@
+using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
+using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Strokes;
+
+namespace Wexis.Core.Techniques.Work;
+
+/// <summary>Hands: what the pressure reaches, in which mode, which way (rules R40–R49, R60, R61).</summary>
+internal static class HandRows
+{
+    private static readonly HashSet<string> NearEyeOrNeck = new(StringComparer.Ordinal) { "eyes", "neck" };
+
+    public static void Add(
+        RowSet rows,
+        Hand hand,
+        CompletedStep completed,
+        List<string> zonesTouched,
+        List<FlowVerdict> flow,
+        List<string> cannotTell,
+        Atlas atlas,
+        ActionModel model,
+        HouseSettings settings
+    )
+    {
+        // A tool that may replace the hand changes nothing until it is chosen; what it would enter is still checked for safety.
+        if (hand.Role == "tool-option")
+            return;
+        var path = StrokePath.Of(hand, atlas, settings);
+        var zones = (hand.AllZones.Count > 0 ? hand.AllZones : path.Zones(atlas)).Where(atlas.Zones.ContainsKey).ToList();
+        foreach (var z in zones.Where(z => !zonesTouched.Contains(z)))
+            zonesTouched.Add(z);
+        if (hand.Pressure == 0 || zones.Count == 0 && !path.HasPlace)
+            return;
+        var contact = hand.Contact is { } c ? atlas.Contacts.GetValueOrDefault(c) : null;
+        var verb = model.Verbs[hand.Verb!];
+        var side = SideOf(hand, completed.Sides);
+        var bracing = hand.Role is "hold" or "anchor" or "resist" or "feel" || hand.Verb == "hold-still";
+        var sure = hand.Pressure is not null;
+        if (!sure)
+            cannotTell.Add("How hard the hand presses is not told: the muscle rows are uncertain.");
+
+        var highest = 0;
+        foreach (var id in zones)
+        {
+            var zone = atlas.Zones[id];
+            var told = hand.Pressure ?? (NearEyeOrNeck.Contains(atlas.RegionOfZone[id]) ? 2 : 3);
+            var cap = contact?.Pinch == true && zone.MaxPressurePinchLift is { } pinchCap ? pinchCap : zone.MaxPressure;
+            if (contact is { Kind: "tool" })
+                cap = Math.Min(
+                    cap,
+                    atlas.RegionOfZone[id] switch
+                    {
+                        "eyes" => 2,
+                        "neck" => id == "anterior-neck" ? 1 : 3,
+                        _ => 3,
+                    }
+                );
+            if (contact?.ToolEdge == true)
+                cap = Math.Max(1, cap - 1);
+            var level = Math.Min(told, cap);
+            if (told > cap)
+                cannotTell.Add(
+                    $"Pressure {told} ({StepWords.Feel(told)}) is above the cap of the {zone.Name}, {cap}: the map counts {cap}."
+                );
+            highest = Math.Max(highest, level);
+            if (!bracing && verb.ModeWhenMuscleReached is not ("skin-lymph" or "inhibited"))
+                MuscleRows(
+                    rows,
+                    hand,
+                    zone,
+                    level + (contact?.DepthBonus ?? 0),
+                    verb,
+                    contact,
+                    path,
+                    side,
+                    sure,
+                    cannotTell,
+                    atlas,
+                    model.Rules
+                );
+        }
+        var light = highest <= model.Rules.LymphLevels.Max();
+        rows.Add(
+            "skin",
+            side,
+            "skin-lymph",
+            bracing ? "incidental" : "primary",
+            "R40",
+            sure: true,
+            null,
+            new ReasonInput("pressure", $"{highest} ({StepWords.Feel(highest)})")
+        );
+        rows.Add(
+            "superficial-lymph",
+            side,
+            "skin-lymph",
+            bracing ? "incidental"
+                : light && hand.Verb is "stroke" or "lymph-pump" && light ? "primary"
+                : "secondary",
+            "R40",
+            sure: true,
+            null,
+            new ReasonInput("verb", StepWords.Verb(hand.Verb))
+        );
+
+        if (hand.Glide == true)
+            foreach (var zone in zones.Select(z => atlas.Zones[z]))
+                if (
+                    zone.DrainDirDegLeft is { } drain
+                    && zone.DrainDirView is null or "frontal"
+                    && path.DirectionOver(zone) is { } direction
+                )
+                {
+                    var angle = FaceAngle.BetweenDirections(direction, drain);
+                    flow.Add(new(zone.Id, zone.Name, RuleData.Class(model.Rules.Flow, angle), angle, [.. zone.DrainsTo ?? []]));
+                }
+    }
+
+    private static void MuscleRows(
+        RowSet rows,
+        Hand hand,
+        Zone zone,
+        int depth,
+        ManualVerb verb,
+        Contact? contact,
+        StrokePath path,
+        string side,
+        bool sure,
+        List<string> cannotTell,
+        Atlas atlas,
+        RuleData rules
+    )
+    {
+        int LevelOf(string id) =>
+            zone.ReachInside?.TryGetValue(id, out var inside) == true ? inside
+            : zone.ReachBy?.ContainsKey(id) == true && contact?.Pinch != true ? 9
+            : atlas.Muscles[id].MinPressureToReach;
+        var layered = zone.ReachInside is { Count: > 0 } inside
+            ? zone.MusclesSuperficialToDeep.Concat(inside.Keys).Distinct().ToArray()
+            : zone.MusclesSuperficialToDeep;
+        var reached = layered.Where(id => LevelOf(id) <= depth && LevelOf(id) < 9).ToList();
+        if (reached.Count == 0)
+            return;
+        if (verb.ModeWhenMuscleReached == "stretched")
+        {
+            Stretch(rows, zone, reached, path, side, sure, cannotTell, atlas, rules);
+            return;
+        }
+        var reach = reached.Max(LevelOf);
+        var primaries = reached
+            .Where(id => LevelOf(id) == reach)
+            .GroupBy(id => atlas.Muscles[id].Depth)
+            .SelectMany(g => g.Take(2))
+            .ToHashSet(StringComparer.Ordinal);
+        foreach (var id in reached)
+            rows.Add(
+                id,
+                side,
+                verb.ModeWhenMuscleReached,
+                primaries.Contains(id) ? "primary" : "secondary",
+                "R42",
+                sure,
+                Fibres(hand, path, atlas.Muscles[id], rules),
+                new ReasonInput("zone", zone.Name),
+                new ReasonInput("depth of the hand", $"{depth}"),
+                new ReasonInput("reached from", $"{LevelOf(id)}")
+            );
+    }
+
+    private static void Stretch(
+        RowSet rows,
+        Zone zone,
+        List<string> reached,
+        StrokePath path,
+        string side,
+        bool sure,
+        List<string> cannotTell,
+        Atlas atlas,
+        RuleData rules
+    )
+    {
+        if (path.DirectionDegrees is not { } direction)
+        {
+            cannotTell.Add($"Which way the {zone.Name} is drawn is not told: no muscle is counted as stretched.");
+            return;
+        }
+        foreach (var id in reached)
+        {
+            var muscle = atlas.Muscles[id];
+            if (muscle.Fibre.AxisDeg is not { } axis)
+            {
+                if (muscle.Fibre.Kind == "circular")
+                    rows.Add(id, side, "stretched", "secondary", "R44", sure, null, new ReasonInput("fibres", "a ring"));
+                continue;
+            }
+            var angle = FaceAngle.ToAxis(direction, axis);
+            if (RuleData.Class(rules.Stretch, angle) is { Length: > 0 } strength)
+                rows.Add(
+                    id,
+                    side,
+                    "stretched",
+                    strength,
+                    "R44",
+                    sure,
+                    null,
+                    new ReasonInput("angle to the fibres", $"{angle:0}°"),
+                    new ReasonInput("zone", zone.Name)
+                );
+        }
+    }
+
+    private static string? Fibres(Hand hand, StrokePath path, Muscle muscle, RuleData rules)
+    {
+        if (hand.Glide != true || path.DirectionDegrees is not { } direction || muscle.Fibre.AxisDeg is not { } axis)
+            return null;
+        var angle = FaceAngle.ToAxis(direction, axis);
+        return $"{RuleData.Class(rules.Fibre, angle)}, {angle:0}°";
+    }
+
+    private static string SideOf(Hand hand, string stepSides) =>
+        (hand.Sides ?? stepSides) switch
+        {
+            "left" => "left",
+            "right" => "right",
+            "midline" => "midline",
+            _ => "both",
+        };
+}

@@ -1,0 +1,3 @@
+namespace Wexis.Server.Shell;
+
+public sealed record DataFolder(string Path);

@@ -1,0 +1,19 @@
+using System.Security.Claims;
+
+namespace Wexis.Server.Shell;
+
+/// <summary>Who may come in. Every endpoint denies by default; these names say what it asks for instead.</summary>
+public static class Policies
+{
+    public const string Lead = "lead";
+    public const string Staff = "staff";
+}
+
+/// <summary>Who is signed in.</summary>
+public static class SignedPerson
+{
+    public static Guid PersonId(this ClaimsPrincipal user) =>
+        Guid.TryParse(user.FindFirstValue(ClaimTypes.NameIdentifier), out var id)
+            ? id
+            : throw new InvalidOperationException("Nobody is signed in.");
+}

@@ -1,0 +1,158 @@
+using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Doses;
+using Wexis.Core.Techniques.Library;
+using Wexis.Core.Techniques.Words;
+
+namespace Wexis.Core.Tests.Techniques;
+
+/// <summary>The techniques that ship: broad, complete, honest.</summary>
+public class ShippedLibraryTests
+{
+    private static readonly IReadOnlyList<(TechniqueDocument Document, Derivation Derived)> Library =
+    [
+        .. TechniqueFile
+            .Read(File.ReadAllText(Path.Combine(Reference.DataFolder, "library", "techniques.json")), Reference.Atlas, Reference.Model)
+            .Techniques.Select(t => (t.Document, Derivation.Of(t.Document, Reference.Atlas, Reference.Model, Reference.Settings))),
+    ];
+
+    public static TheoryData<string> Ids => [.. Library.Select(t => t.Document.Id!)];
+
+    private static (TechniqueDocument Document, Derivation Derived) Get(string id) => Library.Single(t => t.Document.Id == id);
+
+    [Fact]
+    public void There_are_at_least_forty_five() => Library.Count.ShouldBeGreaterThanOrEqualTo(45);
+
+    [Theory, MemberData(nameof(Ids))]
+    public void Each_derives_without_an_open_question(string id)
+    {
+        Get(id).Derived.Questions.Select(q => q.Text).ShouldBeEmpty();
+        Get(id).Derived.Issues.Select(i => i.Text).ShouldBeEmpty();
+        Get(id).Derived.Standing.ShouldBe("complete");
+        Get(id).Derived.Map.CannotTell.ShouldBeEmpty();
+    }
+
+    [Theory, MemberData(nameof(Ids))]
+    public void Each_reads_for_three_viewers_and_no_reading_loses_a_line(string id)
+    {
+        var (document, derived) = Get(id);
+        derived.Readings.Select(r => r.Viewer).ShouldBe(ViewerWords.Viewers);
+        derived.Readings.ShouldAllBe(r =>
+            r.Steps.Count == derived.Steps.Count
+            && r.Faults.Count == document.Faults!.Count
+            && r.Steps.All(s => s.Cue != "" && s.Title != "")
+        );
+    }
+
+    [Theory, MemberData(nameof(Ids))]
+    public void Each_has_a_fault_with_its_cue_an_adaptation_and_a_claim(string id)
+    {
+        var document = Get(id).Document;
+        document.Faults.ShouldNotBeEmpty();
+        document.Faults!.ShouldAllBe(f => f.Fix != null && f.Fix != "");
+        document.Adaptations.ShouldNotBeEmpty();
+        document.Claims.ShouldNotBeEmpty();
+        document.Aim.ShouldNotBeNullOrWhiteSpace();
+    }
+
+    [Theory, MemberData(nameof(Ids))]
+    public void A_claim_that_does_not_stand_was_answered(string id) =>
+        Get(id).Derived.Claims.Where(c => !c.Stands).ShouldAllBe(c => Get(id).Document.Claims![c.Claim].Answer != null);
+
+    [Fact]
+    public void Every_family_region_and_school_is_there()
+    {
+        Library
+            .SelectMany(t => t.Derived.Steps.Select(s => s.Family))
+            .Distinct()
+            .Order()
+            .ShouldBe(FamilyDefaults.All.Select(f => f.Id).Order());
+        Library.Select(t => t.Document.Region!).Distinct().Order().ShouldBe(Reference.Atlas.Regions.Keys.Order());
+        Library.Select(t => t.Document.School!).Distinct().Order().ShouldBe(Reference.Atlas.Schools.Keys.Order());
+    }
+
+    [Fact]
+    public void Links_and_prerequisites_lead_to_techniques_that_are_there()
+    {
+        var ids = Library.Select(t => t.Document.Id).ToHashSet();
+        Library
+            .SelectMany(t => (t.Document.Prerequisites ?? []).Concat((t.Document.Related ?? []).Select(r => r.Id!)))
+            .ShouldAllBe(id => ids.Contains(id));
+    }
+
+    [Fact]
+    public void No_two_are_near_duplicates()
+    {
+        var marks = Library.Select(t => (t.Document.Id, Marks: TechniqueLikeness.Marks(t.Derived.Steps))).ToList();
+        foreach (var (a, b) in marks.SelectMany((a, i) => marks.Skip(i + 1).Select(b => (a, b))))
+            TechniqueLikeness.Of(a.Marks, b.Marks).ShouldBeLessThan(TechniqueLikeness.NearDuplicate, $"{a.Id} and {b.Id}");
+    }
+
+    /// <summary>
+    /// Mechanics that anatomists agree on (Gray 1918 and FACS 2002, from memory): the structure each is known for, and how it is worked.
+    /// </summary>
+    [Theory]
+    [InlineData("wx-brow-raise-soft", "frontalis", "concentric")]
+    [InlineData("wx-slow-shutter", "levator-palpebrae", "eccentric")]
+    [InlineData("wx-lower-lid-lift", "orbicularis-oculi-palpebral", "concentric")]
+    [InlineData("wx-near-far", "ciliary", "concentric")]
+    [InlineData("wx-twenty-pause", "ciliary", "inhibited")]
+    [InlineData("wx-air-shuttle", "buccinator", "concentric")]
+    [InlineData("wx-lip-seal", "orbicularis-oris", "isometric")]
+    [InlineData("wx-rolled-o", "levator-labii-superioris", "stretched")]
+    [InlineData("wx-chin-pout", "mentalis", "concentric")]
+    [InlineData("wx-masseter-press", "masseter-superficial", "compressed")]
+    [InlineData("wx-jaw-rest", "temporalis", "inhibited")]
+    [InlineData("wx-temple-circles", "temporalis", "kneaded")]
+    [InlineData("wx-jaw-hinge-resist", "digastric-anterior", "isometric")]
+    [InlineData("wx-under-chin-tongue", "mylohyoid", "isometric")]
+    [InlineData("wx-skull-base-rub", "suboccipitals", "kneaded")]
+    [InlineData("wx-long-neck", "longus-capitis-colli", "isometric")]
+    [InlineData("wx-platysma-length", "platysma", "stretched")]
+    [InlineData("wx-shoulder-knead", "trapezius-descending", "kneaded")]
+    [InlineData("wx-frown-unlock", "corrugator-supercilii", "stretched")]
+    [InlineData("wx-cheek-sweep", "superficial-lymph", "skin-lymph")]
+    public void It_works_what_it_is_known_for(string id, string structure, string mode) =>
+        Get(id).Derived.Map.Worked.ShouldContain(r => r.Structure == structure && r.Mode == mode && r.Strength != "incidental");
+
+    [Fact]
+    public void None_is_shipped_without_a_caution_in_plain_words()
+    {
+        foreach (var id in Library.Select(t => t.Document.Id!))
+            Get(id).Document.Cautions.ShouldNotBeEmpty(id);
+    }
+
+    [Fact]
+    public void What_a_client_reads_is_short_grouped_and_easy_to_read()
+    {
+        foreach (var id in Library.Select(t => t.Document.Id!))
+        {
+            var care = Get(id).Derived.Readings[0].Care;
+            care.First.Count.ShouldBeInRange(2, 3, id);
+            care.More.Count.ShouldBeLessThanOrEqualTo(30, id);
+            care.First.ShouldAllBe(s => !System.Text.RegularExpressions.Regex.IsMatch(s, "[A-Z]{2}[0-9]"), id);
+            // Flesch reading ease (Flesch 1948): at least 60 is plain language for everybody.
+            ReadingEase(string.Join(" ", care.First)).ShouldBeGreaterThanOrEqualTo(60, $"{id}: {string.Join(" ", care.First)}");
+        }
+    }
+
+    /// <summary>
+    /// 206.835 − 1.015 words per sentence − 84.6 syllables per word; syllables by groups of vowels, a silent e at the end not counted.
+    /// </summary>
+    private static double ReadingEase(string text)
+    {
+        var sentences = text.Split(['.', '!', '?', ';', ':'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)
+            .Count(s => s.Length > 0);
+        var words = System.Text.RegularExpressions.Regex.Matches(text, "[A-Za-z']+").Select(m => m.Value.ToLowerInvariant()).ToList();
+        var syllables = words.Sum(w =>
+            Math.Max(
+                1,
+                System.Text.RegularExpressions.Regex.Count(
+                    w.Length > 3 && w.EndsWith('e') && !w.EndsWith("le", StringComparison.Ordinal) ? w[..^1] : w,
+                    "[aeiouy]+"
+                )
+            )
+        );
+        return 206.835 - (1.015 * words.Count / sentences) - (84.6 * syllables / words.Count);
+    }
+}

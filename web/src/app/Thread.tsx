@@ -1,0 +1,124 @@
+import { useMutation, useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link, NavLink } from "react-router";
+import { toast } from "sonner";
+import { cn } from "../ui/cn";
+import { api, problemOf, said } from "../shell/api";
+import { threadQuery } from "../shell/queries";
+import { forgetTheDay } from "./offline";
+import { useSignedIn } from "../shell/session";
+import { forgetTabDrafts } from "../shell/tabDrafts";
+
+export type Stop = { readonly id: string; readonly word: string; readonly path: string };
+
+/** The stops in the order of the work. */
+export const STOPS: readonly Stop[] = [
+  { id: "anatomy", word: "Anatomy", path: "/anatomy" },
+  { id: "techniques", word: "Techniques", path: "/techniques" },
+  { id: "programme", word: "Programme", path: "/programme" },
+  { id: "examination", word: "Examination", path: "/examination" },
+  { id: "grading", word: "Grading", path: "/grading" },
+  { id: "results", word: "Results", path: "/results" },
+];
+
+export const stopsFor = (role: string) =>
+  role === "trainee" ? STOPS.filter((s) => ["anatomy", "techniques", "results"].includes(s.id)) : STOPS;
+
+/** Where a person's day begins. */
+export const homeOf = (role: string) => (role === "trainee" ? "/results" : "/techniques");
+
+/** The thread across the top: the stops, and what waits at each, in words. */
+export function Thread({ role, onKeys }: { role: string; onKeys: () => void }) {
+  const person = useSignedIn();
+  const thread = useQuery(threadQuery);
+  const [dim, setDim] = useState(document.documentElement.dataset["light"] === "dim");
+  const leave = useMutation({
+    mutationFn: () => said(api.DELETE("/api/session")),
+    // A fresh page: nothing that one person read stays in memory for the next.
+    onSuccess: async () => {
+      forgetTabDrafts();
+      await forgetTheDay();
+      window.location.assign("/");
+    },
+    onError: (error) => toast.error(`You are still signed in. ${problemOf(error).title}`),
+  });
+  const turnLight = () => {
+    document.documentElement.dataset["light"] = dim ? "day" : "dim";
+    setDim(!dim);
+  };
+  return (
+    <header className="no-print sticky top-0 z-20 flex h-[3.6rem] items-stretch gap-x-4 border-b border-line bg-paper px-4 max-sm:h-auto max-sm:flex-wrap max-sm:justify-between max-sm:pt-2">
+      <Link to={homeOf(role)} className="flex items-center gap-2 font-serif text-xl font-semibold" aria-label="Wexis">
+        <svg width={26} height={26} viewBox="0 0 32 32" aria-hidden="true">
+          <path
+            d="M4 19c4-11 8-11 12 0 4-11 8-11 12 0"
+            fill="none"
+            stroke="var(--color-now)"
+            strokeWidth={3}
+            strokeLinecap="round"
+          />
+          <path
+            d="M7 25c6-3 12-3 18 0"
+            fill="none"
+            stroke="var(--color-stretched)"
+            strokeWidth={2}
+            strokeLinecap="round"
+          />
+        </svg>
+        Wexis
+      </Link>
+      <nav
+        aria-label="The order of the work"
+        className="flex min-w-0 flex-1 items-stretch overflow-x-auto max-sm:order-last max-sm:h-12 max-sm:basis-full"
+      >
+        <ol className="flex items-stretch">
+          {stopsFor(role).map((stop, i) => {
+            const waits = thread.data?.find((t) => t.stop === stop.id)?.waits ?? "";
+            return (
+              <li key={stop.id} className="flex items-stretch">
+                {i > 0 && <span aria-hidden="true" className="mt-[1.35rem] h-px w-3 bg-line" />}
+                <NavLink
+                  to={stop.path}
+                  className={({ isActive }) =>
+                    cn(
+                      "flex flex-col justify-center border-b-3 px-2.5 pt-0.5 leading-tight",
+                      isActive ? "border-now font-semibold text-now" : "border-transparent hover:text-now",
+                    )
+                  }
+                >
+                  <span>{stop.word}</span>
+                  <span className="min-h-4 text-xs font-normal text-faded">{waits}</span>
+                </NavLink>
+              </li>
+            );
+          })}
+        </ol>
+      </nav>
+      <div className="flex items-center gap-3 text-sm">
+        {person.leads && (
+          <NavLink to="/people" className="hover:text-now hover:underline">
+            People
+          </NavLink>
+        )}
+        <NavLink to="/screening" className="hover:text-now hover:underline">
+          Screening
+        </NavLink>
+        <button type="button" onClick={turnLight} className="hover:text-now hover:underline">
+          {dim ? "Day light" : "Dim light"}
+        </button>
+        <button type="button" onClick={onKeys} className="hover:text-now hover:underline" aria-keyshortcuts="?">
+          Keys
+        </button>
+        <span className="border-l border-line pl-3 text-faded max-md:hidden">{person.name}</span>
+        <button
+          type="button"
+          disabled={leave.isPending}
+          onClick={() => leave.mutate()}
+          className="hover:text-now hover:underline"
+        >
+          Sign out
+        </button>
+      </div>
+    </header>
+  );
+}

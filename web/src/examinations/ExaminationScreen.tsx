@@ -1,0 +1,152 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link, useNavigate } from "react-router";
+import { Stage } from "../face/Stage";
+import { api, problemOf, said, type Schemas } from "../shell/api";
+import { useSignedIn } from "../shell/session";
+import { PutAway } from "../keeping/PutAway";
+import { libraryQuery } from "../techniques/parts/techniqueQueries";
+import { Button } from "../ui/Button";
+import { Pick, TextField } from "../ui/Field";
+import { Empty, Problem, Waiting } from "../ui/States";
+import { examinationsQuery } from "./examinationQueries";
+
+/** Examinations as lists of stations: one technique and one mark sheet each. */
+export function ExaminationScreen() {
+  const person = useSignedIn();
+  const examinations = useQuery(examinationsQuery);
+  const queries = useQueryClient();
+  const [name, setName] = useState("");
+  const add = useMutation({
+    mutationFn: () =>
+      said(api.POST("/api/examinations", { body: { id: crypto.randomUUID(), name, programme_id: null } })),
+    onSuccess: async () => {
+      setName("");
+      await queries.invalidateQueries({ queryKey: ["examinations"] });
+    },
+  });
+  return (
+    <Stage plate={{}}>
+      <h1>Examination</h1>
+      {examinations.isPending && <Waiting what="the examinations" />}
+      {examinations.isError && <Problem error={examinations.error} again={() => examinations.refetch()} />}
+      {examinations.data?.length === 0 && (
+        <Empty says="No examination yet. Name one, then add a station for each technique that is shown; Wexis drafts its mark sheet from the steps." />
+      )}
+      {examinations.data?.map((e) => (
+        <Examination key={e.id} examination={e} canChange={person.leads} />
+      ))}
+      {person.leads && (
+        <form
+          className="mt-8 flex max-w-md items-end gap-2"
+          onSubmit={(e) => {
+            e.preventDefault();
+            add.mutate();
+          }}
+        >
+          <TextField
+            label="Set another examination"
+            className="flex-1"
+            placeholder="its name"
+            value={name}
+            onChange={(e) => setName(e.target.value)}
+            error={add.isError ? (problemOf(add.error).lines[0] ?? problemOf(add.error).title) : undefined}
+          />
+          <Button type="submit" disabled={add.isPending}>
+            Set it
+          </Button>
+        </form>
+      )}
+    </Stage>
+  );
+}
+
+function Examination({ examination, canChange }: { examination: Schemas["ExaminationView"]; canChange: boolean }) {
+  const library = useQuery(libraryQuery);
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const add = useMutation({
+    mutationFn: (technique: string) =>
+      said(
+        api.POST("/api/examinations/{id}/stations", {
+          params: { path: { id: examination.id } },
+          body: { id: crypto.randomUUID(), technique_id: technique },
+        }),
+      ),
+    onSuccess: async (station) => {
+      await Promise.all([
+        queries.invalidateQueries({ queryKey: ["examinations"] }),
+        queries.invalidateQueries({ queryKey: ["thread"] }),
+      ]);
+      void navigate(`/examination/${station.id}`);
+    },
+  });
+  return (
+    <section className="mt-4" aria-label={examination.name}>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <h2>{examination.name}</h2>
+        {canChange && <PutAway kind="examination" id={examination.id} name={examination.name} />}
+      </div>
+      <table className="mt-1 w-full">
+        <thead className="text-left text-sm text-faded">
+          <tr>
+            <th className="py-1 font-normal">Station</th>
+            <th className="font-normal">Technique</th>
+            <th className="text-right font-normal">Criteria</th>
+            <th className="text-right font-normal">Pass line, %</th>
+            {canChange && (
+              <th>
+                <span className="sr-only">Archive or delete</span>
+              </th>
+            )}
+          </tr>
+        </thead>
+        <tbody>
+          {examination.stations.map((s) => (
+            <tr key={s.id} className="border-t border-line">
+              <td className="w-16 py-2 font-semibold text-now">{s.place}</td>
+              <td>
+                <Link
+                  to={`/examination/${s.id}`}
+                  className="font-serif text-[1.05rem] font-medium hover:text-now hover:underline"
+                >
+                  {s.technique_name}
+                </Link>
+                <span className="ml-2 text-sm text-faded">
+                  edition {s.edition}
+                  {s.used && ", graded by"}
+                  {s.outdated && " · the technique has a newer edition"}
+                </span>
+              </td>
+              <td className="text-right">{s.criteria}</td>
+              <td className="text-right">{s.pass_line}</td>
+              {canChange && (
+                <td className="text-right">
+                  <PutAway kind="station" id={s.id} name={s.technique_name} />
+                </td>
+              )}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {canChange && (
+        <div className="mt-2 max-w-sm border-t border-line pt-2">
+          <Pick
+            label="Add a station for"
+            options={(library.data ?? [])
+              .filter(
+                (t) =>
+                  ["complete", "reviewed", "approved"].includes(t.standing) &&
+                  examination.stations.every((s) => s.technique_id !== t.technique_id),
+              )
+              .map((t) => ({ value: t.technique_id, word: t.name }))}
+            value={null}
+            empty="a technique …"
+            onChange={(t) => t && add.mutate(t)}
+          />
+          {add.isError && <Problem error={add.error} />}
+        </div>
+      )}
+    </section>
+  );
+}

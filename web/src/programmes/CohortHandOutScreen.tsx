@@ -1,0 +1,48 @@
+import { useQueries, useQuery } from "@tanstack/react-query";
+import { Link, useParams } from "react-router";
+import { editionQuery } from "../techniques/parts/techniqueQueries";
+import { HandOut } from "../techniques/print/HandOut";
+import { Button } from "../ui/Button";
+import { Empty, Problem, Waiting } from "../ui/States";
+import { cohortQuery } from "./cohortQueries";
+
+/** Every technique that a cohort is taught, a sheet each, in the order of the programme. */
+export function CohortHandOutScreen() {
+  const { cohort: id = "", kind = "card" } = useParams();
+  const cohort = useQuery(cohortQuery(id));
+  const taught = (cohort.data?.techniques ?? []).filter((t) => t.taught !== null && t.technique_id !== null);
+  const sheets = useQueries({ queries: taught.map((t) => editionQuery(t.technique_id ?? "", t.taught ?? 1)) });
+  if (cohort.isPending) return <Waiting what="the cohort" />;
+  if (cohort.isError) return <Problem error={cohort.error} again={() => cohort.refetch()} />;
+  const failed = sheets.find((s) => s.isError);
+  return (
+    <main id="bench" className="mx-auto max-w-[52rem] px-6 py-4">
+      <nav className="no-print mb-4 flex items-center gap-4 text-sm" aria-label="Hand-outs">
+        <Link to={`/programme/${cohort.data.programme_id}`}>back to the cohort</Link>
+        <span>
+          {taught.length} {taught.length === 1 ? "sheet" : "sheets"} for {cohort.data.name}
+        </span>
+        <Button
+          className="ml-auto"
+          disabled={sheets.length === 0 || sheets.some((s) => !s.data)}
+          onClick={() => window.print()}
+        >
+          Print all
+        </Button>
+      </nav>
+      {taught.length === 0 && (
+        <Empty says="No edition was taken for this cohort yet. Put techniques into the programme, then take them." />
+      )}
+      {failed && <Problem error={failed.error} again={() => void failed.refetch()} />}
+      {sheets.map((s, i) =>
+        s.data ? (
+          <section key={s.data.id} className="mb-10 break-after-page last:break-after-auto" data-sheet={s.data.code}>
+            <HandOut t={s.data} kind={kind} cohort={cohort.data.name} />
+          </section>
+        ) : (
+          !s.isError && <Waiting key={i} what={taught[i]?.name ?? "the sheet"} />
+        ),
+      )}
+    </main>
+  );
+}

@@ -1,0 +1,47 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link, useParams, useSearchParams } from "react-router";
+import { HandOutLinks } from "../techniques/parts/HandOutLinks";
+import { editionQuery, techniqueQuery } from "../techniques/parts/techniqueQueries";
+import { HandOut } from "../techniques/print/HandOut";
+import { Button } from "../ui/Button";
+import { Empty, Problem, Waiting } from "../ui/States";
+import { cohortQuery } from "./cohortQueries";
+
+/** A hand-out, drawn each time it is opened: from the edition that a cohort is taught, from one that is named, or the newest. It says which. */
+export function HandOutScreen() {
+  const { id = "", kind = "card" } = useParams();
+  const [params] = useSearchParams();
+  const cohortId = params.get("cohort");
+  const cohort = useQuery({ ...cohortQuery(cohortId ?? ""), enabled: cohortId !== null });
+  const taught = cohort.data?.techniques.find((t) => t.technique_id === id)?.taught ?? null;
+  const wanted = cohortId === null ? Number(params.get("edition")) || null : taught;
+  const newest = useQuery({ ...techniqueQuery(id), enabled: cohortId === null && wanted === null });
+  const told = useQuery({ ...editionQuery(id, wanted ?? 1), enabled: wanted !== null });
+  const shown = wanted === null ? newest : told;
+  if (cohort.isError) return <Problem error={cohort.error} again={() => cohort.refetch()} />;
+  if (cohort.data && taught === null)
+    return (
+      <Empty
+        says={`No edition of this technique was taken for ${cohort.data.name} yet. Take one with the programme.`}
+      />
+    );
+  if (shown.isPending) return <Waiting what="the hand-out" />;
+  if (shown.isError) return <Problem error={shown.error} again={() => shown.refetch()} />;
+  if (!shown.data) return <Empty says="This technique is not there, or not for your eyes yet." />;
+  return (
+    <main id="bench" className="mx-auto max-w-[52rem] px-6 py-4">
+      <nav className="no-print mb-4 flex items-center gap-4 text-sm" aria-label="Hand-outs">
+        {cohort.data ? (
+          <Link to={`/programme/${cohort.data.programme_id}`}>back to the cohort</Link>
+        ) : (
+          <Link to={`/techniques/${id}`}>back to the technique</Link>
+        )}
+        <HandOutLinks id={id} of={params.size > 0 ? `?${params}` : ""} />
+        <Button className="ml-auto" onClick={() => window.print()}>
+          Print
+        </Button>
+      </nav>
+      <HandOut t={shown.data} kind={kind} cohort={cohort.data?.name ?? null} />
+    </main>
+  );
+}

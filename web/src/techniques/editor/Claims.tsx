@@ -1,0 +1,139 @@
+import type { Schemas } from "../../shell/api";
+import { Button } from "../../ui/Button";
+import { cn } from "../../ui/cn";
+import { Pick, TextField } from "../../ui/Field";
+import { Why } from "../../ui/Why";
+import type { TechniqueDocument } from "../parts/techniqueModel";
+
+type Verdict = Schemas["ClaimVerdict"];
+
+export const VERDICT_WORDS: Readonly<Record<string, string>> = {
+  supported: "stands",
+  "partly-right": "partly right",
+  "wrong-structure": "another structure is worked",
+  "wrong-mode": "another kind of work",
+  "wrong-direction": "goes another way",
+  "wrong-location": "lies elsewhere",
+  "wrong-extent": "not reached",
+  "wrong-cause": "another cause",
+  "antagonist-confused": "does the opposite",
+  "overstated-effect": "goes further than is known",
+  "unsupported-effect": "no evidence",
+  "misquoted-evidence": "not what the study showed",
+  "out-of-scope": "a medical matter",
+};
+const KINDS = ["structure", "mode", "action", "effect", "lymph", "cause", "place", "evidence"].map((value) => ({
+  value,
+  word: value,
+}));
+
+/** What the author says of the technique, each sentence against what the mechanics can work. */
+export function Claims({
+  document,
+  verdicts,
+  onChange,
+}: {
+  document: TechniqueDocument;
+  verdicts: readonly Verdict[];
+  onChange: (to: TechniqueDocument, field: string | null) => void;
+}) {
+  const claims = document.claims ?? [];
+  const change = (i: number, to: Partial<Schemas["Claim"]>, field: string) =>
+    onChange({ ...document, claims: claims.map((c, j) => (j === i ? { ...c, ...to } : c)) }, `claims[${i}].${field}`);
+  return (
+    <section aria-labelledby="claims" className="mt-6">
+      <h2 id="claims">What you say of it</h2>
+      <p className="mb-1 max-w-prose text-sm text-faded">
+        Each sentence is held against the map above. It never changes the map. Say it as you would to a class: “works
+        the cheek muscle”, “drains the face”, “a study shows …”.
+      </p>
+      <ol>
+        {claims.map((c, i) => {
+          const verdict = verdicts.find((v) => v.claim === i);
+          return (
+            <li key={i} className="border-t border-line py-2" data-claim={i} data-verdict={verdict?.verdicts[0]}>
+              <div className="grid items-end gap-2 sm:grid-cols-[1fr_8rem_auto]">
+                <TextField
+                  label={`Claim ${i + 1}`}
+                  value={c.text ?? ""}
+                  onChange={(e) => change(i, { text: e.target.value }, "text")}
+                />
+                <Pick
+                  label="Kind"
+                  options={KINDS}
+                  value={c.kind}
+                  empty={verdict ? `${verdict.kind} (read so)` : "as it reads"}
+                  onChange={(kind) => change(i, { kind }, "kind")}
+                />
+                <Button
+                  size="line"
+                  tone="quiet"
+                  aria-label={`take out claim ${i + 1}`}
+                  onClick={() => onChange({ ...document, claims: claims.filter((_, j) => j !== i) }, null)}
+                >
+                  take out
+                </Button>
+              </div>
+              {verdict && (
+                <Judged
+                  verdict={verdict}
+                  answer={c.answer ?? ""}
+                  onAnswer={(answer) => change(i, { answer: answer || null }, "answer")}
+                />
+              )}
+            </li>
+          );
+        })}
+      </ol>
+      <Button
+        size="line"
+        tone="quiet"
+        onClick={() =>
+          onChange(
+            { ...document, claims: [...claims, { text: "", kind: null, structure: null, verb: null, answer: null }] },
+            null,
+          )
+        }
+      >
+        add a claim
+      </Button>
+    </section>
+  );
+}
+
+function Judged({
+  verdict: v,
+  answer,
+  onAnswer,
+}: {
+  verdict: Verdict;
+  answer: string;
+  onAnswer: (text: string) => void;
+}) {
+  const stands = v.verdicts[0] === "supported";
+  return (
+    <div className={cn("mt-1 border-l-3 pl-3 text-[0.95rem]", stands ? "border-kneaded" : "border-now")}>
+      <p>
+        <span className={cn("font-semibold", stands ? "text-kneaded" : "text-now")}>
+          {v.verdicts.map((x) => VERDICT_WORDS[x] ?? x).join(", ")}.
+        </span>{" "}
+        {v.because} {v.correction && <span className="font-serif">{v.correction}</span>}{" "}
+        <Why of="Why" word="why" reasons={[v.why]} />
+      </p>
+      {v.grade && (
+        <p className="text-sm text-faded">
+          Evidence {v.grade}: {v.grade_words}.
+        </p>
+      )}
+      {!stands && (
+        <TextField
+          label="Your answer"
+          className="mt-1 max-w-xl"
+          placeholder="why it stays, or what you will say instead"
+          value={answer}
+          onChange={(e) => onAnswer(e.target.value)}
+        />
+      )}
+    </div>
+  );
+}
