@@ -5,7 +5,7 @@ import { toast } from "sonner";
 import { cn } from "../ui/cn";
 import { api, problemOf, said } from "../shell/api";
 import { threadQuery } from "../shell/queries";
-import { forgetTheDay } from "./offline";
+import { forgetTheDay } from "../shell/offline";
 import { useSignedIn } from "../shell/session";
 import { forgetTabDrafts } from "../shell/tabDrafts";
 
