@@ -1,5 +1,6 @@
 using OpenQA.Selenium;
 using OpenQA.Selenium.Interactions;
+using Wexis.Core.Techniques.Documents;
 
 namespace Wexis.Browser.Tests;
 

@@ -6,7 +6,7 @@ using Wexis.Core.Measures;
 namespace Wexis.Core.Anatomy;
 
 /// <summary>One structure that a move works, before the rules adjust it.</summary>
-public sealed record MoveRow(string Structure, string Mode, string Strength, string? Side);
+public sealed record MoveRow(string Structure, Mode Mode, Strength Strength, string? Side);
 
 public sealed record MoveDirection(MoveRow[] Worked, int[] Au);
 
@@ -25,7 +25,7 @@ public sealed record MoveBase(string? Default, string[] Rows);
 
 public sealed record ImportAlias(string? Base, Dictionary<string, JsonElement>? When, string? Move);
 
-public sealed record ManualVerb(string ModeWhenMuscleReached, string Words, string TechniqueClass, string HazardClass);
+public sealed record ManualVerb(Mode ModeWhenMuscleReached, string Words, string TechniqueClass, string HazardClass);
 
 public sealed record ActionRule(
     string Id,
@@ -36,7 +36,7 @@ public sealed record ActionRule(
     string[][]? ExceptPairs = null
 );
 
-public sealed record Effect(string Id, string Statement, string Grade, string PlainWords, string[] Modes, string Verdict);
+public sealed record Effect(string Id, string Statement, string Grade, string PlainWords, Mode[] Modes, string Verdict);
 
 /// <summary>
 /// The action model as stored in <c>data/anatomy/action-rules.json </c>: movement table, manual verbs, rules. From memory; see
@@ -111,7 +111,7 @@ public sealed class ActionModel
             )
             .Concat(
                 document
-                    .ManualVerbs.Where(v => !atlas.Document.ControlledLists.Modes.ContainsKey(v.Value.ModeWhenMuscleReached))
+                    .ManualVerbs.Where(v => !atlas.Document.ControlledLists.Modes.ContainsKey(v.Value.ModeWhenMuscleReached.Word()))
                     .Select(v => $"verb {v.Key} has mode {v.Value.ModeWhenMuscleReached}")
             )
             .ToList();

@@ -59,7 +59,7 @@ public static partial class MarkSheetDraft
             tempo.HoldS ?? 0,
             cycle,
             zones,
-            [.. step.Map.Worked.Where(r => r.Strength == "primary").Select(r => r.Structure).Distinct()]
+            [.. step.Map.Worked.Where(r => r.Strength == Strength.Primary).Select(r => r.Structure).Distinct()]
         );
     }
 
@@ -323,9 +323,9 @@ public static partial class MarkSheetDraft
     private static string Worked(Derivation derivation, Atlas atlas)
     {
         var rows = derivation
-            .Map.Worked.Where(r => r.Strength == "primary")
+            .Map.Worked.Where(r => r.Strength == Strength.Primary)
             .Take(3)
-            .Select(r => $"{atlas.PlainName(r.Structure)} ({Modes.Plain(r.Mode)})")
+            .Select(r => $"{atlas.PlainName(r.Structure)} ({r.Mode.Plain()})")
             .Distinct();
         return string.Join(", ", rows) is { Length: > 0 } words ? words : "what is touched";
     }

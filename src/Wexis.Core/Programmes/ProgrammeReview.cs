@@ -1,4 +1,5 @@
 using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Library;
 using Wexis.Core.Techniques.Work;
 
@@ -26,8 +27,8 @@ public sealed record OrderFault(string Module, string Kind, string Says);
 /// <summary>How one structure is worked in one module.</summary>
 public sealed record CoverageCell(
     string Module,
-    IReadOnlyList<string> Modes,
-    string Strength,
+    IReadOnlyList<Mode> Modes,
+    Strength Strength,
     double Seconds,
     IReadOnlyList<string> Techniques
 );
@@ -84,7 +85,7 @@ public sealed record ProgrammeReview(
         var promised = programme.AllStructures.ToDictionary(p => p.Structure, p => p.How, StringComparer.Ordinal);
         var structures = programme
             .AllStructures.Select(p => p.Structure)
-            .Concat(cells.Where(c => c.Row.Strength != "incidental" && c.Row.Mode != "skin-lymph").Select(c => c.Row.Structure))
+            .Concat(cells.Where(c => c.Row.Strength != Strength.Incidental && c.Row.Mode != Mode.SkinLymph).Select(c => c.Row.Structure))
             .Distinct()
             .ToList();
         var lines = structures
@@ -173,10 +174,10 @@ public sealed record ProgrammeReview(
     )
     {
         var counted = rows.Where(r =>
-                r.Row.Strength != "incidental" && (r.Row.Mode != "skin-lymph" || structure is "skin" or "superficial-lymph")
+                r.Row.Strength != Strength.Incidental && (r.Row.Mode != Mode.SkinLymph || structure is "skin" or "superficial-lymph")
             )
             .ToList();
-        var active = counted.Where(r => Modes.IsActive(r.Row.Mode)).ToList();
+        var active = counted.Where(r => r.Row.Mode.IsActive()).ToList();
         var covered =
             active.Count > 0 ? "actively"
             : counted.Count > 0 ? "otherwise"
@@ -193,8 +194,8 @@ public sealed record ProgrammeReview(
             .Where(x => x.Rows.Count > 0)
             .Select(x => new CoverageCell(
                 x.Module.Id,
-                [.. x.Rows.Select(r => r.Row.Mode).Distinct().OrderBy(Modes.Rank)],
-                x.Rows.Select(r => r.Row.Strength).MinBy(Strengths.Rank)!,
+                [.. x.Rows.Select(r => r.Row.Mode).Distinct().Order()],
+                x.Rows.Select(r => r.Row.Strength).Min(),
                 x.Rows.Sum(r => r.Row.Seconds.Standard),
                 [.. x.Rows.Select(r => r.Technique.Name).Distinct()]
             ))
@@ -223,7 +224,7 @@ public sealed record ProgrammeReview(
     )
     {
         var techniques = string.Join(", ", by.Select(b => b.Technique.Name).Distinct().Take(3));
-        var modes = string.Join(", ", by.Select(b => b.Row.Mode).Distinct().OrderBy(Modes.Rank).Select(Modes.Plain));
+        var modes = string.Join(", ", by.Select(b => b.Row.Mode).Distinct().Order().Select(m => m.Plain()));
         return covered switch
         {
             "actively" => $"{modes} in {techniques}",

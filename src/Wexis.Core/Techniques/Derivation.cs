@@ -46,7 +46,7 @@ public sealed record Derivation(
         new(
             Classes,
             Map.ZonesTouched,
-            [.. Map.Worked.Where(r => r.Mode != "inhibited" && r.Strength != "incidental").Select(r => r.Structure).Distinct()]
+            [.. Map.Worked.Where(r => r.Mode != Mode.Inhibited && r.Strength != Strength.Incidental).Select(r => r.Structure).Distinct()]
         );
 
     /// <summary>The recipe: fill each step, unroll its dose, map its work, review its safety; then the union.</summary>

@@ -11,11 +11,11 @@ namespace Wexis.Core.Techniques;
 public sealed record CheckedRow(
     string Structure,
     string Side,
-    string Mode,
-    string Strength,
+    Mode Mode,
+    Strength Strength,
     double Seconds,
     IReadOnlyList<string> Rules,
-    string Certainty,
+    Certainty Certainty,
     string? Fibres,
     IReadOnlyList<int> Steps
 );

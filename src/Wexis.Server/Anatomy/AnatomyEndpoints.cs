@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Claims;
 using Wexis.Core.Techniques.Doses;
 using Wexis.Core.Techniques.Work;
@@ -14,7 +15,7 @@ public sealed record VerbWord(string Id, string Word, string Words);
 
 public sealed record LandmarkPlace(string Id, string Name, double X, double Y, double? Z, string Surface, bool Midline, bool Bony);
 
-public sealed record ModeWord(string Id, string Plain, string Words, bool Active);
+public sealed record ModeWord(Mode Id, string Plain, string Words, bool Active);
 
 public sealed record LevelWord(int Level, string Feel, string Words);
 
@@ -93,7 +94,7 @@ public static class AnatomyEndpoints
                     .. Diagonals,
                 ],
                 [.. model.Verbs.Select(v => new VerbWord(v.Key, StepWords.Verb(v.Key), v.Value.Words))],
-                [.. Modes.All.Select(m => new ModeWord(m, Modes.Plain(m), d.ControlledLists.Modes[m], Modes.IsActive(m)))],
+                [.. Enum.GetValues<Mode>().Select(m => new ModeWord(m, m.Plain(), d.ControlledLists.Modes[m.Word()], m.IsActive()))],
                 [.. Enumerable.Range(1, 5).Select(n => new LevelWord(n, StepWords.Feel(n), d.ControlledLists.Pressures[$"{n}"]))],
                 FamilyDefaults.All,
                 d.Channels,

@@ -4,7 +4,6 @@ using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 using Wexis.Core.People;
 using Wexis.Core.Techniques.Documents;
-using Wexis.Core.Techniques.Work;
 using Wexis.Data.Anatomy;
 using Wexis.Data.Programmes;
 using Wexis.Data.Techniques;
@@ -13,7 +12,7 @@ using Wexis.Server.Shell;
 
 namespace Wexis.Server.Anatomy;
 
-public sealed record StructureTechnique(Guid Id, string Name, string Mode, string Strength);
+public sealed record StructureTechnique(Guid Id, string Name, Mode Mode, Strength Strength);
 
 public sealed record StructureModule(Guid Programme, string ProgrammeName, string Module, IReadOnlyList<string> Techniques);
 
@@ -64,8 +63,8 @@ public static class StructureEndpoints
         var lines = (await editions.Lines(ct)).Where(l => EditionStanding.Teachable(l.Standing)).ToList();
         var works = lines
             .SelectMany(l => l.Brief.Works.Where(w => w.Structure == structure).Select(w => (Line: l, Work: w)))
-            .OrderBy(x => Modes.Rank(x.Work.Mode))
-            .ThenBy(x => Strengths.Rank(x.Work.Strength))
+            .OrderBy(x => x.Work.Mode)
+            .ThenBy(x => x.Work.Strength)
             .ThenBy(x => x.Line.Name, StringComparer.Ordinal)
             .ToList();
         var byCode = works.GroupBy(x => x.Line.Code).ToDictionary(g => g.Key, g => g.First().Line.Name, StringComparer.Ordinal);

@@ -1,3 +1,5 @@
+using Wexis.Core.Measures;
+
 namespace Wexis.Core.Tests.Anatomy;
 
 /// <summary>The shipped atlas against published anatomy. Facts re-derived from memory of the works named beside them.</summary>
@@ -215,7 +217,7 @@ public class RuleDataTests
         var map = Reference.Derive(A.Step() with { Acts = [A.Do("close-lids") with { Effort = "maximal" }] }).Map;
         map.Worked.Where(r => r.Why.Any(w => w.Rule == "R19"))
             .Select(r => (r.Structure, r.Strength))
-            .ShouldContain(("trapezius-descending", "incidental"));
+            .ShouldContain(("trapezius-descending", Strength.Incidental));
         Reference.Derive(A.Act("close-lids-gently")).Map.Worked.ShouldNotContain(r => r.Structure == "trapezius-descending");
     }
 

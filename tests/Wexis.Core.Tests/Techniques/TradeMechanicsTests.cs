@@ -1,5 +1,5 @@
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Documents;
-using Wexis.Core.Techniques.Work;
 
 namespace Wexis.Core.Tests.Techniques;
 
@@ -273,9 +273,9 @@ public class TradeMechanicsTests
     {
         var given = All.Single(c => c.What == what);
         var map = Reference.Derive(given.Step).Map;
-        var rows = map.Worked.Select(r => $"{r.Structure} {r.Mode} {r.Strength}").ToHashSet();
+        var rows = map.Worked.Select(r => $"{r.Structure} {r.Mode.Word()} {r.Strength.Word()}").ToHashSet();
         given.Worked.Where(w => !rows.Contains(w)).ShouldBeEmpty($"{what}; the map says {string.Join(", ", rows)}");
-        map.Worked.Where(r => Modes.IsActive(r.Mode) && r.Strength != "incidental")
+        map.Worked.Where(r => r.Mode.IsActive() && r.Strength != Strength.Incidental)
             .Select(r => r.Structure)
             .Intersect(given.NeverTrained)
             .ShouldBeEmpty(what);
@@ -288,7 +288,9 @@ public class TradeMechanicsTests
         var given = All.Single(c => c.What == what);
         Reference
             .Derive(given.Step)
-            .Map.Worked.Count(r => r.Strength == "primary" && Reference.Atlas.Muscles.ContainsKey(r.Structure) && r.Mode != "inhibited")
+            .Map.Worked.Count(r =>
+                r.Strength == Strength.Primary && Reference.Atlas.Muscles.ContainsKey(r.Structure) && r.Mode != Mode.Inhibited
+            )
             .ShouldBeLessThanOrEqualTo(6);
     }
 }

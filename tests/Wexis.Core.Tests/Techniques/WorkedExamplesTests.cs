@@ -1,3 +1,4 @@
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Work;
 
@@ -8,8 +9,8 @@ public class WorkedExamplesTests
 {
     private static WorkMap Map(params Step[] steps) => Reference.Derive(steps).Map;
 
-    private static string[] Rows(WorkMap map, string strength) =>
-        [.. map.Worked.Where(r => r.Strength == strength).Select(r => $"{r.Structure} {r.Mode}").Order(StringComparer.Ordinal)];
+    private static string[] Rows(WorkMap map, Strength strength) =>
+        [.. map.Worked.Where(r => r.Strength == strength).Select(r => $"{r.Structure} {r.Mode.Word()}").Order(StringComparer.Ordinal)];
 
     [Fact]
     public void Eyes_up_with_both_palms_on_the_forehead_keep_the_brow_lifter_quiet()
@@ -21,8 +22,8 @@ public class WorkedExamplesTests
             HoldStill = [new("forehead-central", "palm"), new("forehead-lateral", "palm")],
         };
         var map = Map(A.Step() with { Acts = [act] });
-        Rows(map, "primary").ShouldBe(["frontalis inhibited", "levator-palpebrae concentric", "superior-rectus concentric"]);
-        Rows(map, "secondary").ShouldContain("inferior-oblique concentric");
+        Rows(map, Strength.Primary).ShouldBe(["frontalis inhibited", "levator-palpebrae concentric", "superior-rectus concentric"]);
+        Rows(map, Strength.Secondary).ShouldContain("inferior-oblique concentric");
         map.ExpectedActionUnits.ShouldBe([63]);
     }
 
@@ -30,24 +31,26 @@ public class WorkedExamplesTests
     public void Lids_closed_against_fingers_hold_the_ring_muscle_and_do_not_lift_the_brow()
     {
         var map = Map(A.Step() with { Acts = [A.Do("close-lids") with { Resist = "finger", Tempo = A.Tempo(hold: 5) }] });
-        Rows(map, "primary").ShouldBe(["orbicularis-oculi-orbital isometric", "orbicularis-oculi-palpebral isometric"]);
-        Rows(map, "secondary").ShouldContain("corrugator-supercilii isometric");
-        map.Worked.ShouldNotContain(r => r.Structure == "frontalis" && Modes.IsActive(r.Mode));
+        Rows(map, Strength.Primary).ShouldBe(["orbicularis-oculi-orbital isometric", "orbicularis-oculi-palpebral isometric"]);
+        Rows(map, Strength.Secondary).ShouldContain("corrugator-supercilii isometric");
+        map.Worked.ShouldNotContain(r => r.Structure == "frontalis" && r.Mode.IsActive());
     }
 
     [Fact]
     public void Puffed_cheeks_load_the_lip_ring_and_the_cheek_wall()
     {
         var map = Map(A.Act("puff-cheeks", "hold 5 s, 3 times"));
-        Rows(map, "primary").ShouldBe(["buccinator isometric", "orbicularis-oris isometric"]);
-        map.Worked.ShouldNotContain(r => r.Structure == "zygomaticus-major" && Modes.IsActive(r.Mode));
+        Rows(map, Strength.Primary).ShouldBe(["buccinator isometric", "orbicularis-oris isometric"]);
+        map.Worked.ShouldNotContain(r => r.Structure == "zygomaticus-major" && r.Mode.IsActive());
     }
 
     [Fact]
     public void Air_passed_across_works_the_cheek_wall_both_ways()
     {
         var map = Map(A.Step() with { Acts = [A.Do("puff-cheeks") with { Air = "across" }] });
-        map.Worked.Where(r => r.Structure == "buccinator").Select(r => r.Mode).ShouldBe(["concentric", "eccentric"], ignoreOrder: true);
+        map.Worked.Where(r => r.Structure == "buccinator")
+            .Select(r => r.Mode)
+            .ShouldBe([Mode.Concentric, Mode.Eccentric], ignoreOrder: true);
     }
 
     [Fact]
@@ -66,20 +69,20 @@ public class WorkedExamplesTests
     public void Knuckles_over_the_masseter_at_level_4_knead_it()
     {
         var map = Map(A.Hand("circle", "masseter-area", 4, "knuckles"));
-        Rows(map, "primary").ShouldContain("masseter-superficial kneaded");
+        Rows(map, Strength.Primary).ShouldContain("masseter-superficial kneaded");
     }
 
     [Theory]
     [InlineData(1)]
     [InlineData(2)]
     public void Below_level_3_no_muscle_is_reached_whatever_is_claimed(int level) =>
-        Map(A.Hand("knead", "masseter-area", level)).Worked.ShouldAllBe(r => r.Mode == "skin-lymph");
+        Map(A.Hand("knead", "masseter-area", level)).Worked.ShouldAllBe(r => r.Mode == Mode.SkinLymph);
 
     [Fact]
     public void Drawing_the_brows_apart_stretches_the_corrugator_not_the_procerus()
     {
         var map = Map(A.Step() with { Hands = [A.Track("stretch-apart", 3, "hook") with { Zones = ["glabella"], DegLeft = 10 }] });
-        Rows(map, "primary").ShouldContain("corrugator-supercilii stretched");
+        Rows(map, Strength.Primary).ShouldContain("corrugator-supercilii stretched");
         map.Worked.ShouldNotContain(r => r.Structure == "procerus" || r.Structure == "frontalis");
     }
 
@@ -87,7 +90,7 @@ public class WorkedExamplesTests
     public void A_glance_to_the_left_takes_the_left_lateral_and_the_right_medial_muscle()
     {
         var map = Map(A.Step() with { Acts = [A.Do("gaze") with { State = new("left", null, null, null, null, null, null) }] });
-        map.Worked.Where(r => r.Strength == "primary")
+        map.Worked.Where(r => r.Strength == Strength.Primary)
             .Select(r => (r.Structure, r.Side))
             .ShouldBe([("lateral-rectus", "left"), ("medial-rectus", "right")], ignoreOrder: true);
         map.Worked.ShouldNotContain(r => r.Structure == "ciliary");
@@ -103,24 +106,24 @@ public class WorkedExamplesTests
                 Hands = [A.Track("circle", 3) with { Zones = ["marionette"] }],
             }
         );
-        Rows(map, "primary")
+        Rows(map, Strength.Primary)
             .ShouldBe(["depressor-anguli-oris kneaded", "orbicularis-oris isometric", "platysma kneaded", "skin skin-lymph"]);
-        Rows(map, "secondary").ShouldContain("depressor-labii-inferioris kneaded");
+        Rows(map, Strength.Secondary).ShouldContain("depressor-labii-inferioris kneaded");
     }
 
     [Fact]
     public void Lips_tucked_and_corners_up_hold_the_ring_and_tighten_the_smile()
     {
         var map = Map(A.Step() with { Acts = [A.Do("smile") with { State = new(null, null, null, "rolled-in", null, null, null) }] });
-        Rows(map, "primary").ShouldBe(["orbicularis-oris isometric", "zygomaticus-major concentric"]);
-        Rows(map, "secondary")
+        Rows(map, Strength.Primary).ShouldBe(["orbicularis-oris isometric", "zygomaticus-major concentric"]);
+        Rows(map, Strength.Secondary)
             .Where(r => !r.EndsWith("inhibited"))
             .ShouldBe(["buccinator concentric", "levator-anguli-oris concentric", "risorius concentric", "zygomaticus-minor concentric"]);
-        Rows(map, "secondary").ShouldContain("depressor-anguli-oris inhibited");
+        Rows(map, Strength.Secondary).ShouldContain("depressor-anguli-oris inhibited");
     }
 
     [Fact]
     public void Opening_the_eye_never_trains_the_ring_muscle() =>
         Map(A.Act("widen-eyes"))
-            .Worked.ShouldNotContain(r => r.Structure.StartsWith("orbicularis-oculi", StringComparison.Ordinal) && Modes.IsActive(r.Mode));
+            .Worked.ShouldNotContain(r => r.Structure.StartsWith("orbicularis-oculi", StringComparison.Ordinal) && r.Mode.IsActive());
 }

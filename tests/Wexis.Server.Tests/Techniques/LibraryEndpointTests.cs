@@ -1,4 +1,5 @@
 using System.Net;
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Notes;
 using Wexis.Data.Techniques;
 using Wexis.Server.Anatomy;
@@ -205,7 +206,7 @@ public class LibraryEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         var use = await lead.Get<StructureUse>("/api/anatomy/structures/zygomaticus-major");
-        use.Techniques.ShouldContain(t => t.Mode == "concentric" && t.Strength == "primary");
+        use.Techniques.ShouldContain(t => t.Mode == Mode.Concentric && t.Strength == Strength.Primary);
         use.Modules.ShouldNotBeEmpty();
         use.Checks.ShouldBeEmpty();
         (

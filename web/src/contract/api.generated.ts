@@ -1063,10 +1063,15 @@ export interface components {
     };
     /** @description One structure worked, as the library searches it. */
     BriefWork: {
-      mode: string;
-      strength: string;
+      mode: components["schemas"]["Mode"];
+      strength: components["schemas"]["Strength"];
       structure: string;
     };
+    /**
+     * @description Whether what decides a row was told.
+     * @enum {unknown}
+     */
+    Certainty: "sure" | "uncertain";
     /** @description What has to be done between two steps, with its seconds: oil, wipe, take or lay down a tool, change hands. */
     Changeover: {
       /**
@@ -1255,11 +1260,11 @@ export interface components {
     };
     /** @description How one structure is worked in one module. */
     CoverageCell: {
-      modes: string[];
+      modes: components["schemas"]["Mode"][];
       module: string;
       /** Format: double */
       seconds: number;
-      strength: string;
+      strength: components["schemas"]["Strength"];
       techniques: string[];
     };
     /** @description One line of the coverage matrix. */
@@ -2101,9 +2106,23 @@ export interface components {
       quantity: string;
       unit: string;
     };
+    /**
+     * @description How a structure is worked, the most active first.
+     * @enum {unknown}
+     */
+    Mode:
+      | "concentric"
+      | "isometric"
+      | "eccentric"
+      | "stretched"
+      | "kneaded"
+      | "compressed"
+      | "inhibited"
+      | "skin-lymph"
+      | "breath-posture";
     ModeWord: {
       active: boolean;
-      id: string;
+      id: components["schemas"]["Mode"];
       plain: string;
       words: string;
     };
@@ -2912,6 +2931,11 @@ export interface components {
       index: number;
       title: string;
     };
+    /**
+     * @description How much of the work a structure does, the most first.
+     * @enum {unknown}
+     */
+    Strength: "primary" | "secondary" | "incidental";
     /** @description A line drawn on the face plate. Places in the face frame (IPD), in the order drawn, on either half of the face. */
     StrokeDrawing: {
       places: null | components["schemas"]["FacePoint"][];
@@ -2975,9 +2999,9 @@ export interface components {
     StructureTechnique: {
       /** Format: uuid */
       id: string;
-      mode: string;
+      mode: components["schemas"]["Mode"];
       name: string;
-      strength: string;
+      strength: components["schemas"]["Strength"];
     };
     /**
      * @description What the house does with one structure: who works it and how, which modules teach that, which claims about it are wrong, who checked
@@ -3277,10 +3301,10 @@ export interface components {
     /** @description One structure worked in one way: the answer of the work map, with the rules that gave it. */
     WorkedRow: {
       /** @description sure, or uncertain where something was not told. */
-      certainty: string;
+      certainty: components["schemas"]["Certainty"];
       /** @description For gliding work: along, oblique or across the fibres, with the angle; null otherwise. */
       fibres: null | string;
-      mode: string;
+      mode: components["schemas"]["Mode"];
       name: string;
       /** @description Seconds of work that each named side gets. */
       seconds: components["schemas"]["Levels"];
@@ -3289,7 +3313,7 @@ export interface components {
       /** @description Numbers (from 0) of the steps that give it. */
       steps: number[];
       /** @description primary, secondary or incidental. */
-      strength: string;
+      strength: components["schemas"]["Strength"];
       structure: string;
       why: components["schemas"]["Reason"][];
     };

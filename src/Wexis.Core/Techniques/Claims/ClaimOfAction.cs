@@ -1,4 +1,4 @@
-using Wexis.Core.Techniques.Work;
+using Wexis.Core.Measures;
 
 namespace Wexis.Core.Techniques.Claims;
 
@@ -18,7 +18,7 @@ public static partial class ClaimReview
             var part = Parts.FirstOrDefault(p => Mentions(text, p.Word) || Mentions(text, $"eye{p.Word}"));
             if (part.Word is null)
                 return Effect(text);
-            var active = Rows.Where(r => Modes.IsActive(r.Mode) && r.Strength != "incidental")
+            var active = Rows.Where(r => r.Mode.IsActive() && r.Strength != Strength.Incidental)
                 .Select(r => r.Structure)
                 .ToHashSet(StringComparer.Ordinal);
             var (right, wrong) = up ? (part.Lifters, part.Lowerers) : (part.Lowerers, part.Lifters);

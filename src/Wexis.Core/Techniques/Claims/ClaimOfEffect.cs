@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Strokes;
 using Wexis.Core.Techniques.Work;
 
@@ -36,18 +37,18 @@ public static partial class ClaimReview
                     == (
                         id == "ef-massage-tone"
                         && !LiftsFace().IsMatch(text)
-                        && Rows.Any(r => Modes.IsActive(r.Mode) && r.Strength != "incidental")
+                        && Rows.Any(r => r.Mode.IsActive() && r.Strength != Strength.Incidental)
                             ? "ef-muscle-size"
                             : id
                     )
                 );
-                var fits = effect.Modes.Any(m => Rows.Any(r => r.Mode == m && r.Strength != "incidental"));
+                var fits = effect.Modes.Any(m => Rows.Any(r => r.Mode == m && r.Strength != Strength.Incidental));
                 if (effect.Verdict != "supported")
                     return new([effect.Verdict], $"{Capital(effect.PlainWords)}.", Instead(effect.Id), effect.Grade, "R123");
                 if (!fits)
                     return new(
                         ["unsupported-effect"],
-                        $"Said of {string.Join(", ", effect.Modes.Take(3).Select(Modes.Plain))}; nothing here works like that.",
+                        $"Said of {string.Join(", ", effect.Modes.Take(3).Select(m => m.Plain()))}; nothing here works like that.",
                         Instead(effect.Id),
                         effect.Grade,
                         "R123"
@@ -247,7 +248,7 @@ public static partial class ClaimReview
 
         private string MainWork()
         {
-            var main = Rows.Where(r => r.Strength == "primary" && r.Structure != "superficial-lymph")
+            var main = Rows.Where(r => r.Strength == Strength.Primary && r.Structure != "superficial-lymph")
                 .Take(2)
                 .Select(r => $"the {r.Name} is {Way(r.Mode)}")
                 .ToList();
@@ -275,14 +276,14 @@ public static partial class ClaimReview
 
         private static string Ways(IEnumerable<WorkedRow> rows) => string.Join(" and ", rows.Select(r => Way(r.Mode)).Distinct());
 
-        private static string Way(string mode) =>
+        private static string Way(Mode mode) =>
             mode switch
             {
-                "concentric" => "tightened",
-                "isometric" => "held against",
-                "eccentric" => "let out slowly",
-                "skin-lymph" => "moved at skin depth only",
-                _ => Modes.Plain(mode),
+                Mode.Concentric => "tightened",
+                Mode.Isometric => "held against",
+                Mode.Eccentric => "let out slowly",
+                Mode.SkinLymph => "moved at skin depth only",
+                _ => mode.Plain(),
             };
 
         private static string Capital(string s) => s.Length == 0 ? s : char.ToUpperInvariant(s[0]) + s[1..];

@@ -190,9 +190,9 @@ public static partial class ClaimReview
             switch (verb)
             {
                 case ClaimVerb.Relaxes:
-                    if (mine.Any(r => r.Mode is "inhibited" or "kneaded" or "compressed" or "stretched"))
-                        return Stands($"The {name} is {Ways(mine.Where(r => !Modes.IsActive(r.Mode)))}.", "R121", "C");
-                    if (mine.Any(r => Modes.IsActive(r.Mode)))
+                    if (mine.Any(r => r.Mode is Mode.Inhibited or Mode.Kneaded or Mode.Compressed or Mode.Stretched))
+                        return Stands($"The {name} is {Ways(mine.Where(r => !r.Mode.IsActive()))}.", "R121", "C");
+                    if (mine.Any(r => r.Mode.IsActive()))
                         return new(
                             ["wrong-mode"],
                             $"The {name} is {Ways(mine)} here: that is work, not rest.",
@@ -202,7 +202,7 @@ public static partial class ClaimReview
                         );
                     return Missing(structure, name);
                 case ClaimVerb.Stretches:
-                    if (mine.Any(r => r.Mode == "stretched"))
+                    if (mine.Any(r => r.Mode == Mode.Stretched))
                         return Stands($"The {name} is stretched.", "R44");
                     if (mine.Count > 0)
                         return new(
@@ -214,9 +214,9 @@ public static partial class ClaimReview
                         );
                     return Missing(structure, name);
                 case ClaimVerb.Massages:
-                    if (mine.Any(r => r.Mode is "kneaded" or "compressed" or "stretched"))
+                    if (mine.Any(r => r.Mode is Mode.Kneaded or Mode.Compressed or Mode.Stretched))
                         return Stands($"The hand reaches the {name}: {Ways(mine)}.", "R40");
-                    if (mine.Any(r => Modes.IsActive(r.Mode)))
+                    if (mine.Any(r => r.Mode.IsActive()))
                         return new(["wrong-mode"], $"The {name} is {Ways(mine)}; no hand presses it.", null, null, "R41");
                     return Missing(structure, name);
                 case ClaimVerb.Drains:
@@ -228,23 +228,27 @@ public static partial class ClaimReview
 
         private Finding Trained(string text, string structure, string name, List<WorkedRow> mine, ClaimVerb verb, string kind)
         {
-            var active = mine.Where(r => Modes.IsActive(r.Mode)).OrderBy(r => Strengths.Rank(r.Strength)).ToList();
+            var active = mine.Where(r => r.Mode.IsActive()).OrderBy(r => r.Strength).ToList();
             if (structure is "skin" or "superficial-lymph" && mine.Count > 0)
                 return Stands($"The {name} is moved.", "R40");
             if (active.Count > 0)
             {
                 var best = active[0];
-                if (best.Strength == "primary" || (best.Strength == "secondary" && Helps().IsMatch(text)))
-                    return Stands($"The {name} is {Ways(active)} ({best.Strength}).", "R121", verb == ClaimVerb.Strengthens ? "C" : null);
+                if (best.Strength == Strength.Primary || (best.Strength == Strength.Secondary && Helps().IsMatch(text)))
+                    return Stands(
+                        $"The {name} is {Ways(active)} ({best.Strength.Word()}).",
+                        "R121",
+                        verb == ClaimVerb.Strengthens ? "C" : null
+                    );
                 return new(
                     ["partly-right"],
-                    $"The {name} is {Ways(active)}, but only as {(best.Strength == "secondary" ? "a helper" : "overflow in some people")}.",
+                    $"The {name} is {Ways(active)}, but only as {(best.Strength == Strength.Secondary ? "a helper" : "overflow in some people")}.",
                     $"Say: {MainWork()}; the {name} helps.",
                     null,
                     "R121"
                 );
             }
-            var tableQuiet = mine.Any(r => r.Mode == "inhibited" && r.Why.Any(w => w.Rule is "R10" or "R32"));
+            var tableQuiet = mine.Any(r => r.Mode == Mode.Inhibited && r.Why.Any(w => w.Rule is "R10" or "R32"));
             if (tableQuiet || Opposes(structure, text))
                 return new(
                     ["antagonist-confused"],
@@ -254,7 +258,7 @@ public static partial class ClaimReview
                     "R121"
                 );
             if (
-                mine.Any(r => r.Mode is "kneaded" or "compressed" or "stretched" or "skin-lymph")
+                mine.Any(r => r.Mode is Mode.Kneaded or Mode.Compressed or Mode.Stretched or Mode.SkinLymph)
                 || (verb == ClaimVerb.Strengthens && HandsOnly && Under(structure))
             )
                 return new(

@@ -227,7 +227,7 @@ public sealed record TechniqueFile(IReadOnlyList<ReadTechnique> Techniques, IRea
                 foreach (var issue in Unknown(entry, item, $"{here}[{i++}]"))
                     yield return issue;
             }
-            else if (property.Value.ValueKind == JsonValueKind.Object && inner.Namespace == typeof(TechniqueDocument).Namespace)
+            else if (property.Value.ValueKind == JsonValueKind.Object && inner.Assembly == typeof(TechniqueDocument).Assembly)
             {
                 foreach (var issue in Unknown(property.Value, inner, here))
                     yield return issue;
@@ -239,7 +239,7 @@ public sealed record TechniqueFile(IReadOnlyList<ReadTechnique> Techniques, IRea
         typeof(IEnumerable).IsAssignableFrom(type)
         && type.IsGenericType
         && type.GetGenericArguments()[0] is { } item
-        && item.Namespace == typeof(TechniqueDocument).Namespace
+        && item.Assembly == typeof(TechniqueDocument).Assembly
             ? item
             : null;
 }

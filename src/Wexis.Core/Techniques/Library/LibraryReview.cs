@@ -1,6 +1,6 @@
 using System.Numerics;
 using Wexis.Core.Anatomy;
-using Wexis.Core.Techniques.Work;
+using Wexis.Core.Measures;
 
 namespace Wexis.Core.Techniques.Library;
 
@@ -82,18 +82,18 @@ public sealed record LibraryReview(
     {
         var rows = techniques
             .SelectMany(t =>
-                t.Brief.Works.Where(w => w.Strength == "primary" && atlas.Muscles.ContainsKey(w.Structure))
+                t.Brief.Works.Where(w => w.Strength == Strength.Primary && atlas.Muscles.ContainsKey(w.Structure))
                     .Select(w => (t.Name, w.Structure, w.Mode))
             )
             .ToLookup(r => r.Structure);
         foreach (var structure in rows.OrderBy(g => atlas.PlainName(g.Key), StringComparer.Ordinal))
         {
-            List<string> By(Func<string, bool> mode) =>
+            List<string> By(Func<Mode, bool> mode) =>
                 [.. structure.Where(r => mode(r.Mode)).Select(r => r.Name).Distinct().Order(StringComparer.Ordinal)];
             var (trained, rested, loosened) = (
-                By(Modes.IsActive),
-                By(m => m == "inhibited"),
-                By(m => m is "kneaded" or "compressed" or "stretched")
+                By(m => m.IsActive()),
+                By(m => m == Mode.Inhibited),
+                By(m => m is Mode.Kneaded or Mode.Compressed or Mode.Stretched)
             );
             if (trained.Count > 0 && rested.Count + loosened.Count > 0)
                 yield return new(structure.Key, atlas.PlainName(structure.Key), trained, rested, loosened);
@@ -107,19 +107,19 @@ public sealed record LibraryReview(
         foreach (var school in atlas.Document.Schools.Where(s => techniques.All(t => t.School != s.Id)))
             yield return new("school", school.Id, $"no technique of the school {school.Name}");
         var works = techniques.SelectMany(t => t.Brief.Works).ToList();
-        foreach (var mode in Modes.All.Where(m => works.All(w => w.Mode != m)))
-            yield return new("mode", mode, $"nothing is {Modes.Plain(mode)}");
+        foreach (var mode in Enum.GetValues<Mode>().Where(m => works.All(w => w.Mode != m)))
+            yield return new("mode", mode.Word(), $"nothing is {mode.Plain()}");
         var worked = works.ToLookup(w => w.Structure);
         foreach (var muscle in atlas.Document.Muscles.Where(m => m.Voluntary == "yes" || m.MinPressureToReach <= 5))
         {
             var rows = worked[muscle.Id].ToList();
             if (rows.Count == 0)
                 yield return new("structure", muscle.Id, $"nothing works the {muscle.PlainName}");
-            else if (muscle.Voluntary == "yes" && !rows.Any(r => Modes.IsActive(r.Mode)))
+            else if (muscle.Voluntary == "yes" && !rows.Any(r => r.Mode.IsActive()))
                 yield return new(
                     "structure",
                     muscle.Id,
-                    $"the {muscle.PlainName} is {string.Join(", ", rows.Select(r => Modes.Plain(r.Mode)).Distinct())}, never trained"
+                    $"the {muscle.PlainName} is {string.Join(", ", rows.Select(r => r.Mode.Plain()).Distinct())}, never trained"
                 );
         }
     }

@@ -117,16 +117,16 @@ public sealed partial record SchoolProfiles(IReadOnlyList<SchoolQuestion> Questi
     private static IEnumerable<SchoolContradiction> OfWhole(IDerivedTechnique derivation, SchoolProfile school, Atlas atlas)
     {
         var name = atlas.Schools[school.Id].Name;
-        var active = derivation.Map.Worked.Any(r => Modes.IsActive(r.Mode) && r.Strength == "primary");
+        var active = derivation.Map.Worked.Any(r => r.Mode.IsActive() && r.Strength == Strength.Primary);
         // Moving one part so that another learns to rest is letting go, too.
-        var teachesRest = derivation.Map.Worked.Any(r => r.Mode == "inhibited" && r.Strength == "primary");
+        var teachesRest = derivation.Map.Worked.Any(r => r.Mode == Mode.Inhibited && r.Strength == Strength.Primary);
         if ((school.Answers["work"] == "massage" && active) || (school.Answers["work"] == "rest" && active && !teachesRest))
             yield return new(
                 "work",
                 null,
                 $"Something is strengthened; {name} {(school.Answers["work"] == "rest" ? "lets go" : "is massage only")}."
             );
-        if (school.Answers["work"] == "strengthening" && !active && derivation.Map.Worked.All(r => r.Mode != "inhibited"))
+        if (school.Answers["work"] == "strengthening" && !active && derivation.Map.Worked.All(r => r.Mode != Mode.Inhibited))
             yield return new("work", null, $"Nothing is strengthened; {name} works by movement.");
         if (school.Answers["tools"] == "with" && !derivation.Steps.Any(s => s.Classes.Contains("tool") || s.Classes.Contains("suction")))
             yield return new("tools", null, $"No tool is used; {name} works with tools.");

@@ -4,12 +4,11 @@ using Wexis.Core.Measures;
 using Wexis.Core.People;
 using Wexis.Core.Techniques.Claims;
 using Wexis.Core.Techniques.Documents;
-using Wexis.Core.Techniques.Work;
 
 namespace Wexis.Core.Techniques.Library;
 
 /// <summary>One structure worked, as the library searches it.</summary>
-public sealed record BriefWork(string Structure, string Mode, string Strength);
+public sealed record BriefWork(string Structure, Mode Mode, Strength Strength);
 
 /// <summary>A claim that does not stand, with the structures it names.</summary>
 public sealed record BriefClaim(string Text, string Verdict, string? Correction, IReadOnlyList<string> Structures);
@@ -49,7 +48,7 @@ public sealed record TechniqueBrief(
 {
     /// <summary>What it does to a person, as screening sees it.</summary>
     [JsonIgnore]
-    public TechniqueTouch Touch => new(Classes, Zones, [.. Works.Where(w => w.Mode != "inhibited").Select(w => w.Structure).Distinct()]);
+    public TechniqueTouch Touch => new(Classes, Zones, [.. Works.Where(w => w.Mode != Mode.Inhibited).Select(w => w.Structure).Distinct()]);
 
     public static TechniqueBrief Of(TechniqueDocument document, IDerivedTechnique derivation, string madeBy, Atlas atlas)
     {
@@ -61,8 +60,8 @@ public sealed record TechniqueBrief(
             .Claims.Where(c => !c.Stands)
             .ToLookup(c => !string.IsNullOrWhiteSpace(document.Claims?[c.Claim].Answer));
         var primary = derivation
-            .Map.Worked.Where(r => r.Strength == "primary" && r.Structure is not "superficial-lymph")
-            .Select(r => $"{atlas.PlainName(r.Structure)} ({Modes.Plain(r.Mode)})")
+            .Map.Worked.Where(r => r.Strength == Strength.Primary && r.Structure is not "superficial-lymph")
+            .Select(r => $"{atlas.PlainName(r.Structure)} ({r.Mode.Plain()})")
             .Distinct()
             .Take(3);
         return new(
@@ -76,9 +75,13 @@ public sealed record TechniqueBrief(
             [.. document.Concerns ?? []],
             [
                 .. derivation
-                    .Map.Worked.Where(r => r.Strength is "primary" or "secondary")
+                    .Map.Worked.Where(r => r.Strength is Strength.Primary or Strength.Secondary)
                     .GroupBy(r => (r.Structure, r.Mode))
-                    .Select(g => new BriefWork(g.Key.Structure, g.Key.Mode, g.Any(r => r.Strength == "primary") ? "primary" : "secondary")),
+                    .Select(g => new BriefWork(
+                        g.Key.Structure,
+                        g.Key.Mode,
+                        g.Any(r => r.Strength == Strength.Primary) ? Strength.Primary : Strength.Secondary
+                    )),
             ],
             derivation.Classes,
             Once(steps.SelectMany(s => s.Completed.AllHands.Where(h => h.Verb is not null).Select(h => h.Contact))),

@@ -1,5 +1,6 @@
 using System.Globalization;
 using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Steps;
 using Wexis.Core.Techniques.Work;
@@ -148,30 +149,19 @@ public static class TechniqueDifference
     /// <summary>What changes by itself with it: the work, the safety, the time.</summary>
     private static IEnumerable<Difference> Follows(IDerivedTechnique a, IDerivedTechnique b, Atlas atlas)
     {
-        static Dictionary<(string, string), string> Rows(IDerivedTechnique d) =>
-            d
-                .Map.Worked.GroupBy(r => (r.Structure, r.Mode))
-                .ToDictionary(
-                    g => g.Key,
-                    g =>
-                        g.Select(r => r.Strength)
-                            .MinBy(s =>
-                                s switch
-                                {
-                                    "primary" => 0,
-                                    "secondary" => 1,
-                                    _ => 2,
-                                }
-                            )!
-                );
+        static Dictionary<(string Structure, Mode Mode), Strength?> Rows(IDerivedTechnique d) =>
+            d.Map.Worked.GroupBy(r => (r.Structure, r.Mode)).ToDictionary(g => g.Key, g => (Strength?)g.Min(r => r.Strength));
         var (was, now) = (Rows(a), Rows(b));
         foreach (
-            var key in was.Keys.Union(now.Keys).OrderBy(k => k.Item1, StringComparer.Ordinal).ThenBy(k => k.Item2, StringComparer.Ordinal)
+            var key in was
+                .Keys.Union(now.Keys)
+                .OrderBy(k => k.Structure, StringComparer.Ordinal)
+                .ThenBy(k => k.Mode.Word(), StringComparer.Ordinal)
         )
         {
             var (w, n) = (was.GetValueOrDefault(key), now.GetValueOrDefault(key));
-            if (w != n && (w is "primary" or "secondary" || n is "primary" or "secondary"))
-                yield return new("what it works", $"{atlas.PlainName(key.Item1)}, {Modes.Plain(key.Item2)}", w, n, null);
+            if (w != n && (w is Strength.Primary or Strength.Secondary || n is Strength.Primary or Strength.Secondary))
+                yield return new("what it works", $"{atlas.PlainName(key.Structure)}, {key.Mode.Plain()}", w?.Word(), n?.Word(), null);
         }
         if (a.SafetyVerdict != b.SafetyVerdict)
             yield return new("what follows", "safety", a.SafetyVerdict, b.SafetyVerdict, null);

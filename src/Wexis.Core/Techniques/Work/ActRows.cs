@@ -74,8 +74,8 @@ internal static class ActRows
         {
             table =
             [
-                .. action.Prime.Select(p => new MoveRow(p, "concentric", "primary", null)),
-                .. action.Assist.Select(p => new MoveRow(p, "concentric", "secondary", null)),
+                .. action.Prime.Select(p => new MoveRow(p, Mode.Concentric, Strength.Primary, null)),
+                .. action.Assist.Select(p => new MoveRow(p, Mode.Concentric, Strength.Secondary, null)),
             ];
             rule = "R10";
             units.AddRange(action.Au);
@@ -91,7 +91,7 @@ internal static class ActRows
         foreach (var row in table)
         {
             var side = row.Side ?? Yoked(row.Structure, context.Gaze) ?? SideOf(row.Structure, baseVerb, actSide);
-            var (mode, modeRule) = row.Mode == "concentric" ? ConcentricMode(context, hold) : (row.Mode, rule);
+            var (mode, modeRule) = row.Mode == Mode.Concentric ? ConcentricMode(context, hold) : (row.Mode, rule);
             ReasonInput[] why = modeRule is "R12"
                 ? [.. inputs, new("resisted", act.Resist ?? "none"), new("hold", $"{hold:0.##} s")]
                 : [.. inputs];
@@ -100,11 +100,15 @@ internal static class ActRows
                 rows.Add(row.Structure, side, mode, row.Strength, modeRule, sure: true, null, why);
         }
         if (context.ToldSlowReturn)
-            foreach (var prime in table.Where(r => r is { Strength: "primary", Mode: "concentric" } && !EyeTurning.Contains(r.Structure)))
+            foreach (
+                var prime in table.Where(r =>
+                    r is { Strength: Strength.Primary, Mode: Mode.Concentric } && !EyeTurning.Contains(r.Structure)
+                )
+            )
                 rows.Add(
                     prime.Structure,
                     SideOf(prime.Structure, baseVerb, actSide),
-                    "eccentric",
+                    Mode.Eccentric,
                     prime.Strength,
                     "R13",
                     sure: true,
@@ -112,14 +116,18 @@ internal static class ActRows
                     [.. inputs, new("return", $"{context.ReturnSeconds:0.##} s")]
                 );
 
-        foreach (var prime in table.Where(r => r.Strength == "primary" && r.Mode is "concentric" or "isometric" && r.Strength == "primary"))
+        foreach (
+            var prime in table.Where(r =>
+                r.Strength == Strength.Primary && r.Mode is Mode.Concentric or Mode.Isometric && r.Strength == Strength.Primary
+            )
+        )
         foreach (var antagonist in atlas.Muscles.TryGetValue(prime.Structure, out var m) ? m.Antagonists : [])
             if (!rows.Has(antagonist) && !model.Rules.Anchors(prime.Structure, antagonist))
                 rows.Add(
                     antagonist,
                     actSide,
-                    "inhibited",
-                    "secondary",
+                    Mode.Inhibited,
+                    Strength.Secondary,
                     "R14",
                     sure: true,
                     null,
@@ -130,18 +138,18 @@ internal static class ActRows
             Overflow(rows, baseVerb, actSide, effort, model.Rules);
         if (context.State("head") == "back" && baseVerb is not "head-back" && chosen?.Move.When.ContainsKey("head") != true)
             foreach (var s in new[] { "platysma", "sternohyoid" }.Where(s => !rows.Has(s)))
-                rows.Add(s, "both", "stretched", "secondary", "R81", sure: true, null, new ReasonInput("head", "back"));
+                rows.Add(s, "both", Mode.Stretched, Strength.Secondary, "R81", sure: true, null, new ReasonInput("head", "back"));
     }
 
     private static string Ask(string? baseVerb) => baseVerb == "gaze" ? "Which way do the eyes look?" : "Say how it is done.";
 
-    private static (string Mode, string Rule) ConcentricMode(ActContext context, double hold)
+    private static (Mode Mode, string Rule) ConcentricMode(ActContext context, double hold)
     {
         if (context.Tempo is "pulse" or "flutter")
-            return ("concentric", "R20");
+            return (Mode.Concentric, "R20");
         if (context.Resisted)
-            return context.Travels ? ("concentric", "R12") : ("isometric", "R12");
-        return hold >= context.Rules.HoldSeconds ? ("isometric", "R12") : ("concentric", "R11");
+            return context.Travels ? (Mode.Concentric, "R12") : (Mode.Isometric, "R12");
+        return hold >= context.Rules.HoldSeconds ? (Mode.Isometric, "R12") : (Mode.Concentric, "R11");
     }
 
     private static string? Yoked(string structure, string? gaze) =>
@@ -168,7 +176,7 @@ internal static class ActRows
                 .Where(s => !rows.Has(s))
                 .ToList()
         )
-            rows.Add(s, side, "concentric", "incidental", "R19", sure: true, null, new ReasonInput("effort", effort));
+            rows.Add(s, side, Mode.Concentric, Strength.Incidental, "R19", sure: true, null, new ReasonInput("effort", effort));
     }
 }
 
@@ -210,15 +218,15 @@ internal static class StillRows
             {
                 var mover = movers[i];
                 // What must move cannot be kept still: the act's own prime mover stays as it is.
-                if (rows.Of(mover).Any(r => Modes.IsActive(r.Mode) && r.Strength == "primary"))
+                if (rows.Of(mover).Any(r => r.Mode.IsActive() && r.Strength == Strength.Primary))
                     continue;
                 var aim = eyes && forehead && i == 0;
-                rows.RemoveAll(mover, r => r.Mode != "inhibited" || r.Strength != "primary");
+                rows.RemoveAll(mover, r => r.Mode != Mode.Inhibited || r.Strength != Strength.Primary);
                 rows.Add(
                     mover,
                     "both",
-                    "inhibited",
-                    aim ? "primary" : "secondary",
+                    Mode.Inhibited,
+                    aim ? Strength.Primary : Strength.Secondary,
                     "R15",
                     sure: true,
                     null,

@@ -63,7 +63,7 @@ internal static class HandRows
                     $"Pressure {told} ({StepWords.Feel(told)}) is above the cap of the {zone.Name}, {cap}: the map counts {cap}."
                 );
             highest = Math.Max(highest, level);
-            if (!bracing && verb.ModeWhenMuscleReached is not ("skin-lymph" or "inhibited"))
+            if (!bracing && verb.ModeWhenMuscleReached is not (Mode.SkinLymph or Mode.Inhibited))
                 MuscleRows(
                     rows,
                     hand,
@@ -83,8 +83,8 @@ internal static class HandRows
         rows.Add(
             "skin",
             side,
-            "skin-lymph",
-            bracing ? "incidental" : "primary",
+            Mode.SkinLymph,
+            bracing ? Strength.Incidental : Strength.Primary,
             "R40",
             sure: true,
             null,
@@ -93,10 +93,10 @@ internal static class HandRows
         rows.Add(
             "superficial-lymph",
             side,
-            "skin-lymph",
-            bracing ? "incidental"
-                : light && hand.Verb is "stroke" or "lymph-pump" && light ? "primary"
-                : "secondary",
+            Mode.SkinLymph,
+            bracing ? Strength.Incidental
+                : light && hand.Verb is "stroke" or "lymph-pump" && light ? Strength.Primary
+                : Strength.Secondary,
             "R40",
             sure: true,
             null,
@@ -141,7 +141,7 @@ internal static class HandRows
         var reached = layered.Where(id => LevelOf(id) <= depth && LevelOf(id) < 9).ToList();
         if (reached.Count == 0)
             return;
-        if (verb.ModeWhenMuscleReached == "stretched")
+        if (verb.ModeWhenMuscleReached == Mode.Stretched)
         {
             Stretch(rows, zone, reached, path, side, sure, cannotTell, atlas, rules);
             return;
@@ -157,7 +157,7 @@ internal static class HandRows
                 id,
                 side,
                 verb.ModeWhenMuscleReached,
-                primaries.Contains(id) ? "primary" : "secondary",
+                primaries.Contains(id) ? Strength.Primary : Strength.Secondary,
                 "R42",
                 sure,
                 Fibres(hand, path, atlas.Muscles[id], rules),
@@ -190,15 +190,15 @@ internal static class HandRows
             if (muscle.Fibre.AxisDeg is not { } axis)
             {
                 if (muscle.Fibre.Kind == "circular")
-                    rows.Add(id, side, "stretched", "secondary", "R44", sure, null, new ReasonInput("fibres", "a ring"));
+                    rows.Add(id, side, Mode.Stretched, Strength.Secondary, "R44", sure, null, new ReasonInput("fibres", "a ring"));
                 continue;
             }
             var angle = FaceAngle.ToAxis(direction, axis);
-            if (RuleData.Class(rules.Stretch, angle) is { Length: > 0 } strength)
+            if (ClosedList.Of<Strength>(RuleData.Class(rules.Stretch, angle)) is { } strength)
                 rows.Add(
                     id,
                     side,
-                    "stretched",
+                    Mode.Stretched,
                     strength,
                     "R44",
                     sure,

@@ -6,7 +6,7 @@ namespace Wexis.Core.Techniques.Work;
 /// <summary>Rows of one step while the rules work on them: one per structure, side and mode, the higher strength kept.</summary>
 internal sealed class RowSet(int step, Levels seconds, Atlas atlas, ActionModel model)
 {
-    private readonly Dictionary<(string Structure, string Side, string Mode), WorkedRow> _rows = [];
+    private readonly Dictionary<(string Structure, string Side, Mode Mode), WorkedRow> _rows = [];
 
     public IEnumerable<WorkedRow> All => _rows.Values;
 
@@ -17,8 +17,8 @@ internal sealed class RowSet(int step, Levels seconds, Atlas atlas, ActionModel 
     public void Add(
         string structure,
         string side,
-        string mode,
-        string strength,
+        Mode mode,
+        Strength strength,
         string rule,
         bool sure,
         string? fibres,
@@ -26,8 +26,8 @@ internal sealed class RowSet(int step, Levels seconds, Atlas atlas, ActionModel 
     )
     {
         // Involuntary muscles are incidental at most, the pupil in near focus excepted (R36).
-        if (structure is "superior-tarsal" or "dilator-pupillae" && strength != "incidental")
-            strength = "incidental";
+        if (structure is "superior-tarsal" or "dilator-pupillae" && strength != Strength.Incidental)
+            strength = Strength.Incidental;
         if (atlas.Muscles.TryGetValue(structure, out var m) && m.Paired.StartsWith("unpaired", StringComparison.Ordinal))
             side = "midline";
         var reason = new Reason(rule, model.RuleText(rule), inputs, "action model, from memory");
@@ -35,7 +35,7 @@ internal sealed class RowSet(int step, Levels seconds, Atlas atlas, ActionModel 
         _rows[key] = _rows.TryGetValue(key, out var old)
             ? old with
             {
-                Strength = Strengths.Rank(strength) < Strengths.Rank(old.Strength) ? strength : old.Strength,
+                Strength = strength < old.Strength ? strength : old.Strength,
                 Fibres = old.Fibres ?? fibres,
                 Why = [.. old.Why.Append(reason).Distinct()],
             }
@@ -46,7 +46,7 @@ internal sealed class RowSet(int step, Levels seconds, Atlas atlas, ActionModel 
                 mode,
                 strength,
                 seconds,
-                sure ? "sure" : "uncertain",
+                sure ? Certainty.Sure : Certainty.Uncertain,
                 fibres,
                 [step],
                 [reason]

@@ -15,10 +15,10 @@ public sealed record WorkedRow(
     string Structure,
     string Name,
     string Side,
-    string Mode,
-    string Strength,
+    Mode Mode,
+    Strength Strength,
     Levels Seconds,
-    string Certainty,
+    Certainty Certainty,
     string? Fibres,
     IReadOnlyList<int> Steps,
     IReadOnlyList<Reason> Why
@@ -49,17 +49,19 @@ public sealed record WorkMap(
             .GroupBy(r => (r.Structure, r.Side, r.Mode))
             .Select(g =>
             {
-                var strongest = g.OrderBy(r => Strengths.Rank(r.Strength)).First();
+                var strongest = g.OrderBy(r => r.Strength).First();
                 return strongest with
                 {
                     Seconds = g.Aggregate(default(Levels), (sum, r) => sum + r.Seconds),
-                    Certainty = g.Any(r => r.Certainty == "sure" && r.Strength == strongest.Strength) ? "sure" : "uncertain",
+                    Certainty = g.Any(r => r.Certainty == Certainty.Sure && r.Strength == strongest.Strength)
+                        ? Certainty.Sure
+                        : Certainty.Uncertain,
                     Steps = [.. g.SelectMany(r => r.Steps).Distinct().Order()],
                     Why = [.. g.SelectMany(r => r.Why).Distinct()],
                 };
             });
         return new(
-            [.. Strengths.Ordered(rows)],
+            [.. Ordered(rows)],
             [.. all.SelectMany(m => m.ExpectedActionUnits).Distinct().Order()],
             [.. all.SelectMany(m => m.MustStayQuiet).Distinct()],
             [.. all.SelectMany(m => m.ZonesTouched).Distinct()],
@@ -109,7 +111,7 @@ public sealed record WorkMap(
                 HandRows.Add(rows, hand, completed, zones, flow, cannotTell, atlas, model, settings);
         }
         return new(
-            [.. Strengths.Ordered(rows.All)],
+            [.. Ordered(rows.All)],
             [.. units.Distinct().Order()],
             [.. StillRows.Zones(completed.Step).Distinct()],
             zones,
@@ -117,4 +119,10 @@ public sealed record WorkMap(
             cannotTell
         );
     }
+
+    private static IEnumerable<WorkedRow> Ordered(IEnumerable<WorkedRow> rows) =>
+        rows.OrderBy(r => r.Strength)
+            .ThenBy(r => r.Mode)
+            .ThenBy(r => r.Structure, StringComparer.Ordinal)
+            .ThenBy(r => r.Side, StringComparer.Ordinal);
 }

@@ -1,3 +1,4 @@
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Doses;
@@ -92,28 +93,28 @@ public class ShippedLibraryTests
     /// Mechanics that anatomists agree on (Gray 1918 and FACS 2002, from memory): the structure each is known for, and how it is worked.
     /// </summary>
     [Theory]
-    [InlineData("wx-brow-raise-soft", "frontalis", "concentric")]
-    [InlineData("wx-slow-shutter", "levator-palpebrae", "eccentric")]
-    [InlineData("wx-lower-lid-lift", "orbicularis-oculi-palpebral", "concentric")]
-    [InlineData("wx-near-far", "ciliary", "concentric")]
-    [InlineData("wx-twenty-pause", "ciliary", "inhibited")]
-    [InlineData("wx-air-shuttle", "buccinator", "concentric")]
-    [InlineData("wx-lip-seal", "orbicularis-oris", "isometric")]
-    [InlineData("wx-rolled-o", "levator-labii-superioris", "stretched")]
-    [InlineData("wx-chin-pout", "mentalis", "concentric")]
-    [InlineData("wx-masseter-press", "masseter-superficial", "compressed")]
-    [InlineData("wx-jaw-rest", "temporalis", "inhibited")]
-    [InlineData("wx-temple-circles", "temporalis", "kneaded")]
-    [InlineData("wx-jaw-hinge-resist", "digastric-anterior", "isometric")]
-    [InlineData("wx-under-chin-tongue", "mylohyoid", "isometric")]
-    [InlineData("wx-skull-base-rub", "suboccipitals", "kneaded")]
-    [InlineData("wx-long-neck", "longus-capitis-colli", "isometric")]
-    [InlineData("wx-platysma-length", "platysma", "stretched")]
-    [InlineData("wx-shoulder-knead", "trapezius-descending", "kneaded")]
-    [InlineData("wx-frown-unlock", "corrugator-supercilii", "stretched")]
-    [InlineData("wx-cheek-sweep", "superficial-lymph", "skin-lymph")]
-    public void It_works_what_it_is_known_for(string id, string structure, string mode) =>
-        Get(id).Derived.Map.Worked.ShouldContain(r => r.Structure == structure && r.Mode == mode && r.Strength != "incidental");
+    [InlineData("wx-brow-raise-soft", "frontalis", Mode.Concentric)]
+    [InlineData("wx-slow-shutter", "levator-palpebrae", Mode.Eccentric)]
+    [InlineData("wx-lower-lid-lift", "orbicularis-oculi-palpebral", Mode.Concentric)]
+    [InlineData("wx-near-far", "ciliary", Mode.Concentric)]
+    [InlineData("wx-twenty-pause", "ciliary", Mode.Inhibited)]
+    [InlineData("wx-air-shuttle", "buccinator", Mode.Concentric)]
+    [InlineData("wx-lip-seal", "orbicularis-oris", Mode.Isometric)]
+    [InlineData("wx-rolled-o", "levator-labii-superioris", Mode.Stretched)]
+    [InlineData("wx-chin-pout", "mentalis", Mode.Concentric)]
+    [InlineData("wx-masseter-press", "masseter-superficial", Mode.Compressed)]
+    [InlineData("wx-jaw-rest", "temporalis", Mode.Inhibited)]
+    [InlineData("wx-temple-circles", "temporalis", Mode.Kneaded)]
+    [InlineData("wx-jaw-hinge-resist", "digastric-anterior", Mode.Isometric)]
+    [InlineData("wx-under-chin-tongue", "mylohyoid", Mode.Isometric)]
+    [InlineData("wx-skull-base-rub", "suboccipitals", Mode.Kneaded)]
+    [InlineData("wx-long-neck", "longus-capitis-colli", Mode.Isometric)]
+    [InlineData("wx-platysma-length", "platysma", Mode.Stretched)]
+    [InlineData("wx-shoulder-knead", "trapezius-descending", Mode.Kneaded)]
+    [InlineData("wx-frown-unlock", "corrugator-supercilii", Mode.Stretched)]
+    [InlineData("wx-cheek-sweep", "superficial-lymph", Mode.SkinLymph)]
+    public void It_works_what_it_is_known_for(string id, string structure, Mode mode) =>
+        Get(id).Derived.Map.Worked.ShouldContain(r => r.Structure == structure && r.Mode == mode && r.Strength != Strength.Incidental);
 
     [Fact]
     public void None_is_shipped_without_a_caution_in_plain_words()

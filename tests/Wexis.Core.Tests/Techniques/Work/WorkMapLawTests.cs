@@ -2,7 +2,6 @@ using FsCheck.Xunit;
 using Wexis.Core.Measures;
 using Wexis.Core.Techniques;
 using Wexis.Core.Techniques.Documents;
-using Wexis.Core.Techniques.Work;
 
 namespace Wexis.Core.Tests.Techniques;
 
@@ -38,7 +37,7 @@ public class WorkMapLawTests
     public void Hands_never_train_a_muscle(string zone)
     {
         foreach (var verb in Reference.Model.Verbs.Keys)
-            Reference.Derive(A.Hand(verb, zone, 4)).Map.Worked.ShouldAllBe(r => !Modes.IsActive(r.Mode));
+            Reference.Derive(A.Hand(verb, zone, 4)).Map.Worked.ShouldAllBe(r => !r.Mode.IsActive());
     }
 
     [Theory, MemberData(nameof(Zones))]
@@ -46,7 +45,7 @@ public class WorkMapLawTests
     {
         var inside = Reference.Atlas.Zones[zone].ReachInside is { Count: > 0 };
         if (!inside)
-            Reference.Derive(A.Hand("stroke", zone, 2)).Map.Worked.ShouldAllBe(r => r.Mode == "skin-lymph");
+            Reference.Derive(A.Hand("stroke", zone, 2)).Map.Worked.ShouldAllBe(r => r.Mode == Mode.SkinLymph);
     }
 
     [Theory, MemberData(nameof(Zones))]
@@ -105,7 +104,7 @@ public class WorkMapLawTests
     {
         var (one, two) = (A.Act("smile-closed", "4"), A.Act("smile-closed", "6"));
         double Of(params Step[] steps) =>
-            Reference.Derive(steps).Map.Worked.Single(r => r is { Structure: "zygomaticus-major", Mode: "concentric" }).Seconds.Standard;
+            Reference.Derive(steps).Map.Worked.Single(r => r is { Structure: "zygomaticus-major", Mode: Mode.Concentric }).Seconds.Standard;
         Of(one, two).ShouldBe(Of(one) + Of(two), 1e-9);
     }
 
@@ -124,7 +123,7 @@ public class WorkMapLawTests
         var derived = Reference.Derive(A.Hand("knead", "chin", null));
         derived.Standing.ShouldBe("draft");
         derived.Questions.ShouldContain(q => q.Path == "steps[0].hands[0].pressure");
-        derived.Map.Worked.Where(r => r.Mode == "kneaded").ShouldAllBe(r => r.Certainty == "uncertain");
+        derived.Map.Worked.Where(r => r.Mode == Mode.Kneaded).ShouldAllBe(r => r.Certainty == Certainty.Uncertain);
     }
 
     [Theory]
