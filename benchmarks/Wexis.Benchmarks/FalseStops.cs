@@ -72,7 +72,7 @@ internal static class FalseStops
                     .Append(contact.MaxLevel)
                     .Min();
                 n++;
-                if (Review(hand with { Pressure = cap }, atlas, model).Verdict != "stop")
+                if (Review(hand with { Pressure = cap }, atlas, model).Verdict != SafetyVerdict.Stop)
                     continue;
                 s++;
                 named.Add($"{from} → {to}, {contact.Id}, level {cap}");

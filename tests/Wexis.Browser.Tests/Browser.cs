@@ -2,8 +2,6 @@ using System.Text.Json;
 using OpenQA.Selenium;
 using OpenQA.Selenium.Chrome;
 using OpenQA.Selenium.Interactions;
-using Wexis.Core.Techniques.Documents;
-using Wexis.Core.Techniques.Doses;
 using Wexis.TestHouse;
 
 namespace Wexis.Browser.Tests;

@@ -1,6 +1,5 @@
 using OpenQA.Selenium;
 using OpenQA.Selenium.Interactions;
-using Wexis.Core.Techniques.Documents;
 
 namespace Wexis.Browser.Tests;
 

@@ -1,4 +1,5 @@
 using System.Text.Json.Serialization;
+using Wexis.Core.Measures;
 
 namespace Wexis.Core.Anatomy;
 
@@ -20,7 +21,7 @@ public sealed record Exclusion(
     string? Window,
     string? Reason,
     bool RedFlag,
-    Dictionary<string, string> ByClass,
+    Dictionary<string, Handling> ByClass,
     int?[]? WindowDays,
     SourceRef[] Source,
     string? Call,
@@ -29,7 +30,7 @@ public sealed record Exclusion(
     bool Placed = false,
     string[]? Zones = null,
     bool UntilReleased = false,
-    string? FirstDay = null,
+    Handling? FirstDay = null,
     string? Then = null,
     string? DayAsks = null,
     string? Milder = null

@@ -1,4 +1,5 @@
 using System.Text.Json.Serialization;
+using Wexis.Core.Measures;
 
 namespace Wexis.Core.Anatomy;
 
@@ -14,7 +15,7 @@ public sealed record HazardWhen(
     string? Class
 );
 
-public sealed record HazardRule(HazardWhen When, string Then);
+public sealed record HazardRule(HazardWhen When, SafetyVerdict Then);
 
 public sealed record RimFront(double[][] Polygon, double[][]? Hole, string Rule);
 

@@ -1,3 +1,5 @@
+using Wexis.Core.Measures;
+
 namespace Wexis.Core.People;
 
 /// <summary>A state of the person that excludes or changes this technique, with its usual handling.</summary>
@@ -8,7 +10,7 @@ namespace Wexis.Core.People;
 public sealed record ExclusionNote(
     string Id,
     string Name,
-    string Handling,
+    Handling Handling,
     string Says,
     string? Window,
     string? Reason,

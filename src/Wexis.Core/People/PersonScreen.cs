@@ -1,4 +1,5 @@
 using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
 
 namespace Wexis.Core.People;
 
@@ -9,15 +10,15 @@ namespace Wexis.Core.People;
 public sealed record ConditionHit(
     string Condition,
     string Name,
-    string Handling,
-    string Response,
+    Handling Handling,
+    Response Response,
     string Says,
     DateOnly? FreeFrom,
     string Whom
 );
 
 /// <summary>The worst response of all, and every state that led to it.</summary>
-public sealed record PersonScreen(string Response, IReadOnlyList<ConditionHit> Hits)
+public sealed record PersonScreen(Response Response, IReadOnlyList<ConditionHit> Hits)
 {
     /// <summary>What was not asked is asked: it is never a no (house ruling 16).</summary>
     public const string NotAsked = "not-asked";
@@ -41,14 +42,14 @@ public sealed record PersonScreen(string Response, IReadOnlyList<ConditionHit> H
                 new(
                     NotAsked,
                     $"Not asked: {string.Join("; ", missing.Take(3).Select(e => e.Client))}{(missing.Count > 3 ? $"; and {missing.Count - 3} more" : "")}",
-                    "ask",
-                    "ask-clinician",
+                    Handling.Ask,
+                    Response.AskClinician,
                     "Ask the person first: what was not asked is not a no.",
                     null,
                     "the person"
                 )
             );
-        return new(hits.Select(h => h.Response).OrderBy(Rank).FirstOrDefault() ?? "allow", hits);
+        return new(hits.Select(h => h.Response).DefaultIfEmpty(Response.Allow).Min(), hits);
     }
 
     /// <summary>States that this technique calls for and that nobody asked or told.</summary>
@@ -64,7 +65,9 @@ public sealed record PersonScreen(string Response, IReadOnlyList<ConditionHit> H
         return
         [
             .. atlas.Document.Contraindications.Where(e =>
-                !known.Contains(e.Id) && (e.RedFlag || Handling.Worst(e, touch.Classes) != "ok") && Concerns(e, null, touch, atlas)
+                !known.Contains(e.Id)
+                && (e.RedFlag || ExclusionRules.Worst(e, touch.Classes) != Handling.Ok)
+                && Concerns(e, null, touch, atlas)
             ),
         ];
     }
@@ -84,7 +87,7 @@ public sealed record PersonScreen(string Response, IReadOnlyList<ConditionHit> H
                 exclusion.Id,
                 exclusion.Name,
                 first,
-                "refuse",
+                Response.Refuse,
                 "Not on the day itself.",
                 Later(today, (exclusion.LastDay ?? 0) + 1),
                 exclusion.Whom
@@ -93,7 +96,7 @@ public sealed record PersonScreen(string Response, IReadOnlyList<ConditionHit> H
         {
             // Away from the place only what acts on the whole body counts.
             touch = touch with { Classes = [.. touch.Classes.Where(WholeBody.Contains)] };
-            if (Handling.Worst(exclusion, touch.Classes) == "ok")
+            if (ExclusionRules.Worst(exclusion, touch.Classes) == Handling.Ok)
                 return Free(
                     exclusion,
                     $"The treated place ({PlaceWords(procedure, exclusion, atlas)}) is left alone by this technique.",
@@ -135,27 +138,27 @@ public sealed record PersonScreen(string Response, IReadOnlyList<ConditionHit> H
             return new(
                 exclusion.Id,
                 exclusion.Name,
-                "avoid",
-                "stop-and-refer",
+                Handling.Avoid,
+                Response.StopAndRefer,
                 $"This is a warning sign: stop for today. {exclusion.Call}",
                 freeFrom,
                 exclusion.Whom
             );
         if (!Concerns(exclusion, procedure?.Place, touch, atlas))
             return Free(exclusion, "That place is left alone by this technique.", freeFrom);
-        var handling = Handling.Worst(exclusion, touch.Classes);
+        var handling = ExclusionRules.Worst(exclusion, touch.Classes);
         // Where jaw or neck were treated, their movements are asked about even when the kind of work is usually free.
-        if (Handling.Rank(handling) > 1 && procedure?.Place is { } place && Strains(place, touch, atlas))
-            handling = "ask";
+        if (handling is Handling.Modify or Handling.Ok && procedure?.Place is { } place && Strains(place, touch, atlas))
+            handling = Handling.Ask;
         var (response, says) = handling switch
         {
-            "avoid" => (
-                "refuse",
+            Handling.Avoid => (
+                Response.Refuse,
                 freeFrom is { } d ? $"Leave it out until {d:yyyy-MM-dd}, then ask {exclusion.Whom}." : "Leave this technique out."
             ),
-            "ask" => ("ask-clinician", $"I cannot judge that; ask {exclusion.Whom}. Until then we leave this technique out."),
-            "modify" => ("allow-modified", exclusion.Milder ?? exclusion.Window ?? "Only in the milder form."),
-            _ => ("allow", "No restriction known for this technique."),
+            Handling.Ask => (Response.AskClinician, $"I cannot judge that; ask {exclusion.Whom}. Until then we leave this technique out."),
+            Handling.Modify => (Response.AllowModified, exclusion.Milder ?? exclusion.Window ?? "Only in the milder form."),
+            _ => (Response.Allow, "No restriction known for this technique."),
         };
         return new(exclusion.Id, exclusion.Name, handling, response, says, freeFrom, exclusion.Whom);
     }
@@ -168,12 +171,12 @@ public sealed record PersonScreen(string Response, IReadOnlyList<ConditionHit> H
     }
 
     private static ConditionHit Ask(Exclusion exclusion, TechniqueTouch touch, string says, DateOnly? freeFrom) =>
-        exclusion.RedFlag || Handling.Worst(exclusion, touch.Classes) != "ok"
-            ? new(exclusion.Id, exclusion.Name, "ask", "ask-clinician", says, freeFrom, exclusion.Whom)
+        exclusion.RedFlag || ExclusionRules.Worst(exclusion, touch.Classes) != Handling.Ok
+            ? new(exclusion.Id, exclusion.Name, Handling.Ask, Response.AskClinician, says, freeFrom, exclusion.Whom)
             : Free(exclusion, "No restriction known for this technique.", freeFrom);
 
     private static ConditionHit Free(Exclusion exclusion, string says, DateOnly? freeFrom) =>
-        new(exclusion.Id, exclusion.Name, "ok", "allow", says, freeFrom, exclusion.Whom);
+        new(exclusion.Id, exclusion.Name, Handling.Ok, Response.Allow, says, freeFrom, exclusion.Whom);
 
     /// <summary>
     /// Whether a technique comes near the place: it touches a treated zone or one that borders on it, or works a muscle that lies there.
@@ -197,14 +200,4 @@ public sealed record PersonScreen(string Response, IReadOnlyList<ConditionHit> H
     /// <summary>A day so many days on; the calendar's last day at most.</summary>
     internal static DateOnly Later(DateOnly day, int days) =>
         day.DayNumber > DateOnly.MaxValue.DayNumber - days ? DateOnly.MaxValue : day.AddDays(days);
-
-    internal static int Rank(string response) =>
-        response switch
-        {
-            "stop-and-refer" => 0,
-            "refuse" => 1,
-            "ask-clinician" => 2,
-            "allow-modified" => 3,
-            _ => 4,
-        };
 }

@@ -1,4 +1,5 @@
 using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
 
 namespace Wexis.Core.People;
 
@@ -22,7 +23,7 @@ public sealed record ScreeningQuestion(
     bool AsksPlace,
     string? Usual,
     int Techniques,
-    string Worst
+    Handling Worst
 );
 
 /// <summary>A group of at most seven states that one question puts; "none of these" is a no to each of them.</summary>
@@ -49,11 +50,7 @@ public sealed record Questionnaire(IReadOnlyList<QuestionGroup> Groups, string C
         var touched = techniques
             .SelectMany(t => t)
             .GroupBy(n => n.Id)
-            .ToDictionary(
-                g => g.Key,
-                g => (Count: g.Count(), Worst: g.Select(n => n.Handling).MinBy(Handling.Rank)!),
-                StringComparer.Ordinal
-            );
+            .ToDictionary(g => g.Key, g => (Count: g.Count(), Worst: g.Select(n => n.Handling).Min()), StringComparer.Ordinal);
         var asked = atlas
             .Document.Contraindications.Where(e => touched.ContainsKey(e.Id))
             .Select(e => new ScreeningQuestion(
@@ -77,7 +74,7 @@ public sealed record Questionnaire(IReadOnlyList<QuestionGroup> Groups, string C
                         .Select((states, i) => new QuestionGroup($"{kind.Id}-{i + 1}", kind.Title, kind.Question, states))
                 ),
             ],
-            Handling.ClinicianFirst
+            ExclusionRules.ClinicianFirst
         );
     }
 

@@ -1,4 +1,5 @@
 using System.Text.RegularExpressions;
+using Wexis.Core.Measures;
 
 namespace Wexis.Core.People;
 
@@ -23,14 +24,14 @@ internal static partial class ReportReading
         var without = NotThere().Replace(text, " fine ");
         foreach (var (pattern, call) in Alarms)
             if (pattern.IsMatch(without))
-                return new("report", report, "avoid", "stop-and-refer", $"Stop now. {call}", null, "a doctor");
+                return new("report", report, Handling.Avoid, Response.StopAndRefer, $"Stop now. {call}", null, "a doctor");
         return Words().Matches(without).All(w => Harmless.Contains(w.Value)) && Words().IsMatch(without)
-            ? new("report", report, "ok", "allow", "Nothing in these words speaks against it.", null, "nobody")
+            ? new("report", report, Handling.Ok, Response.Allow, "Nothing in these words speaks against it.", null, "nobody")
             : new(
                 "report",
                 report,
-                "ask",
-                "ask-clinician",
+                Handling.Ask,
+                Response.AskClinician,
                 "I do not understand this well enough: ask what is meant, and ask a doctor when in doubt. Until then we leave it out.",
                 null,
                 "a doctor"

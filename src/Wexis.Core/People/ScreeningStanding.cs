@@ -66,7 +66,7 @@ public sealed record ScreeningStanding(
             expired ? "expired" : "good",
             until,
             [.. techniques.Select(t => One(answers, expired, until, today, t, atlas))],
-            Handling.ClinicianFirst
+            ExclusionRules.ClinicianFirst
         );
     }
 
@@ -82,26 +82,29 @@ public sealed record ScreeningStanding(
         var note = (answers.Note ?? PersonNote.Nobody) with { Asked = null };
         var screen = PersonScreen.Of(technique.Touch, note, today, atlas);
         var missing = PersonScreen.Missing(answers.Asked ?? [], note, technique.Touch, atlas).Select(e => e.Client).ToList();
-        var worst = screen.Hits.Where(h => h.Response == screen.Response && h.Response != "allow").ToList();
+        var worst = screen.Hits.Where(h => h.Response == screen.Response && h.Response != Response.Allow).ToList();
         // The day belongs to what decides: a window does not open what another state forbids.
         var free = worst.Count > 0 && worst.All(h => h.FreeFrom is not null) ? worst.Max(h => h.FreeFrom) : null;
         var (answer, says) = screen.Response switch
         {
             // A known reason against it outranks what was not asked, and outlives the 90 days.
-            "stop-and-refer" => ("stop", worst[0].Says),
-            "refuse" => (
+            Response.StopAndRefer => ("stop", worst[0].Says),
+            Response.Refuse => (
                 "avoided",
                 free is { } day
                     ? $"We leave this out until {day:d MMMM yyyy}, and then only if {Whoms(worst)} agrees."
                     : "We leave this out for you."
             ),
             _ when expired => ("not-asked", $"Your answers were good until {until:d MMMM yyyy}. Before we go on I ask you again."),
-            "ask-clinician" => ("ask", $"I cannot judge that; please ask {Whoms(worst)}. Until then we leave this out."),
+            Response.AskClinician => ("ask", $"I cannot judge that; please ask {Whoms(worst)}. Until then we leave this out."),
             _ when missing.Count > 0 => (
                 "not-asked",
                 $"Before this one I have to ask you about: {string.Join("; ", missing.Take(3))}{(missing.Count > 3 ? $"; and {missing.Count - 3} more" : "")}."
             ),
-            "allow-modified" => ("modified", $"We do this in a milder form: {string.Join("; ", worst.Select(h => h.Says).Distinct())}."),
+            Response.AllowModified => (
+                "modified",
+                $"We do this in a milder form: {string.Join("; ", worst.Select(h => h.Says).Distinct())}."
+            ),
             _ => ("allowed", "Nothing you told me speaks against this. Stop if anything hurts, tingles or feels strange."),
         };
         return new(technique.Id, technique.Name, answer, says, free, screen.Hits, missing);

@@ -10,7 +10,7 @@ namespace Wexis.Core.Programmes;
 public sealed record TaughtTechnique(
     string Id,
     string Name,
-    string Standing,
+    DerivedStanding Standing,
     IReadOnlyList<string> Prerequisites,
     WorkMap Map,
     string? School = null,
@@ -78,7 +78,7 @@ public sealed record ProgrammeReview(
         var cells = programme
             .AllModules.SelectMany(m =>
                 m.AllTechniques.Where(techniques.ContainsKey)
-                    .Where(t => techniques[t].Standing is not "stopped" and not "parked")
+                    .Where(t => techniques[t].Standing != DerivedStanding.Stopped)
                     .SelectMany(t => techniques[t].Map.Worked.Select(r => (Module: m, Technique: techniques[t], Row: r)))
             )
             .ToList();
@@ -275,13 +275,13 @@ public sealed record ProgrammeReview(
                     );
                     continue;
                 }
-                if (technique.Standing is "stopped" or "parked")
+                if (technique.Standing == DerivedStanding.Stopped)
                     yield return new(
                         module.Id,
                         "parked",
                         $"“{technique.Name}” is parked: it breaks a stop rule and is not taught. It counts for nothing in “{module.Name}”."
                     );
-                else if (technique.Standing is "draft" or "refused")
+                else if (technique.Standing is DerivedStanding.Draft or DerivedStanding.Refused)
                     yield return new(module.Id, "draft", $"“{technique.Name}” in “{module.Name}” is still a draft with an open question.");
                 foreach (var p in technique.Prerequisites.Where(techniques.ContainsKey))
                     if (!taughtIn.TryGetValue(p, out var at))

@@ -19,13 +19,13 @@ namespace Wexis.Core.Techniques;
 /// <param name="Standing">draft (a question is open), stopped (a step breaks a stop rule: can only be parked), refused (a field is
 /// nonsense) or complete.</param>
 public sealed record Derivation(
-    string Standing,
+    DerivedStanding Standing,
     IReadOnlyList<DerivedStep> Steps,
     WorkMap Map,
     Levels TotalSeconds,
     string? Family,
     string? FamilyName,
-    string SafetyVerdict,
+    SafetyVerdict SafetyVerdict,
     IReadOnlyList<ExclusionNote> Exclusions,
     string ClinicianFirst,
     IReadOnlyList<OpenQuestion> Questions,
@@ -88,10 +88,7 @@ public sealed record Derivation(
                     completed.Step.AllHands.Any(h => h.Verb is not null && (h.Which, h.Sides) is ("left", "right") or ("right", "left"))
                 )
             );
-            questions.AddRange(
-                map.CannotTell.Where(c => c.StartsWith('“') && !c.Contains("is stopped by", StringComparison.Ordinal))
-                    .Select(c => new OpenQuestion($"steps[{i}]", c, []))
-            );
+            questions.AddRange(map.Asks.Select(c => new OpenQuestion($"steps[{i}]", c, [])));
         }
         if (document.AllSteps.Count == 0)
             questions.Add(new("steps", "No step yet. What happens first?", []));
@@ -102,30 +99,27 @@ public sealed record Derivation(
             .ThenBy(g => g.Min(s => s.Index))
             .FirstOrDefault()
             ?.Key;
-        var worst =
-            steps.Any(s => s.Safety.Verdict == "stop") ? "stop"
-            : steps.Any(s => s.Safety.Verdict == "caution") ? "caution"
-            : "ok";
+        var worst = steps.Count == 0 ? SafetyVerdict.Ok : steps.Max(s => s.Safety.Verdict);
         var classes = TechniqueClasses.ClassesOf(document, [.. steps.SelectMany(s => s.Classes).Distinct()]);
         var derived = new Derivation(
-            issues.Count > 0 ? "refused"
-                : worst == "stop" ? "stopped"
-                : questions.Count > 0 ? "draft"
-                : "complete",
+            issues.Count > 0 ? DerivedStanding.Refused
+                : worst == SafetyVerdict.Stop ? DerivedStanding.Stopped
+                : questions.Count > 0 ? DerivedStanding.Draft
+                : DerivedStanding.Complete,
             steps,
             WorkMap.Union(steps.Select(s => s.Map)),
             steps.Aggregate(default(Levels), (t, s) => t + s.Dose.TotalSeconds),
             family,
             family is null ? null : FamilyDefaults.Get(family).Name,
             worst,
-            Handling.Exclusions(classes, atlas),
-            Handling.ClinicianFirst,
+            ExclusionRules.Exclusions(classes, atlas),
+            ExclusionRules.ClinicianFirst,
             questions,
             issues,
             [],
             TechniqueTimes.Of(document, steps, atlas, settings),
             AdviceReview.Of(document),
-            TechniqueReading.Of(document, steps, Handling.Exclusions(classes, atlas), atlas)
+            TechniqueReading.Of(document, steps, ExclusionRules.Exclusions(classes, atlas), atlas)
         )
         {
             Classes = classes,
@@ -135,7 +129,7 @@ public sealed record Derivation(
         return derived with
         {
             Claims =
-                worst == "stop"
+                worst == SafetyVerdict.Stop
                     ? ClaimsWhileStopped(document, derived, atlas, model, settings)
                     : ClaimReview.Of(document, derived.Steps, derived.Map, atlas, model),
         };

@@ -20,9 +20,9 @@ public sealed record CheckedRow(
     IReadOnlyList<int> Steps
 );
 
-public sealed record CheckedHazard(int Step, string Hazard, string Then, string Because, string Instead, string Rule);
+public sealed record CheckedHazard(int Step, string Hazard, SafetyVerdict Then, string Because, string Instead, string Rule);
 
-public sealed record CheckedExclusion(string Condition, string Handling, bool RedFlag);
+public sealed record CheckedExclusion(string Condition, Handling Handling, bool RedFlag);
 
 public sealed record CheckedClaim(
     string Text,
@@ -44,7 +44,7 @@ public sealed record CheckedClaim(
 public sealed record TechniqueCheck(
     string? Id,
     string? Name,
-    string Standing,
+    DerivedStanding Standing,
     string? Family,
     IReadOnlyList<CheckedRow> Worked,
     IReadOnlyList<int> ExpectedAu,
@@ -53,11 +53,11 @@ public sealed record TechniqueCheck(
     IReadOnlyList<FlowVerdict> LymphPath,
     IReadOnlyList<StrokeGeometry> Geometry,
     IReadOnlyList<string> Uncovered,
-    string Safety,
+    SafetyVerdict Safety,
     IReadOnlyList<CheckedHazard> Hazards,
     IReadOnlyList<CheckedExclusion> Exclusions,
     IReadOnlyList<ConditionHit> ConditionsHit,
-    string Response,
+    Response Response,
     IReadOnlyList<string> OnCondition,
     IReadOnlyList<CheckedClaim> Claims,
     IReadOnlyList<string> CannotTell,
@@ -84,23 +84,23 @@ public sealed record TechniqueCheck(
             )
             .Concat(PersonHazards(d, screen, atlas))
             .ToList();
-        var stopped = hazards.Any(h => h.Then == "stop");
+        var stopped = hazards.Any(h => h.Then == SafetyVerdict.Stop);
         var response = new[]
         {
-            screen?.Response ?? "allow",
-            stopped ? "refuse"
-            : hazards.Count > 0 ? "allow-modified"
-            : "allow",
-            d.Issues.Count > 0 ? "refuse"
-            : d.Questions.Any(q => q.Asks is not null) ? "ask-clinician"
-            : "allow",
-        }.MinBy(PersonScreen.Rank)!;
+            screen?.Response ?? Response.Allow,
+            stopped ? Response.Refuse
+            : hazards.Count > 0 ? Response.AllowModified
+            : Response.Allow,
+            d.Issues.Count > 0 ? Response.Refuse
+            : d.Questions.Any(q => q.Asks is not null) ? Response.AskClinician
+            : Response.Allow,
+        }.Min();
         List<string> conditions =
         [
             .. hazards
-                .Where(h => h.Then == "caution")
+                .Where(h => h.Then == SafetyVerdict.Caution)
                 .Select(h => h.Instead)
-                .Concat((screen?.Hits ?? []).Where(h => h.Response is "allow-modified" or "ask-clinician").Select(h => h.Says))
+                .Concat((screen?.Hits ?? []).Where(h => h.Response is Response.AllowModified or Response.AskClinician).Select(h => h.Says))
                 .Concat(d.Questions.Where(q => q.Asks is not null).Select(q => q.Text))
                 .Distinct(),
         ];
@@ -128,14 +128,14 @@ public sealed record TechniqueCheck(
             d.Map.Flow,
             StrokeGeometry.Of(d.Steps, atlas, model, settings),
             StrokeGeometry.Uncovered(document.Region, d.Steps, atlas),
-            stopped ? "stop"
-                : hazards.Count > 0 ? "caution"
-                : "ok",
+            stopped ? SafetyVerdict.Stop
+                : hazards.Count > 0 ? SafetyVerdict.Caution
+                : SafetyVerdict.Ok,
             hazards,
             [.. d.Exclusions.Select(e => new CheckedExclusion(e.Id, e.Handling, e.RedFlag))],
             screen?.Hits ?? [],
             response,
-            response is "allow" or "refuse" or "stop-and-refer" ? [] : conditions,
+            response is Response.Allow or Response.Refuse or Response.StopAndRefer ? [] : conditions,
             [.. d.Claims.Select(c => new CheckedClaim(c.Text, c.Kind, c.Verdicts[0], c.Verdicts, c.Because, c.Correction, c.Grade))],
             d.Map.CannotTell,
             [.. d.Questions.Select(q => $"{q.Path}: {q.Text}")],
@@ -150,7 +150,10 @@ public sealed record TechniqueCheck(
     /// </summary>
     private static IEnumerable<CheckedHazard> PersonHazards(Derivation derivation, PersonScreen? screen, Atlas atlas)
     {
-        var states = (screen?.Hits ?? []).Where(h => h.Response != "allow").Select(h => h.Condition).ToHashSet(StringComparer.Ordinal);
+        var states = (screen?.Hits ?? [])
+            .Where(h => h.Response != Response.Allow)
+            .Select(h => h.Condition)
+            .ToHashSet(StringComparer.Ordinal);
         if (states.Count == 0)
             yield break;
         foreach (var step in derivation.Steps)

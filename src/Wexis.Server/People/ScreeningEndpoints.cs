@@ -198,7 +198,7 @@ public static class ScreeningEndpoints
                     $"{l.TechniqueId}",
                     l.Name,
                     l.Brief.Touch,
-                    Handling.Exclusions(l.Brief.Classes, desk.Atlas)
+                    ExclusionRules.Exclusions(l.Brief.Classes, desk.Atlas)
                 )),
         ];
 }

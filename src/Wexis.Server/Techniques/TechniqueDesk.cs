@@ -58,8 +58,8 @@ public sealed class TechniqueDesk(
         ArgumentNullException.ThrowIfNull(derivation);
         return derivation.Standing switch
         {
-            "stopped" => EditionStanding.Parked,
-            "complete" => EditionStanding.Complete,
+            DerivedStanding.Stopped => EditionStanding.Parked,
+            DerivedStanding.Complete => EditionStanding.Complete,
             _ => EditionStanding.Draft,
         };
     }

@@ -1,3 +1,4 @@
+using Wexis.Core.Measures;
 using Wexis.Core.People;
 using Wexis.Core.Techniques.Documents;
 
@@ -132,12 +133,13 @@ public class PersonScreeningTests
             )
         )
         {
-            string At(int days) => PersonScreen.Of(Everything, new([], [new(e.Id, Day.AddDays(-days))], []), Day, Reference.Atlas).Response;
+            Response At(int days) =>
+                PersonScreen.Of(Everything, new([], [new(e.Id, Day.AddDays(-days))], []), Day, Reference.Atlas).Response;
             var last = e.LastDay!.Value;
-            At(last).ShouldBeOneOf("refuse", "ask-clinician", "allow-modified");
-            At(last + 1).ShouldBe("ask-clinician", e.Id);
-            At(2 * last).ShouldBe(last == 0 ? "allow" : "ask-clinician", e.Id);
-            At((2 * last) + 1).ShouldBe("allow", e.Id);
+            At(last).ShouldBeOneOf(Response.Refuse, Response.AskClinician, Response.AllowModified);
+            At(last + 1).ShouldBe(Response.AskClinician, e.Id);
+            At(2 * last).ShouldBe(last == 0 ? Response.Allow : Response.AskClinician, e.Id);
+            At((2 * last) + 1).ShouldBe(Response.Allow, e.Id);
         }
     }
 
@@ -175,13 +177,13 @@ public class PersonScreeningTests
     [InlineData("feels good and warm", "allow")]
     [InlineData("without any problems", "allow")]
     public void Free_words_stop_are_asked_about_or_are_wholly_understood(string report, string response) =>
-        PersonScreen.Of(Knead.Touch, new([], [], [report]), Day, Reference.Atlas).Response.ShouldBe(response);
+        PersonScreen.Of(Knead.Touch, new([], [], [report]), Day, Reference.Atlas).Response.Word().ShouldBe(response);
 
     [Fact]
     public void The_last_day_of_the_calendar_is_a_day_like_another() =>
         PersonScreen
             .Of(Everything, new([], [new("ci-filler", DateOnly.MaxValue)], []), DateOnly.MaxValue, Reference.Atlas)
-            .Response.ShouldBe("refuse");
+            .Response.ShouldBe(Response.Refuse);
 
     [Fact]
     public void A_no_to_everything_allows() => One(Knead, Is()).Answer.ShouldBe("allowed");

@@ -1,4 +1,5 @@
 using FsCheck.Xunit;
+using Wexis.Core.Measures;
 using Wexis.Core.Programmes;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Work;
@@ -10,8 +11,12 @@ public class ProgrammeReviewTests
     private static ProgrammeModule Module(string id, string[]? after = null, string[]? techniques = null, string[]? outcomes = null) =>
         new(id, $"Module {id}", "supervised-practice", 60, after ?? [], techniques ?? [], outcomes ?? []);
 
-    private static TaughtTechnique Taught(string id, Step step, string standing = "complete", params string[] builtOn) =>
-        new(id, $"Technique {id}", standing, builtOn, Reference.Derive(step).Map);
+    private static TaughtTechnique Taught(
+        string id,
+        Step step,
+        DerivedStanding standing = DerivedStanding.Complete,
+        params string[] builtOn
+    ) => new(id, $"Technique {id}", standing, builtOn, Reference.Derive(step).Map);
 
     private static ProgrammeReview Review(
         ProgrammeModule[] modules,
@@ -79,7 +84,7 @@ public class ProgrammeReviewTests
     [Fact]
     public void A_technique_that_builds_on_one_taught_later_or_never_is_named()
     {
-        var late = Taught("late", A.Act("pucker"), "complete", "smile");
+        var late = Taught("late", A.Act("pucker"), DerivedStanding.Complete, "smile");
         Review([Module("a", techniques: ["late"]), Module("b", techniques: ["smile"])], [late, Smile])
             .OrderFaults.ShouldHaveSingleItem()
             .Says.ShouldContain("which is taught only later");
@@ -91,7 +96,7 @@ public class ProgrammeReviewTests
     [Fact]
     public void A_parked_technique_counts_for_nothing()
     {
-        var parked = Smile with { Standing = "stopped" };
+        var parked = Smile with { Standing = DerivedStanding.Stopped };
         var review = Review([Module("a", techniques: ["smile"])], [parked], [new("zygomaticus-major", "actively")]);
         review.Coverage.Single(c => c.Promised is not null).Kept.ShouldBe(false);
         review.OrderFaults.ShouldContain(f => f.Kind == "parked");
@@ -146,8 +151,22 @@ public class ProgrammeReviewTests
     [Fact]
     public void A_routine_may_declare_a_school_of_its_own_and_is_held_to_when_that_one_opens_the_neck()
     {
-        var neck = new TaughtTechnique("neck", "Neck glide", "complete", [], Glide("below_lobe", "supraclavicular_hollow"), "fluid-led");
-        var cheek = new TaughtTechnique("cheek", "Cheek glide", "complete", [], Glide("nasolabial_mid", "ear_front"), "fluid-led");
+        var neck = new TaughtTechnique(
+            "neck",
+            "Neck glide",
+            DerivedStanding.Complete,
+            [],
+            Glide("below_lobe", "supraclavicular_hollow"),
+            "fluid-led"
+        );
+        var cheek = new TaughtTechnique(
+            "cheek",
+            "Cheek glide",
+            DerivedStanding.Complete,
+            [],
+            Glide("nasolabial_mid", "ear_front"),
+            "fluid-led"
+        );
         var all = new Dictionary<string, TaughtTechnique> { ["neck"] = neck, ["cheek"] = cheek };
         IReadOnlyList<SchoolNote> Notes(string[] order, string[] own) =>
             ProgrammeReview

@@ -1201,10 +1201,10 @@ export interface components {
        * @description First day on which the window no longer blocks; null without one.
        */
       free_from: null | string;
-      handling: string;
+      handling: components["schemas"]["Handling"];
       name: string;
       /** @description allow, allow-modified, ask-clinician, refuse or stop-and-refer. */
-      response: string;
+      response: components["schemas"]["Response"];
       says: string;
       /** @description Who can release the person, in words a client knows. */
       whom: string;
@@ -1414,16 +1414,21 @@ export interface components {
       questions: components["schemas"]["OpenQuestion"][];
       /** @description The same in words for each viewer. */
       readings: components["schemas"]["TechniqueReading"][];
-      safety_verdict: string;
+      safety_verdict: components["schemas"]["SafetyVerdict"];
       /**
        * @description draft (a question is open), stopped (a step breaks a stop rule: can only be parked), refused (a field is
        *                 nonsense) or complete.
        */
-      standing: string;
+      standing: components["schemas"]["DerivedStanding"];
       steps: components["schemas"]["DerivedStep"][];
       times: components["schemas"]["TechniqueTimes"];
       total_seconds: components["schemas"]["Levels"];
     };
+    /**
+     * @description How a derivation stands: a field is nonsense, a step breaks a stop rule, a question is open, or none of these.
+     * @enum {unknown}
+     */
+    DerivedStanding: "refused" | "stopped" | "draft" | "complete";
     /** @description All that Wexis derives from one step. */
     DerivedStep: {
       /** @description A hand works on the other half of the face. */
@@ -1635,7 +1640,7 @@ export interface components {
     /** @description A state of the person that excludes or changes work, by technique class. */
     Exclusion: {
       by_class: {
-        [key: string]: string;
+        [key: string]: components["schemas"]["Handling"];
       };
       /** @description For an acute sign: whom to call, and how fast. */
       call: null | string;
@@ -1643,8 +1648,7 @@ export interface components {
       client: string;
       /** @description How the day of an illness is asked for; null for a treatment, of which the last time counts. */
       day_asks?: null | string;
-      /** @description Handling of every class on the day itself; null: as by class. */
-      first_day?: null | string;
+      first_day?: null | components["schemas"]["Handling"];
       id: string;
       /** @description The milder form, in words a client knows; null where nothing is only modified. */
       milder?: null | string;
@@ -1678,7 +1682,7 @@ export interface components {
       /** @description The state in words a client knows. */
       client: string;
       /** @description avoid, ask or modify: the worst over the technique's classes. */
-      handling: string;
+      handling: components["schemas"]["Handling"];
       id: string;
       name: string;
       reason: null | string;
@@ -1793,6 +1797,11 @@ export interface components {
       verb: null | string;
       zones: null | string[];
     };
+    /**
+     * @description What a state of the person does to a class of work, the strictest first.
+     * @enum {unknown}
+     */
+    Handling: "avoid" | "ask" | "modify" | "ok";
     /** @description A place where pressure can hurt, with the rules that say when. */
     Hazard: {
       also: null | components["schemas"]["HazardOutline"][];
@@ -1824,7 +1833,7 @@ export interface components {
       view: string;
     };
     HazardRule: {
-      then: string;
+      then: components["schemas"]["SafetyVerdict"];
       when: components["schemas"]["HazardWhen"];
     };
     /** @description Conditions of one hazard rule, all of which must hold. */
@@ -2471,6 +2480,11 @@ export interface components {
       /** Format: int32 */
       count: number;
     };
+    /**
+     * @description What a person is answered, the strictest first.
+     * @enum {unknown}
+     */
+    Response: "stop-and-refer" | "refuse" | "ask-clinician" | "allow-modified" | "allow";
     /** @description Something that rests on a thing and would be without it. */
     Rest: {
       /**
@@ -2537,7 +2551,7 @@ export interface components {
       /** @description Where it is met, for the plate: hazards and zones of the atlas; empty where it has no place. */
       places: string[];
       /** @description stop (the technique can only be parked) or caution. */
-      verdict: string;
+      verdict: components["schemas"]["SafetyVerdict"];
       why: components["schemas"]["Reason"];
     };
     /** @description Safety of one step. Verdict is the worst finding: ok, caution or stop. */
@@ -2545,8 +2559,13 @@ export interface components {
       findings: components["schemas"]["SafetyFinding"][];
       /** @description Hand tracks (from 0) whose contact a rule stops: what they would work is not counted (R100). */
       stopped_hands: number[];
-      verdict: string;
+      verdict: components["schemas"]["SafetyVerdict"];
     };
+    /**
+     * @description What a safety rule says, the worst last.
+     * @enum {unknown}
+     */
+    SafetyVerdict: "ok" | "caution" | "stop";
     /** @description A structure that one technique trains and another lets rest or loosens. */
     SameMuscleConflict: {
       loosened: string[];
@@ -2708,7 +2727,7 @@ export interface components {
       /** @description The usual advice, in words; null when there is none. */
       usual: null | string;
       /** @description Worst handling over them: avoid, ask or modify. */
-      worst: string;
+      worst: components["schemas"]["Handling"];
     };
     /** @description A screening as it stands today. Answers hold for 90 days; after that nothing is allowed on them. */
     ScreeningStanding: {
@@ -3107,7 +3126,7 @@ export interface components {
       primary: string;
       /** Format: int32 */
       questions: number;
-      safety_verdict: string;
+      safety_verdict: components["schemas"]["SafetyVerdict"];
       /** @description At home, minimum to full, changes between steps included. */
       seconds: components["schemas"]["Levels"];
       /** @description Primary and secondary rows, each structure and mode once with its strongest strength. */

@@ -12,7 +12,7 @@ const state = (id: string, asks_day = false) => ({
   asks_place: asks_day,
   usual: null,
   techniques: 1,
-  worst: "ask",
+  worst: "ask" as const,
 });
 const groups: Group[] = [
   { id: "one", title: "g", question: "?", states: [state("a"), state("b")] },

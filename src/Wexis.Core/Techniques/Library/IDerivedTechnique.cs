@@ -1,3 +1,4 @@
+using Wexis.Core.Measures;
 using Wexis.Core.People;
 using Wexis.Core.Techniques.Claims;
 using Wexis.Core.Techniques.Documents;
@@ -12,7 +13,7 @@ public interface IDerivedTechnique
     IReadOnlyList<DerivedStep> Steps { get; }
     WorkMap Map { get; }
     TechniqueTimes Times { get; }
-    string SafetyVerdict { get; }
+    SafetyVerdict SafetyVerdict { get; }
     IReadOnlyList<OpenQuestion> Questions { get; }
     IReadOnlyList<string> Classes { get; }
     IReadOnlyList<ClaimVerdict> Claims { get; }

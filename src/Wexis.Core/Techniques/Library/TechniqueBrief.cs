@@ -29,7 +29,7 @@ public sealed record TechniqueBrief(
     string MadeBy,
     Levels Seconds,
     string Primary,
-    string SafetyVerdict,
+    SafetyVerdict SafetyVerdict,
     int Questions,
     int Contradicted,
     int Answered,
@@ -100,7 +100,7 @@ public sealed record TechniqueBrief(
                         document.Claims?[c.Claim].Structure is { } told ? [told] : ClaimWords.Structures(c.Text, atlas)
                     )),
             ],
-            [.. derivation.Exclusions.Where(e => e.Handling == "avoid").Select(e => e.Id)]
+            [.. derivation.Exclusions.Where(e => e.Handling == Handling.Avoid).Select(e => e.Id)]
         );
     }
 

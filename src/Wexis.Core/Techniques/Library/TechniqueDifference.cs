@@ -164,7 +164,7 @@ public static class TechniqueDifference
                 yield return new("what it works", $"{atlas.PlainName(key.Structure)}, {key.Mode.Plain()}", w?.Word(), n?.Word(), null);
         }
         if (a.SafetyVerdict != b.SafetyVerdict)
-            yield return new("what follows", "safety", a.SafetyVerdict, b.SafetyVerdict, null);
+            yield return new("what follows", "safety", a.SafetyVerdict.Word(), b.SafetyVerdict.Word(), null);
         if (Math.Abs(a.Times.Home.Standard - b.Times.Home.Standard) >= 1)
             yield return new("what follows", "time at home", Seconds(a.Times.Home.Standard), Seconds(b.Times.Home.Standard), null);
     }

@@ -1,3 +1,4 @@
+using Wexis.Core.Measures;
 using Wexis.Core.People;
 using Wexis.Core.Techniques.Steps;
 using Wexis.Core.Techniques.Work;
@@ -12,7 +13,7 @@ namespace Wexis.Core.Techniques.Library;
 /// <param name="AgainstItsSchool">Where it does not do what its declared school does, in sentences.</param>
 public sealed record TechniqueWork(
     string MadeBy,
-    string Standing,
+    DerivedStanding Standing,
     WorkMap Map,
     TechniqueTimes Times,
     IReadOnlyList<ExclusionNote> Exclusions,

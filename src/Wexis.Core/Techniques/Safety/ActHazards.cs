@@ -1,4 +1,5 @@
 using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Work;
 
@@ -26,13 +27,21 @@ internal static class ActHazards
         {
             var forced = act.Force == "hand-at-end-range";
             if (forced && NeckMoves.Contains(verb))
-                findings.Add(Finding("hz-vertebral", "stop", "A hand that pushes or turns the neck at the end of its range", atlas, model));
+                findings.Add(
+                    Finding(
+                        "hz-vertebral",
+                        SafetyVerdict.Stop,
+                        "A hand that pushes or turns the neck at the end of its range",
+                        atlas,
+                        model
+                    )
+                );
             if (forced && JawMoves.Contains(verb))
-                findings.Add(Finding("hz-tmj", "caution", "A hand that pushes the jaw at the end of its range", atlas, model));
+                findings.Add(Finding("hz-tmj", SafetyVerdict.Caution, "A hand that pushes the jaw at the end of its range", atlas, model));
             if (verb == "clench" && act.Effort == "maximal")
-                findings.Add(Finding("hz-tmj", "stop", "The teeth clenched with all force", atlas, model));
+                findings.Add(Finding("hz-tmj", SafetyVerdict.Stop, "The teeth clenched with all force", atlas, model));
             else if (JawMoves.Contains(verb) && act.Effort == "maximal")
-                findings.Add(Finding("hz-tmj", "caution", "The jaw taken to its end with all force", atlas, model));
+                findings.Add(Finding("hz-tmj", SafetyVerdict.Caution, "The jaw taken to its end with all force", atlas, model));
         }
         var verbs = moves.Select(m => m.Verb).Concat(step.AllActs.Select(a => a.Then).OfType<string>()).ToHashSet(StringComparer.Ordinal);
         var heads = step.AllActs.Select(a => a.State?.Head).Append(step.State?.Head).OfType<string>().ToHashSet(StringComparer.Ordinal);
@@ -44,12 +53,12 @@ internal static class ActHazards
                 && (verbs.Contains("head-back") || heads.Contains("back"))
                 && verbs.Contains("neck-bend-forward");
         if (rolled)
-            findings.Add(Finding("hz-vertebral", "stop", "The head rolled in full circles", atlas, model));
+            findings.Add(Finding("hz-vertebral", SafetyVerdict.Stop, "The head rolled in full circles", atlas, model));
         else if (back && turned)
-            findings.Add(Finding("hz-vertebral", "stop", "The head taken back and turned", atlas, model));
+            findings.Add(Finding("hz-vertebral", SafetyVerdict.Stop, "The head taken back and turned", atlas, model));
         else if (back)
             findings.Add(
-                Finding("hz-vertebral", "caution", "The head tipped back", atlas, model) with
+                Finding("hz-vertebral", SafetyVerdict.Caution, "The head tipped back", atlas, model) with
                 {
                     Instead =
                         "Grow tall first, tip back only as far as is comfortable, eyes open, and come up slowly; leave it out with any neck trouble or dizziness.",
@@ -62,7 +71,7 @@ internal static class ActHazards
         act.Do is "kiss-ceiling" or "jaw-forward-head-back"
         || model.Resolve(act.Do!).When.TryGetValue("head", out var head) && head.ToString().Contains("back", StringComparison.Ordinal);
 
-    private static SafetyFinding Finding(string id, string verdict, string what, Atlas atlas, ActionModel model)
+    private static SafetyFinding Finding(string id, SafetyVerdict verdict, string what, Atlas atlas, ActionModel model)
     {
         var hazard = atlas.Hazards[id];
         return new(

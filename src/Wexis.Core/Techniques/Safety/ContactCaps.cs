@@ -20,7 +20,7 @@ internal static class ContactCaps
                 new(
                     "cap-zone",
                     "Harder than this place bears",
-                    "caution",
+                    SafetyVerdict.Caution,
                     $"Pressure {contact.Level} ({StepWords.Feel(contact.Level)}) is more than {string.Join(", ", over.Select(z => $"the {z.Name} bears ({Cap(z, contact)})"))}.",
                     $"Use level {most} ({StepWords.Feel(most)}) there at most.",
                     Why(contact, most, model),
@@ -38,7 +38,7 @@ internal static class ContactCaps
                     ? new(
                         $"cap-{point.Code}",
                         $"Point {point.Code}",
-                        "stop",
+                        SafetyVerdict.Stop,
                         $"{point.Code} is left out of all pressure{caution}.",
                         "Leave the point out.",
                         Why(contact, cap, model),
@@ -47,7 +47,7 @@ internal static class ContactCaps
                     : new(
                         $"cap-{point.Code}",
                         $"Point {point.Code}",
-                        "caution",
+                        SafetyVerdict.Caution,
                         $"Pressure {contact.Level} ({StepWords.Feel(contact.Level)}) is more than the point {point.Code} bears ({cap}){caution}.",
                         $"Use level {cap} ({StepWords.Feel(cap)}) at most.",
                         Why(contact, cap, model),

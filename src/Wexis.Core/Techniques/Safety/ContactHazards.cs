@@ -1,4 +1,5 @@
 using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Work;
 
 namespace Wexis.Core.Techniques.Safety;
@@ -36,7 +37,7 @@ internal static class ContactHazards
                 !touched
                 && zoneShare > 0
                 && hazard
-                    .RuleData.Where(r => r.Then == "stop" && Holds(r.When, contact, completed, directions, classes, true, true))
+                    .RuleData.Where(r => r.Then == SafetyVerdict.Stop && Holds(r.When, contact, completed, directions, classes, true, true))
                     .ToList()
                     is { Count: > 0 }
             )
@@ -142,7 +143,7 @@ internal static class ContactHazards
         return new(
             hazard.Id,
             hazard.Name,
-            rules.Any(r => r.Then == "stop") ? "stop" : "caution",
+            rules.Any(r => r.Then == SafetyVerdict.Stop) ? SafetyVerdict.Stop : SafetyVerdict.Caution,
             $"{said} here risks: {hazard.Risk}.",
             Capital(hazard.UsualCaution) + ".",
             new(
@@ -167,7 +168,7 @@ internal static class ContactHazards
         return new(
             hazard.Id,
             hazard.Name,
-            "caution",
+            SafetyVerdict.Caution,
             $"The {zone.Name} borders on this: {hazard.Risk}.",
             $"Stay clear of it: {hazard.UsualCaution}.",
             new(
@@ -209,7 +210,7 @@ internal static class ContactHazards
         new(
             "hz-neck-both",
             "Both hands at once on the neck",
-            "stop",
+            SafetyVerdict.Stop,
             $"Both hands at once on the front or the sides of the neck at pressure {contact.Level} ({StepWords.Feel(contact.Level)}) risk: both pulses of the neck pressed, a faint.",
             "Both at once only as light as a feather; anything firmer one side at a time, behind the side-neck muscle.",
             new(
@@ -229,7 +230,7 @@ internal static class ContactHazards
                 new(
                     "tool-angle",
                     "Tool angle",
-                    "caution",
+                    SafetyVerdict.Caution,
                     $"A tool at {degrees:0.#}° to the skin is outside 10° to 45°: too flat it drags, edge-on it scrapes.",
                     "Lay it at about 15° for fluid, 30° to 45° to lift.",
                     new("R45", model.RuleText("R45"), [new("angle", $"{degrees:0.#}°")], "common practice"),
@@ -251,7 +252,7 @@ internal static class ContactHazards
                 new(
                     "dry-drag",
                     "Dry drag",
-                    "caution",
+                    SafetyVerdict.Caution,
                     "A firm glide on dry skin drags it.",
                     "Use a slip product, or lighten to level 2.",
                     new("R48", model.RuleText("R48"), [], "action model"),

@@ -43,7 +43,7 @@ internal static class DoseCeiling
             new(
                 "dose-ceiling",
                 "More than anybody should do",
-                "stop",
+                SafetyVerdict.Stop,
                 $"As a {family.Name} this is {string.Join("; ", over)}: a slip of the pen, or a harm.",
                 "Correct the dose; spread what is left over days.",
                 new(

@@ -10,7 +10,7 @@ namespace Wexis.Core.Techniques.Safety;
 public sealed record SafetyFinding(
     string Hazard,
     string Name,
-    string Verdict,
+    SafetyVerdict Verdict,
     string Because,
     string Instead,
     Reason Why,

@@ -7,9 +7,9 @@ namespace Wexis.Core.Techniques.Safety;
 
 /// <summary>Safety of one step. Verdict is the worst finding: ok, caution or stop.</summary>
 /// <param name="StoppedHands">Hand tracks (from 0) whose contact a rule stops: what they would work is not counted (R100).</param>
-public sealed record SafetyReview(string Verdict, IReadOnlyList<SafetyFinding> Findings, IReadOnlyList<int> StoppedHands)
+public sealed record SafetyReview(SafetyVerdict Verdict, IReadOnlyList<SafetyFinding> Findings, IReadOnlyList<int> StoppedHands)
 {
-    public static SafetyReview Ok { get; } = new("ok", [], []);
+    public static SafetyReview Ok { get; } = new(SafetyVerdict.Ok, [], []);
 
     /// <summary>
     /// Checks every contact of a step against the hazards and caps of the places it meets, its acts and its dose against the stop rules,
@@ -38,17 +38,17 @@ public sealed record SafetyReview(string Verdict, IReadOnlyList<SafetyFinding> F
             var before = findings.Count;
             ContactHazards.Add(findings, contact, contacts, completed, atlas, model);
             ContactCaps.Add(findings, contact, atlas, model);
-            if (findings.Skip(before).Any(f => f.Verdict == "stop"))
+            if (findings.Skip(before).Any(f => f.Verdict == SafetyVerdict.Stop))
                 stopped.Add(contact.Index);
         }
         ActHazards.Add(findings, completed, atlas, model);
         DoseCeiling.Add(findings, completed, sum, settings);
         SaidHazards.Add(findings, [completed.Step.Cue, completed.Step.EndPoint, .. alsoSaid.Texts], alsoSaid.Warnings);
-        var worst = findings.GroupBy(f => f.Hazard).Select(Joined).OrderBy(f => f.Verdict == "stop" ? 0 : 1).ToList();
+        var worst = findings.GroupBy(f => f.Hazard).Select(Joined).OrderBy(f => f.Verdict == SafetyVerdict.Stop ? 0 : 1).ToList();
         return new(
-            worst.Any(f => f.Verdict == "stop") ? "stop"
-                : worst.Count > 0 ? "caution"
-                : "ok",
+            worst.Any(f => f.Verdict == SafetyVerdict.Stop) ? SafetyVerdict.Stop
+                : worst.Count > 0 ? SafetyVerdict.Caution
+                : SafetyVerdict.Ok,
             worst,
             stopped
         );
@@ -57,7 +57,7 @@ public sealed record SafetyReview(string Verdict, IReadOnlyList<SafetyFinding> F
     /// <summary>One hazard, however many contacts, acts and sentences met it: the worst verdict, every reason, each once.</summary>
     private static SafetyFinding Joined(IGrouping<string, SafetyFinding> met)
     {
-        var ordered = met.OrderBy(f => f.Verdict == "stop" ? 0 : 1).ToList();
+        var ordered = met.OrderBy(f => f.Verdict == SafetyVerdict.Stop ? 0 : 1).ToList();
         return ordered[0] with
         {
             Because = string.Join(" ", ordered.Select(f => f.Because).Distinct()),

@@ -1,4 +1,5 @@
 using System.Text.RegularExpressions;
+using Wexis.Core.Measures;
 
 namespace Wexis.Core.Techniques.Safety;
 
@@ -15,7 +16,7 @@ internal static partial class SaidHazards
     private sealed record Harm(
         string Id,
         string Name,
-        string Verdict,
+        SafetyVerdict Verdict,
         string Because,
         string Instead,
         IReadOnlyList<Regex> Frames,
@@ -45,7 +46,7 @@ internal static partial class SaidHazards
                 new(
                     harm.Id,
                     harm.Name,
-                    told is null ? "caution" : harm.Verdict,
+                    told is null ? SafetyVerdict.Caution : harm.Verdict,
                     told is null
                         ? $"“{sentence}” does not say to stop or to leave it out: it may be read as if it {harm.Because}."
                         : $"“{sentence}” {harm.Because}.",
@@ -195,7 +196,7 @@ internal static partial class SaidHazards
         new(
             "stop-sign",
             "A stop sign taught as normal",
-            "stop",
+            SafetyVerdict.Stop,
             "teaches going on where the person must stop",
             "Stop at pain, numbness, flashes or dizziness, and ask a clinician.",
             [
@@ -256,7 +257,7 @@ internal static partial class SaidHazards
         new(
             "hz-globe",
             "Force on the eye",
-            "stop",
+            SafetyVerdict.Stop,
             "puts force on the eyeball or into the orbit",
             "Stay on the front of the bony rim, force into bone; on the lid no more than a feather.",
             [
@@ -287,7 +288,7 @@ internal static partial class SaidHazards
         new(
             "hz-lid-tool",
             "A tool on the lid",
-            "stop",
+            SafetyVerdict.Stop,
             "takes a tool, a cup or a stone to the lid or the eye",
             "Tools stay outside the bony rim; on the lid no more than a fingertip, as light as a feather.",
             [
@@ -308,7 +309,7 @@ internal static partial class SaidHazards
         new(
             "hz-larynx",
             "Force on the throat",
-            "stop",
+            SafetyVerdict.Stop,
             "puts force on the throat or on both sides of it",
             "Stay behind the side-neck muscle, one side at a time, light.",
             [
@@ -332,7 +333,7 @@ internal static partial class SaidHazards
         new(
             "hz-carotid",
             "Force on the pulses of the neck",
-            "stop",
+            SafetyVerdict.Stop,
             "presses the arteries of the neck, or both sides of it at once",
             "One side at a time, behind the side-neck muscle; both at once only as light as a feather.",
             [
@@ -349,7 +350,7 @@ internal static partial class SaidHazards
         new(
             "hz-vertebral",
             "A forced neck or head",
-            "stop",
+            SafetyVerdict.Stop,
             "forces the neck or pulls the head",
             "Let the head's own weight stretch, within comfort; no hand at the end of the range.",
             [
@@ -380,7 +381,7 @@ internal static partial class SaidHazards
         new(
             LongBreath,
             "A breath stopped for long or under effort",
-            "stop",
+            SafetyVerdict.Stop,
             "stops the breath for long or under effort",
             "Breathe on. Long breath-holds are a separate skill, after screening.",
             [
@@ -404,7 +405,7 @@ internal static partial class SaidHazards
         new(
             "breath-hold",
             "A breath-hold",
-            "caution",
+            SafetyVerdict.Caution,
             "holds the breath",
             "Breathe on during effort; screen for blood pressure, heart, epilepsy and panic first.",
             [
@@ -419,7 +420,7 @@ internal static partial class SaidHazards
         new(
             "at-the-wheel",
             "Eyes or hands busy at the wheel",
-            "stop",
+            SafetyVerdict.Stop,
             "is done while driving or at a machine",
             "Only seated, with nothing else to watch.",
             [
@@ -437,7 +438,7 @@ internal static partial class SaidHazards
         new(
             "bruise",
             "A mark or numbness as a goal or a proof",
-            "stop",
+            SafetyVerdict.Stop,
             "takes a bruise, a welt, strong redness or numbness for a goal or a proof",
             "Light pink that fades within minutes is the end; no mark is a goal.",
             [
@@ -461,7 +462,7 @@ internal static partial class SaidHazards
         new(
             "hz-tmj",
             "Force in the jaw",
-            "stop",
+            SafetyVerdict.Stop,
             "drives the jaw with all force or cracks it",
             "Short, pain-free range; teeth apart at rest; no force at the end.",
             [
@@ -485,7 +486,7 @@ internal static partial class SaidHazards
         new(
             "hz-ear-canal",
             "Something in the ear",
-            "stop",
+            SafetyVerdict.Stop,
             "goes into the ear canal or forces pressure on the drum",
             "Nothing goes into the ear; work in front of it and behind it.",
             [
@@ -503,7 +504,7 @@ internal static partial class SaidHazards
         new(
             "skin",
             "Over skin that must be left alone",
-            "stop",
+            SafetyVerdict.Stop,
             "works over broken, infected or freshly treated skin, a mole or swollen veins",
             "Leave that place out until it has healed or whoever treats it agrees.",
             [
@@ -527,7 +528,7 @@ internal static partial class SaidHazards
         new(
             "sun",
             "Eyes into the sun",
-            "stop",
+            SafetyVerdict.Stop,
             "looks into the sun or a glaring light",
             "Look at something calm in soft light; never into the sun.",
             [

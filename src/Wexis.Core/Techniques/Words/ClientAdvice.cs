@@ -1,3 +1,4 @@
+using Wexis.Core.Measures;
 using Wexis.Core.People;
 
 namespace Wexis.Core.Techniques.Words;
@@ -28,21 +29,21 @@ public sealed record ClientAdvice(IReadOnlyList<string> First, IReadOnlyList<Adv
         ArgumentNullException.ThrowIfNull(exclusions);
         var known = exclusions.Where(e => !e.RedFlag).ToList();
         // What belongs to this kind of work before what belongs to any.
-        var special = known.OrderBy(e => Handling.Rank(e.Handling)).ThenBy(e => e.Classes.All(Common.Contains) ? 1 : 0).ToList();
+        var special = known.OrderBy(e => e.Handling).ThenBy(e => e.Classes.All(Common.Contains) ? 1 : 0).ToList();
         List<string> first = [.. cautions.Take(1).Select(Sentence), "Stop if it hurts, tingles or goes numb, or if you feel dizzy."];
-        var left = special.Where(e => e.Handling == "avoid").Take(2).Select(e => e.Client).ToList();
+        var left = special.Where(e => e.Handling == Handling.Avoid).Take(2).Select(e => e.Client).ToList();
         if (left.Count > 0)
             first.Add($"Leave it out with {string.Join(", or ", left)}.");
-        else if (special.FirstOrDefault(e => e.Handling == "ask") is { } ask)
+        else if (special.FirstOrDefault(e => e.Handling == Handling.Ask) is { } ask)
             first.Add($"Ask {ask.Whom} first with {ask.Client}.");
         List<AdviceGroup> more = [];
         if (cautions.Count > 1)
             more.Add(new("own", "Also take care:", [.. cautions.Skip(1)]));
         Group("stop", "Stop for today and get help at once with", exclusions.Where(e => e.RedFlag));
-        Group("leave-out", "Leave it out with", known.Where(e => e.Handling == "avoid"));
-        foreach (var whom in known.Where(e => e.Handling == "ask").GroupBy(e => e.Whom))
+        Group("leave-out", "Leave it out with", known.Where(e => e.Handling == Handling.Avoid));
+        foreach (var whom in known.Where(e => e.Handling == Handling.Ask).GroupBy(e => e.Whom))
             Group("ask", $"Ask {whom.Key} first with", whom);
-        Group("milder", "Do it in a milder form with", known.Where(e => e.Handling == "modify"));
+        Group("milder", "Do it in a milder form with", known.Where(e => e.Handling == Handling.Modify));
         return new([.. first.Take(MostFirst)], more);
 
         void Group(string kind, string lead, IEnumerable<ExclusionNote> states)

@@ -49,7 +49,7 @@ internal static class ActRows
         Act act,
         CompletedStep completed,
         List<int> units,
-        List<string> cannotTell,
+        List<string> asks,
         Atlas atlas,
         ActionModel model
     )
@@ -82,7 +82,7 @@ internal static class ActRows
         }
         else
         {
-            cannotTell.Add($"“{StepWords.Movement(act.Do!, model)}”: no row of the movement table fits what is told. {Ask(baseVerb)}");
+            asks.Add($"“{StepWords.Movement(act.Do!, model)}”: no row of the movement table fits what is told. {Ask(baseVerb)}");
             return;
         }
 

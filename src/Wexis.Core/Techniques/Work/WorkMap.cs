@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Doses;
@@ -37,6 +38,10 @@ public sealed record WorkMap(
     IReadOnlyList<string> CannotTell
 )
 {
+    /// <summary>What must be told before the map of this step can be: no row of the movement table fits.</summary>
+    [JsonIgnore]
+    public IReadOnlyList<string> Asks { get; init; } = [];
+
     public static WorkMap Empty { get; } = new([], [], [], [], [], []);
 
     /// <summary>
@@ -91,12 +96,14 @@ public sealed record WorkMap(
         var rows = new RowSet(index, sum.SecondsPerSide, atlas, model);
         var units = new List<int>();
         var cannotTell = new List<string>();
+        var asks = new List<string>();
         // A finger that presses into the eye is no resistance: the hazard comes first, its act is not counted (R35).
         var pressedLid = stoppedHands.Any(h =>
             completed.Step.AllHands[h] is { Role: "resist" } hand && hand.AllZones.Any(z => z is "upper-lid" or "lower-lid")
         );
         foreach (var act in completed.Step.AllActs.Where(a => a.Do is not null && !(pressedLid && a.Resist is not null and not "none")))
-            ActRows.Add(rows, act, completed, units, cannotTell, atlas, model);
+            ActRows.Add(rows, act, completed, units, asks, atlas, model);
+        cannotTell.AddRange(asks);
         StillRows.Add(rows, completed, atlas);
         var zones = new List<string>();
         var flow = new List<FlowVerdict>();
@@ -117,7 +124,10 @@ public sealed record WorkMap(
             zones,
             flow,
             cannotTell
-        );
+        )
+        {
+            Asks = asks,
+        };
     }
 
     private static IEnumerable<WorkedRow> Ordered(IEnumerable<WorkedRow> rows) =>

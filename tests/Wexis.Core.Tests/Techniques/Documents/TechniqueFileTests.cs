@@ -172,7 +172,7 @@ public class TechniqueCheckTests
     [InlineData(28, "ask-clinician")]
     [InlineData(29, "allow")] // once its length has passed once more (house ruling 16)
     public void A_window_of_14_days_from_day_0_is_asked_about_from_day_15_and_free_on_day_29(int day, string response) =>
-        Check(A.Hand("knead", "malar", 3), After("ci-botulinum"), day).Response.ShouldBe(response);
+        Check(A.Hand("knead", "malar", 3), After("ci-botulinum"), day).Response.Word().ShouldBe(response);
 
     [Fact]
     public void The_longer_end_of_a_window_counts() =>
@@ -181,13 +181,13 @@ public class TechniqueCheckTests
     [Fact]
     public void The_worst_handling_wins_and_a_stop_sign_outranks_all()
     {
-        Check(A.Hand("knead", "malar", 3), new(["ci-contact-lenses", "ci-wound"], [], [])).Response.ShouldBe("refuse");
-        Check(A.Act("gaze-updown"), new([], [], ["I see flashes"])).Response.ShouldBe("stop-and-refer");
-        Check(A.Act("smile-closed"), new([], [], ["feels warm"])).Response.ShouldBe("allow");
+        Check(A.Hand("knead", "malar", 3), new(["ci-contact-lenses", "ci-wound"], [], [])).Response.ShouldBe(Response.Refuse);
+        Check(A.Act("gaze-updown"), new([], [], ["I see flashes"])).Response.ShouldBe(Response.StopAndRefer);
+        Check(A.Act("smile-closed"), new([], [], ["feels warm"])).Response.ShouldBe(Response.Allow);
     }
 
     [Fact]
-    public void A_stopped_technique_is_refused_for_everyone() => Check(A.Hand("press", "upper-lid", 3)).Response.ShouldBe("refuse");
+    public void A_stopped_technique_is_refused_for_everyone() => Check(A.Hand("press", "upper-lid", 3)).Response.ShouldBe(Response.Refuse);
 
     [Fact]
     public void Three_times_grow_from_home_to_led_and_the_brief_is_words_at_140_a_minute()

@@ -29,7 +29,7 @@ public class ShippedLibraryTests
     {
         Get(id).Derived.Questions.Select(q => q.Text).ShouldBeEmpty();
         Get(id).Derived.Issues.Select(i => i.Text).ShouldBeEmpty();
-        Get(id).Derived.Standing.ShouldBe("complete");
+        Get(id).Derived.Standing.ShouldBe(DerivedStanding.Complete);
         Get(id).Derived.Map.CannotTell.ShouldBeEmpty();
     }
 

@@ -1,3 +1,4 @@
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques;
 using Wexis.Core.Techniques.Doses;
 using Wexis.Core.Techniques.Notes;
@@ -35,7 +36,7 @@ public class NoteReadingTests
             "With which part of the hand, or which tool?",
         ]);
         var draft = Read("Stroke upwards like this.").Draft with { Name = "From notes" };
-        Derivation.Of(draft, Reference.Atlas, Reference.Model, Reference.Settings).Standing.ShouldBe("draft");
+        Derivation.Of(draft, Reference.Atlas, Reference.Model, Reference.Settings).Standing.ShouldBe(DerivedStanding.Draft);
     }
 
     [Theory]
@@ -69,7 +70,7 @@ public class NoteReadingTests
     public void An_unsafe_sentence_is_stopped_once_it_is_a_step()
     {
         var draft = Read("Press firmly with the thumb on the upper lid for 10 seconds.").Draft with { Name = "From notes" };
-        Derivation.Of(draft, Reference.Atlas, Reference.Model, Reference.Settings).Standing.ShouldBe("stopped");
+        Derivation.Of(draft, Reference.Atlas, Reference.Model, Reference.Settings).Standing.ShouldBe(DerivedStanding.Stopped);
     }
 
     [Fact]

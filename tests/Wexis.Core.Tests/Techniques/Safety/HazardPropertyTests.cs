@@ -1,4 +1,5 @@
 using NetTopologySuite.Geometries;
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Doses;
 using Wexis.Core.Techniques.Safety;
@@ -28,7 +29,7 @@ public class HazardPropertyTests
                 (
                     h.Id,
                     From: h.RuleData.Where(r =>
-                            r.Then == "stop"
+                            r.Then == SafetyVerdict.Stop
                             && r.When
                                 is {
                                     MinLevel: not null,
@@ -90,7 +91,7 @@ public class HazardPropertyTests
                 {
                     if (crossed.TrueForAll(z => level < z.From))
                         continue;
-                    if (Review(A.Track("stroke", level, contact, sides).From(from, to)).Verdict != "stop")
+                    if (Review(A.Track("stroke", level, contact, sides).From(from, to)).Verdict != SafetyVerdict.Stop)
                         missed.Add($"{from} → {to}, level {level}, {contact}, {sides}: {string.Join(", ", crossed.Select(z => z.Hazard))}");
                 }
         }
@@ -129,7 +130,7 @@ public class HazardPropertyTests
             if (!StopZones.Any(z => hand.Pressure >= z.From && Inside(path, z.Areas) >= SixMillimetres))
                 continue;
             foreach (var told in new[] { hand, hand with { Zones = [zones[random.Next(zones.Count)]] } })
-                if (Review(told).Verdict != "stop")
+                if (Review(told).Verdict != SafetyVerdict.Stop)
                     missed.Add($"{string.Join(" → ", places.Select(p => p.At))} at {hand.Pressure}, {string.Join(", ", told.AllZones)}");
         }
         missed.ShouldBeEmpty();
@@ -160,7 +161,8 @@ public class HazardPropertyTests
         foreach (
             var (place, level) in new[] { ("upper_lid_margin", 2), ("thyroid_notch", 2), ("hyoid_horn", 4), ("supraclavicular_hollow", 3) }
         )
-            Review(A.Track(verb, level, "thumb-pad").From(place) with { Glide = null }).Verdict.ShouldBe("stop", $"{verb} at {place}");
+            Review(A.Track(verb, level, "thumb-pad").From(place) with { Glide = null })
+                .Verdict.ShouldBe(SafetyVerdict.Stop, $"{verb} at {place}");
     }
 
     [Fact]
@@ -175,7 +177,9 @@ public class HazardPropertyTests
                 }
             );
             review.Verdict.ShouldBe(
-                point.MaxPressure == 0 || review.Findings.Any(f => f.Verdict == "stop") ? "stop" : "caution",
+                point.MaxPressure == 0 || review.Findings.Any(f => f.Verdict == SafetyVerdict.Stop)
+                    ? SafetyVerdict.Stop
+                    : SafetyVerdict.Caution,
                 point.Code
             );
             review.Findings.ShouldContain(f => f.Hazard == $"cap-{point.Code}", point.Code);
@@ -187,7 +191,7 @@ public class HazardPropertyTests
     {
         foreach (var zone in Reference.Atlas.Zones.Values.Where(z => z.MaxPressure < 5))
             Review(A.Track("stroke", zone.MaxPressure + 1, "fingertip-index", "left") with { Zones = [zone.Id] })
-                .Findings.ShouldContain(f => f.Hazard == "cap-zone" || f.Verdict == "stop", zone.Id);
+                .Findings.ShouldContain(f => f.Hazard == "cap-zone" || f.Verdict == SafetyVerdict.Stop, zone.Id);
     }
 
     [Theory]
@@ -215,7 +219,7 @@ public class HazardPropertyTests
                         ],
             };
         Reference.Derive(Hands(2)).Steps[0].Safety.Findings.Any(f => f.Hazard == "hz-neck-both").ShouldBe(stopped);
-        Reference.Derive(Hands(1)).Steps[0].Safety.Findings.ShouldNotContain(f => f.Verdict == "stop");
+        Reference.Derive(Hands(1)).Steps[0].Safety.Findings.ShouldNotContain(f => f.Verdict == SafetyVerdict.Stop);
     }
 
     private static SafetyReview Review(Hand hand)

@@ -1,3 +1,4 @@
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Safety;
@@ -12,9 +13,10 @@ public class SafetyByActAndDoseTests
     [Fact]
     public void The_head_tipped_back_is_cautioned_rolled_or_turned_there_it_is_stopped()
     {
-        Review(A.Act("head-back")).Verdict.ShouldBe("caution");
-        Review(A.Step() with { Acts = [A.Do("head-back"), A.Do("head-turn")] }).Verdict.ShouldBe("stop");
-        Review(A.Step() with { Acts = [A.Do("head-tilt-side"), A.Do("head-back"), A.Do("neck-bend-forward")] }).Verdict.ShouldBe("stop");
+        Review(A.Act("head-back")).Verdict.ShouldBe(SafetyVerdict.Caution);
+        Review(A.Step() with { Acts = [A.Do("head-back"), A.Do("head-turn")] }).Verdict.ShouldBe(SafetyVerdict.Stop);
+        Review(A.Step() with { Acts = [A.Do("head-tilt-side"), A.Do("head-back"), A.Do("neck-bend-forward")] })
+            .Verdict.ShouldBe(SafetyVerdict.Stop);
         Review(
             A.Act("head-turn") with
             {
@@ -36,14 +38,14 @@ public class SafetyByActAndDoseTests
                 ),
             }
         )
-            .Verdict.ShouldBe("stop");
+            .Verdict.ShouldBe(SafetyVerdict.Stop);
     }
 
     [Fact]
     public void A_jaw_clenched_with_all_force_is_stopped_with_less_it_is_not()
     {
-        Review(A.Step() with { Acts = [A.Do("clench") with { Effort = "maximal" }] }).Verdict.ShouldBe("stop");
-        Review(A.Step() with { Acts = [A.Do("clench") with { Effort = "slight" }] }).Verdict.ShouldBe("ok");
+        Review(A.Step() with { Acts = [A.Do("clench") with { Effort = "maximal" }] }).Verdict.ShouldBe(SafetyVerdict.Stop);
+        Review(A.Step() with { Acts = [A.Do("clench") with { Effort = "slight" }] }).Verdict.ShouldBe(SafetyVerdict.Ok);
     }
 
     [Theory]
@@ -61,7 +63,7 @@ public class SafetyByActAndDoseTests
             A.Act("chin-tuck", dose),
         ];
         foreach (var step in work)
-            Reference.Derive(step).Standing.ShouldBeOneOf("stopped", "refused", "draft");
+            Reference.Derive(step).Standing.ShouldBeOneOf(DerivedStanding.Stopped, DerivedStanding.Refused, DerivedStanding.Draft);
         foreach (var step in work.Where(s => Reference.Derive(s).Issues.Count == 0))
             Review(step).Findings.ShouldContain(f => f.Hazard == "dose-ceiling");
     }
@@ -97,7 +99,7 @@ public class SafetyByActAndDoseTests
     {
         // The side-neck muscle may be lifted off the throat, gently and on one side (house ruling 15).
         var lift = Review(A.Hand("pinch-hold", "lateral-neck", 3, "pinch-thumb-index", "left"));
-        lift.Verdict.ShouldBe("caution");
+        lift.Verdict.ShouldBe(SafetyVerdict.Caution);
         lift.Findings.ShouldContain(f => f.Instead.StartsWith("Stay clear"));
     }
 
@@ -112,12 +114,12 @@ public class SafetyByActAndDoseTests
             Reference.Model,
             Reference.Settings
         );
-        caution.Safety.ShouldBe("caution");
-        caution.Response.ShouldBe("allow-modified");
+        caution.Safety.ShouldBe(SafetyVerdict.Caution);
+        caution.Response.ShouldBe(Response.AllowModified);
         caution.OnCondition.ShouldNotBeEmpty();
         var document = A.Technique(A.Hand("press", "lower-lid", 4)) with { Claims = [new("presses the lower lid", null, null, null)] };
         var stopped = TechniqueCheck.Of(document, null, new(2026, 11, 3), Reference.Atlas, Reference.Model, Reference.Settings);
-        stopped.Response.ShouldBe("refuse");
+        stopped.Response.ShouldBe(Response.Refuse);
         stopped.Claims.Single().Because.ShouldContain("stopped");
     }
 }

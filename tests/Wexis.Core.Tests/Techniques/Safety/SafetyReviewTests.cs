@@ -1,3 +1,4 @@
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Safety;
@@ -30,35 +31,35 @@ public class SafetyReviewTests
         int level,
         string axis,
         string verdict
-    ) => Review(Press(zone, level, axis)).Verdict.ShouldBe(verdict);
+    ) => Review(Press(zone, level, axis)).Verdict.Word().ShouldBe(verdict);
 
     [Fact]
     public void On_the_front_of_the_lower_rim_a_feather_glide_is_fine()
     {
         var step = A.Step("3") with { Hands = [A.Track("stroke", 1, "fingertip-ring").From("orbital_rim_inferior", "temple_hollow")] };
-        Review(step).Findings.Where(f => f.Verdict == "stop").ShouldBeEmpty();
+        Review(step).Findings.Where(f => f.Verdict == SafetyVerdict.Stop).ShouldBeEmpty();
     }
 
     [Fact]
     public void Both_hands_on_the_carotid_strip_above_a_feather_are_stopped()
     {
-        Review(Press("carotid-strip", 2)).Verdict.ShouldBe("stop");
+        Review(Press("carotid-strip", 2)).Verdict.ShouldBe(SafetyVerdict.Stop);
         Review(Press("carotid-strip", 2)).Findings.ShouldContain(f => f.Hazard == "hz-carotid");
     }
 
     [Fact]
     public void A_firm_press_on_the_front_of_the_throat_is_stopped() =>
-        Review(Press("anterior-neck", 3, sides: "midline")).Verdict.ShouldBe("stop");
+        Review(Press("anterior-neck", 3, sides: "midline")).Verdict.ShouldBe(SafetyVerdict.Stop);
 
     [Fact]
     public void A_hand_that_pushes_the_neck_at_its_end_of_range_is_stopped() =>
         Review(A.Step("3") with { Acts = [A.Do("head-tilt-side") with { Force = "hand-at-end-range" }] })
-            .Findings.ShouldContain(f => f.Hazard == "hz-vertebral" && f.Verdict == "stop");
+            .Findings.ShouldContain(f => f.Hazard == "hz-vertebral" && f.Verdict == SafetyVerdict.Stop);
 
     [Fact]
     public void The_head_taken_back_and_turned_is_stopped() =>
         Review(A.Step("3") with { Acts = [A.Do("head-turn") with { State = new(null, null, null, null, null, "back", null) }] })
-            .Verdict.ShouldBe("stop");
+            .Verdict.ShouldBe(SafetyVerdict.Stop);
 
     [Theory]
     [InlineData("Press until it is numb.", "stop")]
@@ -86,7 +87,7 @@ public class SafetyReviewTests
     [InlineData("Stroke until the skin is dark red.", "stop")]
     [InlineData("Stop before the skin is dark red.", "ok")]
     public void A_stop_sign_taught_as_normal_is_refused_and_a_warning_is_not(string cue, string verdict) =>
-        Review(A.Act("smile-closed") with { Cue = cue }).Verdict.ShouldBe(verdict);
+        Review(A.Act("smile-closed") with { Cue = cue }).Verdict.Word().ShouldBe(verdict);
 
     [Theory]
     [InlineData(9.9, true)] // common practice: 10 to 45 degrees, ends included
@@ -106,7 +107,7 @@ public class SafetyReviewTests
     public void What_an_adaptation_or_a_cure_says_is_checked_too()
     {
         var document = A.Technique(A.Act("smile-closed")) with { Adaptations = [new("strong people", "push through the pain")] };
-        Derivation.Of(document, Reference.Atlas, Reference.Model, Reference.Settings).Standing.ShouldBe("stopped");
+        Derivation.Of(document, Reference.Atlas, Reference.Model, Reference.Settings).Standing.ShouldBe(DerivedStanding.Stopped);
     }
 
     [Fact]
@@ -120,7 +121,7 @@ public class SafetyReviewTests
     [Fact]
     public void A_stop_says_why_what_instead_and_by_which_rule()
     {
-        var stop = Review(Press("upper-lid", 3)).Findings.First(f => f.Verdict == "stop");
+        var stop = Review(Press("upper-lid", 3)).Findings.First(f => f.Verdict == SafetyVerdict.Stop);
         stop.Because.ShouldContain("risks");
         stop.Instead.ShouldNotBeEmpty();
         stop.Why.Rule.ShouldBe("R100");
@@ -128,7 +129,7 @@ public class SafetyReviewTests
 
     [Fact]
     public void A_stopped_step_stops_the_technique_even_when_its_other_steps_are_safe() =>
-        Reference.Derive(A.Act("smile-closed"), Press("upper-lid", 4)).Standing.ShouldBe("stopped");
+        Reference.Derive(A.Act("smile-closed"), Press("upper-lid", 4)).Standing.ShouldBe(DerivedStanding.Stopped);
 
     [Fact]
     public void More_pressure_is_never_safer()
@@ -140,8 +141,8 @@ public class SafetyReviewTests
                 .Select(level =>
                     Review(Press(zone, level)).Verdict switch
                     {
-                        "ok" => 0,
-                        "caution" => 1,
+                        SafetyVerdict.Ok => 0,
+                        SafetyVerdict.Caution => 1,
                         _ => 2,
                     }
                 )
@@ -164,7 +165,7 @@ public class ScreeningTests
         var notes = Reference.Derive(A.Hand("press", "masseter-area", 4), A.Act("open-jaw")).Exclusions;
         notes.ShouldNotBeEmpty();
         notes.SkipWhile(n => n.RedFlag).ShouldAllBe(n => !n.RedFlag);
-        notes.ShouldAllBe(n => n.Handling == "avoid" || n.Handling == "ask" || n.Handling == "modify");
+        notes.ShouldAllBe(n => n.Handling == Handling.Avoid || n.Handling == Handling.Ask || n.Handling == Handling.Modify);
     }
 
     [Fact]

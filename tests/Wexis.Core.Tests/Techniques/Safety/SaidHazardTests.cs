@@ -1,3 +1,4 @@
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Safety;
@@ -17,7 +18,7 @@ public class SaidHazardTests
     public void Of_sentences_that_teach_a_harm_nine_in_ten_are_found()
     {
         var lines = Lines("dangerous");
-        var missed = lines.Where(l => Review(l).Verdict == "ok").ToList();
+        var missed = lines.Where(l => Review(l).Verdict == SafetyVerdict.Ok).ToList();
         TestContext.Current.TestOutputHelper?.WriteLine(
             $"{lines.Count - missed.Count} of {lines.Count} found. Missed: {string.Join(" | ", missed)}"
         );
@@ -28,7 +29,7 @@ public class SaidHazardTests
     public void Of_harmless_look_alikes_at_most_four_in_a_hundred_are_flagged()
     {
         var lines = Lines("harmless");
-        var flagged = lines.Where(l => Review(l).Verdict != "ok").ToList();
+        var flagged = lines.Where(l => Review(l).Verdict != SafetyVerdict.Ok).ToList();
         TestContext.Current.TestOutputHelper?.WriteLine($"{flagged.Count} of {lines.Count} flagged: {string.Join(" | ", flagged)}");
         ((double)flagged.Count / lines.Count).ShouldBeLessThanOrEqualTo(0.04, string.Join("\n", flagged));
     }
@@ -63,7 +64,7 @@ public class SaidHazardTests
             },
         ];
         foreach (var document in told)
-            Derivation.Of(document, Reference.Atlas, Reference.Model, Reference.Settings).Standing.ShouldBe("stopped");
+            Derivation.Of(document, Reference.Atlas, Reference.Model, Reference.Settings).Standing.ShouldBe(DerivedStanding.Stopped);
     }
 
     private static SafetyReview Review(string cue) => Reference.Derive(A.Act("smile-closed") with { Cue = cue }).Steps[0].Safety;

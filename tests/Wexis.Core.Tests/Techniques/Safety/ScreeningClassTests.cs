@@ -1,3 +1,4 @@
+using Wexis.Core.Measures;
 using Wexis.Core.People;
 using Wexis.Core.Techniques;
 using Wexis.Core.Techniques.Documents;
@@ -37,7 +38,9 @@ public class ScreeningClassTests
             Reference.Model,
             Reference.Settings
         );
-        PersonScreen.Of(derived.Touch, new(["ci-heart-kidney"], [], []), new(2026, 11, 3), Reference.Atlas).Response.ShouldNotBe("allow");
+        PersonScreen
+            .Of(derived.Touch, new(["ci-heart-kidney"], [], []), new(2026, 11, 3), Reference.Atlas)
+            .Response.ShouldNotBe(Response.Allow);
     }
 
     [Fact]

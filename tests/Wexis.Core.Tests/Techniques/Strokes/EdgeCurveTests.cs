@@ -49,7 +49,7 @@ public class EdgeCurveTests
     {
         // House ruling 7: on the front of the bony rim, force into bone, up to level 3. The chord would have crossed the eyeball.
         var step = A.Step() with { Hands = [A.Track("stroke", 2, "fingertip-ring").From(rim) with { GripOrSlip = "slip" }] };
-        Reference.Derive(step).SafetyVerdict.ShouldNotBe("stop");
+        Reference.Derive(step).SafetyVerdict.ShouldNotBe(SafetyVerdict.Stop);
     }
 
     [Fact]

@@ -56,7 +56,7 @@ public class WorkMapLawTests
         {
             var derived = Reference.Derive(A.Hand("knead", zone, level, "knuckles"));
             // From here on a safety rule stops the hand, and nothing it would work is counted.
-            if (derived.Standing == "stopped")
+            if (derived.Standing == DerivedStanding.Stopped)
                 break;
             var now = derived.Map.Worked.Select(r => r.Structure).ToHashSet();
             now.IsSupersetOf(reached).ShouldBeTrue($"{zone} at level {level}");
@@ -121,7 +121,7 @@ public class WorkMapLawTests
     public void Pressure_that_is_not_told_is_asked_for_and_marks_the_muscles_uncertain()
     {
         var derived = Reference.Derive(A.Hand("knead", "chin", null));
-        derived.Standing.ShouldBe("draft");
+        derived.Standing.ShouldBe(DerivedStanding.Draft);
         derived.Questions.ShouldContain(q => q.Path == "steps[0].hands[0].pressure");
         derived.Map.Worked.Where(r => r.Mode == Mode.Kneaded).ShouldAllBe(r => r.Certainty == Certainty.Uncertain);
     }

@@ -1,16 +1,17 @@
 using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
 
 namespace Wexis.Core.People;
 
 /// <summary>How a state of the person is handled for some classes of work: avoid, ask, modify or ok, the strictest first (R103).</summary>
-public static class Handling
+public static class ExclusionRules
 {
     /// <summary>Above every list of exclusions, always.</summary>
     public const string ClinicianFirst =
         "These are usual cautions, from memory. The word of the licensed clinician who treats the person, and local codes, come first. When in doubt, leave the technique out and ask.";
 
     /// <summary>
-    /// Every exclusion whose handling for one of the classes is not "ok", acute signs first, then the strictest. An acute sign counts for
+    /// Every exclusion whose handling for one of the classes is not Handling.Ok, acute signs first, then the strictest. An acute sign counts for
     /// every technique.
     /// </summary>
     public static IReadOnlyList<ExclusionNote> Exclusions(IReadOnlyCollection<string> classes, Atlas atlas)
@@ -20,12 +21,12 @@ public static class Handling
         [
             .. atlas
                 .Document.Contraindications.Select(e =>
-                    (Exclusion: e, Hit: classes.Where(c => Rank(e.ByClass.GetValueOrDefault(c, "ok")) < 3).ToList())
+                    (Exclusion: e, Hit: classes.Where(c => e.ByClass.GetValueOrDefault(c, Handling.Ok) != Handling.Ok).ToList())
                 )
                 .Where(x => x.Hit.Count > 0 || x.Exclusion.RedFlag && classes.Count > 0)
                 .Select(x =>
                 {
-                    var handling = x.Exclusion.RedFlag ? "avoid" : x.Hit.Select(c => x.Exclusion.ByClass[c]).MinBy(Rank)!;
+                    var handling = x.Exclusion.RedFlag ? Handling.Avoid : x.Hit.Select(c => x.Exclusion.ByClass[c]).Min();
                     return new ExclusionNote(
                         x.Exclusion.Id,
                         x.Exclusion.Name,
@@ -40,31 +41,21 @@ public static class Handling
                     );
                 })
                 .OrderBy(n => n.RedFlag ? 0 : 1)
-                .ThenBy(n => Rank(n.Handling))
+                .ThenBy(n => n.Handling)
                 .ThenBy(n => n.Name, StringComparer.Ordinal),
         ];
     }
 
     /// <summary>The strictest handling of an exclusion over some classes.</summary>
-    public static string Worst(Exclusion exclusion, IEnumerable<string> classes) =>
-        classes.Select(c => exclusion.ByClass.GetValueOrDefault(c, "ok")).MinBy(Rank) ?? "ok";
+    public static Handling Worst(Exclusion exclusion, IEnumerable<string> classes) =>
+        classes.Select(c => exclusion.ByClass.GetValueOrDefault(c, Handling.Ok)).DefaultIfEmpty(Handling.Ok).Min();
 
-    /// <summary>0 is the strictest handling.</summary>
-    public static int Rank(string handling) =>
+    private static string Says(Handling handling, Exclusion exclusion) =>
         handling switch
         {
-            "avoid" => 0,
-            "ask" => 1,
-            "modify" => 2,
-            _ => 3,
-        };
-
-    private static string Says(string handling, Exclusion exclusion) =>
-        handling switch
-        {
-            "avoid" when exclusion.RedFlag => "stop for today",
-            "avoid" => "leave out",
-            "ask" => $"ask {exclusion.Whom} first",
+            Handling.Avoid when exclusion.RedFlag => "stop for today",
+            Handling.Avoid => "leave out",
+            Handling.Ask => $"ask {exclusion.Whom} first",
             _ => "only in the milder form",
         };
 }
