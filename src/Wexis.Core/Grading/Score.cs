@@ -63,7 +63,7 @@ public sealed record Score(
             .GroupBy(c => c.Criterion.Domain)
             .Select(g => new DomainScore(g.Key, PercentOf([.. g]), g.Sum(c => c.Criterion.Weight)))
             .ToList();
-        var reasons = Deciding(state, sheet, criteria, percent).ToList();
+        var reasons = Deciding(state, sheet, criteria, tracks, percent).ToList();
         var failed = state.CriticalActs.Count > 0 || criteria.Any(c => c.SafetyMissed) || percent < sheet.PassLine;
         // A critical act decides at once, even with criteria still unmarked.
         var decision =
@@ -142,13 +142,12 @@ public sealed record Score(
                 var tempo = beats.Average(t => t.PerMinute!.Value);
                 return (tempo, DemonstrationMeasures.Mark(tempo, target.Low, target.High));
             case "balance":
-                var (left, right) = (mine.FirstOrDefault(t => t.Side == "left"), mine.FirstOrDefault(t => t.Side == "right"));
-                if (left is null || right is null)
+                if (SideBalance.Of(step, mine) is not { } sides)
+                    return null;
+                // The other side counts as not done only once the demonstration was stopped.
+                if (step.Columns.Any(c => mine.All(t => t.Side != c)))
                     return state.Stopped ? (0, 0) : null;
-                var inSeconds = step.Counting != "reps";
-                var balance = inSeconds
-                    ? DemonstrationMeasures.Balance(left.WorkingSeconds, right.WorkingSeconds, true, settings)
-                    : DemonstrationMeasures.Balance(left.Repetitions, right.Repetitions, false, settings);
+                var balance = sides.Judged(settings);
                 return (balance.Ratio, balance.Mark);
             default:
                 return null;
@@ -156,40 +155,38 @@ public sealed record Score(
     }
 
     /// <summary>The side that got less in the step that lost most by it, and the points lost by its dose and by the balance.</summary>
-    private static (string Side, double Cost)? ShortSide(List<ScoredCriterion> criteria, SheetState state, MarkSheet sheet)
+    private static (string Side, double Cost)? ShortSide(List<ScoredCriterion> criteria, List<TrackMeasure> tracks, MarkSheet sheet)
     {
         (string Side, double Cost)? worst = null;
-        foreach (var step in sheet.Steps.Where(s => s.Columns.Count == 2))
+        foreach (var step in sheet.Steps)
         {
-            double Work(string column) =>
-                state.Tracks.FirstOrDefault(t => t.Step == step.Index && t.Side == column) is { } t
-                    ? step.Counting == "reps"
-                        ? t.Repetitions
-                        : t.Holds.Sum(h => h.Seconds)
-                    : 0;
-            var (first, second) = (Work(step.Columns[0]), Work(step.Columns[1]));
-            if (first == second)
+            if (SideBalance.Of(step, tracks) is not { IsEven: false } sides)
                 continue;
-            var side = first < second ? step.Columns[0] : step.Columns[1];
             var cost = criteria
                 .Where(c =>
                     c.Criterion.Step == step.Index
-                    && (c.Criterion.Topic == "balance" || (c.Criterion.Topic == "dose" && c.Criterion.Measure?.Column == side))
+                    && (c.Criterion.Topic == "balance" || (c.Criterion.Topic == "dose" && c.Criterion.Measure?.Column == sides.Lesser))
                 )
                 .Sum(c => c.Lost);
             if (cost > (worst?.Cost ?? 0))
-                worst = (side, cost);
+                worst = (sides.Lesser, cost);
         }
         return worst;
     }
 
-    private static IEnumerable<string> Deciding(SheetState state, MarkSheet sheet, List<ScoredCriterion> criteria, double percent)
+    private static IEnumerable<string> Deciding(
+        SheetState state,
+        MarkSheet sheet,
+        List<ScoredCriterion> criteria,
+        List<TrackMeasure> tracks,
+        double percent
+    )
     {
         foreach (var act in state.CriticalActs)
             yield return $"Critical act: {sheet.CriticalActs.FirstOrDefault(a => a.Id == act)?.Text ?? act}. It fails the demonstration whatever the total.";
         foreach (var c in criteria.Where(c => c.SafetyMissed))
             yield return $"Safety criterion missed: {c.Criterion.Text} (mark {c.Mark:0.#} of 3, needed 2). It fails the demonstration whatever the total.";
-        if (percent < sheet.PassLine && ShortSide(criteria, state, sheet) is { } side && percent + side.Cost >= sheet.PassLine)
+        if (percent < sheet.PassLine && ShortSide(criteria, tracks, sheet) is { } side && percent + side.Cost >= sheet.PassLine)
             yield return $"The short {side.Side} side decided: it cost {side.Cost:0.0} points. With both sides level the total would be {percent + side.Cost:0.0} %.";
         yield return percent >= sheet.PassLine
             ? $"{percent:0.0} % reaches the pass line of {sheet.PassLine:0.#} %."

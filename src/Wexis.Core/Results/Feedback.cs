@@ -92,26 +92,23 @@ public sealed record DemonstrationResult(
             if (known is not null)
                 yield return $"Seen {(fault.Count() == 1 ? "once" : $"{fault.Count()} times")}: {known.Text}.{(known.Cue.Length > 0 ? $" Try: {known.Cue}." : "")}";
         }
-        var shortSide = ShortSide(score);
+        var shortSide = ShortSide(score, sheet);
         if (shortSide is not null)
             yield return shortSide;
         if (score.Decision == "fail" && losses.Count > 0)
             yield return $"Next: practise {Lower(losses[0].Criterion.Text)}, then show it again.";
     }
 
-    private static string? ShortSide(Score score)
+    private static string? ShortSide(Score score, MarkSheet sheet)
     {
-        foreach (var pair in score.Tracks.Where(t => t.Side is "left" or "right").GroupBy(t => t.Step))
+        foreach (var step in sheet.Steps)
         {
-            var sides = pair.ToDictionary(t => t.Side, StringComparer.Ordinal);
-            var (left, right) = (sides.GetValueOrDefault("left"), sides.GetValueOrDefault("right"));
-            if (left is null || right is null)
-                return $"Only the {(left is null ? "right" : "left")} side was shown. The second side follows at once, with the same dose.";
-            if (score.Criteria.Any(c => c.Criterion.Step == pair.Key && c.Criterion.Topic == "balance" && c.Mark < 2))
-            {
-                var (small, large) = left.Repetitions <= right.Repetitions ? (left, right) : (right, left);
-                return $"The {small.Side} side was short: {small.Repetitions} against {large.Repetitions}. Count aloud, and give both sides the same.";
-            }
+            if (SideBalance.Of(step, score.Tracks) is not { IsEven: false } sides)
+                continue;
+            if (sides.OneSideOnly)
+                return $"Only the {sides.Greater} side was shown. The second side follows at once, with the same dose.";
+            if (score.Criteria.Any(c => c.Criterion.Step == step.Index && c.Criterion.Topic == "balance" && c.Mark < 2))
+                return $"The {sides.Lesser} side was short: {sides.Words}. {(sides.InSeconds ? "Count the seconds aloud" : "Count aloud")}, and give both sides the same.";
         }
         return null;
     }

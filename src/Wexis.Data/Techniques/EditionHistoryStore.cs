@@ -176,7 +176,7 @@ public sealed class EditionHistoryStore(NpgsqlDataSource source)
             """
             UPDATE techniques.edition
                SET review = @review, reviewed_by = @by, reviewed_at = @now,
-                   kept = coalesce(@kept::jsonb, kept), frozen_at = CASE WHEN @review = 'approved' THEN coalesce(frozen_at, @now) ELSE frozen_at END
+                   kept = coalesce(kept, @kept::jsonb), frozen_at = CASE WHEN @review = 'approved' THEN coalesce(frozen_at, @now) ELSE frozen_at END
              WHERE technique_id = @technique AND edition = @edition AND version = @version AND review IS NOT DISTINCT FROM @seen
             """,
             values,

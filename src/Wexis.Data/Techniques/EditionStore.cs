@@ -49,35 +49,32 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
         public (Guid Technique, int Edition, string Mark) Key => (TechniqueId, Edition, ChangedMark);
     }
 
-    private const string AllEditions = """
-        SELECT t.technique_id, t.code, e.edition, e.version, e.name, e.region, e.school, e.family, e.standing, e.review, e.body::text AS body,
-               e.derived::text AS derived, e.changed_at, p.name AS changed_by, e.frozen_at IS NOT NULL AS frozen
+    private const string Head =
+        "SELECT t.technique_id, t.code, e.edition, e.version, e.name, e.region, e.school, e.family, e.standing, e.review";
+    private const string Whole = Head + ", e.body::text AS body, e.derived::text AS derived";
+    private const string From = """
+
+           , e.changed_at, p.name AS changed_by, e.frozen_at IS NOT NULL AS frozen
           FROM techniques.technique t
           JOIN techniques.edition e ON e.technique_id = t.technique_id
           JOIN people.person p ON p.person_id = e.changed_by
         """;
+    private const string OfNewest =
+        " WHERE e.edition = (SELECT max(n.edition) FROM techniques.edition n WHERE n.technique_id = t.technique_id)";
 
-    private const string Newest =
-        AllEditions
-        + """
-
-             WHERE e.edition = (SELECT max(n.edition) FROM techniques.edition n WHERE n.technique_id = t.technique_id)
-            """;
+    private const string AllEditions = Whole + From;
+    private const string Newest = AllEditions + OfNewest;
 
     /// <summary>What is archived is still read; what was deleted is not.</summary>
     private const string There = " AND t.away IS DISTINCT FROM 'deleted'";
 
-    private static readonly string NewestLines =
-        Newest.Replace("e.body::text AS body,", "", StringComparison.Ordinal) + " AND t.away IS NULL ORDER BY e.name";
+    private const string OnTheShelf = OfNewest + " AND t.away IS NULL ORDER BY e.name";
+    private const string NewestLines = Head + ", e.derived::text AS derived" + From + OnTheShelf;
 
     /// <summary>
     /// The same without briefs, but with the mark of each row's last change, by which a brief that was read already is known.
     /// </summary>
-    private static readonly string ShelfLines = NewestLines.Replace(
-        "e.derived::text AS derived",
-        "e.xmin::text AS changed_mark",
-        StringComparison.Ordinal
-    );
+    private const string ShelfLines = Head + ", e.xmin::text AS changed_mark" + From + OnTheShelf;
 
     private const string Briefs = """
         SELECT e.technique_id, (e.derived || '{"marks": [], "classes": [], "wrong_claims": []}')::text AS derived

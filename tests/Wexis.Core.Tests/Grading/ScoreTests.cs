@@ -199,6 +199,31 @@ public class ScoreTests
         decided.Reasons[0].ShouldStartWith("The short left side decided");
     }
 
+    /// <summary>Which side was short is worked out once: by what the step counts, the same for every sentence, and mirrored with it.</summary>
+    [Theory]
+    [InlineData("reps", 4, 4, 30, 12, null)]
+    [InlineData("reps", 3, 8, 30, 12, "left")]
+    [InlineData("seconds", 4, 4, 30, 12, "right")]
+    [InlineData("seconds", 1, 9, 12, 30, "left")]
+    [InlineData("seconds", 1, 9, 30, 0, "right")]
+    public void The_short_side_is_the_one_that_got_less_of_what_is_counted(
+        string counting,
+        int left,
+        int right,
+        double leftSeconds,
+        double rightSeconds,
+        string? lesser
+    )
+    {
+        var step = Glide(1, 6).Sheet.Steps[0] with { Counting = counting };
+        TrackMeasure Track(string side, int repetitions, double seconds) => new(step.Index, side, repetitions, seconds, 0, null, null);
+        var sides = SideBalance.Of(step, [Track("left", left, leftSeconds), Track("right", right, rightSeconds)])!;
+        var mirrored = SideBalance.Of(step, [Track("right", left, leftSeconds), Track("left", right, rightSeconds)])!;
+        (sides.IsEven ? null : sides.Lesser).ShouldBe(lesser);
+        (mirrored.IsEven ? null : mirrored.Greater).ShouldBe(lesser);
+        sides.Words.ShouldBe(mirrored.Words);
+    }
+
     [Fact]
     public void A_person_stands_above_a_count()
     {

@@ -90,6 +90,13 @@ public class DatabaseTests(DemoHouse demo) : IClassFixture<DemoHouse>
     [InlineData("UPDATE grading.demonstration SET assessor_id = trainee_id", "nobody_grades_themselves")]
     [InlineData("UPDATE grading.demonstration SET attempt = 0", "attempt_counts_from_one")]
     [InlineData("UPDATE results.result SET decision = 'perhaps'", "result_is_decided")]
+    [InlineData("UPDATE techniques.edition_step SET note = 'otherwise'", "edition_step_append_only")]
+    [InlineData("TRUNCATE techniques.edition_step", "edition_step_append_only")]
+    [InlineData("UPDATE house.setting SET value = '1'", "setting_append_only")]
+    [InlineData("DELETE FROM house.setting", "setting_append_only")]
+    [InlineData("UPDATE anatomy.structure_check SET verdict = 'right'", "structure_check_append_only")]
+    [InlineData("DELETE FROM anatomy.structure_check", "structure_check_append_only")]
+    [InlineData("DELETE FROM people.screening_erased", "screening_erased_append_only")]
     [InlineData("UPDATE results.result SET released_by = NULL WHERE released_at IS NOT NULL", "release_names_who_did_it")]
     public async Task A_breach_is_refused_by_the_constraint_that_is_named_for_the_rule(string sql, string constraint) =>
         (await Should.ThrowAsync<PostgresException>(demo.House.Database.Execute(sql))).ConstraintName.ShouldBe(constraint);

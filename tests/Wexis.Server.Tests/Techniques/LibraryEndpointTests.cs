@@ -3,6 +3,7 @@ using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Notes;
 using Wexis.Data.Techniques;
 using Wexis.Server.Anatomy;
+using Wexis.Server.App;
 using Wexis.Server.Techniques;
 using Wexis.TestHouse;
 
@@ -49,6 +50,27 @@ public class LibraryEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         history.Editions[0].Since.ShouldContain(d => d.What == "gone");
         history.Steps.Select(s => s.Step).ShouldBe(["approved", "reviewed"]);
         (await lead.Get<TechniqueView>($"/api/techniques/{line.TechniqueId}/editions/1")).Document.Aim.ShouldBe(view.Document.Aim);
+    }
+
+    [Fact]
+    public async Task An_edition_that_is_approved_again_keeps_the_map_of_its_first_approval()
+    {
+        using var lead = await demo.As("maren");
+        var line = await Line(lead, "wx-lip-seal");
+        var view = await lead.Get<TechniqueView>($"/api/techniques/{line.TechniqueId}");
+        Task<string> Kept() =>
+            demo.House.Database.Scalar<string>(
+                $"SELECT kept ->> 'made_by' FROM techniques.edition WHERE technique_id = '{line.TechniqueId}' AND edition = {line.Edition}"
+            )!;
+        foreach (var step in new[] { "reviewed", "approved", "retired" })
+            (await Step(lead, line, view.Version, step, "round and back")).StatusCode.ShouldBe(HttpStatusCode.NoContent, step);
+        var first = await Kept();
+        // Other rules hold when it comes back.
+        var wipe = (await lead.Get<HouseView>("/api/house")).Settings.Single(s => s.Name == "wipe");
+        await lead.Put("/api/house/settings/wipe", new SettingChange(wipe.Version, wipe.Value + 1, null));
+        foreach (var step in new[] { "back-in-use", "reviewed", "approved" })
+            (await Step(lead, line, view.Version, step)).StatusCode.ShouldBe(HttpStatusCode.NoContent, step);
+        (await Kept()).ShouldBe(first);
     }
 
     [Fact]

@@ -42,7 +42,7 @@ public static partial class ClaimReview
                 );
             return new(
                 ["wrong-structure"],
-                $"{Capital(MainWork())}; that does not {(up ? "lift" : "lower")} the {part.Word}.",
+                $"{Sentences.Capital(MainWork())}; that does not {(up ? "lift" : "lower")} the {part.Word}.",
                 $"The {part.Word} is {(up ? "lifted" : "lowered")} by the {Names(right)}.",
                 "X",
                 "R121"

@@ -44,7 +44,7 @@ public static partial class ClaimReview
                 );
                 var fits = effect.Modes.Any(m => Rows.Any(r => r.Mode == m && r.Strength != Strength.Incidental));
                 if (effect.Verdict != "supported")
-                    return new([effect.Verdict], $"{Capital(effect.PlainWords)}.", Instead(effect.Id), effect.Grade, "R123");
+                    return new([effect.Verdict], $"{Sentences.Capital(effect.PlainWords)}.", Instead(effect.Id), effect.Grade, "R123");
                 if (!fits)
                     return new(
                         ["unsupported-effect"],
@@ -56,12 +56,12 @@ public static partial class ClaimReview
                 if (Exaggerates().IsMatch(text))
                     return new(
                         ["overstated-effect"],
-                        $"{Capital(effect.PlainWords)}. The claim goes further.",
+                        $"{Sentences.Capital(effect.PlainWords)}. The claim goes further.",
                         $"Say: {effect.Statement}.",
                         effect.Grade,
                         "R123"
                     );
-                return Stands($"{Capital(effect.PlainWords)}.", "R123", effect.Grade);
+                return Stands($"{Sentences.Capital(effect.PlainWords)}.", "R123", effect.Grade);
             }
             return new(
                 ["unsupported-effect"],
@@ -255,7 +255,7 @@ public static partial class ClaimReview
             return main.Count == 0 ? "nothing is worked yet" : string.Join(" and ", main);
         }
 
-        private string Correction(string name, string structure) => $"{Capital(MainWork())}. The {name} {Does(structure)}.";
+        private string Correction(string name, string structure) => $"{Sentences.Capital(MainWork())}. The {name} {Does(structure)}.";
 
         private string Does(string structure) =>
             atlas.Muscles.TryGetValue(structure, out var m) && m.Actions.Length > 0
@@ -285,7 +285,5 @@ public static partial class ClaimReview
                 Mode.SkinLymph => "moved at skin depth only",
                 _ => mode.Plain(),
             };
-
-        private static string Capital(string s) => s.Length == 0 ? s : char.ToUpperInvariant(s[0]) + s[1..];
     }
 }

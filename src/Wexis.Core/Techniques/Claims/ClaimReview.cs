@@ -293,7 +293,7 @@ public static partial class ClaimReview
                 return new(["wrong-extent"], $"The {name} cannot be reached by a hand from outside.", $"Say: {MainWork()}.", "X", "R40");
             return new(
                 ["wrong-structure"],
-                $"{Capital(MainWork())}; the {name} was named. It {Does(structure)}.",
+                $"{Sentences.Capital(MainWork())}; the {name} was named. It {Does(structure)}.",
                 Correction(name, structure),
                 "X",
                 "R121"

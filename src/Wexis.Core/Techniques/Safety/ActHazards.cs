@@ -79,7 +79,7 @@ internal static class ActHazards
             hazard.Name,
             verdict,
             $"{what} risks: {hazard.Risk}.",
-            $"{ContactHazards.Capital(hazard.UsualCaution)}.",
+            $"{Sentences.Capital(hazard.UsualCaution)}.",
             new("R102", model.RuleText("R102"), [new("rule", hazard.Rule)], "action model"),
             [hazard.Id]
         );

@@ -139,13 +139,13 @@ internal static class ContactHazards
     private static SafetyFinding Finding(Hazard hazard, List<HazardRule> rules, HandContact contact, double share, ActionModel model)
     {
         var words = rules.SelectMany(r => Words(r.When, contact)).Distinct().ToList();
-        var said = words.Count == 0 ? Capital(StepWords.Verb(contact.Verb)) : Capital(string.Join(", ", words));
+        var said = words.Count == 0 ? Sentences.Capital(StepWords.Verb(contact.Verb)) : Sentences.Capital(string.Join(", ", words));
         return new(
             hazard.Id,
             hazard.Name,
             rules.Any(r => r.Then == SafetyVerdict.Stop) ? SafetyVerdict.Stop : SafetyVerdict.Caution,
             $"{said} here risks: {hazard.Risk}.",
-            Capital(hazard.UsualCaution) + ".",
+            Sentences.Capital(hazard.UsualCaution) + ".",
             new(
                 "R100",
                 model.RuleText("R100"),
@@ -285,6 +285,4 @@ internal static class ContactHazards
         if (when.MinHoldS is { } s)
             yield return $"held {s:0} s or longer";
     }
-
-    internal static string Capital(string s) => s.Length == 0 ? s : char.ToUpperInvariant(s[0]) + s[1..];
 }

@@ -1,4 +1,5 @@
 using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Strokes;
 
@@ -107,8 +108,9 @@ public static class StepWords
     )
     {
         var first =
-            acts.Count > 0 && acts[0].Do is { } d ? Capital(Movement(d, model))
-            : hands.FirstOrDefault(h => h.Verb is not null) is { } h ? $"{Capital(Verb(h.Verb))}{Place(h, atlas)}, {Feel(h.Pressure)}"
+            acts.Count > 0 && acts[0].Do is { } d ? Sentences.Capital(Movement(d, model))
+            : hands.FirstOrDefault(h => h.Verb is not null) is { } h
+                ? $"{Sentences.Capital(Verb(h.Verb))}{Place(h, atlas)}, {Feel(h.Pressure)}"
             : "Begin";
         return still.Count == 0
             ? first + "."
@@ -147,6 +149,4 @@ public static class StepWords
             "gravity" => "gravity",
             _ => "a partner",
         };
-
-    private static string Capital(string s) => s.Length == 0 ? s : char.ToUpperInvariant(s[0]) + s[1..];
 }
