@@ -1,4 +1,5 @@
 using System.Runtime.CompilerServices;
+using NetTopologySuite.Algorithm;
 using NetTopologySuite.Geometries;
 using NetTopologySuite.Geometries.Prepared;
 using NetTopologySuite.Geometries.Utilities;
@@ -17,7 +18,7 @@ internal static class Shapes
     private static readonly ConditionalWeakTable<double[][], Geometry> Areas = [];
 
     /// <summary>The same areas with an index, for asking about many points.</summary>
-    private static readonly ConditionalWeakTable<double[][], IPreparedGeometry> PreparedAreas = [];
+    private static readonly ConditionalWeakTable<Geometry, IPreparedGeometry> PreparedAreas = [];
 
     private static readonly ConditionalWeakTable<double[][], Geometry> Whole = [];
 
@@ -38,8 +39,40 @@ internal static class Shapes
     public static bool Border(Zone one, Zone other) =>
         one.Id == other.Id || one.View == other.View && Area(one.Polygon, null).Distance(Area(other.Polygon, null)) <= 0.1;
 
-    public static IPreparedGeometry Prepared(double[][] outline) =>
-        PreparedAreas.GetValue(outline, o => PreparedGeometryFactory.Prepare(Area(o, null)));
+    public static IPreparedGeometry Prepared(double[][] outline) => Prepared(Area(outline, null));
+
+    private static IPreparedGeometry Prepared(Geometry area) => PreparedAreas.GetValue(area, PreparedGeometryFactory.Prepare);
+
+    /// <summary>
+    /// Whether a line comes as near to an area as a distance (IPD), ends included: asked before anything is cut, which costs fifty times
+    /// as much.
+    /// </summary>
+    public static bool ComesNear(LineString line, Geometry area, double distance)
+    {
+        var around = area.EnvelopeInternal;
+        if (around.Distance(line.EnvelopeInternal) > distance)
+            return false;
+        for (var i = 0; i < area.NumGeometries; i++)
+            if (area.GetGeometryN(i) is Polygon part && NearRing(line.CoordinateSequence, part.ExteriorRing.CoordinateSequence, distance))
+                return true;
+        return Prepared(area).Contains(line.StartPoint);
+    }
+
+    private static bool NearRing(CoordinateSequence line, CoordinateSequence ring, double distance)
+    {
+        for (var i = 0; i + 1 < line.Count; i++)
+        for (var j = 0; j + 1 < ring.Count; j++)
+            if (
+                DistanceComputer.SegmentToSegment(
+                    line.GetCoordinate(i),
+                    line.GetCoordinate(i + 1),
+                    ring.GetCoordinate(j),
+                    ring.GetCoordinate(j + 1)
+                ) <= distance
+            )
+                return true;
+        return false;
+    }
 
     public static Geometry Area(double[][] outline, double[][]? hole) => Areas.GetValue(outline, o => Build(o, hole));
 

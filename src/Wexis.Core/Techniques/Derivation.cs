@@ -168,7 +168,7 @@ public sealed record Derivation(
                 .Select(x => new DrawnStroke(
                     x.Index,
                     x.Path.Places,
-                    StrokePath.SidePlaces(x.Hand, atlas, settings),
+                    StrokePlaces.OnTheSide(x.Hand, atlas, settings),
                     [.. x.Hand.AllPath.Select(p => StrokeReading.PlaceWords(p, atlas)), .. x.Hand.AllPoints],
                     x.Path.WidthIpd,
                     x.Hand.Sides ?? completed.Sides

@@ -1,11 +1,13 @@
 using NetTopologySuite.Geometries;
+using NetTopologySuite.Operation.Overlay;
+using NetTopologySuite.Operation.OverlayNG;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 
 namespace Wexis.Core.Techniques.Strokes;
 
 /// <summary>A contact in one picture: its centre line, and what it touches; null where only the centre line is asked about.</summary>
-internal sealed record Seen(string View, LineString Line, Geometry? Touched);
+internal sealed record Seen(string View, LineString Line, double Width, Geometry? Touched);
 
 /// <summary>A leg, or a place where the hand stays, in every picture that shows a surface it lies on.</summary>
 internal sealed record SeenLeg(IReadOnlyList<Seen> Pictures)
@@ -20,11 +22,12 @@ internal static class SeenContacts
     public const double SamePoint = 1e-9;
 
     public static bool Enters(LineString line, Geometry area) =>
-        line.EnvelopeInternal.Intersects(area.EnvelopeInternal)
+        Shapes.ComesNear(line, area, 0)
         && (line.Length < SamePoint ? area.Contains(line.StartPoint) : line.Crosses(area) || line.Within(area));
 
-    public static double Common(Geometry contact, Geometry area) =>
-        contact.EnvelopeInternal.Intersects(area.EnvelopeInternal) ? contact.Intersection(area).Area : 0;
+    /// <summary>How much of what a contact touches lies on an area.</summary>
+    public static double Common(Seen seen, Geometry touched, Geometry area) =>
+        Shapes.ComesNear(seen.Line, area, seen.Width / 2) ? OverlayNG.Overlay(touched, area, SpatialFunction.Intersection).Area : 0;
 
     public static IEnumerable<SeenLeg> Of(IReadOnlyList<StrokeLeg> legs, IReadOnlyList<PathStop> stops, double width)
     {
@@ -58,6 +61,7 @@ internal static class SeenContacts
             return new(
                 view,
                 line,
+                width,
                 !counts ? null
                     : line.Length < SamePoint ? line.StartPoint.Buffer(width / 2)
                     : line.Buffer(width / 2)

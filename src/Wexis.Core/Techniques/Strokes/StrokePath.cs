@@ -1,3 +1,5 @@
+using System.Collections.Concurrent;
+using System.Runtime.CompilerServices;
 using NetTopologySuite.Geometries;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
@@ -42,13 +44,30 @@ public sealed class StrokePath
     public static StrokePath Of(Hand hand, Atlas atlas, HouseSettings settings)
     {
         ArgumentNullException.ThrowIfNull(hand);
+        if (Drawn.TryGetValue(hand, out var known) && known.IsFor(atlas, settings))
+            return known.Path;
+        var path = Draw(hand, atlas, settings);
+        Drawn.AddOrUpdate(hand, new(atlas, settings, path));
+        return path;
+    }
+
+    /// <summary>Paths already drawn, by the hand they belong to: safety, map and classes of a step all ask for the same one.</summary>
+    private static readonly ConditionalWeakTable<Hand, DrawnPath> Drawn = [];
+
+    private sealed record DrawnPath(Atlas Atlas, HouseSettings Settings, StrokePath Path)
+    {
+        public bool IsFor(Atlas atlas, HouseSettings settings) => ReferenceEquals(Atlas, atlas) && ReferenceEquals(Settings, settings);
+    }
+
+    private static StrokePath Draw(Hand hand, Atlas atlas, HouseSettings settings)
+    {
         var told = new List<PathStop>();
         foreach (var p in hand.AllPath)
             if (p.Landmark is { } id && atlas.Landmarks.TryGetValue(id, out var l))
                 told.Add(
                     new(
                         p.Surface ?? l.Surface,
-                        Moved(Frontal(l), p.Offset, settings),
+                        StrokePlaces.Moved(StrokePlaces.Frontal(l), p.Offset, settings),
                         l.LateralZ - (p.Offset?.Dir == "back" ? (p.Offset.Breadths ?? 1) * settings.IpdPerBreadth : 0)
                     )
                 );
@@ -68,7 +87,9 @@ public sealed class StrokePath
     /// <summary>The told words of a stop.</summary>
     internal static string Name(PathStop stop, Hand hand, Atlas atlas, HouseSettings settings) =>
         hand.AllPath.Where(p =>
-                p.Landmark is { } id && atlas.Landmarks.TryGetValue(id, out var l) && Moved(Frontal(l), p.Offset, settings) == stop.Point
+                p.Landmark is { } id
+                && atlas.Landmarks.TryGetValue(id, out var l)
+                && StrokePlaces.Moved(StrokePlaces.Frontal(l), p.Offset, settings) == stop.Point
             )
             .Select(p => StrokeReading.PlaceWords(p, atlas))
             .FirstOrDefault()
@@ -140,6 +161,24 @@ public sealed class StrokePath
     public (bool Entered, double Share) Over(Hazard hazard, bool onRim)
     {
         ArgumentNullException.ThrowIfNull(hazard);
+        return _met.GetOrAdd((hazard, onRim), static (key, path) => path.Meets(key.Hazard, key.OnRim), this);
+    }
+
+    private readonly ConcurrentDictionary<(Hazard Hazard, bool OnRim), (bool Entered, double Share)> _met = new(ByReference.Instance);
+
+    /// <summary>Hazards of the atlas are told apart as the objects they are: comparing their outlines point by point would cost more than cutting.</summary>
+    private sealed class ByReference : IEqualityComparer<(Hazard Hazard, bool OnRim)>
+    {
+        public static readonly ByReference Instance = new();
+
+        public bool Equals((Hazard Hazard, bool OnRim) x, (Hazard Hazard, bool OnRim) y) =>
+            ReferenceEquals(x.Hazard, y.Hazard) && x.OnRim == y.OnRim;
+
+        public int GetHashCode((Hazard Hazard, bool OnRim) key) => HashCode.Combine(RuntimeHelpers.GetHashCode(key.Hazard), key.OnRim);
+    }
+
+    private (bool Entered, double Share) Meets(Hazard hazard, bool onRim)
+    {
         var met = (Entered: false, Share: 0.0);
         foreach (var outline in hazard.Outlines)
         {
@@ -165,7 +204,7 @@ public sealed class StrokePath
                 continue;
             entered |= SeenContacts.Enters(seen.Line, area);
             if (seen.Touched is { Area: > 0 } touched && !restsBeside(contact))
-                share = Math.Max(share, SeenContacts.Common(touched, area) / touched.Area);
+                share = Math.Max(share, SeenContacts.Common(seen, touched, area) / touched.Area);
         }
         return (entered, share);
     }
@@ -237,6 +276,15 @@ public sealed class StrokePath
     public IReadOnlyList<string> Zones(Atlas atlas)
     {
         ArgumentNullException.ThrowIfNull(atlas);
+        return _zones is { } known && ReferenceEquals(known.Atlas, atlas) ? known.Zones : (_zones = new(atlas, ZonesUnder(atlas))).Zones;
+    }
+
+    private sealed record ZonesMet(Atlas Atlas, IReadOnlyList<string> Zones);
+
+    private volatile ZonesMet? _zones;
+
+    private IReadOnlyList<string> ZonesUnder(Atlas atlas)
+    {
         const double step = 0.04;
         var areas = atlas
             .Document.Zones.Where(z => z.View == "frontal")
@@ -309,50 +357,6 @@ public sealed class StrokePath
             var (entered, share) = Over(c => c.In("frontal"), Shapes.Area(Neck, null), static _ => false);
             return entered || share >= 0.25;
         }
-    }
-
-    private static FacePoint Frontal(Landmark landmark) => new(landmark.Frontal[0], landmark.Frontal[1]);
-
-    /// <summary>A place moved by finger-breadths; medial stops at the midline.</summary>
-    internal static FacePoint Moved(FacePoint p, PathOffset? offset, HouseSettings settings)
-    {
-        if (offset?.Dir is null)
-            return p;
-        var d = (offset.Breadths ?? 1) * settings.IpdPerBreadth;
-        // Backward has no extent in the frontal picture.
-        return offset.Dir switch
-        {
-            "up" => new(p.X, p.Y + d),
-            "down" => new(p.X, p.Y - d),
-            "medial" => new(Math.Max(0, p.X - d), p.Y),
-            "lateral" => new(p.X + d, p.Y),
-            _ => p,
-        };
-    }
-
-    /// <summary>The told places in the side view: x holds z (forward), y as ever; none when one of them is not known there.</summary>
-    public static IReadOnlyList<FacePoint> SidePlaces(Hand hand, Atlas atlas, HouseSettings settings)
-    {
-        ArgumentNullException.ThrowIfNull(hand);
-        ArgumentNullException.ThrowIfNull(atlas);
-        ArgumentNullException.ThrowIfNull(settings);
-        var places = new List<FacePoint?>();
-        foreach (var p in hand.AllPath)
-            places.Add(
-                p.Landmark is { } id && atlas.Landmarks.TryGetValue(id, out var l) && l.LateralZ is { } z
-                    ? new FacePoint(
-                        z - (p.Offset?.Dir == "back" ? (p.Offset.Breadths ?? 1) * settings.IpdPerBreadth : 0),
-                        Moved(Frontal(l), p.Offset, settings).Y
-                    )
-                    : null
-            );
-        foreach (var code in hand.AllPoints)
-            places.Add(
-                atlas.Points.TryGetValue(code, out var point) && point is { LateralZ: { } z, Frontal: { } at }
-                    ? new FacePoint(z, at[1])
-                    : null
-            );
-        return places.Any(p => p is null) ? [] : [.. places.OfType<FacePoint>()];
     }
 
     private static double? Overall(IReadOnlyList<PathStop> stops) =>

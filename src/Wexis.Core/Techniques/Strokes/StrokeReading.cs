@@ -138,7 +138,7 @@ public sealed record StrokeReading(IReadOnlyList<PathPoint> Path, string Half, d
                 for (var halves = 1; halves <= 6; halves++)
                 {
                     var offset = new PathOffset(dir, halves / 2.0);
-                    Consider(new PathPoint(null, id, null, offset), StrokePath.Moved(at, offset, settings), halves + 1);
+                    Consider(new PathPoint(null, id, null, offset), StrokePlaces.Moved(at, offset, settings), halves + 1);
                 }
         }
         return best.Name;
