@@ -44,19 +44,7 @@ public sealed class StrokePath
     public static StrokePath Of(Hand hand, Atlas atlas, HouseSettings settings)
     {
         ArgumentNullException.ThrowIfNull(hand);
-        if (Drawn.TryGetValue(hand, out var known) && known.IsFor(atlas, settings))
-            return known.Path;
-        var path = Draw(hand, atlas, settings);
-        Drawn.AddOrUpdate(hand, new(atlas, settings, path));
-        return path;
-    }
-
-    /// <summary>Paths already drawn, by the hand they belong to: safety, map and classes of a step all ask for the same one.</summary>
-    private static readonly ConditionalWeakTable<Hand, DrawnPath> Drawn = [];
-
-    private sealed record DrawnPath(Atlas Atlas, HouseSettings Settings, StrokePath Path)
-    {
-        public bool IsFor(Atlas atlas, HouseSettings settings) => ReferenceEquals(Atlas, atlas) && ReferenceEquals(Settings, settings);
+        return PathMemory.Of(atlas, settings).Path(hand, () => Draw(hand, atlas, settings));
     }
 
     private static StrokePath Draw(Hand hand, Atlas atlas, HouseSettings settings)
