@@ -23,7 +23,7 @@ public sealed record Score(
     IReadOnlyList<string> Unmarked,
     IReadOnlyList<string> CriticalActs,
     IReadOnlyList<Stamp> Faults,
-    string Decision,
+    Decision Decision,
     bool Merit,
     IReadOnlyList<string> Reasons
 )
@@ -67,10 +67,10 @@ public sealed record Score(
         var failed = state.CriticalActs.Count > 0 || criteria.Any(c => c.SafetyMissed) || percent < sheet.PassLine;
         // A critical act decides at once, even with criteria still unmarked.
         var decision =
-            state.CriticalActs.Count > 0 ? "fail"
-            : unmarked.Count > 0 ? "open"
-            : failed ? "fail"
-            : "pass";
+            state.CriticalActs.Count > 0 ? Decision.Fail
+            : unmarked.Count > 0 ? Decision.Open
+            : failed ? Decision.Fail
+            : Decision.Pass;
         return new(
             percent,
             domains,
@@ -80,7 +80,7 @@ public sealed record Score(
             state.CriticalActs,
             state.Faults,
             decision,
-            decision == "pass" && percent >= settings.MeritPercent,
+            decision == Decision.Pass && percent >= settings.MeritPercent,
             reasons
         );
     }

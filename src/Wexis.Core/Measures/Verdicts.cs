@@ -39,3 +39,12 @@ public enum DerivedStanding
     Draft,
     Complete,
 }
+
+/// <summary>What a score decides: something is still unmarked, not passed, passed.</summary>
+[ClosedList]
+public enum Decision
+{
+    Open,
+    Fail,
+    Pass,
+}

@@ -1,6 +1,7 @@
 using Wexis.Core.Anatomy;
 using Wexis.Core.Examinations;
 using Wexis.Core.Grading;
+using Wexis.Core.Measures;
 
 namespace Wexis.Core.Results;
 
@@ -61,12 +62,12 @@ public sealed record DemonstrationResult(
     private static string HeadlineOf(Score score, MarkSheet sheet) =>
         score.Decision switch
         {
-            "pass" when score.Merit => $"Passed with merit, {score.Percent:0.0} %",
-            "pass" => $"Passed, {score.Percent:0.0} %",
-            "fail" when score.CriticalActs.Count > 0 => $"Not passed: a critical act ({score.Percent:0.0} % otherwise)",
-            "fail" when score.Criteria.Any(c => c.SafetyMissed) && score.Percent >= sheet.PassLine =>
+            Decision.Pass when score.Merit => $"Passed with merit, {score.Percent:0.0} %",
+            Decision.Pass => $"Passed, {score.Percent:0.0} %",
+            Decision.Fail when score.CriticalActs.Count > 0 => $"Not passed: a critical act ({score.Percent:0.0} % otherwise)",
+            Decision.Fail when score.Criteria.Any(c => c.SafetyMissed) && score.Percent >= sheet.PassLine =>
                 $"Not passed on safety alone ({score.Percent:0.0} % otherwise)",
-            "fail" => $"Not passed, {score.Percent:0.0} %",
+            Decision.Fail => $"Not passed, {score.Percent:0.0} %",
             _ => $"Not decided: {score.Unmarked.Count} still unmarked",
         };
 
@@ -95,7 +96,7 @@ public sealed record DemonstrationResult(
         var shortSide = ShortSide(score, sheet);
         if (shortSide is not null)
             yield return shortSide;
-        if (score.Decision == "fail" && losses.Count > 0)
+        if (score.Decision == Decision.Fail && losses.Count > 0)
             yield return $"Next: practise {Lower(losses[0].Criterion.Text)}, then show it again.";
     }
 

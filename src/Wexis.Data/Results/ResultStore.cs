@@ -1,5 +1,6 @@
 using Dapper;
 using Npgsql;
+using Wexis.Core.Measures;
 using Wexis.Core.Results;
 
 namespace Wexis.Data.Results;
@@ -14,7 +15,7 @@ public sealed record StoredResult(
     int Attempt,
     DemonstrationResult Body,
     double Percent,
-    string Decision,
+    Decision Decision,
     DateTimeOffset DecidedAt,
     DateTimeOffset? ReleasedAt,
     string? ReleasedBy,
@@ -51,7 +52,7 @@ public sealed class ResultStore(NpgsqlDataSource source)
                 Attempt,
                 StoredBody.Read<DemonstrationResult>(Body),
                 Percent,
-                Decision,
+                ClosedList.Of<Decision>(Decision) ?? throw new InvalidDataException($"A result is decided as “{Decision}”."),
                 DecidedAt,
                 ReleasedAt,
                 ReleasedBy,
@@ -153,7 +154,7 @@ public sealed class ResultStore(NpgsqlDataSource source)
                 demonstration,
                 body = StoredBody.Write(result),
                 result.Score.Percent,
-                result.Score.Decision,
+                Decision = result.Score.Decision.Word(),
                 now = now.ToUniversalTime(),
                 by,
             },

@@ -298,7 +298,7 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
         if (!shown.Submit)
             return;
         var score = Score.Of(SheetState.Of(events), station.Sheet, desk.Settings);
-        if (score.Decision == "open")
+        if (score.Decision == Decision.Open)
             throw new InvalidDataException($"Demo demonstration of {shown.Trainee}: {string.Join(", ", score.Unmarked)} not marked.");
         var results = services.GetRequiredService<ResultStore>();
         var decided = shown.At.AddMinutes(6);

@@ -218,7 +218,7 @@ public static class DemonstrationEndpoints
         var score = Score.Of(state, sheet, settings);
         if (!state.Stopped)
             return Problems.Of("stop", "Stop the demonstration first.", "The sheet was not submitted. Every mark is kept.");
-        if (score.Decision == "open")
+        if (score.Decision == Decision.Open)
             return TypedResults.ValidationProblem(
                 score.Unmarked.ToDictionary(
                     c => c,

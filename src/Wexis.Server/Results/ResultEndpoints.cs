@@ -1,5 +1,6 @@
 using System.Security.Claims;
 using Microsoft.AspNetCore.Http.HttpResults;
+using Wexis.Core.Measures;
 using Wexis.Core.People;
 using Wexis.Core.Results;
 using Wexis.Data.Results;
@@ -14,7 +15,7 @@ public sealed record ResultLine(
     string Assessor,
     int Attempt,
     double Percent,
-    string Decision,
+    Decision Decision,
     string Headline,
     DateTimeOffset DecidedAt,
     DateTimeOffset? ReleasedAt

@@ -86,14 +86,14 @@ public class ScoreTests
         var score = Of(Sheet(Judged("a", 20), Judged("b", 80)), ("a", 1), ("b", 3));
         score.Percent.ShouldBe((20.0 * 1 + 80.0 * 3) / 3, 1e-9);
         Math.Round(score.Percent, 1).ShouldBe(86.7);
-        score.Decision.ShouldBe("pass");
+        score.Decision.ShouldBe(Decision.Pass);
     }
 
     [Fact]
     public void The_same_with_that_20_a_safety_criterion_is_a_fail()
     {
         var score = Of(Sheet(Judged("a", 20, safety: true), Judged("b", 80)), ("a", 1), ("b", 3));
-        score.Decision.ShouldBe("fail");
+        score.Decision.ShouldBe(Decision.Fail);
         score.Reasons[0].ShouldBe("Safety criterion missed: a (mark 1 of 3, needed 2). It fails the demonstration whatever the total.");
     }
 
@@ -102,7 +102,7 @@ public class ScoreTests
     {
         var sheet = Sheet(Judged("a", 100));
         var state = SheetState.Of([new(Guid.NewGuid(), "critical", "d", 0, 0, null, null, "globe", null, null, 1)]);
-        Score.Of(state, sheet, Reference.Settings).Decision.ShouldBe("fail");
+        Score.Of(state, sheet, Reference.Settings).Decision.ShouldBe(Decision.Fail);
     }
 
     [Fact]
@@ -113,7 +113,7 @@ public class ScoreTests
         var score = Of(sheet, ("a", 3), ("b", 1));
         score.Percent.ShouldBe(62.44 + 37.56 / 3, 1e-9);
         score.Percent.ShouldBeLessThan(75);
-        score.Decision.ShouldBe("fail");
+        score.Decision.ShouldBe(Decision.Fail);
     }
 
     [Fact]
@@ -121,7 +121,7 @@ public class ScoreTests
     {
         var score = Of(Sheet(Judged("a", 50), Judged("b", 50)), ("a", 3));
         score.Unmarked.ShouldBe(["b"]);
-        score.Decision.ShouldBe("open");
+        score.Decision.ShouldBe(Decision.Open);
     }
 
     [Fact]
@@ -172,7 +172,7 @@ public class ScoreTests
         var score = Glide(0, 5).Score;
         score.Criteria.Single(c => c.Criterion.Measure?.Column == "left").Mark.ShouldBe(0);
         score.Criteria.Single(c => c.Criterion.Topic == "balance").Mark.ShouldBe(0);
-        score.Decision.ShouldNotBe("open");
+        score.Decision.ShouldNotBe(Decision.Open);
     }
 
     [Fact]

@@ -1,6 +1,7 @@
 using System.Net;
 using Npgsql;
 using Wexis.Core.Grading;
+using Wexis.Core.Measures;
 using Wexis.Core.Results;
 using Wexis.Server.Grading;
 using Wexis.TestHouse;
@@ -138,7 +139,7 @@ public class MarkEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var d = await demo.Opened(lead);
         await GradeFully(lead, d);
         var first = await Visitor.Read<DemonstrationResult>(await lead.Post($"/api/demonstrations/{d.Id}/submit", null));
-        first.Score.Decision.ShouldBe("pass");
+        first.Score.Decision.ShouldBe(Decision.Pass);
         first.Score.Percent.ShouldBe(100, 1e-9);
         (await Give(lead, d, Event("critical", 99, target: "globe"))).StatusCode.ShouldBe(HttpStatusCode.Conflict);
         (await Visitor.Read<DemonstrationResult>(await lead.Post($"/api/demonstrations/{d.Id}/submit", null))).Score.Percent.ShouldBe(

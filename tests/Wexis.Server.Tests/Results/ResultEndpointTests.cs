@@ -29,7 +29,7 @@ public class ResultEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var line = (await lead.Get<ResultLine[]>("/api/results")).Single(r => r.Trainee == "Nadira Solmund");
         (await Visitor.Read<Released>(await lead.Post("/api/results/release", new Release([line.Id])))).Count.ShouldBe(1);
         (await Visitor.Read<Released>(await lead.Post("/api/results/release", new Release([line.Id])))).Count.ShouldBe(0, "released once");
-        (await nadira.Get<ResultLine[]>("/api/results")).ShouldHaveSingleItem().Decision.ShouldBe("pass");
+        (await nadira.Get<ResultLine[]>("/api/results")).ShouldHaveSingleItem().Decision.ShouldBe(Decision.Pass);
     }
 
     [Fact]

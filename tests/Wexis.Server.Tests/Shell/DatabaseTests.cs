@@ -1,5 +1,6 @@
 using System.Net;
 using Npgsql;
+using Wexis.Core.Measures;
 using Wexis.Data;
 using Wexis.TestHouse;
 
@@ -126,10 +127,10 @@ public class DatabaseTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         var results = await lead.Get<Wexis.Server.Results.ResultLine[]>("/api/results");
-        results.ShouldContain(r => r.Decision == "fail" && r.Headline.StartsWith("Not passed on safety alone"));
+        results.ShouldContain(r => r.Decision == Decision.Fail && r.Headline.StartsWith("Not passed on safety alone"));
         var joss = results.Single(r => r.Trainee == "Joss Haverick");
         var view = await lead.Get<Wexis.Server.Results.ResultView>($"/api/results/{joss.Id}");
         view.Result.Score.Reasons[0].ShouldStartWith("The short left side decided");
-        results.Count(r => r.Decision == "pass").ShouldBeGreaterThanOrEqualTo(2);
+        results.Count(r => r.Decision == Decision.Pass).ShouldBeGreaterThanOrEqualTo(2);
     }
 }

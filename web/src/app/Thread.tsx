@@ -47,7 +47,7 @@ export function Thread({ role, onKeys }: { role: string; onKeys: () => void }) {
     setDim(!dim);
   };
   return (
-    <header className="no-print sticky top-0 z-20 flex h-[3.6rem] items-stretch gap-x-4 border-b border-line bg-paper px-4 max-sm:h-auto max-sm:flex-wrap max-sm:justify-between max-sm:pt-2">
+    <header className="no-print sticky top-0 z-20 flex h-[3.6rem] items-stretch gap-x-4 border-b border-line bg-paper px-4 max-lg:h-auto max-lg:flex-wrap max-lg:justify-between max-lg:pt-2 max-sm:static">
       <Link to={homeOf(role)} className="flex items-center gap-2 font-serif text-xl font-semibold" aria-label="Wexis">
         <svg width={26} height={26} viewBox="0 0 32 32" aria-hidden="true">
           <path
@@ -69,19 +69,19 @@ export function Thread({ role, onKeys }: { role: string; onKeys: () => void }) {
       </Link>
       <nav
         aria-label="The order of the work"
-        className="flex min-w-0 flex-1 items-stretch overflow-x-auto max-sm:order-last max-sm:h-12 max-sm:basis-full"
+        className="flex min-w-0 flex-1 items-stretch overflow-x-auto max-lg:order-last max-lg:basis-full"
       >
-        <ol className="flex items-stretch">
+        <ol className="flex items-stretch max-sm:flex-wrap">
           {stopsFor(role).map((stop, i) => {
             const waits = thread.data?.find((t) => t.stop === stop.id)?.waits ?? "";
             return (
               <li key={stop.id} className="flex items-stretch">
-                {i > 0 && <span aria-hidden="true" className="mt-[1.35rem] h-px w-3 bg-line" />}
+                {i > 0 && <span aria-hidden="true" className="mt-[1.35rem] h-px w-3 bg-line max-sm:hidden" />}
                 <NavLink
                   to={stop.path}
                   className={({ isActive }) =>
                     cn(
-                      "flex flex-col justify-center border-b-3 px-2.5 pt-0.5 leading-tight",
+                      "flex flex-col justify-center border-b-3 px-2.5 pt-0.5 leading-tight max-lg:py-1",
                       isActive ? "border-now font-semibold text-now" : "border-transparent hover:text-now",
                     )
                   }

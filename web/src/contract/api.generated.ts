@@ -1317,6 +1317,11 @@ export interface components {
       id: string;
       text: string;
     };
+    /**
+     * @description What a score decides: something is still unmarked, not passed, passed.
+     * @enum {unknown}
+     */
+    Decision: "open" | "fail" | "pass";
     /** @description An account that the demo's sign-in page offers. */
     DemoAccount: {
       login: string;
@@ -2509,7 +2514,7 @@ export interface components {
       attempt: number;
       /** Format: date-time */
       decided_at: string;
-      decision: string;
+      decision: components["schemas"]["Decision"];
       headline: string;
       /** Format: uuid */
       id: string;
@@ -2626,7 +2631,7 @@ export interface components {
       criteria: components["schemas"]["ScoredCriterion"][];
       critical_acts: string[];
       /** @description pass, fail, or open while something is unmarked. */
-      decision: string;
+      decision: components["schemas"]["Decision"];
       domains: components["schemas"]["DomainScore"][];
       faults: components["schemas"]["Stamp"][];
       merit: boolean;

@@ -78,7 +78,7 @@ export function Stage({
     >
       <aside
         className={cn(
-          "z-10 border-line bg-plate lg:sticky lg:top-[3.6rem] lg:flex lg:h-[calc(100vh-3.6rem)] lg:flex-col lg:border-r",
+          "z-10 border-line bg-plate max-lg:relative lg:sticky lg:top-[3.6rem] lg:flex lg:h-[calc(100vh-3.6rem)] lg:flex-col lg:border-r",
           view.folded ? "max-lg:h-9 overflow-hidden" : "max-lg:border-b",
           printed
             ? "print:static print:mx-auto print:block print:h-auto print:w-[95mm] print:border-0"
