@@ -77,7 +77,7 @@ public class HouseEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         }
         await Heard(11);
         await house.Database.Execute(
-            "SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = current_database() AND query LIKE 'LISTEN%'"
+            "SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = current_database() AND usename = current_user AND query LIKE 'LISTEN%'"
         );
         await Heard(12);
     }
