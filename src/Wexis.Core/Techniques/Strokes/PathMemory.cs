@@ -1,5 +1,7 @@
 using System.Collections.Concurrent;
 using System.Runtime.CompilerServices;
+using System.Text.Json;
+using System.Text.Json.Serialization;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Documents;
@@ -16,6 +18,12 @@ internal sealed class PathMemory(HouseSettings settings)
     private const int Most = 2000;
 
     private static readonly ConditionalWeakTable<Atlas, PathMemory> Memories = [];
+
+    /// <summary>A number without end is a slip that validation names; here it is only part of a key.</summary>
+    private static readonly JsonSerializerOptions Words = new(ExchangeJson.Options)
+    {
+        NumberHandling = JsonNumberHandling.AllowNamedFloatingPointLiterals,
+    };
 
     private readonly ConditionalWeakTable<Hand, StrokePath> _byHand = [];
     private readonly ConcurrentDictionary<string, StrokePath> _byWords = new(StringComparer.Ordinal);
@@ -38,7 +46,7 @@ internal sealed class PathMemory(HouseSettings settings)
             return known;
         if (_byWords.Count >= Most)
             _byWords.Clear();
-        var path = _byWords.GetOrAdd(ExchangeJson.Write(hand), _ => draw());
+        var path = _byWords.GetOrAdd(JsonSerializer.Serialize(hand, Words), _ => draw());
         _byHand.AddOrUpdate(hand, path);
         return path;
     }
