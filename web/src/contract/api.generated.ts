@@ -1490,7 +1490,7 @@ export interface components {
       both: null | string;
       /**
        * Format: int32
-       * @description Days of practice in a week, 1 to 7; null when not told.
+       * @description Days of practice in a week, 1 to 7; null where the author left it open.
        */
       days_a_week?: null | number;
       demo_counts: null | boolean;
@@ -1513,7 +1513,7 @@ export interface components {
       standard: null | number;
       /**
        * Format: int32
-       * @description Sessions in which it comes, on a day of practice; null when not told.
+       * @description How often it is practised on one day; null where the author left it open.
        */
       times_a_day?: null | number;
       unit: null | string;

@@ -6,8 +6,8 @@ namespace Wexis.Core.Techniques.Documents;
 /// The dose: sets × repetitions × sides × directions × lanes + extras. <c>line</c> is the trade's own line, from which the rest was read;
 /// <c>unit</c> says what minimum, standard and full count: repetitions (default), seconds or breaths.
 /// </summary>
-/// <param name="TimesADay">Sessions in which it comes, on a day of practice; null when not told.</param>
-/// <param name="DaysAWeek">Days of practice in a week, 1 to 7; null when not told.</param>
+/// <param name="TimesADay">How often it is practised on one day; null where the author left it open.</param>
+/// <param name="DaysAWeek">Days of practice in a week, 1 to 7; null where the author left it open.</param>
 public sealed record Dose(
     string? Line,
     int? Sets,
