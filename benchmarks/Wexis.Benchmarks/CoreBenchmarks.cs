@@ -120,7 +120,7 @@ public class CoreBenchmarks
                     $"{x.t.Document.Name} {x.i}",
                     x.t.Document.Region,
                     x.t.Document.School,
-                    "complete",
+                    EditionStanding.Complete,
                     x.t.Brief with
                     {
                         Marks = [.. x.t.Brief.Marks, $"own {x.i}", $"own {x.i % 7}"],
@@ -133,12 +133,12 @@ public class CoreBenchmarks
                 .Range(0, 300)
                 .Select(i => new MarkEvent(
                     new Guid(i, 0, 0, new byte[8]),
-                    "rep",
+                    MarkKind.Rep,
                     "d",
                     i,
                     i * 900L,
                     0,
-                    i % 2 == 0 ? "left" : "right",
+                    i % 2 == 0 ? Side.Left : Side.Right,
                     null,
                     null,
                     null,

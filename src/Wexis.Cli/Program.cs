@@ -1,4 +1,5 @@
 using System.CommandLine;
+using Wexis.Cli.Routines;
 using Wexis.Cli.Techniques;
 
 // The headless checks: every computation on open files, printed as JSON, nothing stored.
@@ -8,6 +9,12 @@ var techniques = new Command("techniques", "Techniques from open files.")
     NotesCommand.Make(),
     SchemaCommand.Make(),
 };
-return new RootCommand("Wexis without its interface.") { techniques }
+var routines = new Command("routines", "Routines from open files.")
+{
+    RoutineCheckCommand.Make(),
+    FitCommand.Make(),
+    RoutineSchemaCommand.Make(),
+};
+return new RootCommand("Wexis without its interface.") { techniques, routines }
     .Parse(args)
     .Invoke();

@@ -13,9 +13,11 @@ internal static class Report
 /// <summary>The shipped reference data beside this program.</summary>
 internal static class ReferenceData
 {
+    public static string Folder { get; } = Path.Combine(AppContext.BaseDirectory, "data");
+
     public static (Atlas Atlas, ActionModel Model) Read()
     {
-        var folder = Path.Combine(AppContext.BaseDirectory, "data", "anatomy");
+        var folder = Path.Combine(Folder, "anatomy");
         var atlas = Atlas.Read(File.ReadAllText(Path.Combine(folder, "anatomy.json")));
         return (atlas, ActionModel.Read(File.ReadAllText(Path.Combine(folder, "action-rules.json")), atlas));
     }

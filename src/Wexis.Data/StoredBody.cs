@@ -5,6 +5,7 @@ using Wexis.Core.Measures;
 using Wexis.Core.People;
 using Wexis.Core.Programmes;
 using Wexis.Core.Results;
+using Wexis.Core.Routines;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Library;
 using Wexis.Data.Techniques;
@@ -41,6 +42,7 @@ public static class StoredBody
         [typeof(TechniqueDocument)] = new("wexis.technique", Named),
         [typeof(KeptDerivation)] = new("wexis.kept-derivation", Named),
         [typeof(TechniqueWork)] = new("wexis.technique-work", Named),
+        [typeof(RoutineDocument)] = new("wexis.routine", Named),
         [typeof(ProgrammeDocument)] = new("wexis.programme", Named),
         [typeof(MarkSheet)] = new("wexis.mark-sheet", Named),
         [typeof(DemonstrationResult)] = new("wexis.result", Named),

@@ -5,7 +5,7 @@ namespace Wexis.Browser.Tests;
 /// <summary>axe on every screen, by day and in dim light; the stops and the key sheet by keyboard; a phone.</summary>
 public class AccessibilityTests(DemoHouse demo) : IClassFixture<DemoHouse>
 {
-    private static readonly (string Name, Action<Browser> Open)[] Screens = [("anatomy", b =>
+    internal static readonly (string Name, Action<Browser> Open)[] Screens = [("anatomy", b =>
         {
             b.Go("/anatomy");
             b.SeeText("Choose a structure");
@@ -30,19 +30,19 @@ public class AccessibilityTests(DemoHouse demo) : IClassFixture<DemoHouse>
         }), ("a page of the atlas", b =>
         {
             b.Go("/anatomy/pages/hazards");
-            b.SeeText("No author and no school");
+            b.SeeText("No author and no teaching style");
         }), ("exclusions", b =>
         {
             b.Go("/anatomy/pages/exclusions");
-            b.SeeText("Who is left out");
+            b.SeeText("Health conditions that need care");
         }), ("the library as a whole", b =>
         {
             b.Go("/techniques/whole");
-            b.SeeText("There nearly twice");
+            b.SeeText("Near-duplicates");
         }), ("schools", b =>
         {
             b.Go("/techniques/schools");
-            b.SeeText("The same region, school by school");
+            b.SeeText("The same region, style by style");
         }), ("old notes", b =>
         {
             b.Go("/techniques/notes");
@@ -58,10 +58,20 @@ public class AccessibilityTests(DemoHouse demo) : IClassFixture<DemoHouse>
             b.Go("/screening");
             b.Click(Browser.Named("a", "Odile Farrant"));
             b.SeeText("Left out");
+        }), ("routines", b =>
+        {
+            b.Go("/routines");
+            b.SeeText("Two side by side");
+        }), ("a routine", b =>
+        {
+            b.Go("/routines");
+            b.Click(Browser.Named("a", "Evening way down"));
+            b.SeeText("The script");
         }), ("the programme", b =>
         {
             b.Go("/programme");
-            b.SeeText("The weave");
+            b.Click(Browser.Named("a", "Wrenmoor certificate"));
+            b.SeeText("Coverage by module");
             b.Click(By.CssSelector("[data-module='glide'] button[aria-expanded]"));
         }), ("the examination", b =>
         {
@@ -72,7 +82,13 @@ public class AccessibilityTests(DemoHouse demo) : IClassFixture<DemoHouse>
             b.Go("/examination");
             b.Click(Browser.Named("a", "Ear-to-collarbone glide"));
             b.SeeText("Critical acts");
-        }), ("grading", b =>
+        }), ("a mark sheet on paper", b =>
+        {
+            b.Go("/examination");
+            b.Click(Browser.Named("a", "Ear-to-collarbone glide"));
+            b.Click(Browser.Named("a", "On paper"));
+            b.See(By.CssSelector("[data-sheet-paper]"));
+        }), ("a technique card", b => HandOut(b, "card")), ("a wall plate", b => HandOut(b, "wall")), ("a pocket card", b => HandOut(b, "pocket")), ("grading", b =>
         {
             b.Go("/grading");
             b.SeeText("To finish");
@@ -94,15 +110,27 @@ public class AccessibilityTests(DemoHouse demo) : IClassFixture<DemoHouse>
         {
             b.Go("/people");
             b.SeeText("Add somebody");
-        }), ("settings of the house", b =>
+        }), ("Studio settings", b =>
         {
             b.Go("/house");
             b.SeeText("Pass line of a new mark sheet");
+        }), ("one's account", b =>
+        {
+            b.Go("/account");
+            b.SeeText("Change your password");
         }), ("the archive", b =>
         {
             b.Go("/archive");
             b.SeeText("for 30 days");
         })];
+
+    private static void HandOut(Browser b, string kind)
+    {
+        b.Go("/techniques");
+        b.Click(Browser.Named("a", "Stone along the cheekbone"));
+        b.Click(By.XPath($"//a[contains(@href, '/print/{kind}')]"));
+        b.See(By.CssSelector($"[data-hand-out='{kind}']"));
+    }
 
     [Fact]
     public void No_screen_has_a_serious_finding_of_axe_by_day_or_in_dim_light()
@@ -116,9 +144,9 @@ public class AccessibilityTests(DemoHouse demo) : IClassFixture<DemoHouse>
         {
             open(b);
             findings.AddRange(b.Axe().Select(f => $"{name}: {f}"));
-            b.Click("Dim light");
+            b.Click("Dim theme");
             findings.AddRange(b.Axe().Select(f => $"{name}, dim: {f}"));
-            b.Click("Day light");
+            b.Click("Light theme");
         }
         string.Join("\n", findings).ShouldBeEmpty();
         b.Errors().ShouldBeEmpty();
@@ -129,7 +157,7 @@ public class AccessibilityTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var b = new Browser(demo.House.Address);
         b.SignInAs("Maren Lindqvay");
-        string[] stops = ["/anatomy", "/techniques", "/programme", "/examination", "/grading", "/results"];
+        string[] stops = ["/anatomy", "/techniques", "/routines", "/programme", "/examination", "/grading", "/results"];
         for (var i = 0; i < stops.Length; i++)
         {
             b.Chord(Keys.Alt, $"{i + 1}");
@@ -161,7 +189,43 @@ public class AccessibilityTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Press("p");
         b.See(By.CssSelector("svg[role='listbox']"));
         b.Reload();
+        b.SeeText("Drawn as you face the subject: their left is on your right.");
+        b.Click("turn (M)");
         b.SeeText("Drawn as in the subject’s mirror: their left is on the left.");
+        b.Reload();
+        b.SeeText("Drawn as in the subject’s mirror: their left is on the left.");
+        HandOut(b, "card");
+        var words = b.See(By.CssSelector("[data-viewer]")).GetDomAttribute("data-viewer");
+        b.Press("m");
+        Thread.Sleep(200);
+        b.See(By.CssSelector("[data-viewer]")).GetDomAttribute("data-viewer").ShouldBe(words, "no key changes what is printed");
+    }
+
+    /// <summary>WCAG 2.2: 2.4.3 focus order, 2.4.7 focus visible, 2.1.2 no keyboard trap, 4.1.2 names.</summary>
+    [Fact]
+    public void The_tab_key_goes_through_every_main_screen_in_order_each_stop_named_and_seen()
+    {
+        using var b = new Browser(demo.House.Address);
+        b.SignInAs("Maren Lindqvay");
+        var found = new List<string>();
+        foreach (var (name, open) in Screens)
+        {
+            open(b);
+            found.AddRange(b.Tabbed(80).Select(f => $"{name}: {f}"));
+        }
+        string.Join("\n", found).ShouldBeEmpty();
+    }
+
+    /// <summary>Common practice for targets that are hit without looking: 44 px (WCAG 2.2, 2.5.5).</summary>
+    [Fact]
+    public void What_is_pressed_while_grading_is_large_enough_for_a_thumb()
+    {
+        using var b = new Browser(demo.House.Address);
+        b.SignInAs("Maren Lindqvay");
+        b.Go("/grading");
+        b.Click(Browser.Named("a", "Emrys Tallowin"));
+        b.See(By.CssSelector("[data-column]"));
+        b.SmallerThan("main button, main select", 44).ShouldBeEmpty();
     }
 
     [Fact]
@@ -173,7 +237,7 @@ public class AccessibilityTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Click(Browser.Named("a", "Gaze cross"));
         b.SeeText("Eyes to your left, to your right.");
         b.SeeText("Worded for the one who does it: left and right are your own.");
-        b.SeeText("Drawn as the subject feels it: the own left is on the left.");
+        b.SeeText("Drawn as the subject feels it: their own left is on the left.");
         b.Errors().ShouldBeEmpty();
     }
 
@@ -183,7 +247,7 @@ public class AccessibilityTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var b = new Browser(demo.House.Address, width: 390, height: 780);
         b.SignInAs("Ilse Marrowby");
         b.Click(Browser.Named("a", "Ear-to-collarbone glide"));
-        b.SeeText("To take along");
+        b.SeeText("Feedback");
         b.Axe().ShouldBeEmpty();
         b.SideScroll().ShouldBe(0);
     }

@@ -98,6 +98,16 @@ public sealed class Browser : IDisposable
     }
 
     /// <summary>Signs out, and waits at the door.</summary>
+    /// <summary>Signs in by typing, as somebody does who is no demo account.</summary>
+    public void SignInBy(string login, string password)
+    {
+        Go("/");
+        Type(Labelled("User name"), login);
+        Type(Labelled("Password"), password);
+        Click(By.XPath("//form//button[normalize-space()='Sign in']"));
+        See(By.XPath("//nav[@aria-label='The order of the work']"));
+    }
+
     public void SignOut()
     {
         Click("Sign out");
@@ -128,6 +138,8 @@ public sealed class Browser : IDisposable
     }
 
     public bool Has(By what) => _driver.FindElements(what).Any(e => e.Displayed);
+
+    public bool HasFocus(By what) => _driver.FindElements(what).Any(e => e.Equals(_driver.SwitchTo().ActiveElement()));
 
     public int Count(By what) => _driver.FindElements(what).Count;
 
@@ -336,7 +348,10 @@ public sealed class Browser : IDisposable
         );
     }
 
-    /// <summary>Findings of axe that are serious or critical, a line each (WCAG 2.2 A and AA).</summary>
+    /// <summary>
+    /// Findings of axe that are serious or critical, a line each (WCAG 2.2 A and AA). From the top of the page: what has just slid half
+    /// under the head of the page is no small target.
+    /// </summary>
     public IReadOnlyList<string> Axe()
     {
         var script = File.ReadAllText(System.IO.Path.Combine(House.Root, "web", "node_modules", "axe-core", "axe.min.js"));
@@ -344,7 +359,7 @@ public sealed class Browser : IDisposable
         js.ExecuteScript(script);
         var json = (string)
             js.ExecuteAsyncScript(
-                "const done = arguments[arguments.length - 1]; axe.run(document, {runOnly: ['wcag2a','wcag2aa','wcag21a','wcag21aa','wcag22aa']}).then(r => done(JSON.stringify(r.violations)), e => done(JSON.stringify([{impact:'critical',id:String(e),nodes:[]}])))"
+                "const done = arguments[arguments.length - 1]; window.scrollTo(0, 0); axe.run(document, {runOnly: ['wcag2a','wcag2aa','wcag21a','wcag21aa','wcag22aa']}).then(r => done(JSON.stringify(r.violations)), e => done(JSON.stringify([{impact:'critical',id:String(e),nodes:[]}])))"
             )!;
         using var document = JsonDocument.Parse(json);
         return
@@ -377,6 +392,87 @@ public sealed class Browser : IDisposable
             ((IJavaScriptExecutor)_driver).ExecuteScript($"return {script}"),
             System.Globalization.CultureInfo.InvariantCulture
         );
+
+    /// <summary>
+    /// What does not fit at the window's size: a page or a part that scrolls sideways, text beyond the edge, text cut by its box. Drawings,
+    /// what is hidden, and a table that needs both directions to be understood (it scrolls in its own named box) are left aside.
+    /// </summary>
+    public IReadOnlyList<string> CutOff() =>
+        [.. ((IEnumerable<object>?)((IJavaScriptExecutor)_driver).ExecuteScript(CutOffScript) ?? []).Select(o => $"{o}")];
+
+    private const string CutOffScript = """
+        const out = [];
+        const root = document.documentElement;
+        const name = (e) => `${e.tagName.toLowerCase()}${e.id ? '#' + e.id : ''} “${(e.getAttribute('aria-label') ?? e.innerText ?? '').trim().slice(0, 40).replaceAll('\n', ' ')}”`;
+        if (root.scrollWidth > root.clientWidth + 1) out.push(`the page is ${root.scrollWidth - root.clientWidth} px too wide`);
+        for (const e of document.querySelectorAll('body *')) {
+          if (e.closest('svg, [aria-hidden="true"], .sr-only, [data-two-ways]') || !e.checkVisibility({ visibilityProperty: true, opacityProperty: true })) continue;
+          const style = getComputedStyle(e);
+          if (/auto|scroll/.test(style.overflowX) && e.scrollWidth > e.clientWidth + 1) out.push(`scrolls sideways: ${name(e)}`);
+          const texts = [...e.childNodes].some((n) => n.nodeType === 3 && n.textContent.trim() !== '');
+          if (!texts) continue;
+          const box = e.getBoundingClientRect();
+          if (box.width === 0 || box.width <= 1) continue;
+          if (box.right > root.clientWidth + 1 || box.left < -1) out.push(`beyond the edge: ${name(e)}`);
+          if (/hidden|clip/.test(style.overflowX) && style.textOverflow !== 'ellipsis' && e.scrollWidth > e.clientWidth + 1)
+            out.push(`cut by its box: ${name(e)}`);
+        }
+        return [...new Set(out)].slice(0, 8);
+        """;
+
+    /// <summary>Controls in view that are smaller than a target should be, a line each.</summary>
+    public IReadOnlyList<string> SmallerThan(string which, int pixels) =>
+        Lines(
+            """
+            return [...document.querySelectorAll(arguments[0])].filter((e) => e.checkVisibility()).flatMap((e) => {
+              const { width, height } = e.getBoundingClientRect();
+              return width < arguments[1] || height < arguments[1] ? [`${(e.getAttribute('aria-label') ?? e.innerText).slice(0, 40)}: ${width} × ${height}`] : [];
+            });
+            """,
+            which,
+            pixels
+        );
+
+    private IReadOnlyList<string> Lines(string script, params object[] with) =>
+        [.. ((IEnumerable<object>?)((IJavaScriptExecutor)_driver).ExecuteScript(script, with) ?? []).Select(o => $"{o}")];
+
+    /// <summary>
+    /// Goes through the page by the tab key. Says each stop without a name, each whose focus is not to be seen, each that is met twice before
+    /// the page is through, and each that stands before the one it follows.
+    /// </summary>
+    public IReadOnlyList<string> Tabbed(int most)
+    {
+        Lines("document.activeElement?.blur(); window.scrollTo(0, 0); window.tabbed = []; return [];");
+        var found = new List<string>();
+        for (var i = 0; i < most; i++)
+        {
+            Press(Keys.Tab);
+            var said = Lines(TabScript);
+            if (said.Contains("through"))
+                break;
+            found.AddRange(said);
+        }
+        return found;
+    }
+
+    private const string TabScript = """
+        const e = document.activeElement;
+        if (!e || e === document.body) return ['through'];
+        const seen = window.tabbed;
+        if (seen[0] === e) return ['through'];
+        const label = e.labels?.[0]?.innerText ?? document.getElementById(e.getAttribute('aria-labelledby') ?? '')?.innerText;
+        const name = (e.getAttribute('aria-label') ?? label ?? e.innerText ?? e.getAttribute('title') ?? e.getAttribute('placeholder') ?? '').trim();
+        const out = [];
+        const what = `${e.tagName.toLowerCase()} “${name.slice(0, 40)}”`;
+        if (name === '') out.push(`no name: ${e.outerHTML.slice(0, 120)}`);
+        if (seen.includes(e)) out.push(`met twice: ${what}`);
+        const before = seen.at(-1);
+        if (before && !(before.compareDocumentPosition(e) & (Node.DOCUMENT_POSITION_FOLLOWING | Node.DOCUMENT_POSITION_CONTAINED_BY))) out.push(`out of order: ${what}`);
+        const style = getComputedStyle(e);
+        if (style.outlineStyle === 'none' && style.boxShadow === 'none' && !/border/.test(e.className)) out.push(`focus not seen: ${what}`);
+        seen.push(e);
+        return out;
+        """;
 
     /// <summary>Pixels by which the page is wider than its window.</summary>
     public double SideScroll() => Number("document.documentElement.scrollWidth - document.documentElement.clientWidth");

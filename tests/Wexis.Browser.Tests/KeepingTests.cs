@@ -52,7 +52,7 @@ public class KeepingTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Click("Archive or delete Ear-to-collarbone glide");
         b.SeeText("It cannot be deleted while this depends on it.");
         b.Count(By.XPath("//*[@role='dialog']//button[normalize-space(.)='Delete']")).ShouldBe(0);
-        b.Click("Keep it");
+        b.Click("Cancel");
     }
 
     [Fact]
@@ -63,17 +63,17 @@ public class KeepingTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Go("/house");
         var field = By.CssSelector("[data-setting='tempo-tolerance'] input");
         b.Type(field, "200");
-        b.Click("Set it");
+        b.Click("Save it");
         b.SeeText("outside 5 to 60 %");
         b.Type(field, "25");
-        b.Type(Browser.Labelled("Why (may stay empty)"), "we teach slowly");
-        b.Click("Set it");
-        b.SeeText("Set by Maren Lindqvay");
+        b.Type(Browser.Labelled("Reason (optional)"), "we teach slowly");
+        b.Click("Save it");
+        b.SeeText("Changed by Maren Lindqvay");
         b.Reload();
         b.Until(() => b.See(field).GetAttribute("value") == "25", "it stays");
         b.SeeText("we teach slowly");
         b.Axe().ShouldBeEmpty();
-        b.Click("As it comes");
+        b.Click("Back to the default");
         b.Until(() => b.See(field).GetAttribute("value") == "20", "the default counts again");
         b.Errors().ShouldBeEmpty();
     }

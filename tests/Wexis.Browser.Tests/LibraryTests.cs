@@ -19,16 +19,16 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Go("/techniques");
         b.SeeText("of 65");
         b.Click(By.CssSelector("[data-narrow] summary"));
-        b.Choose(Browser.Labelled("School"), "Contraction-led");
-        b.Choose(Browser.Labelled("How it works"), "holds against");
-        b.Choose(Browser.Labelled("Stays free"), "the right hand");
+        b.Choose(Browser.Labelled("Teaching style"), "Contraction-led");
+        b.Choose(Browser.Labelled("How it works"), "holds (isometric)");
+        b.Choose(Browser.Labelled("Leaves free"), "the right hand");
         b.SeeText("Quiet lip seal");
         b.Until(() => !b.Text.Contains("Kiss against two fingers", StringComparison.Ordinal), "what needs a hand is left out");
         b.Go("/techniques?school=contraction-led&mode=isometric&free=right-hand-busy");
         b.SeeText("Quiet lip seal");
         b.Until(() => !b.Text.Contains("Kiss against two fingers", StringComparison.Ordinal), "the same from the address");
         b.TouchMuscle("buccinator");
-        b.SeeText("Techniques that work the buccinator.");
+        b.SeeText("Techniques that work the deep cheek muscle (buccinator).");
         b.Click("show all");
         b.SeeText("65 of 65");
     }
@@ -39,9 +39,9 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var b = Lead();
         b.Go("/techniques/whole");
         b.Click(By.CssSelector("[data-conflict='ciliary'] button"));
-        b.Click(Browser.Named("button", "Keep it"));
+        b.Click(Browser.Named("button", "Save the reason"));
         b.SeeText("reason: nothing is given.");
-        b.Type(Browser.Labelled("Why both are meant"), "near work needs both");
+        b.Type(Browser.Labelled("Reason for both"), "near work needs both");
         b.Press(Keys.Enter);
         b.SeeText("near work needs both");
         b.Click("side by side");
@@ -56,7 +56,7 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var b = Lead();
         b.Go("/techniques");
         b.Click(Browser.Named("a", "Quiet lip seal"));
-        b.Click("I have looked it through");
+        b.Click("I have reviewed it");
         b.Click("Approve this edition");
         b.SeeText("never changes");
         b.Type(Browser.Labelled("Aim: what you want by it"), "an even seal");
@@ -71,7 +71,7 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
             () => b.See(By.CssSelector("[data-history] [data-differences]")).Text.Contains("an even seal", StringComparison.Ordinal),
             "the aim differs"
         );
-        b.Click("I have looked it through");
+        b.Click("I have reviewed it");
         b.Click("Approve this edition");
         b.SeeText("Edition 2 approved.");
         b.Type(Browser.Labelled("Aim: what you want by it"), "an even, soft seal");
@@ -109,12 +109,12 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         double Left() => b.Number("document.querySelector(\"[data-orbit='left'] text\").getBoundingClientRect().x");
         double Right() => b.Number("document.querySelector(\"[data-orbit='right'] text\").getBoundingClientRect().x");
         Left().ShouldBeGreaterThan(Right(), "facing: the subject's left is on the right");
-        b.Press("m");
+        b.Click("turn the words");
         b.SeeText("Eyes to your left (on the left of the mirror), to your right (on the right of the mirror).");
         Left().ShouldBeLessThan(Right(), "in the mirror the left is on the left");
-        b.Press("m");
+        b.Click("turn the words");
         b.SeeText("Eyes to your left, to your right.");
-        b.Press("m");
+        b.Click("turn the words");
         b.SeeText("Eyes to their left (on your right)");
         b.Errors().ShouldBeEmpty();
     }
@@ -153,7 +153,7 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Axe().ShouldBeEmpty();
         b.PrintedPages().ShouldBe(1, "plate and page on one sheet");
         b.Go("/anatomy/no-such-thing");
-        b.SeeText("The atlas has no such structure.");
+        b.SeeText("There is no such structure in the atlas.");
         b.Errors().ShouldBeEmpty();
     }
 
@@ -172,13 +172,13 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
             "the dose differs"
         );
         b.Click("Open a cohort");
-        b.Click("Open it and take the editions");
+        b.Click("Open it and fix the editions");
         b.SeeText("name: nothing is given.");
         b.Type(Browser.Labelled("Name of the cohort"), "Winter evenings");
         b.Click(By.XPath("//label[contains(., 'Joss Haverick')]"));
         b.Press(Keys.Tab);
-        b.Click("Open it and take the editions");
-        b.SeeText("Winter evenings is open: 8 editions taken.");
+        b.Click("Open it and fix the editions");
+        b.SeeText("Winter evenings is open: 8 editions fixed.");
         b.Until(
             () =>
                 b.See(By.CssSelector("[data-cohort='Winter evenings'] [data-taught='wm-tongue-hinge']")).GetDomAttribute("data-state")
@@ -224,7 +224,7 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
             b.Press(Keys.Backspace);
         b.Click("Begin a technique from 1 step");
         b.See(Browser.Labelled("Name of the technique")).GetAttribute("value").ShouldBe("Nostril press");
-        b.SeeText("press at widest point of the ala");
+        b.SeeText("press at widest point of the nostril");
         b.Errors().ShouldBeEmpty();
     }
 
@@ -233,16 +233,16 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         var b = Lead();
         b.Go("/anatomy/risorius");
-        b.SeeText("By nobody yet.");
+        b.SeeText("Not checked yet.");
         b.Click("record a check");
-        b.Click("Keep the check");
+        b.Click("Save the check");
         b.SeeText("checked_by: nothing is given.");
         b.Type(Browser.Labelled("Who looked at it"), "Dr. Ada Quillfeather");
         b.Type(Browser.Labelled("Qualified as"), "anatomist");
         b.Type(Browser.Labelled("On"), "11032026");
         b.Choose(Browser.Labelled("It is"), "right, with remarks");
         b.Type(Browser.Labelled("Remark"), "often missing: say so first");
-        b.Click("Keep the check");
+        b.Click("Save the check");
         b.SeeText("often missing: say so first");
     }
 
@@ -256,7 +256,7 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.See(By.CssSelector("[data-structure='temporalis']"));
         b.Until(() => b.Count(By.CssSelector("[data-structure='auricularis-superior']")) > 0, "the ear muscle lies over it");
         for (var i = 0; i < 3 && b.Count(By.CssSelector("[data-structure='auricularis-superior']")) > 0; i++)
-            b.Click("peel a layer");
+            b.Click("hide top layer");
         b.Count(By.CssSelector("[data-structure='auricularis-superior']")).ShouldBe(0);
         b.Click(By.XPath("//button[normalize-space()='nearer']"));
         b.Until(

@@ -11,21 +11,21 @@ public class ScreeningTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var b = Screen("Rosalind Tewkesby");
         b.SeeText("questions have no answer yet");
         b.Click(By.CssSelector("[data-question='ci-skin-infection'] input"));
-        b.Click("Keep it and see");
+        b.Click("Save and see");
         b.SeeText("the person's yes; without it nothing is kept");
         b.See(By.CssSelector("[data-question='ci-skin-infection'] input")).Selected.ShouldBeTrue("nothing that was answered is lost");
         // What lies half under the thread would be called too small.
         b.ScrollTo(By.TagName("h1"));
         b.Axe().ShouldBeEmpty();
         b.Click(By.XPath("//label[contains(., 'was told this')]"));
-        b.Click("Keep it and see");
+        b.Click("Save and see");
         b.See(By.CssSelector("[data-answer='avoided']"));
         b.See(By.CssSelector("[data-answer='not-asked']"));
-        b.SeeText("These are usual cautions, from memory.");
+        b.SeeText("These are general cautions, not yet reviewed by a clinician.");
         b.Axe().ShouldBeEmpty();
         b.Click("erase");
         b.Click("Erase them");
-        b.SeeText("Nothing of it is kept.");
+        b.SeeText("Nothing remains.");
         b.Until(() => !b.Has(By.XPath("//a[contains(., 'Rosalind Tewkesby')]")), "gone from the list");
         b.Errors().ShouldBeEmpty();
     }
@@ -50,7 +50,7 @@ public class ScreeningTests(DemoHouse demo) : IClassFixture<DemoHouse>
         );
         b.Click(By.XPath("//fieldset[@data-place='ci-filler']//label[contains(., 'outh')]"));
         b.Axe().ShouldBeEmpty();
-        b.Click("Keep it and see");
+        b.Click("Save and see");
         b.SeeText("whoever injected agrees");
         b.See(By.CssSelector("[data-answer='allowed']"));
         b.Errors().ShouldBeEmpty();
@@ -77,7 +77,7 @@ public class ScreeningTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.SideScroll().ShouldBe(0);
         b.Axe().ShouldBeEmpty();
         b.Size(1280, 800);
-        TabTo(b, "document.activeElement.tagName === 'BUTTON' && document.activeElement.innerText.includes('Keep it and see')");
+        TabTo(b, "document.activeElement.tagName === 'BUTTON' && document.activeElement.innerText.includes('Save and see')");
         b.Press(Keys.Enter);
         b.See(By.CssSelector("[data-answer]"));
         b.Number("Object.keys(sessionStorage).filter((k) => k.startsWith('wexis.tab.')).length").ShouldBe(0);

@@ -26,7 +26,6 @@ public class StoryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Click("Write a technique");
         b.Type(Browser.Labelled("Name of the technique"), "Cheek sweep to the ear");
         b.Click("Write the first step");
-        b.Click("What happens");
         b.Type(By.CssSelector("[cmdk-input]"), "glide along");
         b.Press(Keys.Enter);
         b.Click("from");
@@ -45,7 +44,7 @@ public class StoryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Stop("Programme");
         b.SeeText("Light glide and exits");
         b.Click(By.CssSelector("[data-module='glide'] button[aria-expanded]"));
-        b.Choose(Browser.Labelled("Teach another one here"), "Cheek sweep to the ear");
+        b.Choose(Browser.Labelled("Add a technique here"), "Cheek sweep to the ear");
         b.Click("Save the programme");
         b.SeeText("Programme saved.");
 
@@ -93,13 +92,13 @@ public class StoryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var result = b.Path;
         b.SignOut();
         b.SignInAs("Nadira Solmund");
-        b.SeeText("Your results");
+        b.SeeText("your result");
         b.Go(result);
-        b.SeeText("To take along");
+        b.SeeText("Feedback");
         b.SignOut();
         b.SignInAs("Emrys Tallowin");
         b.Go(result);
-        b.SeeText("not there, or not released to you");
+        b.SeeText("does not exist, or is not released to you");
         b.SignOut();
         b.Errors().ShouldBeEmpty();
     }
@@ -124,14 +123,14 @@ public class StoryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var house = new EmptyHouse();
         using var b = new Browser(house.Address);
         b.Go("/");
-        b.SeeText("This house has no lead trainer yet");
+        b.SeeText("This studio has no lead trainer yet");
         b.Type(Browser.Labelled("Your name"), "Anna Example");
-        b.Type(Browser.Labelled("Name to sign in with"), "anna");
+        b.Type(Browser.Labelled("User name"), "anna");
         b.Type(Browser.Labelled("Password"), "short");
-        b.Click("Lead this house");
+        b.Click("Create the lead trainer");
         b.SeeText("5 characters is outside 10 to 200 characters");
         b.Type(Browser.Labelled("Password"), "long-enough-1");
-        b.Click("Lead this house");
+        b.Click("Create the lead trainer");
         b.SeeText("No technique yet");
         b.Stop("Programme");
         b.SeeText("No programme yet");
@@ -141,9 +140,9 @@ public class StoryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.SeeText("No trainee yet");
         b.Click(By.XPath("//header//a[normalize-space()='People']"));
         b.Type(By.XPath("//*[@id=//label[normalize-space()='Name']/@for]"), "Tess Trainee");
-        b.Type(Browser.Labelled("Name to sign in with"), "tess");
+        b.Type(Browser.Labelled("User name"), "tess");
         b.Type(Browser.Labelled("First password"), "ten-letters-x");
-        b.Click("Add to the house");
+        b.Click("Add this person");
         b.SeeText("Tess Trainee can sign in now.");
         b.Errors().ShouldBeEmpty();
     }

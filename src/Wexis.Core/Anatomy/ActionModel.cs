@@ -36,7 +36,7 @@ public sealed record ActionRule(
     string[][]? ExceptPairs = null
 );
 
-public sealed record Effect(string Id, string Statement, string Grade, string PlainWords, Mode[] Modes, string Verdict);
+public sealed record Effect(string Id, string Statement, string Grade, string PlainWords, Mode[] Modes, ClaimFinding Verdict);
 
 /// <summary>
 /// The action model as stored in <c>data/anatomy/action-rules.json </c>: movement table, manual verbs, rules. From memory; see
@@ -50,7 +50,7 @@ public sealed record ActionModelDocument(
     Dictionary<string, ManualVerb> ManualVerbs,
     ActionRule[] Rules,
     Effect[] Effects,
-    Dictionary<string, string> Verdicts,
+    Dictionary<ClaimFinding, string> Verdicts,
     Dictionary<string, string> EvidenceGrades,
     Dictionary<string, string> HandlingToResponse
 );

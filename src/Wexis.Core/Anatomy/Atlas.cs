@@ -63,6 +63,19 @@ public sealed class Atlas
         : Tissues.TryGetValue(structure, out var t) ? AtlasWords.Plain(t.NameEn)
         : structure;
 
+    /// <summary>What a client would call a structure.</summary>
+    public string CommonName(string structure) =>
+        Muscles.TryGetValue(structure, out var m) ? m.Common
+        : Tissues.TryGetValue(structure, out var t) ? t.Common
+        : structure;
+
+    /// <summary>The common name with the anatomical one behind it: "forehead muscle (frontalis)".</summary>
+    public string BothNames(string structure)
+    {
+        var (common, plain) = (CommonName(structure), PlainName(structure));
+        return string.Equals(common, plain, StringComparison.OrdinalIgnoreCase) ? common : $"{common} ({plain})";
+    }
+
     /// <summary>Every reference inside the atlas that leads nowhere.</summary>
     private IEnumerable<string> Faults()
     {

@@ -12,6 +12,7 @@ public sealed record Landmark(
     double? LateralZ,
     bool Bony,
     string Name,
+    string? Anatomical,
     bool Midline,
     SourceRef[] Source,
     string Surface,
@@ -22,6 +23,7 @@ public sealed record Landmark(
 public sealed record Zone(
     string Id,
     string Name,
+    string? Anatomical,
     string View,
     double[][] Polygon,
     string[]? DrainsTo,
@@ -95,7 +97,7 @@ public sealed record Channel(string Id, string Words, string[]? Blocks);
 
 public sealed record FaceAction(string Part, string Meaning, int[] Au, string Camera, string[] Prime, string[] Assist);
 
-public sealed record FeatureLine(string Id, bool Closed, bool Paired, bool? Light, double[][] Points);
+public sealed record FeatureLine(string Id, bool Closed, bool Paired, bool? Light, double[][] Points, string? ClipTo);
 
 public sealed record FeatureSet(string? Note, Dictionary<string, FeatureLine[]> Views);
 

@@ -14,9 +14,10 @@ public sealed record LineOfAction(double[]? Moving, double[]? Fixed);
 /// <summary>Fibre course. Angles in degrees counter-clockwise from +x, for the subject's left side.</summary>
 public sealed record Fibre(string Kind, double? PullDeg, double? AxisDeg, string? PullWords, LineOfAction? LineOfAction);
 
-/// <summary>One muscle of the atlas.</summary>
+/// <summary>One muscle of the atlas. Its common name is what a client would call it; the Latin one stands behind it.</summary>
 public sealed record Muscle(
     string Id,
+    string Common,
     string Group,
     string NameEn,
     string NameLaTa2,
@@ -57,6 +58,7 @@ public sealed record Muscle(
 
 public sealed record Tissue(
     string Id,
+    string Common,
     string NameEn,
     string NameLaTa2,
     string? Note,

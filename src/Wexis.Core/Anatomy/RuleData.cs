@@ -1,9 +1,11 @@
 using System.Text.Json;
+using Wexis.Core.Measures;
 
 namespace Wexis.Core.Anatomy;
 
 /// <summary>One class of angles: up to and including <paramref name="MaxDegrees"/>.</summary>
-public sealed record AngleClass(double MaxDegrees, string Word);
+public sealed record AngleClass<T>(double MaxDegrees, T? Word)
+    where T : struct, Enum;
 
 /// <summary>Extra structures that strong effort brings, by base verb; "any" goes with every verb.</summary>
 public sealed record OverflowRow(IReadOnlyList<string> Bases, IReadOnlyList<string> Structures);
@@ -23,9 +25,9 @@ public sealed record RuleData(
     IReadOnlyList<(string Prime, string Antagonist)> AnchorPairs,
     IReadOnlyList<OverflowRow> Overflow,
     IReadOnlyList<string> OverflowEfforts,
-    IReadOnlyList<AngleClass> Fibre,
-    IReadOnlyList<AngleClass> Stretch,
-    IReadOnlyList<AngleClass> Flow,
+    IReadOnlyList<AngleClass<FibreLine>> Fibre,
+    IReadOnlyList<AngleClass<Strength>> Stretch,
+    IReadOnlyList<AngleClass<FlowWay>> Flow,
     IReadOnlyList<int> LymphLevels,
     int DryDragLevel
 )
@@ -54,9 +56,9 @@ public sealed record RuleData(
                         .Select(r => new OverflowRow(Words(r.GetProperty("if_base")), Words(r.GetProperty("structures")))),
                 ],
                 Words(overflow.When!.Value.GetProperty("effort")),
-                Classes(byId["R43"], "word"),
-                Classes(byId["R44"], "strength"),
-                Classes(byId["R61"], "word"),
+                Classes<FibreLine>(byId["R43"], "word"),
+                Classes<Strength>(byId["R44"], "strength"),
+                Classes<FlowWay>(byId["R61"], "word"),
                 [.. byId["R60"].Then!.Value.GetProperty("levels").EnumerateArray().Select(l => l.GetInt32())],
                 byId["R48"].When!.Value.GetProperty("min_level").GetInt32()
             );
@@ -68,9 +70,10 @@ public sealed record RuleData(
     }
 
     /// <summary>
-    /// The word of the first class that holds the angle: each end belongs to the smaller class. Empty where the class has none.
+    /// The word of the first class that holds the angle: each end belongs to the smaller class. Null where the class has none.
     /// </summary>
-    public static string Class(IReadOnlyList<AngleClass> classes, double degrees)
+    public static T? Class<T>(IReadOnlyList<AngleClass<T>> classes, double degrees)
+        where T : struct, Enum
     {
         ArgumentNullException.ThrowIfNull(classes);
         return classes.First(c => degrees <= c.MaxDegrees + 1e-9).Word;
@@ -80,11 +83,15 @@ public sealed record RuleData(
     public bool Anchors(string prime, string antagonist) =>
         AnchorPairs.Any(p => (p.Prime == "*" || p.Prime == prime) && p.Antagonist == antagonist);
 
-    private static List<AngleClass> Classes(ActionRule rule, string word) =>
+    private static List<AngleClass<T>> Classes<T>(ActionRule rule, string word)
+        where T : struct, Enum =>
         [
             .. rule.Then!.Value.GetProperty("classes")
                 .EnumerateArray()
-                .Select(c => new AngleClass(c.GetProperty("max_deg").GetDouble(), c.TryGetProperty(word, out var w) ? w.GetString()! : "")),
+                .Select(c => new AngleClass<T>(
+                    c.GetProperty("max_deg").GetDouble(),
+                    c.TryGetProperty(word, out var w) ? ClosedList.In<T>(w.GetString()) : null
+                )),
         ];
 
     private static List<string> Words(JsonElement value) =>

@@ -10,7 +10,7 @@ namespace Wexis.Core.Examinations;
 /// <param name="Quantity">repetitions, working-seconds, hold-seconds, tempo (cycles a minute) or balance (smaller over larger
 /// side).</param>
 /// <param name="Column">left, right, midline or both; null for balance and for what is taken over all columns.</param>
-public sealed record MeasureTarget(string Quantity, string? Column, double Low, double High, string Unit);
+public sealed record MeasureTarget(Quantity Quantity, Side? Column, double Low, double High, string Unit);
 
 /// <summary>One criterion of a mark sheet.</summary>
 /// <param name="Domain">doing or teaching.</param>
@@ -21,9 +21,9 @@ public sealed record MeasureTarget(string Quantity, string? Column, double Low, 
 /// <param name="Anchors">What 0, 1, 2 and 3 look like.</param>
 public sealed record Criterion(
     string Id,
-    string Domain,
-    string Kind,
-    string Topic,
+    Domain Domain,
+    CriterionKind Kind,
+    Topic Topic,
     string Text,
     int? Step,
     double Weight,
@@ -45,8 +45,8 @@ public sealed record SheetStep(
     int Index,
     string Title,
     string Cue,
-    IReadOnlyList<string> Columns,
-    string Counting,
+    IReadOnlyList<Side> Columns,
+    Counting Counting,
     Levels Repetitions,
     Levels Seconds,
     double HoldSeconds,
@@ -56,7 +56,7 @@ public sealed record SheetStep(
 );
 
 /// <summary>A line of the yardstick that does not apply, and why.</summary>
-public sealed record Dropped(string Topic, string Why, double Weight);
+public sealed record Dropped(Topic Topic, string Why, double Weight);
 
 /// <summary>A mark sheet: steps as they are seen, criteria in two domains, critical acts, faults to stamp, the pass line.</summary>
 public sealed record MarkSheet(
@@ -79,6 +79,19 @@ public sealed record MarkSheet(
     {
         var found = new List<Issue?> { Check.Between(PassLine, 1, 100, "pass_line", "%") };
         found.AddRange(Criteria.Select((c, i) => Check.Between(c.Weight, 0, 100, $"criteria[{i}].weight")));
+        foreach (var (c, i) in Criteria.Select((c, i) => (c, i)))
+        {
+            found.Add(Check.Given(c.Text, $"criteria[{i}].text", "what is looked at"));
+            found.Add(Check.NoLongerThan(c.Text, 300, $"criteria[{i}].text"));
+            if (c.Kind != CriterionKind.Measured && c.Anchors.Count != 4)
+                found.Add(new($"criteria[{i}].anchors", IssueCodes.OutOfRange, $"{c.Anchors.Count} marks", "what 0, 1, 2 and 3 look like"));
+            foreach (var (a, n) in c.Anchors.Select((a, n) => (a, n)))
+            {
+                found.Add(Check.NoLongerThan(a, 200, $"criteria[{i}].anchors[{n}]"));
+                if (c.Kind == CriterionKind.Graded)
+                    found.Add(Check.Given(a, $"criteria[{i}].anchors[{n}]", $"what a mark of {n} looks like"));
+            }
+        }
         if (TotalWeight <= 0)
             found.Add(new("criteria", IssueCodes.OutOfRange, "a total weight of 0", "more than 0"));
         return [.. found.OfType<Issue>()];

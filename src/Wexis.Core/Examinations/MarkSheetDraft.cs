@@ -43,9 +43,9 @@ public static partial class MarkSheetDraft
     {
         var tempo = step.Completed.Tempo ?? new(1, 0, 0, 0);
         var counting =
-            step.Completed.Dose?.Unit is "seconds" or "breaths" ? "seconds"
-            : step.Held ? "hold"
-            : "reps";
+            step.Completed.Dose?.Unit is "seconds" or "breaths" ? Counting.Seconds
+            : step.Held ? Counting.Hold
+            : Counting.Reps;
         var zones = step.Map.ZonesTouched.Concat(step.Map.MustStayQuiet).Distinct().ToList();
         var cycle = (tempo.InS ?? 0) + (tempo.HoldS ?? 0) + (tempo.OutS ?? 0) + (tempo.RestS ?? 0);
         return new(
@@ -79,13 +79,18 @@ public static partial class MarkSheetDraft
             classes.Contains("neck")
             || derivation.Map.ZonesTouched.Any(z => atlas.RegionOfZone.GetValueOrDefault(z) is "neck" or "shoulders-chest");
         var tool = classes.Contains("tool");
-        yield return Done("setup", "Screening asked, hands clean, nails, jewellery and hair ready, product right", null, nearEye || tool);
+        yield return Done(
+            Topic.Setup,
+            "Screening asked, hands clean, nails, jewellery and hair ready, product right",
+            null,
+            nearEye || tool
+        );
         yield return Graded(
-            "posture",
+            Topic.Posture,
             "Sits tall, head level, shoulders down",
             null,
             neck,
-            ["slumped or twisted throughout", "drops and is not noticed", "drops once, mended", "tall and easy throughout"]
+            ["slumped or twisted throughout", "drops and is not noticed", "drops once, corrected", "tall and easy throughout"]
         );
         foreach (var s in derivation.Steps)
         {
@@ -96,7 +101,7 @@ public static partial class MarkSheetDraft
             {
                 var contact = hand.Contact is { } c && atlas.Contacts.TryGetValue(c, out var known) ? known.Name : "the hand";
                 yield return Graded(
-                    "contact",
+                    Topic.Contact,
                     Sentence(prefix, $"{contact}, {Place(hand, atlas)}"),
                     n,
                     nearEye,
@@ -104,12 +109,12 @@ public static partial class MarkSheetDraft
                         "another part of the hand, or another place",
                         "right hand part, off the place",
                         "on the place with small slips",
-                        "on the bone, on the place, every time",
+                        OnBone(hand, atlas) ? "on the bone, on the place, every time" : "on the place, every time",
                     ]
                 );
                 if (hand.Glide == true)
                     yield return Graded(
-                        "path",
+                        Topic.Path,
                         Sentence(prefix, $"on the line, {Way(hand, atlas)}"),
                         n,
                         nearEye && neck,
@@ -121,16 +126,16 @@ public static partial class MarkSheetDraft
                         ]
                     );
                 yield return Graded(
-                    "pressure",
+                    Topic.Pressure,
                     Sentence(prefix, $"pressure {StepWords.Feel(hand.Pressure)} (level {hand.Pressure?.ToString() ?? "?"} of 5)"),
                     n,
                     nearEye || neck || tool,
-                    ["two levels off or more", "one level off, not mended", "one level off at times", "steady at the level told"]
+                    ["two levels off or more", "one level off, not corrected", "one level off at times", "steady at the level asked for"]
                 );
             }
             foreach (var act in s.Completed.AllActs.Where(a => a.Do is not null).Take(1))
                 yield return Graded(
-                    "path",
+                    Topic.Path,
                     Sentence(prefix, $"{StepWords.Movement(act.Do!, model)}: full range, no helper, full release"),
                     n,
                     false,
@@ -147,31 +152,25 @@ public static partial class MarkSheetDraft
             {
                 var still = s.Completed.AllStill.Concat(s.Map.MustStayQuiet).Distinct().Select(z => StepWords.ZoneWord(z, atlas));
                 yield return Graded(
-                    "stillness",
-                    Sentence(prefix, $"kept quiet: {string.Join(", ", still)}"),
+                    Topic.Stillness,
+                    Sentence(prefix, $"stays relaxed: {string.Join(", ", still)}"),
                     n,
                     false,
-                    ["moves every time", "moves more often than not", "a slip, noticed and mended", "no movement to be seen"]
+                    ["moves every time", "moves more often than not", "a slip, noticed and corrected", "no movement to be seen"]
                 );
             }
         }
         yield return Graded(
-            "breath",
+            Topic.Breath,
             "Breath goes on; no hold that was not screened",
             null,
             derivation.Steps.Any(s => s.Completed.Tempo?.HoldS is >= 3),
-            ["held throughout", "held at effort", "stops once, mended", "quiet and even"]
+            ["held throughout", "held at effort", "stops once, corrected", "quiet and even"]
         );
-        if (derivation.Steps.Any(s => s.Family is "light-glide" or "tool-glide" || s.Map.Flow.Count > 0))
-            yield return Graded(
-                "finish",
-                "Finish: last fluid stroke ends at the collarbone hollow, order kept",
-                null,
-                false,
-                ["left out", "another order", "right order, last stroke short", "in order, to the hollow"]
-            );
+        if (FluidFinish.Of(derivation, atlas) is { } finish)
+            yield return Graded(Topic.Finish, finish.Text, null, false, finish.Anchors);
         yield return Graded(
-            "anatomy",
+            Topic.Anatomy,
             $"Names what is worked and how: {Worked(derivation, atlas)}",
             null,
             false,
@@ -183,27 +182,27 @@ public static partial class MarkSheetDraft
             ]
         ) with
         {
-            Domain = "teaching",
+            Domain = Domain.Teaching,
         };
         yield return Graded(
-            "cueing",
+            Topic.Cueing,
             "Cues before the movement, names the learner's side, one idea at a time, counts aloud",
             null,
             false,
             ["no cue", "cues late or muddled", "right cues with slips", "clear, in time, watching the learner"]
         ) with
         {
-            Domain = "teaching",
+            Domain = Domain.Teaching,
         };
         yield return Graded(
-            "adaptation",
+            Topic.Adaptation,
             "Offers one easier version and one stop rule",
             null,
             false,
             ["neither", "one, unfitting", "one of the two", "both, fitting"]
         ) with
         {
-            Domain = "teaching",
+            Domain = Domain.Teaching,
         };
     }
 
@@ -211,46 +210,46 @@ public static partial class MarkSheetDraft
     {
         foreach (var column in sheet.Columns)
         {
-            var where = column is "left" or "right" ? $", {column} side" : "";
-            var suffix = column is "left" or "right" ? $"-{column}" : "";
-            if (sheet.Counting == "seconds")
+            var where = column.IsOne() ? $", {column.Word()} side" : "";
+            var suffix = column.IsOne() ? $"-{column.Word()}" : "";
+            if (sheet.Counting == Counting.Seconds)
                 yield return Measure(
-                    "dose",
+                    Topic.Dose,
                     suffix,
                     $"{prefix}{sheet.Seconds.Minimum:0}–{sheet.Seconds.Full:0} s of work{where}",
                     s.Index,
-                    new("working-seconds", column, Floor(sheet.Seconds.Minimum), Ceil(sheet.Seconds.Full), "s")
+                    new(Quantity.WorkingSeconds, column, Floor(sheet.Seconds.Minimum), Ceil(sheet.Seconds.Full), "s")
                 );
             else
                 yield return Measure(
-                    "dose",
+                    Topic.Dose,
                     suffix,
                     $"{prefix}{Range(sheet.Repetitions)} repetitions{where}",
                     s.Index,
-                    new("repetitions", column, sheet.Repetitions.Minimum, sheet.Repetitions.Full, "repetitions")
+                    new(Quantity.Repetitions, column, sheet.Repetitions.Minimum, sheet.Repetitions.Full, "repetitions")
                 );
         }
-        if (sheet is { Counting: "hold", HoldSeconds: > 0 })
+        if (sheet is { Counting: Counting.Hold, HoldSeconds: > 0 })
         {
             var tolerance = Math.Max(1, sheet.HoldSeconds * 0.1);
             yield return Measure(
-                "tempo",
+                Topic.Tempo,
                 "-hold",
                 Sentence(prefix, $"each hold {sheet.HoldSeconds:0.#} s"),
                 s.Index,
-                new("hold-seconds", null, sheet.HoldSeconds - tolerance, sheet.HoldSeconds + tolerance, "s")
+                new(Quantity.HoldSeconds, null, sheet.HoldSeconds - tolerance, sheet.HoldSeconds + tolerance, "s")
             );
         }
-        else if (sheet is { Counting: "reps", CycleSeconds: > 0 })
+        else if (sheet is { Counting: Counting.Reps, CycleSeconds: > 0 })
         {
             var perMinute = 60 / sheet.CycleSeconds;
             yield return Measure(
-                "tempo",
+                Topic.Tempo,
                 "",
                 Sentence(prefix, $"tempo about {perMinute:0} a minute"),
                 s.Index,
                 new(
-                    "tempo",
+                    Quantity.Tempo,
                     null,
                     perMinute * (1 - settings.TempoToleranceShare),
                     perMinute * (1 + settings.TempoToleranceShare),
@@ -260,11 +259,11 @@ public static partial class MarkSheetDraft
         }
         if (sheet.Columns.Count == 2)
             yield return Measure(
-                "balance",
+                Topic.Balance,
                 "",
                 Sentence(prefix, $"both sides level (smaller over larger at least {settings.BalanceFine:0.00})"),
                 s.Index,
-                new("balance", null, settings.BalanceFine, 1, "")
+                new(Quantity.Balance, null, settings.BalanceFine, 1, "")
             );
         static double Floor(double s) => s > 10 ? Math.Floor(s * 0.9) : Math.Max(0, s - 1);
         static double Ceil(double s) => s > 10 ? Math.Ceiling(s * 1.1) : s + 1;
@@ -276,27 +275,27 @@ public static partial class MarkSheetDraft
 
     private static string Range(Levels l) => l.Minimum == l.Full ? $"{l.Standard:0}" : $"{l.Minimum:0}–{l.Full:0}";
 
-    private static Criterion Done(string topic, string text, int? step, bool safety) =>
-        new(Id(topic, step), "doing", "done", topic, text, step, 0, safety, null, ["not done", "", "", "done"]);
+    private static Criterion Done(Topic topic, string text, int? step, bool safety) =>
+        new(Id(topic, step), Domain.Doing, CriterionKind.Done, topic, text, step, 0, safety, null, ["not done", "", "", "done"]);
 
-    private static Criterion Graded(string topic, string text, int? step, bool safety, IReadOnlyList<string> anchors) =>
-        new(Id(topic, step), "doing", "graded", topic, text, step, 0, safety, null, anchors);
+    private static Criterion Graded(Topic topic, string text, int? step, bool safety, IReadOnlyList<string> anchors) =>
+        new(Id(topic, step), Domain.Doing, CriterionKind.Graded, topic, text, step, 0, safety, null, anchors);
 
-    private static Criterion Measure(string topic, string suffix, string text, int step, MeasureTarget target) =>
-        new(Id(topic, step) + suffix, "doing", "measured", topic, text, step, 0, false, target, []);
+    private static Criterion Measure(Topic topic, string suffix, string text, int step, MeasureTarget target) =>
+        new(Id(topic, step) + suffix, Domain.Doing, CriterionKind.Measured, topic, text, step, 0, false, target, []);
 
-    private static string Id(string topic, int? step) => step is { } n ? $"{topic}-{n + 1}" : topic;
+    private static string Id(Topic topic, int? step) => step is { } n ? $"{topic.Word()}-{n + 1}" : topic.Word();
 
-    private static string Why(string topic) =>
+    private static string Why(Topic topic) =>
         topic switch
         {
-            "contact" or "pressure" => "no hand works in this technique",
-            "path" => "nothing travels and nothing moves",
-            "balance" => "the sides are worked at once, or there is only one",
-            "stillness" => "nothing is to be kept quiet",
-            "finish" => "no fluid is moved, so no exit order",
-            "tempo" => "the dose is a time without a beat",
-            "dose" => "no dose is told",
+            Topic.Contact or Topic.Pressure => "no hand works in this technique",
+            Topic.Path => "nothing travels and nothing moves",
+            Topic.Balance => "the sides are worked at once, or there is only one",
+            Topic.Stillness => "nothing has to stay relaxed",
+            Topic.Finish => "no fluid is moved, so no exit order",
+            Topic.Tempo => "the dose is a time without a beat",
+            Topic.Dose => "no dose is given",
             _ => "it does not apply",
         };
 
@@ -311,13 +310,17 @@ public static partial class MarkSheetDraft
             : "on its place";
     }
 
+    /// <summary>Whether all that the hand is told to touch is bone right under the skin.</summary>
+    private static bool OnBone(Hand hand, Atlas atlas) =>
+        hand.AllPath.Count > 0 && hand.AllPath.All(p => p.Landmark is { } l && atlas.Landmarks.TryGetValue(l, out var known) && known.Bony);
+
     private static string Way(Hand hand, Atlas atlas)
     {
         var stops = hand
             .AllPath.Select(p => p.Landmark is { } l && atlas.Landmarks.TryGetValue(l, out var known) ? known.Name : null)
             .OfType<string>()
             .ToList();
-        return stops.Count > 1 ? $"from {stops[0]} to {stops[^1]}" : hand.Direction?.Replace('-', ' ') ?? "the way told";
+        return stops.Count > 1 ? $"from {stops[0]} to {stops[^1]}" : hand.Direction?.Replace('-', ' ') ?? "in the direction asked for";
     }
 
     private static string Worked(Derivation derivation, Atlas atlas)
@@ -325,7 +328,7 @@ public static partial class MarkSheetDraft
         var rows = derivation
             .Map.Worked.Where(r => r.Strength == Strength.Primary)
             .Take(3)
-            .Select(r => $"{atlas.PlainName(r.Structure)} ({r.Mode.Plain()})")
+            .Select(r => $"{atlas.CommonName(r.Structure)} {r.Mode.Plain()}")
             .Distinct();
         return string.Join(", ", rows) is { Length: > 0 } words ? words : "what is touched";
     }

@@ -3,7 +3,7 @@ namespace Wexis.Core.Examinations;
 /// <summary>
 /// One line of the house yardstick: a topic with its weight. Weights are custom, without a source (field: common practice).
 /// </summary>
-internal sealed record YardstickLine(string Topic, string Domain, double Weight);
+internal sealed record YardstickLine(Topic Topic, Domain Domain, double Weight);
 
 /// <summary>What a house asks of every demonstration, and how the weight is spread over what a technique leaves of it.</summary>
 public static partial class MarkSheetDraft
@@ -11,20 +11,20 @@ public static partial class MarkSheetDraft
     /// <summary>Doing 82, teaching 18, together 100.</summary>
     private static readonly YardstickLine[] Yardstick =
     [
-        new("setup", "doing", 6),
-        new("posture", "doing", 6),
-        new("contact", "doing", 12),
-        new("path", "doing", 12),
-        new("pressure", "doing", 10),
-        new("dose", "doing", 8),
-        new("tempo", "doing", 4),
-        new("balance", "doing", 8),
-        new("stillness", "doing", 8),
-        new("breath", "doing", 4),
-        new("finish", "doing", 4),
-        new("anatomy", "teaching", 8),
-        new("cueing", "teaching", 8),
-        new("adaptation", "teaching", 2),
+        new(Topic.Setup, Domain.Doing, 6),
+        new(Topic.Posture, Domain.Doing, 6),
+        new(Topic.Contact, Domain.Doing, 12),
+        new(Topic.Path, Domain.Doing, 12),
+        new(Topic.Pressure, Domain.Doing, 10),
+        new(Topic.Dose, Domain.Doing, 8),
+        new(Topic.Tempo, Domain.Doing, 4),
+        new(Topic.Balance, Domain.Doing, 8),
+        new(Topic.Stillness, Domain.Doing, 8),
+        new(Topic.Breath, Domain.Doing, 4),
+        new(Topic.Finish, Domain.Doing, 4),
+        new(Topic.Anatomy, Domain.Teaching, 8),
+        new(Topic.Cueing, Domain.Teaching, 8),
+        new(Topic.Adaptation, Domain.Teaching, 2),
     ];
 
     /// <summary>Critical acts of the house: each ends the demonstration as failed.</summary>

@@ -9,7 +9,7 @@ namespace Wexis.Core.Grading;
 /// <param name="MeanHoldSeconds">Mean of the holds; null without one.</param>
 public sealed record TrackMeasure(
     int Step,
-    string Side,
+    Side Side,
     int Repetitions,
     double WorkingSeconds,
     double TalkSeconds,
@@ -17,8 +17,18 @@ public sealed record TrackMeasure(
     double? MeanHoldSeconds
 );
 
+/// <summary>How level two sides are; a side with nothing is missing.</summary>
+[ClosedList]
+public enum BalanceVerdict
+{
+    Fine,
+    Remark,
+    Fault,
+    Missing,
+}
+
 /// <summary>Balance of two sides by house ruling 6: fine, remark or fault; a side with nothing is missing.</summary>
-public sealed record BalanceMeasure(double Ratio, string Verdict, double Mark);
+public sealed record BalanceMeasure(double Ratio, BalanceVerdict Verdict, double Mark);
 
 /// <summary>Turns taps into counts, seconds, tempo, balance and talking time. See docs/method.md#measures.</summary>
 public static class DemonstrationMeasures
@@ -60,14 +70,14 @@ public static class DemonstrationMeasures
         ArgumentNullException.ThrowIfNull(settings);
         var (small, large) = (Math.Min(left, right), Math.Max(left, right));
         if (large <= 0)
-            return new(1, "fine", 3);
+            return new(1, BalanceVerdict.Fine, 3);
         var ratio = small / large;
         if (small <= 0)
-            return new(0, "missing", 0);
+            return new(0, BalanceVerdict.Missing, 0);
         var excused = inSeconds ? large - small < settings.BalanceSecondsAllowed : large - small <= settings.BalanceRepetitionsAllowed;
         if (excused || ratio >= settings.BalanceFine)
-            return new(ratio, "fine", 3);
-        return ratio >= settings.BalanceRemark ? new(ratio, "remark", 2) : new(ratio, "fault", 1);
+            return new(ratio, BalanceVerdict.Fine, 3);
+        return ratio >= settings.BalanceRemark ? new(ratio, BalanceVerdict.Remark, 2) : new(ratio, BalanceVerdict.Fault, 1);
     }
 
     /// <summary>Mark of a measured value, 0 to 3: full inside the band, linear to nothing at half the band's width outside it.</summary>

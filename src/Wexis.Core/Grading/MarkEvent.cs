@@ -7,19 +7,18 @@ namespace Wexis.Core.Grading;
 /// One mark as it was given: appended, never changed. Within a device the counter orders events, between devices their arrival.
 /// Holds ids only, so that a person can be erased without touching a mark.
 /// </summary>
-/// <param name="Kind">One of <see cref="MarkKinds"/>.</param>
 /// <param name="AtMs">Milliseconds since the demonstration was opened on the device, from one monotonic clock.</param>
 /// <param name="Value">For a mark: 0 to 3.</param>
 /// <param name="Target">Criterion, fault, critical act, or the event that is undone.</param>
 /// <param name="Arrival">Order in which the server stored it; 0 while it waits.</param>
 public sealed record MarkEvent(
     Guid Id,
-    string Kind,
+    MarkKind Kind,
     string Device,
     int Counter,
     long AtMs,
     int? Step,
-    string? Side,
+    Side? Side,
     string? Target,
     double? Value,
     string? Note,
@@ -27,18 +26,18 @@ public sealed record MarkEvent(
 );
 
 /// <summary>The kinds of event. The family is complete here.</summary>
-public static class MarkKinds
+[ClosedList]
+public enum MarkKind
 {
-    public const string Start = "start";
-    public const string Rep = "rep";
-    public const string Press = "press";
-    public const string Release = "release";
-    public const string Fault = "fault";
-    public const string Mark = "mark";
-    public const string Critical = "critical";
-    public const string Undo = "undo";
-    public const string Stop = "stop";
-    public static readonly IReadOnlyList<string> All = [Start, Rep, Press, Release, Fault, Mark, Critical, Undo, Stop];
+    Start,
+    Rep,
+    Press,
+    Release,
+    Fault,
+    Mark,
+    Critical,
+    Undo,
+    Stop,
 }
 
 /// <summary>Whether a mark may be given on a sheet.</summary>
@@ -50,14 +49,13 @@ public static class MarkRules
         ArgumentNullException.ThrowIfNull(sheet);
         var found = new List<Issue?>
         {
-            Check.OneOf(given.Kind, MarkKinds.All, "kind"),
             Check.Between(given.AtMs, 0, 24 * 3600_000, "at_ms", "ms"),
             Check.Between(given.Counter, 0, int.MaxValue, "counter"),
             Check.Given(given.Device, "device", "the device's id"),
             Check.NoLongerThan(given.Device, 60, "device"),
             Check.NoLongerThan(given.Note, 500, "note"),
         };
-        if (given.Kind is MarkKinds.Rep or MarkKinds.Press or MarkKinds.Release)
+        if (given.Kind is MarkKind.Rep or MarkKind.Press or MarkKind.Release)
         {
             var step = given.Step is { } n ? sheet.Steps.FirstOrDefault(s => s.Index == n) : null;
             if (step is null)
@@ -65,27 +63,32 @@ public static class MarkRules
             else
                 found.Add(
                     given.Side is null
-                        ? new("side", IssueCodes.Missing, "", string.Join(" or ", step.Columns))
-                        : Check.OneOf(given.Side, step.Columns, "side")
+                        ? new("side", IssueCodes.Missing, "", string.Join(" or ", step.Columns.Select(c => c.Word())))
+                        : Check.OneOf(given.Side?.Word(), step.Columns.Select(c => c.Word()), "side")
                 );
         }
-        if (given.Kind == MarkKinds.Mark)
+        if (given.Kind == MarkKind.Mark)
         {
             var criterion = sheet.Criteria.FirstOrDefault(c => c.Id == given.Target);
             if (criterion is null)
                 found.Add(new("target", IssueCodes.Unknown, given.Target ?? "none", "a criterion of this sheet"));
             else if (given.Value is not { } v)
                 found.Add(new("value", IssueCodes.Missing, "", "0, 1, 2 or 3"));
-            else if (criterion.Kind == "done" ? v is not (0 or 3) : v is not (0 or 1 or 2 or 3))
+            else if (criterion.Kind == CriterionKind.Done ? v is not (0 or 3) : v is not (0 or 1 or 2 or 3))
                 found.Add(
-                    new("value", IssueCodes.OutOfRange, $"{v:0.##}", criterion.Kind == "done" ? "0 (not done) or 3 (done)" : "0, 1, 2 or 3")
+                    new(
+                        "value",
+                        IssueCodes.OutOfRange,
+                        $"{v:0.##}",
+                        criterion.Kind == CriterionKind.Done ? "0 (not done) or 3 (done)" : "0, 1, 2 or 3"
+                    )
                 );
         }
-        if (given.Kind == MarkKinds.Critical)
+        if (given.Kind == MarkKind.Critical)
             found.Add(Check.OneOf(given.Target, sheet.CriticalActs.Select(a => a.Id), "target"));
-        if (given.Kind == MarkKinds.Fault)
+        if (given.Kind == MarkKind.Fault)
             found.Add(Check.OneOf(given.Target, sheet.Faults.Select(f => f.Id), "target"));
-        if (given.Kind == MarkKinds.Undo && !Guid.TryParse(given.Target, out _))
+        if (given.Kind == MarkKind.Undo && !Guid.TryParse(given.Target, out _))
             found.Add(new("target", IssueCodes.Unknown, given.Target ?? "none", "the id of an earlier event"));
         return [.. found.OfType<Issue>()];
     }

@@ -3,14 +3,22 @@ using Wexis.Core.Measures;
 
 namespace Wexis.Core.Grading;
 
+/// <summary>Where a mark comes from.</summary>
+[ClosedList]
+public enum MarkSource
+{
+    Counted,
+    Judged,
+    Unmarked,
+}
+
 /// <summary>One criterion with its mark.</summary>
 /// <param name="Mark">0 to 3; null while nobody has marked it and nothing was measured.</param>
-/// <param name="From">counted, judged or unmarked.</param>
 /// <param name="Value">The measured value, when there is one.</param>
 /// <param name="Lost">Percentage points of the whole lost here.</param>
-public sealed record ScoredCriterion(Criterion Criterion, double? Mark, string From, double? Value, double Lost, bool SafetyMissed);
+public sealed record ScoredCriterion(Criterion Criterion, double? Mark, MarkSource From, double? Value, double Lost, bool SafetyMissed);
 
-public sealed record DomainScore(string Domain, double Percent, double Weight);
+public sealed record DomainScore(Domain Domain, double Percent, double Weight);
 
 /// <summary>The score of a demonstration: percent = sum(weight × mark / 3) / sum(weight), unrounded. See docs/method.md#score.</summary>
 /// <param name="Decision">pass, fail, or open while something is unmarked.</param>
@@ -91,7 +99,7 @@ public sealed record Score(
         return weight <= 0 ? 0 : criteria.Sum(c => c.Criterion.Weight * (c.Mark ?? 0) / 3) / weight * 100;
     }
 
-    private static (double? Mark, string From, double? Value) MarkOf(
+    private static (double? Mark, MarkSource From, double? Value) MarkOf(
         Criterion c,
         SheetState state,
         MarkSheet sheet,
@@ -101,10 +109,10 @@ public sealed record Score(
     {
         // A person's mark stands above a measured one: judgement stays with the person.
         if (state.Marks.TryGetValue(c.Id, out var given))
-            return (given, "judged", c.Measure is null ? null : ValueOf(c, state, sheet, tracks, settings)?.Value);
+            return (given, MarkSource.Judged, c.Measure is null ? null : ValueOf(c, state, sheet, tracks, settings)?.Value);
         if (c.Measure is null || ValueOf(c, state, sheet, tracks, settings) is not { } measured)
-            return (null, "unmarked", null);
-        return (measured.Mark, "counted", measured.Value);
+            return (null, MarkSource.Unmarked, null);
+        return (measured.Mark, MarkSource.Counted, measured.Value);
     }
 
     private static (double Value, double Mark)? ValueOf(
@@ -122,26 +130,26 @@ public sealed record Score(
             return null;
         switch (target.Quantity)
         {
-            case "repetitions" or "working-seconds":
+            case Quantity.Repetitions or Quantity.WorkingSeconds:
                 var track = mine.FirstOrDefault(t => t.Side == target.Column);
                 // The other side counts as not done only once the demonstration was stopped: unmarked is never assumed.
                 if (track is null)
                     return state.Stopped ? (0, DemonstrationMeasures.Mark(0, target.Low, target.High)) : null;
-                var value = target.Quantity == "repetitions" ? track.Repetitions : track.WorkingSeconds;
+                var value = target.Quantity == Quantity.Repetitions ? track.Repetitions : track.WorkingSeconds;
                 return (value, DemonstrationMeasures.Mark(value, target.Low, target.High));
-            case "hold-seconds":
+            case Quantity.HoldSeconds:
                 var holds = mine.Where(t => t.MeanHoldSeconds is not null).ToList();
                 if (holds.Count == 0)
                     return null;
                 var mean = holds.Average(t => t.MeanHoldSeconds!.Value);
                 return (mean, DemonstrationMeasures.Mark(mean, target.Low, target.High));
-            case "tempo":
+            case Quantity.Tempo:
                 var beats = mine.Where(t => t.PerMinute is not null).ToList();
                 if (beats.Count == 0)
                     return null;
                 var tempo = beats.Average(t => t.PerMinute!.Value);
                 return (tempo, DemonstrationMeasures.Mark(tempo, target.Low, target.High));
-            case "balance":
+            case Quantity.Balance:
                 if (SideBalance.Of(step, mine) is not { } sides)
                     return null;
                 // The other side counts as not done only once the demonstration was stopped.
@@ -155,9 +163,9 @@ public sealed record Score(
     }
 
     /// <summary>The side that got less in the step that lost most by it, and the points lost by its dose and by the balance.</summary>
-    private static (string Side, double Cost)? ShortSide(List<ScoredCriterion> criteria, List<TrackMeasure> tracks, MarkSheet sheet)
+    private static (Side Side, double Cost)? ShortSide(List<ScoredCriterion> criteria, List<TrackMeasure> tracks, MarkSheet sheet)
     {
-        (string Side, double Cost)? worst = null;
+        (Side Side, double Cost)? worst = null;
         foreach (var step in sheet.Steps)
         {
             if (SideBalance.Of(step, tracks) is not { IsEven: false } sides)
@@ -165,7 +173,10 @@ public sealed record Score(
             var cost = criteria
                 .Where(c =>
                     c.Criterion.Step == step.Index
-                    && (c.Criterion.Topic == "balance" || (c.Criterion.Topic == "dose" && c.Criterion.Measure?.Column == sides.Lesser))
+                    && (
+                        c.Criterion.Topic == Topic.Balance
+                        || (c.Criterion.Topic == Topic.Dose && c.Criterion.Measure?.Column == sides.Lesser)
+                    )
                 )
                 .Sum(c => c.Lost);
             if (cost > (worst?.Cost ?? 0))
@@ -187,7 +198,7 @@ public sealed record Score(
         foreach (var c in criteria.Where(c => c.SafetyMissed))
             yield return $"Safety criterion missed: {c.Criterion.Text} (mark {c.Mark:0.#} of 3, needed 2). It fails the demonstration whatever the total.";
         if (percent < sheet.PassLine && ShortSide(criteria, tracks, sheet) is { } side && percent + side.Cost >= sheet.PassLine)
-            yield return $"The short {side.Side} side decided: it cost {side.Cost:0.0} points. With both sides level the total would be {percent + side.Cost:0.0} %.";
+            yield return $"The short {side.Side.Word()} side decided: it cost {side.Cost:0.0} points. With both sides level the total would be {percent + side.Cost:0.0} %.";
         yield return percent >= sheet.PassLine
             ? $"{percent:0.0} % reaches the pass line of {sheet.PassLine:0.#} %."
             : $"{percent:0.0} % is below the pass line of {sheet.PassLine:0.#} %.";

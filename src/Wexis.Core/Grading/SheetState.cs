@@ -1,3 +1,5 @@
+using Wexis.Core.Measures;
+
 namespace Wexis.Core.Grading;
 
 /// <summary>One hold: from press to release, in seconds of the device's clock.</summary>
@@ -7,7 +9,7 @@ public sealed record Hold(double FromSeconds, double ToSeconds)
 }
 
 /// <summary>What was logged for one step on one side.</summary>
-public sealed record Track(int Step, string Side, IReadOnlyList<double> TapSeconds, IReadOnlyList<Hold> Holds, double? HoldingSince)
+public sealed record Track(int Step, Side Side, IReadOnlyList<double> TapSeconds, IReadOnlyList<Hold> Holds, double? HoldingSince)
 {
     /// <summary>A hold that was let go is one repetition.</summary>
     public int Repetitions => TapSeconds.Count + Holds.Count;
@@ -39,14 +41,14 @@ public sealed record SheetState(
         // Within a device its counter orders; between devices the arrival of a device's first event does.
         var first = distinct.GroupBy(e => e.Device).ToDictionary(g => g.Key, g => g.Min(e => e.Arrival), StringComparer.Ordinal);
         var ordered = distinct
-            .Where(e => !undone.Contains(e.Id) && e.Kind != MarkKinds.Undo)
+            .Where(e => !undone.Contains(e.Id) && e.Kind != MarkKind.Undo)
             .OrderBy(e => first[e.Device])
             .ThenBy(e => e.Device, StringComparer.Ordinal)
             .ThenBy(e => e.Counter)
             .ToList();
-        var taps = new Dictionary<(int, string), List<double>>();
-        var holds = new Dictionary<(int, string), List<Hold>>();
-        var open = new Dictionary<(int, string), double>();
+        var taps = new Dictionary<(int, Side), List<double>>();
+        var holds = new Dictionary<(int, Side), List<Hold>>();
+        var open = new Dictionary<(int, Side), double>();
         var marks = new Dictionary<string, double>(StringComparer.Ordinal);
         var faults = new List<Stamp>();
         var critical = new List<string>();
@@ -57,36 +59,36 @@ public sealed record SheetState(
         {
             var at = e.AtMs / 1000.0;
             last = Math.Max(last, at);
-            var key = (e.Step ?? 0, e.Side ?? "both");
+            var key = (e.Step ?? 0, e.Side ?? Side.Both);
             switch (e.Kind)
             {
-                case MarkKinds.Start:
+                case MarkKind.Start:
                     started = true;
                     break;
-                case MarkKinds.Rep:
+                case MarkKind.Rep:
                     List(taps, key).Add(at);
                     break;
-                case MarkKinds.Press:
+                case MarkKind.Press:
                     open[key] = at;
                     break;
                 // A release without its press (the press was undone, or lies on another device) is nothing.
-                case MarkKinds.Release:
+                case MarkKind.Release:
                     if (open.Remove(key, out var from) && at > from)
                         List(holds, key).Add(new(from, at));
                     break;
-                case MarkKinds.Mark:
+                case MarkKind.Mark:
                     if (e is { Target: { } criterion, Value: { } value })
                         marks[criterion] = value;
                     break;
-                case MarkKinds.Fault:
+                case MarkKind.Fault:
                     if (e.Target is { } fault)
                         faults.Add(new(fault, e.Step, at));
                     break;
-                case MarkKinds.Critical:
+                case MarkKind.Critical:
                     if (e.Target is { } act && !critical.Contains(act))
                         critical.Add(act);
                     break;
-                case MarkKinds.Stop:
+                case MarkKind.Stop:
                     stopped = true;
                     break;
                 default:
@@ -117,13 +119,13 @@ public sealed record SheetState(
     private static HashSet<Guid> Undone(List<MarkEvent> events)
     {
         var undone = new HashSet<Guid>();
-        foreach (var undo in events.Where(e => e.Kind == MarkKinds.Undo).OrderByDescending(e => e.Arrival).ThenByDescending(e => e.Counter))
+        foreach (var undo in events.Where(e => e.Kind == MarkKind.Undo).OrderByDescending(e => e.Arrival).ThenByDescending(e => e.Counter))
             if (!undone.Contains(undo.Id) && Guid.TryParse(undo.Target, out var target) && target != undo.Id)
                 undone.Add(target);
         return undone;
     }
 
-    private static List<T> List<T>(Dictionary<(int, string), List<T>> of, (int, string) key)
+    private static List<T> List<T>(Dictionary<(int, Side), List<T>> of, (int, Side) key)
     {
         if (!of.TryGetValue(key, out var list))
             of[key] = list = [];

@@ -7,7 +7,7 @@ namespace Wexis.Core.Grading;
 /// <param name="Lesser">The side that got less; its partner's name when both got the same stands in <paramref name="Greater"/>.</param>
 /// <param name="Less">Repetitions or seconds; 0 for a side that was not shown.</param>
 /// <param name="InSeconds">Whether the numbers are seconds of work (else repetitions).</param>
-public sealed record SideBalance(int Step, string Lesser, string Greater, double Less, double More, bool InSeconds)
+public sealed record SideBalance(int Step, Side Lesser, Side Greater, double Less, double More, bool InSeconds)
 {
     public bool IsEven => Less == More;
 
@@ -21,8 +21,8 @@ public sealed record SideBalance(int Step, string Lesser, string Greater, double
         ArgumentNullException.ThrowIfNull(tracks);
         if (step.Columns.Count != 2 || !tracks.Any(t => t.Step == step.Index))
             return null;
-        var inSeconds = step.Counting != "reps";
-        double Got(string side) =>
+        var inSeconds = step.Counting != Counting.Reps;
+        double Got(Side side) =>
             tracks.FirstOrDefault(t => t.Step == step.Index && t.Side == side) is { } t
                 ? inSeconds
                     ? t.WorkingSeconds

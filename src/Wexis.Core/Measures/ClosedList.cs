@@ -21,6 +21,16 @@ public static class ClosedList
     public static string Word<T>(this T value)
         where T : struct, Enum => Words.GetOrAdd(value, v => JsonNamingPolicy.KebabCaseLower.ConvertName(v.ToString()));
 
+    /// <summary>What a stored word means.</summary>
+    /// <exception cref="InvalidDataException">The word is not in the list.</exception>
+    public static T In<T>(string? word)
+        where T : struct, Enum =>
+        Of<T>(word) ?? throw new InvalidDataException($"“{word}” is none of {string.Join(", ", All<T>())} ({typeof(T).Name}).");
+
+    /// <summary>All words of the list, in its order.</summary>
+    public static IReadOnlyList<string> All<T>()
+        where T : struct, Enum => [.. Enum.GetValues<T>().Select(v => v.Word())];
+
     /// <summary>What a word of the list means; null for a word that is not in it.</summary>
     public static T? Of<T>(string? word)
         where T : struct, Enum

@@ -15,6 +15,9 @@ public static class ExchangeJson
     /// <summary>The same, laid out for people.</summary>
     public static readonly JsonSerializerOptions Indented = Frozen(new(Form) { WriteIndented = true });
 
+    /// <summary>For files from outside: a field that nobody knows is a slip, and is named.</summary>
+    public static readonly JsonSerializerOptions Known = Frozen(new(Form) { UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow });
+
     /// <summary>For what Wexis wrote itself: what a type needs must be there, and no null where it has none.</summary>
     public static readonly JsonSerializerOptions Whole = Frozen(
         new(Form) { RespectRequiredConstructorParameters = true, RespectNullableAnnotations = true }
@@ -35,6 +38,12 @@ public static class ExchangeJson
     /// <exception cref="JsonException">It has another form; the message names the place.</exception>
     public static T Read<T>(string json) =>
         JsonSerializer.Deserialize<T>(json, Options) ?? throw new InvalidDataException($"A {typeof(T).Name} is empty.");
+
+    /// <summary>As <see cref="Read{T}"/>, and every field has to be known.</summary>
+    /// <exception cref="InvalidDataException">There is nothing in it.</exception>
+    /// <exception cref="JsonException">It has another form, or a field that nobody knows; the message names the place.</exception>
+    public static T ReadKnown<T>(string json) =>
+        JsonSerializer.Deserialize<T>(json, Known) ?? throw new InvalidDataException($"A {typeof(T).Name} is empty.");
 
     private static JsonSerializerOptions Frozen(JsonSerializerOptions options)
     {

@@ -27,7 +27,7 @@ public sealed record Setting(
 /// <summary>All that a house may set: value, default, range, source. See docs/method.md#settings.</summary>
 public static class SettingCatalogue
 {
-    private const string Custom = "common practice; a choice of the house";
+    private const string Custom = "common practice; your studio decides";
 
     /// <summary>Names of the kinds of work, for the ceilings of one session.</summary>
     private static readonly IReadOnlyDictionary<string, string> Kinds = new Dictionary<string, string>(StringComparer.Ordinal)
@@ -265,7 +265,7 @@ public static class SettingCatalogue
         new(
             "full-share",
             "Doses",
-            "The full dose, where one number is told",
+            "The full dose, where only one number is given",
             "%",
             100,
             300,

@@ -35,7 +35,7 @@ public enum Certainty
 /// <summary>What may be said about modes and strengths.</summary>
 public static class WorkWords
 {
-    /// <summary>Tightened, held against or let out slowly: the modes that count as training (field guide, covered actively).</summary>
+    /// <summary>Tightened, held or released slowly: the modes that count as training (field guide, covered actively).</summary>
     public static bool IsActive(this Mode mode) => mode is Mode.Concentric or Mode.Isometric or Mode.Eccentric;
 
     /// <summary>Pressed, kneaded or stretched by a hand.</summary>
@@ -46,13 +46,25 @@ public static class WorkWords
         mode switch
         {
             Mode.Concentric => "tightens",
-            Mode.Isometric => "holds against",
-            Mode.Eccentric => "lets out slowly",
+            Mode.Isometric => "holds (isometric)",
+            Mode.Eccentric => "releases slowly (eccentric)",
             Mode.Compressed => "pressed",
-            Mode.Inhibited => "kept quiet",
-            Mode.SkinLymph => "skin only",
+            Mode.Inhibited => "stays relaxed",
+            Mode.SkinLymph => "moves skin and surface fluid",
             Mode.BreathPosture => "posture",
             _ => mode.Word(),
+        };
+
+    /// <summary>The same as something done to a muscle: "the cheek muscle is held (isometric)".</summary>
+    public static string Done(this Mode mode) =>
+        mode switch
+        {
+            Mode.Concentric => "tightened",
+            Mode.Isometric => "held (isometric)",
+            Mode.Eccentric => "released slowly (eccentric)",
+            Mode.Inhibited => "relaxed",
+            Mode.SkinLymph => "moved at skin depth only",
+            _ => mode.Plain(),
         };
 
     public static Strength OneLower(this Strength strength) => strength == Strength.Primary ? Strength.Secondary : Strength.Incidental;

@@ -8,7 +8,7 @@ public static class ExclusionRules
 {
     /// <summary>Above every list of exclusions, always.</summary>
     public const string ClinicianFirst =
-        "These are usual cautions, from memory. The word of the licensed clinician who treats the person, and local codes, come first. When in doubt, leave the technique out and ask.";
+        "These are general cautions, not yet reviewed by a clinician. The advice of the licensed clinician who treats the person, and local codes, come first. When in doubt, leave the technique out and ask.";
 
     /// <summary>
     /// Every exclusion whose handling for one of the classes is not Handling.Ok, acute signs first, then the strictest. An acute sign counts for

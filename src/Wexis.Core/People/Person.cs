@@ -22,18 +22,44 @@ public sealed record PersonDraft(string? Login, string? Name, string? Role, stri
         [
             .. new[]
             {
-                Check.Given(Login, "login", "a name to sign in with"),
+                Check.Given(Login, "login", "a user name"),
                 Check.NoLongerThan(Login, 60, "login"),
                 Login is { Length: > 0 } login && !LoginWords.Pattern().IsMatch(login)
                     ? new Issue("login", IssueCodes.Unreadable, login, "letters, digits, dot, dash, underscore or @")
                     : null,
                 Check.Given(Name, "name", "the person's name"),
                 Check.NoLongerThan(Name, 120, "name"),
-                Role is null ? new("role", IssueCodes.Missing, "", string.Join(", ", Roles.All)) : Check.OneOf(Role, Roles.All, "role"),
-                Password is null or { Length: < ShortestPassword }
-                    ? new("password", IssueCodes.OutOfRange, $"{Password?.Length ?? 0} characters", $"{ShortestPassword} to 200 characters")
+                RoleIssue(Role),
+            }.OfType<Issue>(),
+            .. PasswordIssues(Password),
+        ];
+
+    internal static Issue? RoleIssue(string? role) =>
+        role is null ? new("role", IssueCodes.Missing, "", string.Join(", ", Roles.All)) : Check.OneOf(role, Roles.All, "role");
+
+    /// <summary>What is wrong with a password as typed; it is never repeated in words.</summary>
+    public static IReadOnlyList<Issue> PasswordIssues(string? password) =>
+        [
+            .. new[]
+            {
+                password is null or { Length: < ShortestPassword }
+                    ? new("password", IssueCodes.OutOfRange, $"{password?.Length ?? 0} characters", $"{ShortestPassword} to 200 characters")
                     : null,
-                Check.NoLongerThan(Password, 200, "password"),
+                Check.NoLongerThan(password, 200, "password"),
+            }.OfType<Issue>(),
+        ];
+}
+
+/// <summary>A person's name and role as changed, over those that were seen when the change was begun.</summary>
+public sealed record PersonChange(string? Name, string? Role, string? SeenName, string? SeenRole)
+{
+    public IReadOnlyList<Issue> Issues() =>
+        [
+            .. new[]
+            {
+                Check.Given(Name, "name", "the person's name"),
+                Check.NoLongerThan(Name, 120, "name"),
+                PersonDraft.RoleIssue(Role),
             }.OfType<Issue>(),
         ];
 }

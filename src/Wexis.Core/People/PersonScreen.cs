@@ -105,7 +105,7 @@ public sealed record PersonScreen(Response Response, IReadOnlyList<ConditionHit>
             procedure = procedure with { Place = null };
         }
         if (procedure.Date is not { } day)
-            return Ask(exclusion, touch, "When was it? Ask the day, and whoever treated.", null);
+            return Ask(exclusion, touch, "When was it? Ask for the day, and ask who treated it.", null);
         if (exclusion.LastDay is not { } length)
             return exclusion.UntilReleased
                 ? Ask(exclusion, touch, $"No natural end: ask {exclusion.Whom}.", null)

@@ -105,7 +105,7 @@ public sealed record ScreeningStanding(
                 "modified",
                 $"We do this in a milder form: {string.Join("; ", worst.Select(h => h.Says).Distinct())}."
             ),
-            _ => ("allowed", "Nothing you told me speaks against this. Stop if anything hurts, tingles or feels strange."),
+            _ => ("allowed", "Nothing you told me speaks against it. Stop if anything hurts, tingles or feels strange."),
         };
         return new(technique.Id, technique.Name, answer, says, free, screen.Hits, missing);
     }

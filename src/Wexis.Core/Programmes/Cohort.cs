@@ -21,7 +21,7 @@ public sealed record CohortDraft(string? Name, IReadOnlyList<Guid>? Members, IRe
             .. (Members ?? [])
                 .Select(
                     (m, i) =>
-                        trainees.Contains(m) ? null : new Issue($"members[{i}]", IssueCodes.Unknown, $"{m}", "a trainee of this house")
+                        trainees.Contains(m) ? null : new Issue($"members[{i}]", IssueCodes.Unknown, $"{m}", "a trainee of your studio")
                 )
                 .OfType<Issue>(),
         ];
@@ -30,13 +30,12 @@ public sealed record CohortDraft(string? Name, IReadOnlyList<Guid>? Members, IRe
 
 /// <summary>One edition of a technique, as far as teaching it goes.</summary>
 /// <param name="Standing">How the edition stands now; see <see cref="EditionStanding"/>.</param>
-public sealed record TeachingEdition(string Code, Guid TechniqueId, string Name, int Edition, string Standing);
+public sealed record TeachingEdition(string Code, Guid TechniqueId, string Name, int Edition, EditionStanding Standing);
 
 /// <summary>A technique of a cohort: the edition it is taught from, and the one that would be taken today.</summary>
 /// <param name="Module">Name of the module that teaches it; null when the programme no longer does.</param>
 /// <param name="Taught">Edition this cohort is taught; null while none was taken.</param>
 /// <param name="Offered">Newest approved edition, or the newest that may be taught while none is approved; null when there is none.</param>
-/// <param name="State">One of <see cref="CohortStates"/>.</param>
 /// <param name="MayMoveOn">Whether the trainer has an edition to take, or to leave: never done by itself.</param>
 /// <param name="CallsForDecision">Whether the trainer has something to decide, be it only what else to teach.</param>
 public sealed record CohortTechnique(
@@ -46,23 +45,22 @@ public sealed record CohortTechnique(
     string Name,
     int? Taught,
     int? Offered,
-    string State,
+    CohortState State,
     string Says,
     bool CallsForDecision,
     bool MayMoveOn
 );
 
-public static class CohortStates
+/// <summary>How the edition that a cohort is taught stands to what is offered today.</summary>
+[ClosedList]
+public enum CohortState
 {
-    public const string AsTaught = "as-taught";
-    public const string Newer = "newer";
-    public const string ToTake = "to-take";
-    public const string NotTeachable = "not-teachable";
-    public const string NoLonger = "no-longer";
-    public const string OutOfUse = "out-of-use";
-
-    /// <summary>States in which the trainer has something to decide.</summary>
-    public static IReadOnlySet<string> CallForDecision { get; } = new HashSet<string>(StringComparer.Ordinal) { Newer, ToTake, OutOfUse };
+    AsTaught,
+    Newer,
+    ToTake,
+    NotTeachable,
+    NoLonger,
+    OutOfUse,
 }
 
 /// <summary>
@@ -113,29 +111,27 @@ public static class CohortReview
     {
         var (state, says) = (module, taught, offered) switch
         {
-            (null, { } t, _) => (CohortStates.NoLonger, $"No longer in the programme; taught from edition {t.Edition}."),
+            (null, { } t, _) => (CohortState.NoLonger, $"No longer in the programme; taught from edition {t.Edition}."),
             (_, null, null) => (
-                CohortStates.NotTeachable,
-                "None of its editions may be taught: finish the draft, or take it out of the programme."
+                CohortState.NotTeachable,
+                "None of its editions may be taught: finish the draft, or remove it from the programme."
             ),
-            (_, null, { } o) => (
-                CohortStates.ToTake,
-                $"In the programme since, not taken for this cohort yet: edition {o.Edition} may be."
-            ),
+            (_, null, { } o) => (CohortState.ToTake, $"In the programme since, not taken for this cohort yet: edition {o.Edition} may be."),
             (_, { Standing: EditionStanding.Retired } t, null) => (
-                CohortStates.OutOfUse,
+                CohortState.OutOfUse,
                 $"Edition {t.Edition} was taken out of use, and no other may be taught."
             ),
             (_, { Standing: EditionStanding.Retired } t, { } o) => (
-                CohortStates.OutOfUse,
+                CohortState.OutOfUse,
                 $"Edition {t.Edition} was taken out of use; edition {o.Edition} may be taught."
             ),
             (_, { } t, { } o) when o.Edition > t.Edition => (
-                CohortStates.Newer,
+                CohortState.Newer,
                 $"Taught from edition {t.Edition}; edition {o.Edition} is {(o.Standing == EditionStanding.Approved ? "approved" : "ready")} since."
             ),
-            (_, { } t, _) => (CohortStates.AsTaught, $"Taught from edition {t.Edition}."),
+            (_, { } t, _) => (CohortState.AsTaught, $"Taught from edition {t.Edition}."),
         };
+        var decide = state is CohortState.Newer or CohortState.ToTake or CohortState.OutOfUse;
         return new(
             module,
             code,
@@ -145,8 +141,8 @@ public static class CohortReview
             offered?.Edition,
             state,
             says,
-            CohortStates.CallForDecision.Contains(state),
-            offered is not null && CohortStates.CallForDecision.Contains(state)
+            decide,
+            offered is not null && decide
         );
     }
 }

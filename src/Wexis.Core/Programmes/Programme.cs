@@ -8,6 +8,26 @@ namespace Wexis.Core.Programmes;
 /// <param name="How">actively (tightened, held against or let out slowly) or any (worked in some way).</param>
 public sealed record StructurePromise(string Structure, string How);
 
+/// <summary>How a structure is promised: tightened, held against or let out slowly; or worked in some way.</summary>
+[ClosedList]
+public enum PromiseKind
+{
+    Actively,
+    Any,
+}
+
+/// <summary>What is done in a module.</summary>
+[ClosedList]
+public enum ModuleKind
+{
+    Theory,
+    Demonstration,
+    SupervisedPractice,
+    SelfPractice,
+    TeachingPractice,
+    Assessment,
+}
+
 /// <summary>An outcome the programme promises, in words: "can brief, show and lead a light glide".</summary>
 public sealed record Outcome(string Id, string Text);
 
@@ -55,16 +75,6 @@ public sealed record ProgrammeDocument(
     [JsonIgnore]
     public IReadOnlyList<Outcome> AllOutcomes => Outcomes ?? [];
 
-    public static readonly IReadOnlyList<string> Kinds =
-    [
-        "theory",
-        "demonstration",
-        "supervised-practice",
-        "self-practice",
-        "teaching-practice",
-        "assessment",
-    ];
-
     /// <summary>Slips in what was typed. A broken order is not a slip: it is said by <see cref="ProgrammeReview"/>.</summary>
     public IReadOnlyList<Issue> Issues(Atlas atlas)
     {
@@ -77,7 +87,7 @@ public sealed record ProgrammeDocument(
             found.Add(Check.Given(m.Name, $"modules[{i}].name", "a name"));
             found.Add(Check.Given(m.Id, $"modules[{i}].id", "an id"));
             found.Add(Check.Between(m.Minutes, 1, 6000, $"modules[{i}].minutes", "minutes"));
-            found.Add(Check.OneOf(m.Kind, Kinds, $"modules[{i}].kind"));
+            found.Add(Check.OneOf(m.Kind, ClosedList.All<ModuleKind>(), $"modules[{i}].kind"));
             found.AddRange((m.Schools ?? []).Select((s, j) => Check.OneOf(s, atlas.Schools.Keys, $"modules[{i}].schools[{j}]")));
             if (AllModules.Take(i).Any(o => o.Id == m.Id))
                 found.Add(new($"modules[{i}].id", IssueCodes.Taken, m.Id, "Give each module an id of its own"));
@@ -102,7 +112,7 @@ public sealed record ProgrammeDocument(
         {
             if (!atlas.IsStructure(AllStructures[i].Structure))
                 found.Add(new($"structures[{i}].structure", IssueCodes.Unknown, AllStructures[i].Structure, "a structure of the atlas"));
-            found.Add(Check.OneOf(AllStructures[i].How, ["actively", "any"], $"structures[{i}].how"));
+            found.Add(Check.OneOf(AllStructures[i].How, ClosedList.All<PromiseKind>(), $"structures[{i}].how"));
         }
         found.AddRange(AllOutcomes.Select((o, i) => Check.Given(o.Text, $"outcomes[{i}].text", "what a graduate can do")));
         return [.. found.OfType<Issue>()];

@@ -20,9 +20,30 @@ public sealed record TaughtTechnique(
 /// <summary>Where a taught technique does not agree with the schools that the programme declares. A note, never a gap.</summary>
 public sealed record SchoolNote(string Module, string Technique, string Says);
 
+/// <summary>What stands in the way of an order.</summary>
+[ClosedList]
+public enum OrderFaultKind
+{
+    PrerequisiteAfter,
+    PrerequisiteCircle,
+    TechniquePrerequisite,
+    Parked,
+    Draft,
+    UnknownTechnique,
+}
+
+/// <summary>How far a structure is covered: primary or secondary and active; so but never active; incidental or skin only; not.</summary>
+[ClosedList]
+public enum Covered
+{
+    Actively,
+    Otherwise,
+    Touched,
+    No,
+}
+
 /// <summary>Something that stands in the way of the order, said in one sentence.</summary>
-/// <param name="Kind">prerequisite-after, prerequisite-circle, technique-prerequisite, parked, draft, unknown-technique.</param>
-public sealed record OrderFault(string Module, string Kind, string Says);
+public sealed record OrderFault(string Module, OrderFaultKind Kind, string Says);
 
 /// <summary>How one structure is worked in one module.</summary>
 public sealed record CoverageCell(
@@ -35,13 +56,12 @@ public sealed record CoverageCell(
 
 /// <summary>One line of the coverage matrix.</summary>
 /// <param name="Promised">How it is promised: actively, any, or null when it is not.</param>
-/// <param name="Covered">actively, otherwise (primary or secondary, but never active), touched (incidental or skin only), or no.</param>
 /// <param name="Kept">Whether the promise is kept; null when nothing is promised.</param>
 public sealed record CoverageLine(
     string Structure,
     string Name,
-    string? Promised,
-    string Covered,
+    PromiseKind? Promised,
+    Covered Covered,
     bool? Kept,
     string Says,
     IReadOnlyList<CoverageCell> Cells
@@ -82,10 +102,14 @@ public sealed record ProgrammeReview(
                     .SelectMany(t => techniques[t].Map.Worked.Select(r => (Module: m, Technique: techniques[t], Row: r)))
             )
             .ToList();
-        var promised = programme.AllStructures.ToDictionary(p => p.Structure, p => p.How, StringComparer.Ordinal);
+        var promised = programme.AllStructures.ToDictionary(
+            p => p.Structure,
+            p => ClosedList.Of<PromiseKind>(p.How),
+            StringComparer.Ordinal
+        );
         var structures = programme
             .AllStructures.Select(p => p.Structure)
-            .Concat(cells.Where(c => c.Row.Strength != Strength.Incidental && c.Row.Mode != Mode.SkinLymph).Select(c => c.Row.Structure))
+            .Concat(cells.Where(c => Counts(c.Row)).Select(c => c.Row.Structure))
             .Distinct()
             .ToList();
         var lines = structures
@@ -131,7 +155,7 @@ public sealed record ProgrammeReview(
                     yield return new(
                         module.Id,
                         technique.Name,
-                        $"“{technique.Name}” is {atlas.Schools[school].Name}; the {(own ? "routine" : "programme")} declares {names}."
+                        $"“{technique.Name}” is {atlas.Schools[school].Name}; the {(own ? "routine" : "programme")} follows {names}."
                     );
                 foreach (var says in technique.AgainstItsSchool ?? [])
                     yield return new(module.Id, technique.Name, $"“{technique.Name}”: {says}");
@@ -165,29 +189,30 @@ public sealed record ProgrammeReview(
             yield return $"it does not close at the neck; {name} does. End with a technique of the neck.";
     }
 
+    /// <summary>Whether a row covers its structure: what only comes along does not, and fluid covers skin and lymph alone.</summary>
+    private static bool Counts(WorkedRow row) =>
+        row.Strength != Strength.Incidental && (row.Mode != Mode.SkinLymph || row.Structure is "skin" or "superficial-lymph");
+
     private static CoverageLine Line(
         string structure,
-        string? promised,
+        PromiseKind? promised,
         IReadOnlyList<(ProgrammeModule Module, TaughtTechnique Technique, WorkedRow Row)> rows,
         ProgrammeDocument programme,
         Atlas atlas
     )
     {
-        var counted = rows.Where(r =>
-                r.Row.Strength != Strength.Incidental && (r.Row.Mode != Mode.SkinLymph || structure is "skin" or "superficial-lymph")
-            )
-            .ToList();
+        var counted = rows.Where(r => Counts(r.Row)).ToList();
         var active = counted.Where(r => r.Row.Mode.IsActive()).ToList();
         var covered =
-            active.Count > 0 ? "actively"
-            : counted.Count > 0 ? "otherwise"
-            : rows.Count > 0 ? "touched"
-            : "no";
+            active.Count > 0 ? Covered.Actively
+            : counted.Count > 0 ? Covered.Otherwise
+            : rows.Count > 0 ? Covered.Touched
+            : Covered.No;
         bool? kept = promised switch
         {
             null => null,
-            "actively" => covered == "actively",
-            _ => covered is "actively" or "otherwise",
+            PromiseKind.Actively => covered == Covered.Actively,
+            _ => covered is Covered.Actively or Covered.Otherwise,
         };
         var cells = programme
             .AllModules.Select(m => (Module: m, Rows: rows.Where(r => r.Module.Id == m.Id).ToList()))
@@ -202,7 +227,7 @@ public sealed record ProgrammeReview(
             .ToList();
         return new(
             structure,
-            atlas.PlainName(structure),
+            atlas.BothNames(structure),
             promised,
             covered,
             kept,
@@ -218,8 +243,8 @@ public sealed record ProgrammeReview(
     }
 
     private static string Says(
-        string? promised,
-        string covered,
+        PromiseKind? promised,
+        Covered covered,
         IReadOnlyList<(ProgrammeModule Module, TaughtTechnique Technique, WorkedRow Row)> by
     )
     {
@@ -227,10 +252,10 @@ public sealed record ProgrammeReview(
         var modes = string.Join(", ", by.Select(b => b.Row.Mode).Distinct().Order().Select(m => m.Plain()));
         return covered switch
         {
-            "actively" => $"{modes} in {techniques}",
-            "otherwise" when promised == "actively" => $"only {modes} in {techniques}: that does not train it",
-            "otherwise" => $"{modes} in {techniques}",
-            "touched" => $"only in passing, in {techniques}",
+            Covered.Actively => $"{modes} in {techniques}",
+            Covered.Otherwise when promised == PromiseKind.Actively => $"only {modes} in {techniques}: that does not train it",
+            Covered.Otherwise => $"{modes} in {techniques}",
+            Covered.Touched => $"only in passing, in {techniques}",
             _ => "no taught technique works it",
         };
     }
@@ -254,13 +279,13 @@ public sealed record ProgrammeReview(
                 if (Reaches(programme, p, module.Id))
                     yield return new(
                         module.Id,
-                        "prerequisite-circle",
+                        OrderFaultKind.PrerequisiteCircle,
                         $"“{module.Name}” and “{names[p]}” wait for each other: no order can satisfy both."
                     );
                 else if (place[p] >= i)
                     yield return new(
                         module.Id,
-                        "prerequisite-after",
+                        OrderFaultKind.PrerequisiteAfter,
                         $"“{module.Name}” needs “{names[p]}”, which comes only later (place {place[p] + 1}, this one is {i + 1}). Move “{names[p]}” before it."
                     );
             }
@@ -270,30 +295,34 @@ public sealed record ProgrammeReview(
                 {
                     yield return new(
                         module.Id,
-                        "unknown-technique",
-                        $"“{module.Name}” lists a technique that is no longer there. Take it out."
+                        OrderFaultKind.UnknownTechnique,
+                        $"“{module.Name}” lists a technique that no longer exists. Remove it."
                     );
                     continue;
                 }
                 if (technique.Standing == DerivedStanding.Stopped)
                     yield return new(
                         module.Id,
-                        "parked",
-                        $"“{technique.Name}” is parked: it breaks a stop rule and is not taught. It counts for nothing in “{module.Name}”."
+                        OrderFaultKind.Parked,
+                        $"“{technique.Name}” is an unsafe example: it breaks a stop rule and is not taught. It does not count in “{module.Name}”."
                     );
                 else if (technique.Standing is DerivedStanding.Draft or DerivedStanding.Refused)
-                    yield return new(module.Id, "draft", $"“{technique.Name}” in “{module.Name}” is still a draft with an open question.");
+                    yield return new(
+                        module.Id,
+                        OrderFaultKind.Draft,
+                        $"“{technique.Name}” in “{module.Name}” is still a draft with an open question."
+                    );
                 foreach (var p in technique.Prerequisites.Where(techniques.ContainsKey))
                     if (!taughtIn.TryGetValue(p, out var at))
                         yield return new(
                             module.Id,
-                            "technique-prerequisite",
+                            OrderFaultKind.TechniquePrerequisite,
                             $"“{technique.Name}” builds on “{techniques[p].Name}”, which no module teaches."
                         );
                     else if (at.CompareTo((i, j)) > 0)
                         yield return new(
                             module.Id,
-                            "technique-prerequisite",
+                            OrderFaultKind.TechniquePrerequisite,
                             $"“{technique.Name}” builds on “{techniques[p].Name}”, which is taught only later."
                         );
             }

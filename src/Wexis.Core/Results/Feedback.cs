@@ -107,9 +107,9 @@ public sealed record DemonstrationResult(
             if (SideBalance.Of(step, score.Tracks) is not { IsEven: false } sides)
                 continue;
             if (sides.OneSideOnly)
-                return $"Only the {sides.Greater} side was shown. The second side follows at once, with the same dose.";
-            if (score.Criteria.Any(c => c.Criterion.Step == step.Index && c.Criterion.Topic == "balance" && c.Mark < 2))
-                return $"The {sides.Lesser} side was short: {sides.Words}. {(sides.InSeconds ? "Count the seconds aloud" : "Count aloud")}, and give both sides the same.";
+                return $"Only the {sides.Greater.Word()} side was shown. The second side follows at once, with the same dose.";
+            if (score.Criteria.Any(c => c.Criterion.Step == step.Index && c.Criterion.Topic == Topic.Balance && c.Mark < 2))
+                return $"The {sides.Lesser.Word()} side was short: {sides.Words}. {(sides.InSeconds ? "Count the seconds aloud" : "Count aloud")}, and give both sides the same.";
         }
         return null;
     }
@@ -127,13 +127,13 @@ public sealed record DemonstrationResult(
     private static IReadOnlyList<LostOnStructure> LostBy(Score score, MarkSheet sheet, Atlas atlas) =>
         [
             .. score
-                .Criteria.Where(c => c.Lost > 0 && c.Criterion.Step is not null && c.Criterion.Domain == "doing")
+                .Criteria.Where(c => c.Lost > 0 && c.Criterion.Step is not null && c.Criterion.Domain == Domain.Doing)
                 .SelectMany(c =>
                 {
                     var step = sheet.Steps.First(s => s.Index == c.Criterion.Step);
                     // Stillness is lost where something should have been quiet; everything else where the step works.
                     var structures =
-                        c.Criterion.Topic == "stillness"
+                        c.Criterion.Topic == Topic.Stillness
                             ? step
                                 .Zones.SelectMany(z => atlas.Zones.TryGetValue(z, out var zone) ? zone.Movers ?? [] : [])
                                 .DefaultIfEmpty("skin")
@@ -142,7 +142,7 @@ public sealed record DemonstrationResult(
                     return structures.Distinct().Select(s => (Structure: s, Points: c.Lost / structures.Count));
                 })
                 .GroupBy(x => x.Structure)
-                .Select(g => new LostOnStructure(g.Key, atlas.PlainName(g.Key), g.Sum(x => x.Points)))
+                .Select(g => new LostOnStructure(g.Key, atlas.BothNames(g.Key), g.Sum(x => x.Points)))
                 .OrderByDescending(x => x.Points),
         ];
 
@@ -150,7 +150,7 @@ public sealed record DemonstrationResult(
     private static IReadOnlyList<LostOnZone> ZonesBy(Score score, MarkSheet sheet, Atlas atlas) =>
         [
             .. score
-                .Criteria.Where(c => c.Lost > 0 && c.Criterion.Step is not null && c.Criterion.Domain == "doing")
+                .Criteria.Where(c => c.Lost > 0 && c.Criterion.Step is not null && c.Criterion.Domain == Domain.Doing)
                 .SelectMany(c =>
                 {
                     var step = sheet.Steps.First(s => s.Index == c.Criterion.Step);

@@ -171,7 +171,7 @@ public sealed record Derivation(
                     StrokePlaces.OnTheSide(x.Hand, atlas, settings),
                     [.. x.Hand.AllPath.Select(p => StrokeReading.PlaceWords(p, atlas)), .. x.Hand.AllPoints],
                     x.Path.WidthIpd,
-                    x.Hand.Sides ?? completed.Sides
+                    ClosedList.Of<Sides>(x.Hand.Sides) ?? completed.Sides
                 )),
         ];
 

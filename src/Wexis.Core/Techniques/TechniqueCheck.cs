@@ -10,7 +10,7 @@ namespace Wexis.Core.Techniques;
 /// <summary>One row of the work as the exchange says it.</summary>
 public sealed record CheckedRow(
     string Structure,
-    string Side,
+    Side Side,
     Mode Mode,
     Strength Strength,
     double Seconds,
@@ -26,9 +26,9 @@ public sealed record CheckedExclusion(string Condition, Handling Handling, bool 
 
 public sealed record CheckedClaim(
     string Text,
-    string Kind,
-    string Verdict,
-    IReadOnlyList<string> Verdicts,
+    ClaimKind Kind,
+    ClaimFinding Verdict,
+    IReadOnlyList<ClaimFinding> Verdicts,
     string Because,
     string? Correction,
     string? Grade

@@ -1,6 +1,7 @@
 using Dapper;
 using Npgsql;
 using Wexis.Core.Grading;
+using Wexis.Core.Measures;
 
 namespace Wexis.Data.Grading;
 
@@ -74,7 +75,20 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
         public string? Note { get; init; }
         public long Arrival { get; init; }
 
-        public MarkEvent ToEvent() => new(EventId, Kind, Device, Counter, AtMs, Step, Side, Target, Value, Note, Arrival);
+        public MarkEvent ToEvent() =>
+            new(
+                EventId,
+                ClosedList.In<MarkKind>(Kind),
+                Device,
+                Counter,
+                AtMs,
+                Step,
+                Side is null ? null : ClosedList.In<Side>(Side),
+                Target,
+                Value,
+                Note,
+                Arrival
+            );
     }
 
     private const string Select = """
@@ -190,12 +204,12 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
         {
             e.Id,
             demonstration,
-            e.Kind,
+            kind = e.Kind.Word(),
             e.Device,
             e.Counter,
             e.AtMs,
             e.Step,
-            e.Side,
+            side = e.Side?.Word(),
             e.Target,
             e.Value,
             e.Note,

@@ -40,6 +40,8 @@ public sealed class AwayStore(NpgsqlDataSource source)
         ("techniques.house_choice", "by_person"),
         ("techniques.import", "by_person"),
         ("techniques.import", "taken_back_by"),
+        ("routines.routine", "away_by"),
+        ("routines.edition", "changed_by"),
         ("programmes.programme", "changed_by"),
         ("programmes.programme", "away_by"),
         ("programmes.cohort", "opened_by"),
@@ -67,6 +69,11 @@ public sealed class AwayStore(NpgsqlDataSource source)
             SELECT 'programme' AS kind, p.programme_id AS id, p.name, 0 AS count, true AS holds
               FROM programmes.programme p, techniques.technique t
              WHERE t.technique_id = @id AND p.away IS DISTINCT FROM 'deleted' AND jsonb_path_exists(p.body, '$.modules[*].techniques[*] ? (@ == $code)', jsonb_build_object('code', t.code))
+            UNION ALL
+            SELECT 'routine', r.routine_id, e.name, 0, true FROM routines.routine r JOIN routines.edition e USING (routine_id), techniques.technique t
+             WHERE t.technique_id = @id AND r.away IS DISTINCT FROM 'deleted'
+               AND e.edition = (SELECT max(n.edition) FROM routines.edition n WHERE n.routine_id = r.routine_id)
+               AND jsonb_path_exists(e.body, '$.parts[*].technique ? (@ == $code)', jsonb_build_object('code', t.code))
             UNION ALL
             SELECT 'station', s.station_id, x.name, (SELECT count(*)::int FROM grading.demonstration d WHERE d.station_id = s.station_id), true
               FROM examinations.station s JOIN examinations.examination x USING (examination_id)

@@ -14,6 +14,15 @@ public sealed record StoredPerson(
     bool Active
 );
 
+/// <summary>What became of a change of a person.</summary>
+public enum PersonOutcome
+{
+    Changed,
+    Stale,
+    LastLead,
+    Missing,
+}
+
 public sealed class PersonStore(NpgsqlDataSource source)
 {
     private const string Columns = "person_id, login, name, role, password_hash, security_stamp, active";
@@ -97,6 +106,57 @@ public sealed class PersonStore(NpgsqlDataSource source)
         );
         await t.CommitAsync(ct);
         return added == 1;
+    }
+
+    /// <summary>
+    /// Changes a name and a role over those that were seen. A studio keeps a lead trainer, even if two step back at the same moment. Whose
+    /// role changes signs in again.
+    /// </summary>
+    public async Task<PersonOutcome> Change(Guid id, string name, string role, string? seenName, string? seenRole, CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        await using var t = await c.BeginTransactionAsync(ct);
+        await c.ExecuteAsync("LOCK TABLE people.person IN SHARE ROW EXCLUSIVE MODE", transaction: t);
+        var now = await c.QuerySingleOrDefaultAsync<Row>(
+            $"SELECT {Columns} FROM people.person WHERE person_id = @id AND active",
+            new { id },
+            t
+        );
+        if (now is null)
+            return PersonOutcome.Missing;
+        if (now.Name == name && now.Role == role)
+            return PersonOutcome.Changed;
+        if (now.Name != seenName || now.Role != seenRole)
+            return PersonOutcome.Stale;
+        var others = await c.ExecuteScalarAsync<int>(
+            "SELECT count(*)::int FROM people.person WHERE role = 'lead' AND active AND person_id <> @id",
+            new { id },
+            t
+        );
+        if (now.Role == "lead" && role != "lead" && others == 0)
+            return PersonOutcome.LastLead;
+        await c.ExecuteAsync(
+            "UPDATE people.person SET name = @name, role = @role, security_stamp = CASE WHEN role = @role THEN security_stamp ELSE gen_random_uuid() END WHERE person_id = @id",
+            new
+            {
+                id,
+                name,
+                role,
+            },
+            t
+        );
+        await t.CommitAsync(ct);
+        return PersonOutcome.Changed;
+    }
+
+    /// <summary>Sets another password; every session of this person ends. False when there is nobody of that id.</summary>
+    public async Task<bool> SetPassword(Guid id, string hash, CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        return await c.ExecuteAsync(
+                "UPDATE people.person SET password_hash = @hash, security_stamp = gen_random_uuid() WHERE person_id = @id AND active",
+                new { id, hash }
+            ) == 1;
     }
 
     private async Task<bool> Insert(string sql, StoredPerson p, DateTimeOffset now, CancellationToken ct)

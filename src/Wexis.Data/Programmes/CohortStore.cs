@@ -1,7 +1,9 @@
 using Dapper;
 using Npgsql;
+using Wexis.Core.Measures;
 using Wexis.Core.Programmes;
 using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Library;
 
 namespace Wexis.Data.Programmes;
 
@@ -46,7 +48,7 @@ public sealed class CohortStore(NpgsqlDataSource source)
         public string Standing { get; init; } = "";
         public string? Review { get; init; }
 
-        public TeachingEdition ToEdition() => new(Code, TechniqueId, Name, Edition, EditionStanding.Of(Standing, Review));
+        public TeachingEdition ToEdition() => new(Code, TechniqueId, Name, Edition, EditionReview.Of(Standing, Review));
     }
 
     public Task<IReadOnlyList<StoredCohort>> OfProgramme(Guid programme, CancellationToken ct) =>
@@ -119,6 +121,47 @@ public sealed class CohortStore(NpgsqlDataSource source)
                 )
             ).Select(r => r.ToEdition()),
         ];
+    }
+
+    private sealed class LessonRow
+    {
+        public Guid CohortId { get; init; }
+        public string Code { get; init; } = "";
+        public Guid TechniqueId { get; init; }
+        public int Edition { get; init; }
+        public string Name { get; init; } = "";
+        public string Standing { get; init; } = "";
+        public string? Review { get; init; }
+        public string Derived { get; init; } = "";
+        public DateTimeOffset TakenAt { get; init; }
+
+        public TaughtLesson ToLesson()
+        {
+            var brief = ExchangeJson.Read<TechniqueBrief>(Derived);
+            return new(Code, TechniqueId, Edition, Name, EditionReview.Of(Standing, Review), brief.Seconds, brief.Primary, TakenAt);
+        }
+    }
+
+    /// <summary>What the cohorts of a person are taught, by the id of the cohort, the one opened last first.</summary>
+    public async Task<IReadOnlyList<(StoredCohort Cohort, IReadOnlyList<TaughtLesson> Taught)>> LessonsOf(Guid person, CancellationToken ct)
+    {
+        var cohorts = await Where("c.cohort_id IN (SELECT cohort_id FROM programmes.cohort_member WHERE person_id = @id)", person, ct);
+        await using var c = await source.OpenConnectionAsync(ct);
+        var taught = (
+            await c.QueryAsync<LessonRow>(
+                """
+                SELECT DISTINCT ON (x.cohort_id, x.technique_id) x.cohort_id, t.code, x.technique_id, x.edition, e.name, e.standing, e.review,
+                       e.derived::text AS derived, x.taken_at
+                  FROM programmes.cohort_edition x
+                  JOIN techniques.technique t USING (technique_id)
+                  JOIN techniques.edition e USING (technique_id, edition)
+                 WHERE x.cohort_id = any(@ids)
+                 ORDER BY x.cohort_id, x.technique_id, x.taken_at DESC
+                """,
+                new { ids = cohorts.Select(x => x.CohortId).ToArray() }
+            )
+        ).ToLookup(r => r.CohortId, r => r.ToLesson());
+        return [.. cohorts.Select(x => (x, (IReadOnlyList<TaughtLesson>)[.. taught[x.CohortId]]))];
     }
 
     /// <summary>

@@ -27,7 +27,7 @@ public sealed class ProgrammeStore(NpgsqlDataSource source)
         return [.. (await c.QueryAsync<Row>(Select + " WHERE away IS NULL ORDER BY name")).Select(r => r.ToProgramme())];
     }
 
-    /// <summary>Gaps of all programmes together, without reading one.</summary>
+    /// <summary>Gaps of all programmes together, without reading one; their list says of which.</summary>
     public async Task<int> Gaps(CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);

@@ -1,5 +1,6 @@
 using Dapper;
 using Npgsql;
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Steps;
 using Wexis.Core.Techniques.Work;
@@ -20,7 +21,7 @@ public sealed record EditionInTime(
     TechniqueDocument Body
 )
 {
-    public string Standing => EditionStanding.Of(Derived, Review);
+    public EditionStanding Standing => EditionReview.Of(Derived, Review);
 }
 
 public sealed record EditionStep(int Edition, DateTimeOffset At, string Step, string Note, string By);
@@ -148,7 +149,7 @@ public sealed class EditionHistoryStore(NpgsqlDataSource source)
         int edition,
         int version,
         string? seen,
-        string step,
+        ReviewStep step,
         string? note,
         KeptDerivation? kept,
         Guid by,
@@ -158,14 +159,14 @@ public sealed class EditionHistoryStore(NpgsqlDataSource source)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
-        var review = step == EditionStanding.BackInUse ? null : step;
+        var review = step == ReviewStep.BackInUse ? null : step.Word();
         var values = new
         {
             technique,
             edition,
             version,
             seen,
-            step,
+            step = step.Word(),
             review,
             note = note?.Trim() ?? "",
             kept = kept is null ? null : StoredBody.Write(kept),

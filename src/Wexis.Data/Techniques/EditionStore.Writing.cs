@@ -138,7 +138,7 @@ public sealed partial class EditionStore
             region = t.Body.Region,
             school = t.Body.School,
             family = t.Family,
-            standing = t.Standing,
+            standing = t.Standing.Word(),
             body = StoredBody.Write(t.Body),
             derived = ExchangeJson.Write(t.Brief),
             work = StoredBody.Write(t.Work),

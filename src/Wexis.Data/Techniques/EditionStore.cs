@@ -33,7 +33,7 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
                 Edition,
                 Version,
                 Name,
-                EditionStanding.Of(Standing, Review),
+                EditionReview.Of(Standing, Review),
                 StoredBody.Read<TechniqueDocument>(Body),
                 ChangedAt,
                 ChangedBy,
@@ -42,7 +42,7 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
             );
 
         public EditionLine ToLine(TechniqueBrief brief) =>
-            new(TechniqueId, Code, Edition, Name, Region, School, Family, EditionStanding.Of(Standing, Review), ChangedAt, brief);
+            new(TechniqueId, Code, Edition, Name, Region, School, Family, EditionReview.Of(Standing, Review), ChangedAt, brief);
 
         /// <summary>Changes with every change of the row, whoever made it.</summary>
         public string ChangedMark { get; init; } = "";
@@ -75,6 +75,18 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
     /// The same without briefs, but with the mark of each row's last change, by which a brief that was read already is known.
     /// </summary>
     private const string ShelfLines = Head + ", e.xmin::text AS changed_mark" + From + OnTheShelf;
+
+    private const string NamedLines =
+        Head
+        + ", e.derived::text AS derived"
+        + From
+        + " JOIN unnest(@techniques, @numbers) AS x (technique_id, edition) ON x.technique_id = e.technique_id AND x.edition = e.edition WHERE t.away IS NULL ORDER BY e.name";
+
+    private const string ApprovedLinesSql =
+        Head
+        + ", e.derived::text AS derived"
+        + From
+        + " WHERE t.away IS NULL AND e.standing = 'complete' AND e.edition = (SELECT max(a.edition) FROM techniques.edition a WHERE a.technique_id = t.technique_id AND a.standing = 'complete' AND a.review = 'approved') ORDER BY e.name";
 
     private const string Briefs = """
         SELECT e.technique_id, (e.derived || '{"marks": [], "classes": [], "wrong_claims": []}')::text AS derived
@@ -114,6 +126,29 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
         var briefs = rows.ToDictionary(r => r.Key, r => known.TryGetValue(r.Key, out var brief) ? brief : read[r.TechniqueId]);
         _briefs = briefs;
         return [.. rows.Select(r => r.ToLine(briefs[r.Key]))];
+    }
+
+    /// <summary>Lines of the newest approved edition of every technique that has one.</summary>
+    public async Task<IReadOnlyList<EditionLine>> ApprovedLines(CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        return [.. (await c.QueryAsync<Row>(ApprovedLinesSql)).Select(r => r.ToLine(ExchangeJson.Read<TechniqueBrief>(r.Derived)))];
+    }
+
+    /// <summary>Lines of the editions that are named, by name.</summary>
+    public async Task<IReadOnlyList<EditionLine>> LinesOf(IReadOnlyCollection<(Guid Technique, int Edition)> which, CancellationToken ct)
+    {
+        ArgumentNullException.ThrowIfNull(which);
+        await using var c = await source.OpenConnectionAsync(ct);
+        return
+        [
+            .. (
+                await c.QueryAsync<Row>(
+                    NamedLines,
+                    new { techniques = which.Select(w => w.Technique).ToArray(), numbers = which.Select(w => w.Edition).ToArray() }
+                )
+            ).Select(r => r.ToLine(ExchangeJson.Read<TechniqueBrief>(r.Derived))),
+        ];
     }
 
     /// <summary>Codes that are taken, by what is archived or deleted too.</summary>
@@ -190,6 +225,23 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
         )?.ToEdition();
     }
 
+    /// <summary>The editions that are named by code and number; what is not there is left out.</summary>
+    public async Task<IReadOnlyList<StoredEdition>> Named(IReadOnlyCollection<(string Code, int Edition)> which, CancellationToken ct)
+    {
+        ArgumentNullException.ThrowIfNull(which);
+        await using var c = await source.OpenConnectionAsync(ct);
+        return
+        [
+            .. (
+                await c.QueryAsync<Row>(
+                    AllEditions
+                        + " JOIN unnest(@codes, @numbers) AS x (code, edition) ON x.code = t.code AND x.edition = e.edition WHERE t.away IS DISTINCT FROM 'deleted'",
+                    new { codes = which.Select(w => w.Code).ToArray(), numbers = which.Select(w => w.Edition).ToArray() }
+                )
+            ).Select(r => r.ToEdition()),
+        ];
+    }
+
     public async Task<StoredEdition?> ByNumber(Guid id, int edition, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
@@ -238,7 +290,7 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
                 id = edition.TechniqueId,
                 edition = edition.Edition,
                 version = edition.Version,
-                made.Standing,
+                Standing = made.Standing.Word(),
                 made.Family,
                 derived = ExchangeJson.Write(made.Brief),
                 work = StoredBody.Write(made.Work),
@@ -318,7 +370,7 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
                     """,
                     new { code, codes = codes.ToArray() }
                 )
-            ).Select(r => new Neighbour(r.TechniqueId, r.Code, r.Name, EditionStanding.Of(r.Standing, r.Review), r.CallsIt)),
+            ).Select(r => new Neighbour(r.TechniqueId, r.Code, r.Name, EditionReview.Of(r.Standing, r.Review), r.CallsIt)),
         ];
     }
 }

@@ -10,7 +10,7 @@ public sealed record StoredEdition(
     int Edition,
     int Version,
     string Name,
-    string Standing,
+    EditionStanding Standing,
     TechniqueDocument Body,
     DateTimeOffset ChangedAt,
     string ChangedBy,
@@ -28,7 +28,7 @@ public sealed record EditionLine(
     string? Region,
     string? School,
     string? Family,
-    string Standing,
+    EditionStanding Standing,
     DateTimeOffset ChangedAt,
     TechniqueBrief Brief
 );
@@ -42,14 +42,14 @@ public sealed record KeptEdition(EditionHead Head, string Name, string? School, 
 
 /// <summary>A technique that belongs to another.</summary>
 /// <param name="CallsIt">What it calls the other: easier, harder or same-except; null where it does not speak of it.</param>
-public sealed record Neighbour(Guid TechniqueId, string Code, string Name, string Standing, string? CallsIt);
+public sealed record Neighbour(Guid TechniqueId, string Code, string Name, EditionStanding Standing, string? CallsIt);
 
 /// <summary>A technique that is about to be added.</summary>
 public sealed record NewTechnique(
     Guid Id,
     string Code,
     TechniqueDocument Body,
-    string Standing,
+    EditionStanding Standing,
     string? Family,
     TechniqueBrief Brief,
     TechniqueWork Work

@@ -2,6 +2,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Claims;
+using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Doses;
 using Wexis.Core.Techniques.Work;
 
@@ -13,7 +14,17 @@ public sealed record MoveWord(string Id, string Base, string Words);
 /// <summary>What a hand may do, in words.</summary>
 public sealed record VerbWord(string Id, string Word, string Words);
 
-public sealed record LandmarkPlace(string Id, string Name, double X, double Y, double? Z, string Surface, bool Midline, bool Bony);
+public sealed record LandmarkPlace(
+    string Id,
+    string Name,
+    string? Anatomical,
+    double X,
+    double Y,
+    double? Z,
+    string Surface,
+    bool Midline,
+    bool Bony
+);
 
 public sealed record ModeWord(Mode Id, string Plain, string Words, bool Active);
 
@@ -47,7 +58,9 @@ public sealed record AtlasView(
     IReadOnlyList<FeelTest> FeelTests,
     IReadOnlyDictionary<string, IReadOnlyList<string>> CommonNames,
     IReadOnlyDictionary<string, string[]> PointAliases,
-    IReadOnlyList<string> PointTraps
+    IReadOnlyList<string> PointTraps,
+    IReadOnlyDictionary<string, IReadOnlyList<Choice>> Choices,
+    IReadOnlyDictionary<string, string> SpokenWords
 );
 
 public static class AnatomyEndpoints
@@ -68,6 +81,7 @@ public static class AnatomyEndpoints
                     .. d.Landmarks.Select(l => new LandmarkPlace(
                         l.Key,
                         l.Value.Name,
+                        l.Value.Anatomical,
                         l.Value.Frontal[0],
                         l.Value.Frontal[1],
                         l.Value.LateralZ,
@@ -103,16 +117,18 @@ public static class AnatomyEndpoints
                 d.FeelTests,
                 ClaimWords.CommonNames(),
                 d.PointPrefixAliases,
-                d.PointPrefixTraps
+                d.PointPrefixTraps,
+                StepChoices.All,
+                Core.Techniques.Words.SpokenWords.All
             )
         );
     }
 
     private static readonly MoveWord[] Diagonals =
     [
-        new("gaze-up-left", "gaze", "eyes up and to the own left"),
-        new("gaze-up-right", "gaze", "eyes up and to the own right"),
-        new("gaze-down-left", "gaze", "eyes down and to the own left"),
-        new("gaze-down-right", "gaze", "eyes down and to the own right"),
+        new("gaze-up-left", "gaze", "eyes up and to the left"),
+        new("gaze-up-right", "gaze", "eyes up and to the right"),
+        new("gaze-down-left", "gaze", "eyes down and to the left"),
+        new("gaze-down-right", "gaze", "eyes down and to the right"),
     ];
 }

@@ -16,7 +16,7 @@ public sealed record StructureTechnique(Guid Id, string Name, Mode Mode, Strengt
 
 public sealed record StructureModule(Guid Programme, string ProgrammeName, string Module, IReadOnlyList<string> Techniques);
 
-public sealed record StructureClaim(Guid Technique, string TechniqueName, string Text, string Verdict, string? Correction);
+public sealed record StructureClaim(Guid Technique, string TechniqueName, string Text, ClaimFinding Verdict, string? Correction);
 
 /// <summary>
 /// What the house does with one structure: who works it and how, which modules teach that, which claims about it are wrong, who checked
@@ -60,7 +60,7 @@ public static class StructureEndpoints
         if (!atlas.IsStructure(structure))
             return TypedResults.NotFound();
         var trainee = user.IsInRole(Roles.Trainee);
-        var lines = (await editions.Lines(ct)).Where(l => EditionStanding.Teachable(l.Standing)).ToList();
+        var lines = (await editions.Lines(ct)).Where(l => l.Standing.Teachable()).ToList();
         var works = lines
             .SelectMany(l => l.Brief.Works.Where(w => w.Structure == structure).Select(w => (Line: l, Work: w)))
             .OrderBy(x => x.Work.Mode)

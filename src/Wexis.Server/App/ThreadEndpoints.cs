@@ -5,6 +5,7 @@ using Wexis.Data.Examinations;
 using Wexis.Data.Grading;
 using Wexis.Data.Programmes;
 using Wexis.Data.Results;
+using Wexis.Data.Routines;
 using Wexis.Data.Techniques;
 using Wexis.Server.Shell;
 
@@ -22,6 +23,7 @@ public static class ThreadEndpoints
         ClaimsPrincipal user,
         EditionStore editions,
         ProgrammeStore programmes,
+        RoutineStore routines,
         ExaminationStore examinations,
         DemonstrationStore demonstrations,
         ResultStore results,
@@ -44,6 +46,7 @@ public static class ThreadEndpoints
         return TypedResults.Ok<IReadOnlyList<ThreadStop>>([
             new("anatomy", ""),
             new("techniques", claims > 0 ? $"{Count(claims, "claim")} to answer" : Count(drafts, "draft")),
+            new("routines", Count(await routines.Remarks(ct), "remark")),
             new("programme", Count(gaps, "gap")),
             new("examination", Count(stations, "station")),
             new("grading", open == 0 ? "" : $"{open} to finish"),

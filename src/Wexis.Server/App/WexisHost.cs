@@ -12,6 +12,7 @@ using Wexis.Data.Keeping;
 using Wexis.Data.People;
 using Wexis.Data.Programmes;
 using Wexis.Data.Results;
+using Wexis.Data.Routines;
 using Wexis.Data.Settings;
 using Wexis.Data.Techniques;
 using Wexis.Server.Anatomy;
@@ -22,6 +23,7 @@ using Wexis.Server.Keeping;
 using Wexis.Server.People;
 using Wexis.Server.Programmes;
 using Wexis.Server.Results;
+using Wexis.Server.Routines;
 using Wexis.Server.Settings;
 using Wexis.Server.Shell;
 using Wexis.Server.Techniques;
@@ -64,6 +66,7 @@ public static class WexisHost
             .AddSingleton<EditionStore>()
             .AddSingleton<EditionHistoryStore>()
             .AddSingleton<LibraryReasonStore>()
+            .AddSingleton<RoutineStore>()
             .AddSingleton<ProgrammeStore>()
             .AddSingleton<CohortStore>()
             .AddSingleton<ExaminationStore>()
@@ -75,7 +78,7 @@ public static class WexisHost
         ));
         services.AddSingleton<IPasswordHasher<StoredPerson>, PasswordHasher<StoredPerson>>();
         services.AddMemoryCache(o => o.SizeLimit = 4000);
-        services.AddSingleton<TechniqueDesk>().AddSingleton<GradingDesk>();
+        services.AddSingleton<TechniqueDesk>().AddSingleton<RoutineDesk>().AddSingleton<GradingDesk>();
         services.AddSingleton<DemoSeed>();
         services.AddSingleton(sp => new DemoAccounts(sp.GetRequiredService<DemoSeed>().Accounts));
         services.AddSingleton(new FirstLeadCode(builder.Configuration["Wexis:FirstLeadCode"] is { Length: > 0 } code ? code : null));
@@ -159,6 +162,7 @@ public static class WexisHost
         TechniqueFileEndpoints.Map(api);
         EditionEndpoints.Map(api);
         LibraryEndpoints.Map(api);
+        RoutineEndpoints.Map(api);
         ProgrammeEndpoints.Map(api);
         CohortEndpoints.Map(api);
         ExaminationEndpoints.Map(api);

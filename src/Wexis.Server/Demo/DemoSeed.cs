@@ -7,15 +7,18 @@ using Wexis.Core.Measures;
 using Wexis.Core.People;
 using Wexis.Core.Programmes;
 using Wexis.Core.Results;
+using Wexis.Core.Routines;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Data.Examinations;
 using Wexis.Data.Grading;
 using Wexis.Data.People;
 using Wexis.Data.Programmes;
 using Wexis.Data.Results;
+using Wexis.Data.Routines;
 using Wexis.Data.Techniques;
 using Wexis.Server.People;
 using Wexis.Server.Programmes;
+using Wexis.Server.Routines;
 using Wexis.Server.Settings;
 using Wexis.Server.Shell;
 using Wexis.Server.Techniques;
@@ -40,9 +43,9 @@ internal sealed record DemoDecisions(
     IReadOnlyDictionary<string, DemoRevision> Revised
 );
 
-internal sealed record DemoTaps(int Step, string Side, int Count, double EveryS);
+internal sealed record DemoTaps(int Step, Side Side, int Count, double EveryS);
 
-internal sealed record DemoHolds(int Step, string Side, int Count, double HoldS, double EveryS);
+internal sealed record DemoHolds(int Step, Side Side, int Count, double HoldS, double EveryS);
 
 /// <summary>What an invented trainee showed. Marks are by topic; a topic that is not named earns 3.</summary>
 internal sealed record DemoDemonstration(
@@ -80,11 +83,17 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
         var demonstrations = services.GetRequiredService<DemonstrationStore>();
         // The last demonstration is written last: when it is there, everything is.
         if (await demonstrations.ById(Id($"demonstration {examination.Demonstrations[^1].Trainee}"), ct) is { Events: > 0 })
+        {
+            // A demo that was filled before there were routines gets them too.
+            if (await services.GetRequiredService<PersonStore>().ByLogin("maren", ct) is { } maren)
+                await FillRoutines(maren.PersonId, ct);
             return;
+        }
         var people = await FillPeople(ct);
         await FillTechniques(people["maren"], ct);
         await FillDecisions(people["maren"], ct);
         await FillScreening(people, ct);
+        await FillRoutines(people["maren"], ct);
         await FillProgrammes(people["maren"], ct);
         await FillCohorts(people, ct);
         await FillExamination(examination, people["maren"], ct);
@@ -141,13 +150,13 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
         if (edition.Standing != EditionStanding.Complete)
             return;
         var derived = desk.Derive(edition.Body);
-        await history.Take(edition.TechniqueId, edition.Edition, edition.Version, null, EditionStanding.Reviewed, null, null, by, at, ct);
+        await history.Take(edition.TechniqueId, edition.Edition, edition.Version, null, ReviewStep.Reviewed, null, null, by, at, ct);
         await history.Take(
             edition.TechniqueId,
             edition.Edition,
             edition.Version,
-            EditionStanding.Reviewed,
-            EditionStanding.Approved,
+            ReviewStep.Reviewed.Word(),
+            ReviewStep.Approved,
             note,
             new(desk.RulesVersion, derived.Map, derived.Times),
             by,
@@ -234,6 +243,20 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
             );
     }
 
+    private async Task FillRoutines(Guid by, CancellationToken ct)
+    {
+        var (store, desk) = (services.GetRequiredService<RoutineStore>(), services.GetRequiredService<RoutineDesk>());
+        foreach (var routine in RoutineFile.Read(File.ReadAllText(Path.Combine(folder.Path, "demo", "routines.json"))).Documents)
+        {
+            if (await store.ById(Id($"routine {routine.Name}"), ct) is not null)
+                continue;
+            var reading = await desk.Read(routine, ct);
+            if (reading.Sum is not { } sum || reading.Issues.Count > 0)
+                throw new InvalidDataException($"Demo routine {routine.Name}: {reading.Issues[0].Text}");
+            await store.Add(Id($"routine {routine.Name}"), routine, (int)Math.Round(sum.Chosen), reading.Remarks.Count, by, Opened, ct);
+        }
+    }
+
     private async Task FillProgrammes(Guid by, CancellationToken ct)
     {
         var store = services.GetRequiredService<ProgrammeStore>();
@@ -311,32 +334,32 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
     private static IEnumerable<MarkEvent> Events(DemoDemonstration shown, MarkSheet sheet)
     {
         var counter = 0;
-        MarkEvent Next(string kind, double second, int? step = null, string? side = null, string? target = null, double? value = null) =>
+        MarkEvent Next(MarkKind kind, double second, int? step = null, Side? side = null, string? target = null, double? value = null) =>
             new(Id($"event {shown.Trainee} {counter}"), kind, "demo", counter++, (long)(second * 1000), step, side, target, value, null, 0);
         var at = 4.0;
-        yield return Next(MarkKinds.Start, at);
+        yield return Next(MarkKind.Start, at);
         foreach (var t in shown.Taps ?? [])
         {
             at += 5;
             for (var i = 0; i < t.Count; i++, at += t.EveryS)
-                yield return Next(MarkKinds.Rep, at, t.Step, t.Side);
+                yield return Next(MarkKind.Rep, at, t.Step, t.Side);
         }
         foreach (var h in shown.Holds ?? [])
         {
             at += 5;
             for (var i = 0; i < h.Count; i++, at += h.EveryS)
             {
-                yield return Next(MarkKinds.Press, at, h.Step, h.Side);
-                yield return Next(MarkKinds.Release, at + h.HoldS, h.Step, h.Side);
+                yield return Next(MarkKind.Press, at, h.Step, h.Side);
+                yield return Next(MarkKind.Release, at + h.HoldS, h.Step, h.Side);
             }
         }
         foreach (var fault in shown.Faults)
-            yield return Next(MarkKinds.Fault, at, 0, null, fault);
+            yield return Next(MarkKind.Fault, at, 0, null, fault);
         if (!shown.Submit)
             yield break;
-        yield return Next(MarkKinds.Stop, at + 8);
+        yield return Next(MarkKind.Stop, at + 8);
         foreach (var c in sheet.Criteria.Where(c => c.Measure is null))
-            yield return Next(MarkKinds.Mark, at += 9, null, null, c.Id, shown.Marks.GetValueOrDefault(c.Topic, 3));
+            yield return Next(MarkKind.Mark, at += 9, null, null, c.Id, shown.Marks.GetValueOrDefault(c.Topic.Word(), 3));
     }
 
     private T Read<T>(string file) => ExchangeJson.Read<T>(File.ReadAllText(Path.Combine(folder.Path, "demo", file)));

@@ -31,10 +31,12 @@ public sealed record ExaminationAdd(Guid Id, string? Name, Guid? ProgrammeId);
 
 public sealed record StationAdd(Guid Id, Guid TechniqueId);
 
-/// <summary>What the trainer may adjust: the weight of each criterion, whether it is safety-critical, the pass line.</summary>
+/// <summary>What the trainer may adjust: the words and weight of each criterion, whether it is safety-critical, the pass line.</summary>
 public sealed record SheetAdjust(int Revision, int Version, double PassLine, IReadOnlyList<CriterionAdjust> Criteria);
 
-public sealed record CriterionAdjust(string Id, double Weight, bool SafetyCritical, string? Text);
+/// <param name="Text">Null or blank keeps the words.</param>
+/// <param name="Anchors">What 0, 1, 2 and 3 look like, four of them; null keeps them.</param>
+public sealed record CriterionAdjust(string Id, double Weight, bool SafetyCritical, string? Text, IReadOnlyList<string>? Anchors = null);
 
 public sealed record StationView(
     Guid Id,
@@ -104,7 +106,7 @@ public static class ExaminationEndpoints
             Check.NoLongerThan(given.Name, 120, "name"),
         ];
         if (given.ProgrammeId is { } programme && await programmes.ById(programme, ct) is null)
-            issues.Add(new("programme_id", IssueCodes.Unknown, $"{programme}", "a programme of this house"));
+            issues.Add(new("programme_id", IssueCodes.Unknown, $"{programme}", "a programme of your studio"));
         if (issues.OfType<Issue>().ToList() is { Count: > 0 } found)
             return Problems.Of(found, "The examination cannot be added like this.");
         var name = given.Name!.Trim();
@@ -127,11 +129,11 @@ public static class ExaminationEndpoints
         if (await editions.NewestOf(given.TechniqueId, ct) is not { } edition)
             return TypedResults.NotFound();
         var derived = desk.DerivationOf(edition);
-        if (!EditionStanding.Teachable(edition.Standing))
+        if (!edition.Standing.Teachable())
             return Problems.Of(
                 "technique_id",
-                edition.Standing == "parked"
-                    ? $"“{edition.Name}” is parked: it breaks a stop rule and is not examined."
+                edition.Standing == EditionStanding.Parked
+                    ? $"“{edition.Name}” is an unsafe example: it breaks a stop rule and is not examined."
                     : $"“{edition.Name}” is a draft with {derived.Questions.Count} open questions. Answer them first.",
                 "No station was added."
             );
@@ -191,7 +193,8 @@ public static class ExaminationEndpoints
                         {
                             Weight = a.Weight,
                             SafetyCritical = a.SafetyCritical,
-                            Text = string.IsNullOrWhiteSpace(a.Text) ? c.Text : a.Text,
+                            Text = string.IsNullOrWhiteSpace(a.Text) ? c.Text : a.Text.Trim(),
+                            Anchors = a.Anchors is null ? c.Anchors : [.. a.Anchors.Select(x => (x ?? "").Trim())],
                         }
                         : c
                 ),

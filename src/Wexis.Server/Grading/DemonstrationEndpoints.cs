@@ -112,7 +112,7 @@ public static class DemonstrationEndpoints
             if (await people.ById(given.TraineeId, ct) is not { Role: Roles.Trainee, Active: true })
                 return Problems.Of(
                     "trainee_id",
-                    "Only a trainee of this house can be graded. Choose one from the list.",
+                    "Only a trainee of your studio can be graded. Choose one from the list.",
                     "No demonstration was opened."
                 );
             if (!await demonstrations.Open(id, given.StationId, station.Revision, given.TraineeId, user.PersonId(), clock.GetUtcNow(), ct))

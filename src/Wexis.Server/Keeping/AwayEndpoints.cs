@@ -80,7 +80,7 @@ public static class AwayEndpoints
         if (id == user.PersonId())
             return "You are signed in with this account. Somebody else has to close it.";
         var leads = (await people.All(ct)).Where(p => p is { Active: true, Role: Roles.Lead }).ToList();
-        return leads.Count == 1 && leads[0].PersonId == id ? "This is the only lead trainer of the house." : null;
+        return leads.Count == 1 && leads[0].PersonId == id ? "This is the only lead trainer of your studio." : null;
     }
 
     private static async Task<AwayView?> View(string kind, Guid id, AwayStore away, CancellationToken ct)

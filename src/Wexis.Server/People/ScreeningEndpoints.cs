@@ -143,12 +143,12 @@ public static class ScreeningEndpoints
             .. new[]
             {
                 draft.AboutPerson is not null && about is null
-                    ? new Issue("about_person", IssueCodes.Unknown, $"{draft.AboutPerson}", "a person of this house")
+                    ? new Issue("about_person", IssueCodes.Unknown, $"{draft.AboutPerson}", "someone in your studio")
                     : null,
                 Check.Given(name, "about_name", "who it is about"),
                 Check.NoLongerThan(name, 120, "about_name"),
                 (draft.SeenBy ?? []).Any(r => all.All(p => p.PersonId != r || p.Role == Roles.Trainee))
-                    ? new("seen_by", IssueCodes.Unknown, "someone", "trainers and assessors of this house")
+                    ? new("seen_by", IssueCodes.Unknown, "someone", "trainers and assessors of your studio")
                     : null,
             }.OfType<Issue>(),
             .. (draft.Consent ?? new(null, null, null)).Issues(today, "consent"),
@@ -193,7 +193,7 @@ public static class ScreeningEndpoints
     private static async Task<IReadOnlyList<TechniqueAtHand>> AtHand(EditionStore editions, TechniqueDesk desk, CancellationToken ct) =>
         [
             .. (await editions.Lines(ct))
-                .Where(l => EditionStanding.Teachable(l.Standing))
+                .Where(l => l.Standing.Teachable())
                 .Select(l => new TechniqueAtHand(
                     $"{l.TechniqueId}",
                     l.Name,

@@ -180,9 +180,9 @@ public static class SessionEndpoints
         return TypedResults.Ok(Shown(person));
     }
 
-    private static string Device(HttpContext http) => http.Connection.RemoteIpAddress?.ToString() ?? "";
+    internal static string Device(HttpContext http) => http.Connection.RemoteIpAddress?.ToString() ?? "";
 
-    private static ProblemHttpResult TriedTooOften(HttpContext http)
+    internal static ProblemHttpResult TriedTooOften(HttpContext http)
     {
         http.Response.Headers.RetryAfter = "10";
         return TypedResults.Problem(

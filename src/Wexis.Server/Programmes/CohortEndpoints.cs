@@ -33,11 +33,27 @@ public static class CohortEndpoints
     public static void Map(RouteGroupBuilder api)
     {
         var group = api.MapGroup("").WithTags("Cohorts").RequireAuthorization(Policies.Staff);
+        api.MapGet("/lessons", Taught).WithTags("Cohorts").WithName("getLessons");
         group.MapGet("/programmes/{id:guid}/cohorts", List).WithName("listCohorts");
         group.MapPost("/programmes/{id:guid}/cohorts", Open).RequireAuthorization(Policies.Lead).WithName("openCohort");
         group.MapGet("/cohorts/{id:guid}", Get).WithName("getCohort");
         group.MapPut("/cohorts/{id:guid}/members", SetMembers).RequireAuthorization(Policies.Lead).WithName("setCohortMembers");
         group.MapPost("/cohorts/{id:guid}/editions", Take).RequireAuthorization(Policies.Lead).WithName("takeCohortEditions");
+    }
+
+    /// <summary>What the cohorts of whoever asks are taught, the cohort opened last first.</summary>
+    private static async Task<Ok<IReadOnlyList<Lessons>>> Taught(
+        ClaimsPrincipal user,
+        CohortStore cohorts,
+        ProgrammeStore programmes,
+        CancellationToken ct
+    )
+    {
+        var found = new List<Lessons>();
+        foreach (var (cohort, taught) in await cohorts.LessonsOf(user.PersonId(), ct))
+            if (await programmes.ById(cohort.ProgrammeId, ct) is { } programme)
+                found.Add(Lessons.Of(cohort.CohortId, cohort.Name, programme.Body, taught));
+        return TypedResults.Ok<IReadOnlyList<Lessons>>(found);
     }
 
     private static async Task<Results<Ok<IReadOnlyList<CohortView>>, NotFound>> List(

@@ -1,6 +1,7 @@
 using System.Security.Claims;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Library;
 using Wexis.Data.Techniques;
@@ -14,7 +15,7 @@ public sealed record EditionShown(
     int Edition,
     int Version,
     string Name,
-    string Standing,
+    EditionStanding Standing,
     bool Frozen,
     DateTimeOffset ChangedAt,
     string ChangedBy,
@@ -134,23 +135,13 @@ public static class EditionEndpoints
             return TypedResults.NotFound();
         var derived = desk.DerivationOf(stored);
         if (
-            EditionStanding.Issues(stored.Standing, desk.Brief(derived, stored.Body).Contradicted, given.Step, given.Note) is
+            EditionReview.Issues(stored.Standing, desk.Brief(derived, stored.Body).Contradicted, given.Step, given.Note) is
             { Count: > 0 } issues
         )
             return Problems.Of(issues, "This step cannot be taken.");
-        var kept = given.Step == EditionStanding.Approved ? new KeptDerivation(desk.RulesVersion, derived.Map, derived.Times) : null;
-        return await history.Take(
-            id,
-            edition,
-            given.Version,
-            stored.Review,
-            given.Step!,
-            given.Note,
-            kept,
-            user.PersonId(),
-            clock.GetUtcNow(),
-            ct
-        )
+        var step = ClosedList.Of<ReviewStep>(given.Step)!.Value;
+        var kept = step == ReviewStep.Approved ? new KeptDerivation(desk.RulesVersion, derived.Map, derived.Times) : null;
+        return await history.Take(id, edition, given.Version, stored.Review, step, given.Note, kept, user.PersonId(), clock.GetUtcNow(), ct)
             ? TypedResults.NoContent()
             : Problems.Stale("edition");
     }

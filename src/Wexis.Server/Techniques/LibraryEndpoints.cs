@@ -116,7 +116,7 @@ public static class LibraryEndpoints
             asked is null ? new Issue("question", IssueCodes.Unknown, question, string.Join(", ", desk.Schools.Questions.Select(q => q.Id)))
             : given.Choice is null ? new("choice", IssueCodes.Missing, "", string.Join(", ", asked.Choices.Keys))
             : Check.OneOf(given.Choice, asked.Choices.Keys, "choice"),
-            Check.Given(given.Reason, "reason", "why the house does it like this"),
+            Check.Given(given.Reason, "reason", "why you do it like this"),
             Check.NoLongerThan(given.Reason, 400, "reason"),
         }.OfType<Issue>().ToList();
         if (slips.Count > 0)

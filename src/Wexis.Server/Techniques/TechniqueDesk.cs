@@ -53,7 +53,7 @@ public sealed class TechniqueDesk(
     }
 
     /// <summary>draft while a question is open, parked when a step breaks a stop rule, else complete.</summary>
-    public static string Standing(Derivation derivation)
+    public static EditionStanding Standing(Derivation derivation)
     {
         ArgumentNullException.ThrowIfNull(derivation);
         return derivation.Standing switch

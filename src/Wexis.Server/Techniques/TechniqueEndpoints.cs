@@ -18,7 +18,7 @@ public sealed record TechniqueView(
     string Code,
     int Edition,
     int Version,
-    string Standing,
+    EditionStanding Standing,
     bool Frozen,
     string ChangedBy,
     DateTimeOffset ChangedAt,
@@ -30,13 +30,13 @@ public sealed record TechniqueView(
 
 /// <summary>A technique that belongs to this one, seen from here: told by either of the two.</summary>
 /// <param name="As">easier, harder, or same-except: what the other is to this one.</param>
-public sealed record RelatedLine(Guid? Id, string Code, string Name, string Standing, string As, bool ToldHere);
+public sealed record RelatedLine(Guid? Id, string Code, string Name, EditionStanding Standing, string As, bool ToldHere);
 
 public sealed record TechniqueSave(int Edition, int Version, TechniqueDocument Document);
 
 public sealed record TechniqueAdd(Guid Id, TechniqueDocument Document);
 
-public sealed record TechniqueSaved(Guid Id, int Edition, int Version, string Standing);
+public sealed record TechniqueSaved(Guid Id, int Edition, int Version, EditionStanding Standing);
 
 public static class TechniqueEndpoints
 {
@@ -50,12 +50,35 @@ public static class TechniqueEndpoints
         group.MapPut("/{id:guid}", Save).RequireAuthorization(Policies.Lead).WithName("saveTechnique");
     }
 
-    /// <summary>A trainee learns from what may be taught; drafts, parked and retired ones are for those who write and examine.</summary>
-    private static bool Readable(ClaimsPrincipal user, string standing) =>
-        !user.IsInRole(Roles.Trainee) || EditionStanding.Teachable(standing);
+    /// <summary>
+    /// The newest edition of each technique. A trainee sees what their cohorts are taught, from the edition that was taken for them, or
+    /// what was approved while they are in none: never a draft, and nothing vanishes because the next edition is one.
+    /// </summary>
+    private static async Task<Ok<IReadOnlyList<EditionLine>>> List(
+        ClaimsPrincipal user,
+        EditionStore editions,
+        CohortStore cohorts,
+        CancellationToken ct
+    )
+    {
+        return TypedResults.Ok(
+            user.IsInRole(Roles.Trainee) ? await ReadableBy(user.PersonId(), editions, cohorts, ct) : await editions.Shelf(ct)
+        );
+    }
 
-    private static async Task<Ok<IReadOnlyList<EditionLine>>> List(ClaimsPrincipal user, EditionStore editions, CancellationToken ct) =>
-        TypedResults.Ok<IReadOnlyList<EditionLine>>([.. (await editions.Shelf(ct)).Where(l => Readable(user, l.Standing))]);
+    private static async Task<IReadOnlyList<EditionLine>> ReadableBy(
+        Guid trainee,
+        EditionStore editions,
+        CohortStore cohorts,
+        CancellationToken ct
+    )
+    {
+        var lessons = await cohorts.LessonsOf(trainee, ct);
+        if (lessons.Count == 0)
+            return await editions.ApprovedLines(ct);
+        var taught = lessons.SelectMany(l => l.Taught).DistinctBy(t => t.TechniqueId).Select(t => (t.TechniqueId, t.Edition)).ToList();
+        return await editions.LinesOf(taught, ct);
+    }
 
     private static Ok<Derivation> Derive(TechniqueDocument document, TechniqueDesk desk) => TypedResults.Ok(desk.Derive(document));
 
@@ -68,11 +91,13 @@ public static class TechniqueEndpoints
         CancellationToken ct
     )
     {
-        var (stored, taught) = await ReadBy(user, id, editions, cohorts, ct);
-        // What one's own cohort is taught is read even after it went out of use: it was taught.
-        if (stored is null || !(taught || Readable(user, stored.Standing)))
+        if (await ReadBy(user, id, editions, cohorts, ct) is not { } stored)
             return TypedResults.NotFound();
         var derived = desk.DerivationOf(stored);
+        // Where one may not go no link leads.
+        var mayRead = user.IsInRole(Roles.Trainee)
+            ? (await ReadableBy(user.PersonId(), editions, cohorts, ct)).Select(l => l.TechniqueId).ToHashSet()
+            : null;
         return TypedResults.Ok(
             new TechniqueView(
                 id,
@@ -85,17 +110,16 @@ public static class TechniqueEndpoints
                 stored.ChangedAt,
                 stored.Body,
                 derived,
-                [.. (await RelatedTo(stored, editions, ct)).Where(r => Readable(user, r.Standing))],
+                [.. (await RelatedTo(stored, editions, ct)).Where(r => mayRead is null || (r.Id is { } other && mayRead.Contains(other)))],
                 desk.AgainstItsSchool(stored.Body, derived)
             )
         );
     }
 
     /// <summary>
-    /// A trainee reads what their cohort is taught, or what was approved, while the next edition is being written; everybody else the
-    /// newest.
+    /// A trainee reads what their cohort is taught, or what was approved; everybody else the newest.
     /// </summary>
-    private static async Task<(StoredEdition? Edition, bool Taught)> ReadBy(
+    private static async Task<StoredEdition?> ReadBy(
         ClaimsPrincipal user,
         Guid id,
         EditionStore editions,
@@ -105,12 +129,12 @@ public static class TechniqueEndpoints
     {
         if (user.IsInRole(Roles.Trainee))
         {
+            // What one's own cohort is taught is read even after it went out of use: it was taught.
             if (await cohorts.EditionTaughtTo(user.PersonId(), id, ct) is { } edition)
-                return (await editions.ByNumber(id, edition, ct), true);
-            if (await editions.ApprovedOf(id, ct) is { } approved)
-                return (approved, false);
+                return await editions.ByNumber(id, edition, ct);
+            return await editions.ApprovedOf(id, ct);
         }
-        return (await editions.NewestOf(id, ct), false);
+        return await editions.NewestOf(id, ct);
     }
 
     /// <summary>What either technique says of the two: whoever calls me easier is harder to me.</summary>
@@ -124,7 +148,7 @@ public static class TechniqueEndpoints
         var here = told.Select(r =>
                 near.GetValueOrDefault(r.Id!) is { } n
                     ? new RelatedLine(n.TechniqueId, n.Code, n.Name, n.Standing, r.As!, true)
-                    : new(null, r.Id!, r.Id!, "draft", r.As!, true)
+                    : new(null, r.Id!, r.Id!, EditionStanding.Draft, r.As!, true)
             )
             .ToList();
         var there = near

@@ -11,7 +11,7 @@ namespace Wexis.Server.Techniques;
 /// <summary>A technique file as text: one technique, or a list.</summary>
 public sealed record TechniqueImport(string? Text);
 
-public sealed record ImportedTechnique(Guid Id, string Name, string Standing, int Contradicted);
+public sealed record ImportedTechnique(Guid Id, string Name, EditionStanding Standing, int Contradicted);
 
 /// <param name="PersonNotes">How many person notes stood in the file; they are health data and were not kept.</param>
 /// <param name="Import">By which all of it can be taken back.</param>

@@ -175,7 +175,7 @@ public class RuleDataTests
     [InlineData(60.1, "across")]
     [InlineData(90, "across")]
     public void Fibre_classes_and_their_ends(double degrees, string word) =>
-        Wexis.Core.Anatomy.RuleData.Class(Reference.Model.Rules.Fibre, degrees).ShouldBe(word);
+        Wexis.Core.Anatomy.RuleData.Class(Reference.Model.Rules.Fibre, degrees)?.Word().ShouldBe(word);
 
     [Theory]
     [InlineData(60, "with")]
@@ -184,15 +184,15 @@ public class RuleDataTests
     [InlineData(100.1, "against")]
     [InlineData(180, "against")]
     public void Flow_classes_and_their_ends(double degrees, string word) =>
-        Wexis.Core.Anatomy.RuleData.Class(Reference.Model.Rules.Flow, degrees).ShouldBe(word);
+        Wexis.Core.Anatomy.RuleData.Class(Reference.Model.Rules.Flow, degrees)?.Word().ShouldBe(word);
 
     [Theory]
     [InlineData(35, "primary")]
     [InlineData(35.1, "secondary")]
     [InlineData(55, "secondary")]
-    [InlineData(55.1, "")]
-    public void Stretch_classes_and_their_ends(double degrees, string strength) =>
-        Wexis.Core.Anatomy.RuleData.Class(Reference.Model.Rules.Stretch, degrees).ShouldBe(strength);
+    [InlineData(55.1, null)]
+    public void Stretch_classes_and_their_ends(double degrees, string? strength) =>
+        Wexis.Core.Anatomy.RuleData.Class(Reference.Model.Rules.Stretch, degrees)?.Word().ShouldBe(strength);
 
     [Fact]
     public void Hold_return_and_levels_are_those_of_the_rules()

@@ -1,5 +1,6 @@
 using FsCheck.Xunit;
 using Wexis.Core.Grading;
+using Wexis.Core.Measures;
 
 namespace Wexis.Core.Tests.Grading;
 
@@ -7,7 +8,7 @@ namespace Wexis.Core.Tests.Grading;
 public class MeasureTests
 {
     private static TrackMeasure Measure(double cycle, params double[] taps) =>
-        DemonstrationMeasures.Of(new(0, "left", taps, [], null), cycle, Reference.Settings);
+        DemonstrationMeasures.Of(new(0, Side.Left, taps, [], null), cycle, Reference.Settings);
 
     [Theory]
     [InlineData(40, 26, true, "fault")] // 0.65
@@ -21,8 +22,8 @@ public class MeasureTests
     [InlineData(40, 29.9, true, "fault")]
     public void Balance_follows_the_ruling_and_its_ends(double one, double other, bool seconds, string verdict)
     {
-        DemonstrationMeasures.Balance(one, other, seconds, Reference.Settings).Verdict.ShouldBe(verdict);
-        DemonstrationMeasures.Balance(other, one, seconds, Reference.Settings).Verdict.ShouldBe(verdict);
+        DemonstrationMeasures.Balance(one, other, seconds, Reference.Settings).Verdict.Word().ShouldBe(verdict);
+        DemonstrationMeasures.Balance(other, one, seconds, Reference.Settings).Verdict.Word().ShouldBe(verdict);
     }
 
     [Theory]
@@ -66,7 +67,7 @@ public class MeasureTests
     [Fact]
     public void A_hold_is_its_own_seconds_and_one_repetition()
     {
-        var m = DemonstrationMeasures.Of(new(0, "left", [], [new(10, 15), new(20, 26)], null), 9, Reference.Settings);
+        var m = DemonstrationMeasures.Of(new(0, Side.Left, [], [new(10, 15), new(20, 26)], null), 9, Reference.Settings);
         (m.Repetitions, m.WorkingSeconds, m.MeanHoldSeconds).ShouldBe((2, 11, 5.5));
     }
 

@@ -12,15 +12,17 @@ public class ScoreTests
 {
     private static readonly string[] Anchors = ["0", "1", "2", "3"];
 
-    private static Criterion Judged(string id, double weight, bool safety = false, string domain = "doing") =>
-        new(id, domain, "graded", id, id, null, weight, safety, null, Anchors);
+    private static Criterion Judged(string id, double weight, bool safety = false, Domain domain = Domain.Doing) =>
+        new(id, domain, CriterionKind.Graded, Topic.Posture, id, null, weight, safety, null, Anchors);
 
     private static MarkSheet Sheet(params Criterion[] criteria) =>
         new("t", "T", 1, [], criteria, [new("globe", "pressure on the eyeball or into the orbit")], [], [], 75);
 
     private static Score Of(MarkSheet sheet, params (string Id, double Mark)[] marks) =>
         Score.Of(
-            SheetState.Of(marks.Select((m, i) => new MarkEvent(Guid.NewGuid(), "mark", "d", i, i, null, null, m.Id, m.Mark, null, i + 1))),
+            SheetState.Of(
+                marks.Select((m, i) => new MarkEvent(Guid.NewGuid(), MarkKind.Mark, "d", i, i, null, null, m.Id, m.Mark, null, i + 1))
+            ),
             sheet,
             Reference.Settings
         );
@@ -56,7 +58,7 @@ public class ScoreTests
                 .Range(0, random.Next(40))
                 .Select(i => new MarkEvent(
                     Guid.NewGuid(),
-                    new[] { "start", "rep", "rep", "press", "release", "stop" }[random.Next(6)],
+                    new[] { MarkKind.Start, MarkKind.Rep, MarkKind.Rep, MarkKind.Press, MarkKind.Release, MarkKind.Stop }[random.Next(6)],
                     $"d{random.Next(2)}",
                     i,
                     random.Next(span),
@@ -101,7 +103,7 @@ public class ScoreTests
     public void A_critical_act_fails_at_once_even_while_criteria_are_unmarked()
     {
         var sheet = Sheet(Judged("a", 100));
-        var state = SheetState.Of([new(Guid.NewGuid(), "critical", "d", 0, 0, null, null, "globe", null, null, 1)]);
+        var state = SheetState.Of([new(Guid.NewGuid(), MarkKind.Critical, "d", 0, 0, null, null, "globe", null, null, 1)]);
         Score.Of(state, sheet, Reference.Settings).Decision.ShouldBe(Decision.Fail);
     }
 
@@ -127,9 +129,9 @@ public class ScoreTests
     [Fact]
     public void Domains_are_scored_apart()
     {
-        var score = Of(Sheet(Judged("a", 80), Judged("b", 20, domain: "teaching")), ("a", 3), ("b", 0));
-        score.Domains.Single(d => d.Domain == "doing").Percent.ShouldBe(100);
-        score.Domains.Single(d => d.Domain == "teaching").Percent.ShouldBe(0);
+        var score = Of(Sheet(Judged("a", 80), Judged("b", 20, domain: Domain.Teaching)), ("a", 3), ("b", 0));
+        score.Domains.Single(d => d.Domain == Domain.Doing).Percent.ShouldBe(100);
+        score.Domains.Single(d => d.Domain == Domain.Teaching).Percent.ShouldBe(0);
     }
 
     [Fact]
@@ -146,12 +148,14 @@ public class ScoreTests
         var n = 0;
         var cycle = sheet.Steps[0].CycleSeconds * 1000;
         var events = new List<MarkEvent>();
-        foreach (var (side, count, from) in new[] { ("right", right, 0.0), ("left", left, 100_000.0) })
+        foreach (var (side, count, from) in new[] { (Side.Right, right, 0.0), (Side.Left, left, 100_000.0) })
             for (var i = 0; i < count; i++)
-                events.Add(new(Guid.NewGuid(), "rep", "d", n, (long)(from + (i * cycle)), 0, side, null, null, null, ++n));
-        events.Add(new(Guid.NewGuid(), "stop", "d", n, 200_000, null, null, null, null, null, ++n));
+                events.Add(new(Guid.NewGuid(), MarkKind.Rep, "d", n, (long)(from + (i * cycle)), 0, side, null, null, null, ++n));
+        events.Add(new(Guid.NewGuid(), MarkKind.Stop, "d", n, 200_000, null, null, null, null, null, ++n));
         foreach (var c in sheet.Criteria.Where(c => c.Measure is null))
-            events.Add(new(Guid.NewGuid(), "mark", "d", n, 200_000, null, null, c.Id, c.Kind == "done" ? 3 : judged, null, ++n));
+            events.Add(
+                new(Guid.NewGuid(), MarkKind.Mark, "d", n, 200_000, null, null, c.Id, c.Kind == CriterionKind.Done ? 3 : judged, null, ++n)
+            );
         return (sheet, Score.Of(SheetState.Of([.. events, .. more]), sheet, Reference.Settings));
     }
 
@@ -170,8 +174,8 @@ public class ScoreTests
     public void A_side_that_was_never_shown_counts_as_nothing_once_it_was_stopped()
     {
         var score = Glide(0, 5).Score;
-        score.Criteria.Single(c => c.Criterion.Measure?.Column == "left").Mark.ShouldBe(0);
-        score.Criteria.Single(c => c.Criterion.Topic == "balance").Mark.ShouldBe(0);
+        score.Criteria.Single(c => c.Criterion.Measure?.Column == Side.Left).Mark.ShouldBe(0);
+        score.Criteria.Single(c => c.Criterion.Topic == Topic.Balance).Mark.ShouldBe(0);
         score.Decision.ShouldNotBe(Decision.Open);
     }
 
@@ -179,14 +183,16 @@ public class ScoreTests
     public void A_short_side_that_tips_the_decision_is_named_with_its_cost()
     {
         var (sheet, score) = Glide(1, 6, judged: 2);
-        var cost = score.Criteria.Where(c => c.Criterion.Topic == "balance" || c.Criterion.Measure?.Column == "left").Sum(c => c.Lost);
+        var cost = score
+            .Criteria.Where(c => c.Criterion.Topic == Topic.Balance || c.Criterion.Measure?.Column == Side.Left)
+            .Sum(c => c.Lost);
         sheet = sheet with { PassLine = score.Percent + (cost / 2) };
         var decided = Score.Of(
             new(
                 score
                     .Tracks.Select(t => new Track(t.Step, t.Side, [.. Enumerable.Range(0, t.Repetitions).Select(i => i * 3.5)], [], null))
                     .ToList(),
-                score.Criteria.Where(c => c.From == "judged").ToDictionary(c => c.Criterion.Id, c => c.Mark!.Value),
+                score.Criteria.Where(c => c.From == MarkSource.Judged).ToDictionary(c => c.Criterion.Id, c => c.Mark!.Value),
                 [],
                 [],
                 true,
@@ -215,12 +221,12 @@ public class ScoreTests
         string? lesser
     )
     {
-        var step = Glide(1, 6).Sheet.Steps[0] with { Counting = counting };
-        TrackMeasure Track(string side, int repetitions, double seconds) => new(step.Index, side, repetitions, seconds, 0, null, null);
-        var sides = SideBalance.Of(step, [Track("left", left, leftSeconds), Track("right", right, rightSeconds)])!;
-        var mirrored = SideBalance.Of(step, [Track("right", left, leftSeconds), Track("left", right, rightSeconds)])!;
-        (sides.IsEven ? null : sides.Lesser).ShouldBe(lesser);
-        (mirrored.IsEven ? null : mirrored.Greater).ShouldBe(lesser);
+        var step = Glide(1, 6).Sheet.Steps[0] with { Counting = ClosedList.In<Counting>(counting) };
+        TrackMeasure Track(Side side, int repetitions, double seconds) => new(step.Index, side, repetitions, seconds, 0, null, null);
+        var sides = SideBalance.Of(step, [Track(Side.Left, left, leftSeconds), Track(Side.Right, right, rightSeconds)])!;
+        var mirrored = SideBalance.Of(step, [Track(Side.Right, left, leftSeconds), Track(Side.Left, right, rightSeconds)])!;
+        (sides.IsEven ? null : sides.Lesser.Word()).ShouldBe(lesser);
+        (mirrored.IsEven ? null : mirrored.Greater.Word()).ShouldBe(lesser);
         sides.Words.ShouldBe(mirrored.Words);
     }
 
@@ -228,10 +234,15 @@ public class ScoreTests
     public void A_person_stands_above_a_count()
     {
         var (sheet, counted) = Glide(1, 5);
-        var dose = sheet.Criteria.First(c => c.Measure?.Column == "left");
-        var (_, judged) = Glide(1, 5, 3, new MarkEvent(Guid.NewGuid(), "mark", "d", 500, 200_000, null, null, dose.Id, 3, null, 500));
+        var dose = sheet.Criteria.First(c => c.Measure?.Column == Side.Left);
+        var (_, judged) = Glide(
+            1,
+            5,
+            3,
+            new MarkEvent(Guid.NewGuid(), MarkKind.Mark, "d", 500, 200_000, null, null, dose.Id, 3, null, 500)
+        );
         judged.Percent.ShouldBeGreaterThan(counted.Percent);
-        judged.Criteria.Single(c => c.Criterion.Id == dose.Id).From.ShouldBe("judged");
+        judged.Criteria.Single(c => c.Criterion.Id == dose.Id).From.ShouldBe(MarkSource.Judged);
     }
 
     [Fact]

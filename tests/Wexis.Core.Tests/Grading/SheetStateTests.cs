@@ -38,7 +38,7 @@ public class SheetStateTests
         )!;
         var state = SheetState.Of(given.Events);
         state
-            .Tracks.Select(t => $"{t.Step} {t.Side} {t.TapSeconds.Count} {string.Join(",", t.Holds.Select(h => h.Seconds))}")
+            .Tracks.Select(t => $"{t.Step} {t.Side.Word()} {t.TapSeconds.Count} {string.Join(",", t.Holds.Select(h => h.Seconds))}")
             .ShouldBe(
                 given.Expect.Tracks.Select(t => $"{t.Step} {t.Side} {t.Taps} {string.Join(",", t.Holds)}"),
                 ignoreOrder: true,
@@ -67,12 +67,12 @@ public class SheetStateTests
             events.Add(
                 new(
                     new Guid(i + 1, (short)k, 0, new byte[8]),
-                    kind,
+                    ClosedList.In<MarkKind>(kind),
                     "d",
                     i,
                     i * 700L,
                     0,
-                    "left",
+                    Side.Left,
                     target,
                     kind == "mark" ? k % 4 : null,
                     null,
@@ -92,17 +92,18 @@ public class SheetStateTests
     [Property]
     public bool Folding_is_unmoved_by_the_order_of_arrival_within_a_device(byte[] kinds)
     {
-        var events = Some(kinds).Where(e => e.Kind != "undo").ToArray();
+        var events = Some(kinds).Where(e => e.Kind != MarkKind.Undo).ToArray();
         return Print(SheetState.Of(events)) == Print(SheetState.Of([.. events.Reverse()]));
     }
 
     [Property]
     public bool Undoing_everything_gives_an_empty_sheet(byte[] kinds)
     {
-        var events = Some(kinds).Where(e => e.Kind != "undo").ToList();
+        var events = Some(kinds).Where(e => e.Kind != MarkKind.Undo).ToList();
         var undos = events
             .Select(
-                (e, i) => new MarkEvent(Guid.NewGuid(), "undo", "d", 1000 + i, 99_000, null, null, e.Id.ToString(), null, null, 1000 + i)
+                (e, i) =>
+                    new MarkEvent(Guid.NewGuid(), MarkKind.Undo, "d", 1000 + i, 99_000, null, null, e.Id.ToString(), null, null, 1000 + i)
             )
             .ToList();
         var state = SheetState.Of([.. events, .. undos]);

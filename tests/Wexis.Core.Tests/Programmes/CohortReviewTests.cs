@@ -17,7 +17,7 @@ public class CohortReviewTests
         []
     );
 
-    private static TeachingEdition Edition(string code, int number, string standing = EditionStanding.Approved) =>
+    private static TeachingEdition Edition(string code, int number, EditionStanding standing = EditionStanding.Approved) =>
         new(code, Guid.Empty, $"The {code}", number, standing);
 
     private static CohortTechnique Of(TeachingEdition? taught, TeachingEdition? offered, string code = "glide") =>
@@ -42,31 +42,31 @@ public class CohortReviewTests
     public void The_edition_that_was_taken_stays_when_a_newer_one_is_approved()
     {
         var line = Of(Edition("glide", 1), Edition("glide", 2));
-        (line.Taught, line.Offered, line.State).ShouldBe((1, 2, CohortStates.Newer));
+        (line.Taught, line.Offered, line.State).ShouldBe((1, 2, CohortState.Newer));
         line.Says.ShouldBe("Taught from edition 1; edition 2 is approved since.");
     }
 
     [Fact]
     public void Taught_and_offered_alike_is_as_taught() =>
-        Of(Edition("glide", 2), Edition("glide", 2)).State.ShouldBe(CohortStates.AsTaught);
+        Of(Edition("glide", 2), Edition("glide", 2)).State.ShouldBe(CohortState.AsTaught);
 
     [Fact]
     public void An_older_offer_never_calls_for_a_step_back() =>
-        Of(Edition("glide", 3, EditionStanding.Complete), Edition("glide", 2)).State.ShouldBe(CohortStates.AsTaught);
+        Of(Edition("glide", 3, EditionStanding.Complete), Edition("glide", 2)).State.ShouldBe(CohortState.AsTaught);
 
     [Fact]
     public void What_was_put_into_the_programme_later_waits_to_be_taken() =>
-        Of(null, Edition("glide", 1)).State.ShouldBe(CohortStates.ToTake);
+        Of(null, Edition("glide", 1)).State.ShouldBe(CohortState.ToTake);
 
     [Fact]
-    public void A_draft_cannot_be_taught() => Of(null, null).State.ShouldBe(CohortStates.NotTeachable);
+    public void A_draft_cannot_be_taught() => Of(null, null).State.ShouldBe(CohortState.NotTeachable);
 
     [Fact]
     public void An_edition_that_was_taken_out_of_use_is_named()
     {
         Of(Edition("glide", 1, EditionStanding.Retired), Edition("glide", 2))
             .Says.ShouldBe("Edition 1 was taken out of use; edition 2 may be taught.");
-        Of(Edition("glide", 1, EditionStanding.Retired), null).State.ShouldBe(CohortStates.OutOfUse);
+        Of(Edition("glide", 1, EditionStanding.Retired), null).State.ShouldBe(CohortState.OutOfUse);
     }
 
     [Fact]

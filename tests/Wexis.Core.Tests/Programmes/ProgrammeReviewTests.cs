@@ -35,6 +35,21 @@ public class ProgrammeReviewTests
     private static readonly TaughtTechnique Knead = Taught("knead", A.Hand("knead", "masseter-area", 4, "knuckles"));
 
     [Fact]
+    public void A_module_that_only_moves_fluid_is_in_the_picture()
+    {
+        var glide = Taught(
+            "glide",
+            A.Step("5") with
+            {
+                Hands = [A.Track("stroke", 1).From("alare", "ear_front") with { GripOrSlip = "slip" }],
+            }
+        );
+        var review = Review([Module("a", techniques: ["glide"])], [glide]);
+        review.Coverage.Single(c => c.Structure == "superficial-lymph").Cells.Single().Module.ShouldBe("a");
+        review.Coverage.ShouldNotContain(c => c.Structure == "zygomaticus-major", "a stroke over a muscle does not cover it");
+    }
+
+    [Fact]
     public void A_promise_to_train_is_kept_by_a_contraction_and_not_by_a_massage()
     {
         var review = Review(
@@ -71,7 +86,7 @@ public class ProgrammeReviewTests
     public void A_prerequisite_that_comes_later_is_named_with_its_place()
     {
         var fault = Review([Module("b", after: ["a"]), Module("a")], []).OrderFaults.ShouldHaveSingleItem();
-        fault.Kind.ShouldBe("prerequisite-after");
+        fault.Kind.ShouldBe(OrderFaultKind.PrerequisiteAfter);
         fault.Says.ShouldBe("“Module b” needs “Module a”, which comes only later (place 2, this one is 1). Move “Module a” before it.");
     }
 
@@ -79,7 +94,7 @@ public class ProgrammeReviewTests
     public void Modules_that_wait_for_each_other_are_a_circle() =>
         Review([Module("a", after: ["b"]), Module("b", after: ["a"])], [])
             .OrderFaults.Select(f => f.Kind)
-            .ShouldAllBe(k => k == "prerequisite-circle");
+            .ShouldAllBe(k => k == OrderFaultKind.PrerequisiteCircle);
 
     [Fact]
     public void A_technique_that_builds_on_one_taught_later_or_never_is_named()
@@ -99,7 +114,7 @@ public class ProgrammeReviewTests
         var parked = Smile with { Standing = DerivedStanding.Stopped };
         var review = Review([Module("a", techniques: ["smile"])], [parked], [new("zygomaticus-major", "actively")]);
         review.Coverage.Single(c => c.Promised is not null).Kept.ShouldBe(false);
-        review.OrderFaults.ShouldContain(f => f.Kind == "parked");
+        review.OrderFaults.ShouldContain(f => f.Kind == OrderFaultKind.Parked);
     }
 
     [Property]
@@ -132,7 +147,7 @@ public class ProgrammeReviewTests
         );
         review
             .SchoolNotes.Select(n => n.Says)
-            .ShouldBe(["“Technique knead” is Tool-led; the programme declares Fluid-led.", "“Technique knead”: No tool is used."]);
+            .ShouldBe(["“Technique knead” is Tool-led; the programme follows Fluid-led.", "“Technique knead”: No tool is used."]);
         review.Gaps.ShouldBe(0);
         ProgrammeReview
             .Of(

@@ -92,7 +92,7 @@ public class WorkedExamplesTests
         var map = Map(A.Step() with { Acts = [A.Do("gaze") with { State = new("left", null, null, null, null, null, null) }] });
         map.Worked.Where(r => r.Strength == Strength.Primary)
             .Select(r => (r.Structure, r.Side))
-            .ShouldBe([("lateral-rectus", "left"), ("medial-rectus", "right")], ignoreOrder: true);
+            .ShouldBe([("lateral-rectus", Side.Left), ("medial-rectus", Side.Right)], ignoreOrder: true);
         map.Worked.ShouldNotContain(r => r.Structure == "ciliary");
     }
 

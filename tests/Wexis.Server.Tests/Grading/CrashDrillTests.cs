@@ -30,7 +30,7 @@ public class CrashDrillTests
                     .Range(0, 60 * Kills)
                     .Select(i => new MarkEvent(
                         Guid.NewGuid(),
-                        "rep",
+                        MarkKind.Rep,
                         "tablet",
                         i,
                         i * 100L,

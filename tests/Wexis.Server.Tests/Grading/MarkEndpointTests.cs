@@ -1,5 +1,6 @@
 using System.Net;
 using Npgsql;
+using Wexis.Core.Examinations;
 using Wexis.Core.Grading;
 using Wexis.Core.Measures;
 using Wexis.Core.Results;
@@ -11,10 +12,10 @@ namespace Wexis.Server.Tests.Grading;
 public class MarkEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
 {
     private static MarkEvent Event(
-        string kind,
+        MarkKind kind,
         int counter,
         int? step = null,
-        string? side = null,
+        Side? side = null,
         string? target = null,
         double? value = null
     ) => new(Guid.NewGuid(), kind, "tablet", counter, 1000 * counter, step, side, target, value, null, 0);
@@ -26,20 +27,34 @@ public class MarkEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     private static async Task GradeFully(Visitor by, DemonstrationView d, double mark = 3)
     {
         var n = 0;
-        (await Give(by, d, Event("start", n++))).EnsureSuccessStatusCode();
+        (await Give(by, d, Event(MarkKind.Start, n++))).EnsureSuccessStatusCode();
         for (var i = 0; i < 10; i++)
             (
                 await Give(
                     by,
                     d,
-                    new MarkEvent(Guid.NewGuid(), "rep", "tablet", n++, 3000 * (i + 1), 0, d.Sheet.Steps[0].Columns[0], null, null, null, 0)
+                    new MarkEvent(
+                        Guid.NewGuid(),
+                        MarkKind.Rep,
+                        "tablet",
+                        n++,
+                        3000 * (i + 1),
+                        0,
+                        d.Sheet.Steps[0].Columns[0],
+                        null,
+                        null,
+                        null,
+                        0
+                    )
                 )
             ).EnsureSuccessStatusCode();
         (
-            await Give(by, d, new MarkEvent(Guid.NewGuid(), "stop", "tablet", n++, 40_000, null, null, null, null, null, 0))
+            await Give(by, d, new MarkEvent(Guid.NewGuid(), MarkKind.Stop, "tablet", n++, 40_000, null, null, null, null, null, 0))
         ).EnsureSuccessStatusCode();
         foreach (var c in d.Sheet.Criteria.Where(c => c.Measure is null))
-            (await Give(by, d, Event("mark", n++, target: c.Id, value: c.Kind == "done" ? 3 : mark))).EnsureSuccessStatusCode();
+            (
+                await Give(by, d, Event(MarkKind.Mark, n++, target: c.Id, value: c.Kind == CriterionKind.Done ? 3 : mark))
+            ).EnsureSuccessStatusCode();
     }
 
     [Fact]
@@ -47,7 +62,7 @@ public class MarkEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         var d = await demo.Opened(lead);
-        var rep = Event("rep", 0, 0, d.Sheet.Steps[0].Columns[0]);
+        var rep = Event(MarkKind.Rep, 0, 0, d.Sheet.Steps[0].Columns[0]);
         (await Give(lead, d, rep)).StatusCode.ShouldBe(HttpStatusCode.OK);
         (await Give(lead, d, rep)).StatusCode.ShouldBe(HttpStatusCode.OK);
         (await Give(lead, d, rep with { AtMs = 9 })).StatusCode.ShouldBe(HttpStatusCode.Conflict);
@@ -61,8 +76,8 @@ public class MarkEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var d = await demo.Opened(lead);
         var side = d.Sheet.Steps[0].Columns[0];
         for (var i = 0; i < 3; i++)
-            (await Give(lead, d, Event("rep", i, 0, side))).EnsureSuccessStatusCode();
-        var refused = await Give(lead, d, Event("rep", 1, 0, side));
+            (await Give(lead, d, Event(MarkKind.Rep, i, 0, side))).EnsureSuccessStatusCode();
+        var refused = await Give(lead, d, Event(MarkKind.Rep, 1, 0, side));
         refused.StatusCode.ShouldBe(HttpStatusCode.Conflict);
         System
             .Text.Json.JsonDocument.Parse(await refused.Content.ReadAsStringAsync())
@@ -77,7 +92,7 @@ public class MarkEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var lead = await demo.As("maren");
         var d = await demo.Opened(lead);
         for (var i = 0; i < 5; i++)
-            (await Give(lead, d, Event("rep", i, 0, d.Sheet.Steps[0].Columns[0]) with { AtMs = 700 })).StatusCode.ShouldBe(
+            (await Give(lead, d, Event(MarkKind.Rep, i, 0, d.Sheet.Steps[0].Columns[0]) with { AtMs = 700 })).StatusCode.ShouldBe(
                 HttpStatusCode.OK
             );
         (await lead.Get<DemonstrationView>($"/api/demonstrations/{d.Id}")).Events.Count.ShouldBe(5, "it opens, and can be corrected");
@@ -88,7 +103,7 @@ public class MarkEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         var d = await demo.Opened(lead);
-        var events = Enumerable.Range(0, 40).Select(i => Event("rep", i, 0, d.Sheet.Steps[0].Columns[0])).ToList();
+        var events = Enumerable.Range(0, 40).Select(i => Event(MarkKind.Rep, i, 0, d.Sheet.Steps[0].Columns[0])).ToList();
         var answers = await Task.WhenAll(events.Concat(events).Select(e => Give(lead, d, e)));
         answers.ShouldAllBe(a => a.StatusCode == HttpStatusCode.OK);
         (await lead.Get<DemonstrationView>($"/api/demonstrations/{d.Id}"))
@@ -105,6 +120,7 @@ public class MarkEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     [InlineData("fault", null, null, "no-such-fault", null, "target")]
     [InlineData("critical", null, null, "no-such-act", null, "target")]
     [InlineData("dance", null, null, null, null, "kind")]
+    [InlineData("rep", 0, "upside", null, null, "side")]
     public async Task A_mark_that_the_sheet_does_not_know_is_refused_with_its_field(
         string kind,
         int? step,
@@ -116,7 +132,22 @@ public class MarkEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         var d = await demo.Opened(lead);
-        (await Visitor.Refusal(await Give(lead, d, Event(kind, 0, step, side, target, value)))).Keys.ShouldContain(field);
+        var id = Guid.NewGuid();
+        // As a device sends it: a word that is in no list must be refused by its field, too.
+        var sent = new
+        {
+            id,
+            kind,
+            device = "tablet",
+            counter = 0,
+            at_ms = 0,
+            step,
+            side,
+            target,
+            value,
+            arrival = 0,
+        };
+        (await Visitor.Refusal(await lead.Put($"/api/demonstrations/{d.Id}/events/{id}", sent))).Keys.ShouldContain(field);
     }
 
     [Fact]
@@ -124,8 +155,8 @@ public class MarkEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         var d = await demo.Opened(lead);
-        await Give(lead, d, Event("start", 0));
-        await Give(lead, d, Event("stop", 1));
+        await Give(lead, d, Event(MarkKind.Start, 0));
+        await Give(lead, d, Event(MarkKind.Stop, 1));
         var answer = await lead.Post($"/api/demonstrations/{d.Id}/submit", null);
         answer.StatusCode.ShouldBe(HttpStatusCode.BadRequest);
         (await Visitor.Refusal(answer)).Keys.ShouldContain("setup");
@@ -141,7 +172,7 @@ public class MarkEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var first = await Visitor.Read<DemonstrationResult>(await lead.Post($"/api/demonstrations/{d.Id}/submit", null));
         first.Score.Decision.ShouldBe(Decision.Pass);
         first.Score.Percent.ShouldBe(100, 1e-9);
-        (await Give(lead, d, Event("critical", 99, target: "globe"))).StatusCode.ShouldBe(HttpStatusCode.Conflict);
+        (await Give(lead, d, Event(MarkKind.Critical, 99, target: "globe"))).StatusCode.ShouldBe(HttpStatusCode.Conflict);
         (await Visitor.Read<DemonstrationResult>(await lead.Post($"/api/demonstrations/{d.Id}/submit", null))).Score.Percent.ShouldBe(
             first.Score.Percent
         );
@@ -153,7 +184,7 @@ public class MarkEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var lead = await demo.As("maren");
         using var assessor = await demo.As("benno");
         var d = await demo.Opened(lead);
-        (await Give(assessor, d, Event("start", 0))).StatusCode.ShouldBe(HttpStatusCode.Forbidden);
+        (await Give(assessor, d, Event(MarkKind.Start, 0))).StatusCode.ShouldBe(HttpStatusCode.Forbidden);
         (await assessor.Post($"/api/demonstrations/{d.Id}/submit", null)).StatusCode.ShouldBe(HttpStatusCode.Forbidden);
     }
 

@@ -2,6 +2,7 @@ using System.Net;
 using Dapper;
 using Microsoft.Extensions.DependencyInjection;
 using Npgsql;
+using Wexis.Core.Programmes;
 using Wexis.Data.Keeping;
 using Wexis.Data.Techniques;
 using Wexis.Server.Examinations;
@@ -72,7 +73,7 @@ public class AwayEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         // Archived, everything that rests on it goes on.
         (await Put(lead, "technique", technique, null, "archived")).ShouldBe(HttpStatusCode.OK);
         (await lead.Get<ProgrammeView>($"/api/programmes/{taught}")).Review.OrderFaults.ShouldNotContain(f =>
-            f.Kind == "unknown-technique"
+            f.Kind == OrderFaultKind.UnknownTechnique
         );
         (await Put(lead, "technique", technique, "archived", null)).ShouldBe(HttpStatusCode.OK);
     }

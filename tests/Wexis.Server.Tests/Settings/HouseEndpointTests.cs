@@ -3,7 +3,9 @@ using System.Net;
 using Dapper;
 using Microsoft.Extensions.DependencyInjection;
 using Npgsql;
+using Wexis.Core.Measures;
 using Wexis.Core.Programmes;
+using Wexis.Core.Techniques.Documents;
 using Wexis.Server.App;
 using Wexis.Server.Techniques;
 using Wexis.TestHouse;
@@ -151,7 +153,7 @@ public class HouseEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         var techniques = (await lead.Get<Wexis.Data.Techniques.EditionLine[]>("/api/techniques"))
-            .Where(t => t.Standing is "approved" or "complete")
+            .Where(t => t.Standing is EditionStanding.Approved or EditionStanding.Complete)
             .Select(t => t.Code)
             .Take(20)
             .ToArray();

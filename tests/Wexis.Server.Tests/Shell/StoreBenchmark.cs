@@ -53,7 +53,7 @@ public class StoreBenchmark
         {
             var e = new MarkEvent(
                 Guid.NewGuid(),
-                "rep",
+                MarkKind.Rep,
                 "tablet",
                 counters[i]++,
                 counters[i] * 900L,

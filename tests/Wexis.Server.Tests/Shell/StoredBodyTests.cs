@@ -7,6 +7,7 @@ using Wexis.Core.Measures;
 using Wexis.Core.People;
 using Wexis.Core.Programmes;
 using Wexis.Core.Results;
+using Wexis.Core.Routines;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Library;
 using Wexis.Data;
@@ -35,6 +36,7 @@ public class StoredBodyTests
         ["technique"] = Of<TechniqueDocument>(),
         ["kept-derivation"] = Of<KeptDerivation>(),
         ["technique-work"] = Of<TechniqueWork>(),
+        ["routine"] = Of<RoutineDocument>(),
         ["programme"] = Of<ProgrammeDocument>(),
         ["mark-sheet"] = Of<MarkSheet>(),
         ["result"] = Of<DemonstrationResult>(),
@@ -165,7 +167,10 @@ public class StoredBodyTests
             .GetParameters()
             .Any(p => !p.HasDefaultValue && JsonNamingPolicy.SnakeCaseLower.ConvertName(p.Name!) == field);
 
-    private static string First(string name) => File.ReadLines(Path.Combine(Cases, "2026-11-28", $"{name}.jsonl")).First();
+    /// <summary>One of the oldest of its kind.</summary>
+    private static string First(string name) =>
+        File.ReadLines(Directory.GetFiles(Cases, $"{name}.jsonl", SearchOption.AllDirectories).Order(StringComparer.Ordinal).First())
+            .First();
 
     /// <summary>Places of the old document whose value the new one does not hold.</summary>
     private static IEnumerable<string> Lost(JsonNode? old, JsonNode? now, string path) =>

@@ -59,14 +59,14 @@ public class EnteringEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         var id = Guid.CreateVersion7();
-        var smile = (await lead.Get<EditionLine[]>("/api/techniques")).First(t => t.Standing == "complete");
+        using var trainee = await demo.As("ilse");
+        var smile = (await trainee.Get<EditionLine[]>("/api/techniques")).First(t => t.Standing == EditionStanding.Complete);
         var harder = TechniqueDocument.Empty with { Id = "harder-one", Name = "A harder one", Related = [new(smile.Code, "easier")] };
         (await lead.Post("/api/techniques", new TechniqueAdd(id, harder))).StatusCode.ShouldBe(HttpStatusCode.OK);
         (await lead.Get<TechniqueView>($"/api/techniques/{id}")).Related.ShouldHaveSingleItem().As.ShouldBe("easier");
         (await lead.Get<TechniqueView>($"/api/techniques/{smile.TechniqueId}")).Related.ShouldContain(r =>
             r.Id == id && r.As == "harder" && !r.ToldHere
         );
-        using var trainee = await demo.As("ilse");
         (await trainee.Get<TechniqueView>($"/api/techniques/{smile.TechniqueId}")).Related.ShouldNotContain(
             r => r.Id == id,
             "a draft is not for trainees"
@@ -77,7 +77,7 @@ public class EnteringEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public async Task What_other_rules_had_derived_is_made_anew_and_the_body_stays()
     {
         using var lead = await demo.As("maren");
-        var before = (await lead.Get<EditionLine[]>("/api/techniques")).First(t => t.Standing == "complete");
+        var before = (await lead.Get<EditionLine[]>("/api/techniques")).First(t => t.Standing == EditionStanding.Complete);
         await demo.House.Database.Execute(
             $"UPDATE techniques.edition SET derived = derived || '{{\"made_by\": \"older\", \"primary\": \"nonsense\"}}' WHERE technique_id = '{before.TechniqueId}'"
         );

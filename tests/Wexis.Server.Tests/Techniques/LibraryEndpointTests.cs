@@ -1,5 +1,6 @@
 using System.Net;
 using Wexis.Core.Measures;
+using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Notes;
 using Wexis.Data.Techniques;
 using Wexis.Server.Anatomy;
@@ -29,7 +30,7 @@ public class LibraryEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         (await Step(lead, line, view.Version, "reviewed")).StatusCode.ShouldBe(HttpStatusCode.NoContent);
         (await Step(lead, line, view.Version + 1, "approved")).StatusCode.ShouldBe(HttpStatusCode.Conflict, "another version");
         (await Step(lead, line, view.Version, "approved")).StatusCode.ShouldBe(HttpStatusCode.NoContent);
-        (await Line(lead, "wx-apple-pulse")).Standing.ShouldBe("approved");
+        (await Line(lead, "wx-apple-pulse")).Standing.ShouldBe(EditionStanding.Approved);
         (
             await demo.House.Database.Scalar<bool>(
                 $"SELECT kept -> 'map' -> 'worked' IS NOT NULL AND kept ->> 'made_by' <> '' FROM techniques.edition WHERE technique_id = '{line.TechniqueId}' AND edition = 1"
@@ -45,7 +46,7 @@ public class LibraryEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         saved.Edition.ShouldBe(2);
         (await trainee.Get<TechniqueView>($"/api/techniques/{line.TechniqueId}")).Edition.ShouldBe(1);
         var history = await lead.Get<TechniqueHistory>($"/api/techniques/{line.TechniqueId}/history");
-        history.Editions.Select(e => (e.Edition, e.Standing)).ShouldBe([(2, "complete"), (1, "approved")]);
+        history.Editions.Select(e => (e.Edition, e.Standing)).ShouldBe([(2, EditionStanding.Complete), (1, EditionStanding.Approved)]);
         history.Editions[0].Since.ShouldContain(d => d.What == "aim" && d.After == "another aim");
         history.Editions[0].Since.ShouldContain(d => d.What == "gone");
         history.Steps.Select(s => s.Step).ShouldBe(["approved", "reviewed"]);
@@ -107,11 +108,14 @@ public class LibraryEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var lead = await demo.As("maren");
         using var trainee = await demo.As("ilse");
         var line = await Line(lead, "wx-nostril-flare");
+        (await trainee.Ask($"/api/techniques/{line.TechniqueId}")).StatusCode.ShouldBe(HttpStatusCode.NotFound, "nobody approved it");
+        (await Step(lead, line, 1, "reviewed")).StatusCode.ShouldBe(HttpStatusCode.NoContent);
+        (await Step(lead, line, 1, "approved")).StatusCode.ShouldBe(HttpStatusCode.NoContent);
+        (await trainee.Ask($"/api/techniques/{line.TechniqueId}")).StatusCode.ShouldBe(HttpStatusCode.OK);
         (await Visitor.Refusal(await Step(lead, line, 1, "retired"))).Keys.ShouldContain("note");
         (await Step(lead, line, 1, "retired", "nobody asks for it")).StatusCode.ShouldBe(HttpStatusCode.NoContent);
         (await trainee.Ask($"/api/techniques/{line.TechniqueId}")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
         (await Step(lead, line, 1, "back-in-use")).StatusCode.ShouldBe(HttpStatusCode.NoContent);
-        (await trainee.Ask($"/api/techniques/{line.TechniqueId}")).StatusCode.ShouldBe(HttpStatusCode.OK);
     }
 
     [Fact]
@@ -122,7 +126,7 @@ public class LibraryEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         await Step(lead, line, 1, "reviewed");
         var view = await lead.Get<TechniqueView>($"/api/techniques/{line.TechniqueId}");
         await lead.Put($"/api/techniques/{line.TechniqueId}", new TechniqueSave(1, view.Version, view.Document with { Aim = "changed" }));
-        (await Line(lead, "wx-chin-pout")).Standing.ShouldBe("complete");
+        (await Line(lead, "wx-chin-pout")).Standing.ShouldBe(EditionStanding.Complete);
     }
 
     [Fact]
@@ -187,7 +191,7 @@ public class LibraryEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
             t => t.Added.ShouldBe(1)
         );
         (await Line(lead, "wx-ear-rings")).Name.ShouldBe("Ear rings, slow");
-        (await Line(lead, "brand-new")).Standing.ShouldBe("draft");
+        (await Line(lead, "brand-new")).Standing.ShouldBe(EditionStanding.Draft);
         (
             await Visitor.Refusal(
                 await lead.Post(

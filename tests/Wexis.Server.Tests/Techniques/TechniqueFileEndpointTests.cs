@@ -38,13 +38,8 @@ public class TechniqueFileEndpointTests(DemoHouse demo) : IClassFixture<DemoHous
         var there = await visitor.Get<EditionLine[]>("/api/techniques");
         imported.Techniques.Count.ShouldBe(here.Count);
         foreach (var t in there)
-            (t.Name, t.Brief.Seconds, t.Brief.Primary, EditionStanding.Teachable(t.Standing)).ShouldBe(
-                (
-                    here[t.Code].Name,
-                    here[t.Code].Brief.Seconds,
-                    here[t.Code].Brief.Primary,
-                    EditionStanding.Teachable(here[t.Code].Standing)
-                ),
+            (t.Name, t.Brief.Seconds, t.Brief.Primary, t.Standing.Teachable()).ShouldBe(
+                (here[t.Code].Name, here[t.Code].Brief.Seconds, here[t.Code].Brief.Primary, here[t.Code].Standing.Teachable()),
                 "an approval is this house's own and does not travel"
             );
     }
@@ -101,6 +96,6 @@ public class TechniqueFileEndpointTests(DemoHouse demo) : IClassFixture<DemoHous
             );
         (await Visitor.Read<TechniquesImported>(await lead.Post("/api/techniques/import", new TechniqueImport(text))))
             .Techniques[0]
-            .Standing.ShouldBe("parked");
+            .Standing.ShouldBe(EditionStanding.Parked);
     }
 }

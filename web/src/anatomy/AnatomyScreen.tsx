@@ -22,7 +22,11 @@ export function AnatomyScreen() {
       plate={{
         selected: structure ?? null,
         onSelect: select,
-        legend: <p className="text-faded">Schematic and from memory, good to about 6 mm. Dashed outlines lie deep.</p>,
+        legend: (
+          <p className="text-faded">
+            Schematic, good to about 6 mm; not yet reviewed by an anatomist. Dashed outlines lie deep.
+          </p>
+        ),
       }}
       layers
       printed
@@ -34,7 +38,7 @@ export function AnatomyScreen() {
           ) : tissue ? (
             <TissuePage tissue={tissue} reference={reference} />
           ) : structure ? (
-            <Empty says="The atlas has no such structure. Find it by its name, at the right." />
+            <Empty says="There is no such structure in the atlas. Search for it by name on the right." />
           ) : (
             <Intro reference={reference} />
           )}
@@ -43,7 +47,7 @@ export function AnatomyScreen() {
           <TextField
             label="Find a structure"
             data-search
-            placeholder="plain or Latin name, or what it does"
+            placeholder="common or Latin name, or what it does"
             value={search}
             onChange={(e) => setSearch(e.target.value)}
           />
@@ -102,19 +106,19 @@ function StructureList({
       const acts = m.actions.map((a) => reference.atlas.actions[a.verb] ?? a.verb).join(" ");
       return (
         wanted === "" ||
-        `${m.name_en} ${m.name_la_ta2} ${m.name_gray_1918 ?? ""} ${acts} ${(m.confused_with ?? []).join(" ")}`
+        `${m.common} ${m.name_en} ${m.name_la_ta2} ${m.name_gray_1918 ?? ""} ${acts} ${(m.confused_with ?? []).join(" ")}`
           .toLowerCase()
           .includes(wanted) ||
         misnomers.get(m.id)?.some((name) => name.includes(wanted))
       );
     });
     const tissues = reference.atlas.tissues
-      .filter((t) => `${t.name_en} ${t.name_la_ta2} ${t.note ?? ""}`.toLowerCase().includes(wanted))
-      .map((t) => ({ id: t.id, group: "fat, glands, joints, sheets" }));
+      .filter((t) => `${t.common} ${t.name_en} ${t.name_la_ta2} ${t.note ?? ""}`.toLowerCase().includes(wanted))
+      .map((t) => ({ id: t.id, common: t.common, group: "fat, glands, joints, sheets" }));
     return Map.groupBy([...found, ...tissues], (m) => m.group);
   }, [reference, wanted]);
   if (groups.size === 0)
-    return <p className="mt-3 text-sm text-faded">No structure is called that. Try fewer letters.</p>;
+    return <p className="mt-3 text-sm text-faded">No structure has that name. Try fewer letters.</p>;
   return (
     <div
       className="fades-below mt-3 max-h-[calc(100vh-10rem)] overflow-auto pr-1 pb-8"
@@ -134,7 +138,10 @@ function StructureList({
                   aria-current={m.id === chosen ? "true" : undefined}
                   className="w-full rounded-mark px-1.5 py-0.5 text-left text-[0.95rem] hover:bg-linen aria-[current=true]:bg-now-wash aria-[current=true]:font-semibold"
                 >
-                  {reference.atlas.plain_names[m.id]}
+                  {m.common}
+                  <span className="block text-[0.82rem] leading-tight font-normal text-faded">
+                    {reference.nameOf(m.id).latin}
+                  </span>
                 </button>
               </li>
             ))}
@@ -152,10 +159,7 @@ function TissuePage({ tissue, reference }: { tissue: Tissue; reference: Referenc
   return (
     <article aria-labelledby="structure-name">
       <p className="text-sm text-faded">fat, glands, joints, sheets</p>
-      <h1 id="structure-name">{tissue.name_en}</h1>
-      <p className="mb-4 font-serif text-lg text-faded italic" lang="la">
-        {tissue.name_la_ta2}
-      </p>
+      <NameHead of={tissue} />
       <Facts
         rows={[
           ["What it is", tissue.note || "–"],
@@ -165,6 +169,23 @@ function TissuePage({ tissue, reference }: { tissue: Tissue; reference: Referenc
       />
       <StructureUse structure={tissue.id} />
     </article>
+  );
+}
+
+/** What a client would call it, then its anatomical and its Latin name. */
+function NameHead({ of }: { of: Muscle | Tissue }) {
+  return (
+    <>
+      <h1 id="structure-name" className="first-letter:uppercase">
+        {of.common}
+      </h1>
+      <p className="mb-4 font-serif text-lg text-faded">
+        {of.name_en} <span aria-hidden="true">·</span>{" "}
+        <span className="italic" lang="la">
+          {of.name_la_ta2}
+        </span>
+      </p>
+    </>
   );
 }
 
@@ -225,10 +246,10 @@ function StructurePage({
           <button
             key={id}
             type="button"
-            className="min-h-7 text-now underline-offset-4 hover:underline"
+            className="min-h-7 text-left text-now underline-offset-4 hover:underline"
             onClick={() => onSelect(id)}
           >
-            {atlas.plain_names[id] ?? id}
+            {reference.nameOf(id).both}
           </button>
         ))}
       </span>
@@ -240,7 +261,7 @@ function StructurePage({
   const rows: readonly Fact[] = [
     ["Also called", called.join(", ") || "–"],
     ["Arises from", muscle.origin],
-    ["Goes to", muscle.insertion],
+    ["Inserts into", muscle.insertion],
     [
       "Does",
       <ul key="does">
@@ -283,12 +304,12 @@ function StructurePage({
         "no test that a learner could do"
       ),
     ],
-    ["Seen by a camera", muscle.camera_visible],
+    ["Visible to a camera", muscle.camera_visible],
     ["Creases", muscle.creases || "–"],
-    ["At will", muscle.voluntary + (muscle.isolable ? `; alone: ${muscle.isolable}` : "")],
-    ["To teach", muscle.teaching_note || "–"],
-    ["Mixed up with", (muscle.confused_with ?? []).map((c) => atlas.plain_names[c] ?? c).join(", ") || "–"],
-    ["How sure", muscle.confidence ?? "not told"],
+    ["Can be moved at will", muscle.voluntary + (muscle.isolable ? `; alone: ${muscle.isolable}` : "")],
+    ["Teaching note", muscle.teaching_note || "–"],
+    ["Often confused with", (muscle.confused_with ?? []).map((c) => reference.nameOf(c).both).join(", ") || "–"],
+    ["How sure", muscle.confidence ?? "not stated"],
     [
       "Drawn",
       `${muscle.polygon_confidence ?? "schematic, from memory"} (a tenth of the pupils’ distance is some 6 mm)`,
@@ -300,10 +321,7 @@ function StructurePage({
       <p className="text-sm text-faded">
         {muscle.group.replaceAll("-", " ")} · {muscle.paired.split(/[,(]/)[0]}
       </p>
-      <h1 id="structure-name">{muscle.name_en}</h1>
-      <p className="mb-4 font-serif text-lg text-faded italic" lang="la">
-        {muscle.name_la_ta2}
-      </p>
+      <NameHead of={muscle} />
       <Facts rows={rows} />
       <StructureUse structure={muscle.id} />
     </article>

@@ -8,7 +8,7 @@ import { SourceWords, type Cited } from "./SourceWords";
 /** Pages of the atlas beside its structures. */
 export const PAGES = [
   { id: "hazards", word: "Where pressure can hurt" },
-  { id: "exclusions", word: "Who is left out, and when" },
+  { id: "exclusions", word: "Health conditions that need care" },
   { id: "lymph", word: "Lymph" },
   { id: "points", word: "Points" },
   { id: "tissues", word: "Skin, fat, joints, nerves" },
@@ -41,7 +41,7 @@ export function AtlasPageScreen() {
           </NavLink>
         ))}
       </nav>
-      {shown[page] ?? <Empty says="The atlas has no such page." />}
+      {shown[page] ?? <Empty says="There is no such page in the atlas." />}
     </Stage>
   );
 }
@@ -70,8 +70,8 @@ function Hazards({
     <>
       <h1>Where pressure can hurt</h1>
       <p className="mb-3 max-w-prose text-faded">
-        Every step of every technique is checked against these places, imported ones too. No author and no school can
-        switch them off.
+        Every step of every technique is checked against these places, imported ones too. No author and no teaching
+        style can switch them off.
       </p>
       <ul>
         {atlas.hazards.map((h) => (
@@ -125,10 +125,10 @@ function Exclusions({ atlas }: { atlas: Atlas }) {
   const states = [...atlas.exclusions].sort((a, b) => Number(b.red_flag) - Number(a.red_flag));
   return (
     <>
-      <h1>Who is left out, and when</h1>
+      <h1>Health conditions that need care</h1>
       <p className="mb-3 max-w-prose text-faded">
-        Usual cautions, from memory. The word of the licensed clinician who treats the person, and local codes, come
-        first.
+        General cautions, not yet reviewed by a clinician. The advice of the licensed clinician who treats the person,
+        and local codes, come first.
       </p>
       <ul className="text-sm">
         {states.map((e) => (
@@ -153,7 +153,7 @@ function Exclusions({ atlas }: { atlas: Atlas }) {
                     )
                   );
                 })}
-                <p className="text-faded">Released by {e.whom}</p>
+                <p className="text-faded">Cleared by {e.whom}</p>
               </div>
             )}
           </li>
@@ -196,8 +196,8 @@ function Points({ atlas }: { atlas: Atlas }) {
     <>
       <h1>Points</h1>
       <p className="mb-3 max-w-prose text-faded">
-        Names and codes of a tradition, with where they lie. What the tradition says they do is told as tradition; no
-        organ is treated by them. Turn on “points” under the face to see them.
+        Names and codes of a tradition, with where they lie. What a tradition says they do is shown as tradition; they
+        do not treat any organ. Turn on “points” under the face to see them.
       </p>
       <p className="mb-3 max-w-prose text-sm">
         Other lists write the same meridians otherwise:{" "}
@@ -237,7 +237,7 @@ function Tissues({ atlas }: { atlas: Atlas }) {
         {atlas.tissues.map((t) => (
           <li key={t.id} className="border-t border-line py-1.5">
             <Link to={`/anatomy/${t.id}`} className="font-semibold">
-              {t.name_en}
+              {t.common}
             </Link>{" "}
             <span className="font-serif text-faded italic" lang="la">
               {t.name_la_ta2}

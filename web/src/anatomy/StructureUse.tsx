@@ -29,7 +29,7 @@ export function StructureUse({ structure }: { structure: string }) {
   return (
     <div data-structure-use>
       <h2 className="mt-6 mb-1">Techniques that work it</h2>
-      {techniques.length === 0 && <p className="text-faded">None in this house.</p>}
+      {techniques.length === 0 && <p className="text-faded">None in your studio yet.</p>}
       <dl>
         {[...byMode.entries()].map(([mode, inMode]) => (
           <div key={mode} className="grid grid-cols-[8.5rem_1fr] gap-3 border-t border-line py-1.5">
@@ -65,7 +65,7 @@ export function StructureUse({ structure }: { structure: string }) {
       )}
       {wrong_claims.length > 0 && (
         <>
-          <h2 className="mt-6 mb-1">Said of it, and not right</h2>
+          <h2 className="mt-6 mb-1">Claims about it that are not right</h2>
           <ul>
             {wrong_claims.map((c) => (
               <li key={c.technique + c.text} className="border-t border-line py-1">
@@ -82,7 +82,7 @@ export function StructureUse({ structure }: { structure: string }) {
       <h2 className="mt-6 mb-1">Checked by somebody qualified</h2>
       {checks.length === 0 && (
         <p className="max-w-prose text-faded">
-          By nobody yet. Until an anatomist has looked at it, it is schematic and from memory.
+          Not checked yet. Until an anatomist has looked at it, treat it as schematic.
         </p>
       )}
       <ul>
@@ -124,7 +124,7 @@ function CheckForm({ structure }: { structure: string }) {
       setOpen(false);
       setDraft(BLANK);
       await queries.invalidateQueries({ queryKey: ["anatomy", "use", structure] });
-      toast.success("The check is kept.");
+      toast.success("Check saved.");
     },
   });
   const wrong = keep.isError ? problemOf(keep.error).fields : {};
@@ -178,10 +178,10 @@ function CheckForm({ structure }: { structure: string }) {
       />
       <div className="flex gap-3">
         <Button type="submit" tone="now" disabled={keep.isPending}>
-          Keep the check
+          Save the check
         </Button>
         <Button size="line" tone="quiet" onClick={() => setOpen(false)}>
-          leave it
+          cancel
         </Button>
       </div>
     </form>

@@ -21,6 +21,13 @@ const AtlasPageScreen = screen(() => import("../anatomy/AtlasPages").then((m) =>
 const AnatomyScreen = screen(() => import("../anatomy/AnatomyScreen").then((m) => m.AnatomyScreen));
 const ExaminationScreen = screen(() => import("../examinations/ExaminationScreen").then((m) => m.ExaminationScreen));
 const SheetScreen = screen(() => import("../examinations/SheetScreen").then((m) => m.SheetScreen));
+const RoutineListScreen = screen(() => import("../routines/RoutineListScreen").then((m) => m.RoutineListScreen));
+const RoutineScreen = screen(() => import("../routines/RoutineScreen").then((m) => m.RoutineScreen));
+const BesideScreen = screen(() => import("../routines/BesideScreen").then((m) => m.BesideScreen));
+const RoutinePaper = screen(() => import("../routines/RoutinePaper").then((m) => m.RoutinePaper));
+const TodayScreen = screen(() => import("../results/TodayScreen").then((m) => m.TodayScreen));
+const AccountScreen = screen(() => import("../people/AccountScreen").then((m) => m.AccountScreen));
+const SheetPaper = screen(() => import("../examinations/SheetPaper").then((m) => m.SheetPaper));
 const GradingListScreen = screen(() => import("../grading/GradingListScreen").then((m) => m.GradingListScreen));
 const GradingScreen = screen(() => import("../grading/GradingScreen").then((m) => m.GradingScreen));
 const AwayScreen = screen(() => import("../keeping/AwayScreen").then((m) => m.AwayScreen));
@@ -45,7 +52,7 @@ const KeySheet = lazy(() => import("./KeySheet").then((m) => ({ default: m.KeySh
 
 export function App() {
   const session = useQuery(sessionQuery);
-  if (session.isPending) return <Waiting what="the house" />;
+  if (session.isPending) return <Waiting what="your studio" />;
   if (session.isError)
     return (
       <div className="p-8">
@@ -91,7 +98,7 @@ function House() {
   return (
     <div className="min-h-screen print:min-h-0">
       <a href="#bench" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-2">
-        To the work
+        Skip to the content
       </a>
       <Thread role={role} onKeys={() => setKeySheet(true)} />
       {atlas.isPending ? (
@@ -121,9 +128,14 @@ function House() {
               <Route path="/techniques/:id/print/:kind" element={<HandOutScreen />} />
               <Route path="/techniques/:id" element={<TechniqueScreen />} />
               <Route path="/cohorts/:cohort/print/:kind" element={<CohortHandOutScreen />} />
+              <Route path="/routines" element={<RoutineListScreen />} />
+              <Route path="/routines/:id" element={<RoutineScreen />} />
+              <Route path="/routines/:id/print/:kind" element={<RoutinePaper />} />
+              <Route path="/routines/:id/beside/:other" element={<BesideScreen />} />
               <Route path="/programme/:id?" element={<ProgrammeScreen />} />
               <Route path="/examination" element={<ExaminationScreen />} />
               <Route path="/examination/:station" element={<SheetScreen />} />
+              <Route path="/examination/:station/print" element={<SheetPaper />} />
               <Route path="/grading" element={<GradingListScreen />} />
               <Route path="/grading/:id" element={<GradingScreen />} />
               <Route path="/results" element={<ResultListScreen />} />
@@ -133,11 +145,13 @@ function House() {
               <Route path="/screening/:id" element={<ScreeningScreen />} />
               <Route path="/people" element={<PeopleScreen />} />
               <Route path="/house" element={<HouseScreen />} />
+              <Route path="/today" element={<TodayScreen />} />
+              <Route path="/account" element={<AccountScreen />} />
               <Route path="/archive" element={<AwayScreen />} />
               <Route
                 path="*"
                 element={
-                  <p className="p-8 font-serif text-lg">There is nothing at this address. The stops are named above.</p>
+                  <p className="p-8 font-serif text-lg">There is no page at this address. Choose a stop above.</p>
                 }
               />
             </Routes>
@@ -153,28 +167,33 @@ function House() {
   );
 }
 
+/** The stops that have a key of their own. */
+const NUMBERED = STOPS.filter((s) => s.id !== "today");
+
 /** Keys of the whole house. Off while something is typed, and while a demonstration is graded. */
 function useShellKeys(role: string, showKeys: () => void) {
   const navigate = useNavigate();
   const view = usePlateView();
   const { pathname } = useLocation();
   const grading = /^\/grading\/./.test(pathname);
+  // A key pressed by chance must not change the words of a sheet that is about to be printed.
+  const printing = /\/print(\/|$)/.test(pathname);
   // Before the page is painted: a key works as soon as there is something to see.
   useLayoutEffect(() => {
     const onKey = (e: KeyboardEvent) => {
       if (isTyping(e.target) || grading) return;
-      const stop = STOPS.findIndex((_, i) => isKey(e, shellKeys[`stop${i + 1}` as keyof typeof shellKeys]));
+      const stop = NUMBERED.findIndex((_, i) => isKey(e, shellKeys[`stop${i + 1}` as keyof typeof shellKeys]));
       if (stop >= 0) {
-        const to = STOPS[stop];
+        const to = NUMBERED[stop];
         if (to && stopsFor(role).includes(to)) void navigate(to.path);
       } else if (isKey(e, shellKeys.keySheet)) showKeys();
-      else if (isKey(e, shellKeys.turnPlate)) view.turn();
-      else if (isKey(e, shellKeys.foldPlate)) view.fold();
+      else if (isKey(e, shellKeys.turnPlate) && !printing) view.turn();
+      else if (isKey(e, shellKeys.foldPlate)) document.querySelector<HTMLElement>("[data-fold]")?.click();
       else if (isKey(e, shellKeys.search)) document.querySelector<HTMLElement>("[data-search]")?.focus();
       else return;
       e.preventDefault();
     };
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);
-  }, [navigate, view, grading, role, showKeys]);
+  }, [navigate, view, grading, printing, role, showKeys]);
 }

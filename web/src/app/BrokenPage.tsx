@@ -14,7 +14,7 @@ export function BrokenPage({ error, resetErrorBoundary }: FallbackProps) {
       <p className="mt-2 font-serif text-lg">
         What is saved is safe, and the other stops work. {drafts.length > 0 && "What you typed here is still kept."}
       </p>
-      <p className="mt-1 text-sm text-faded">For whoever mends it: {problemOf(error).title}</p>
+      <p className="mt-1 text-sm text-faded">Details for support: {problemOf(error).title}</p>
       <div className="mt-4 flex flex-wrap gap-3">
         <Button tone="now" onClick={() => resetErrorBoundary()}>
           Show it again
@@ -26,7 +26,7 @@ export function BrokenPage({ error, resetErrorBoundary }: FallbackProps) {
               resetErrorBoundary();
             }}
           >
-            Set aside what was typed here, and show what is saved
+            Set aside what I typed, and show what is saved
           </Button>
         )}
       </div>

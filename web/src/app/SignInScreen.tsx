@@ -14,8 +14,8 @@ export function SignInScreen({ session }: { session: Schemas["Session"] }) {
         <EngravedBrow />
         <h1 className="mt-4 text-4xl">Wexis</h1>
         <p className="mt-3 max-w-md font-serif text-lg text-faded">
-          The bench of a face yoga trainer who certifies others: what each technique works, what the programme covers,
-          and why a demonstration passed.
+          For face yoga trainers who certify others: what each technique works, what the programme covers, and why a
+          demonstration passed.
         </p>
       </div>
       {session.needs_first_lead ? <FirstLead asksCode={session.asks_code} /> : <SignIn demo={session.demo_accounts} />}
@@ -42,7 +42,7 @@ function SignIn({ demo }: { demo: readonly Schemas["DemoAccount"][] }) {
       </h2>
       <form onSubmit={submit} className="space-y-3">
         <TextField
-          label="Name to sign in with"
+          label="User name"
           value={login}
           onChange={(e) => setLogin(e.target.value)}
           autoComplete="username"
@@ -107,12 +107,13 @@ function FirstLead({ asksCode }: { asksCode: boolean }) {
       }}
       className="space-y-3"
     >
-      <h2>This house has no lead trainer yet</h2>
+      <h2>This studio has no lead trainer yet</h2>
       <p className="text-sm text-faded">
-        Whoever is added here leads it: writes techniques, sets examinations, releases results, adds other people.
+        The person added here is the lead trainer, who writes techniques, sets examinations, releases results and adds
+        people.
       </p>
       <TextField label="Your name" autoComplete="name" {...field("name")} />
-      <TextField label="Name to sign in with" autoComplete="username" {...field("login")} />
+      <TextField label="User name" autoComplete="username" {...field("login")} />
       <TextField
         label="Password"
         type="password"
@@ -125,7 +126,7 @@ function FirstLead({ asksCode }: { asksCode: boolean }) {
           label="Code"
           inputMode="numeric"
           autoComplete="off"
-          hint="Printed in the window in which Wexis was started."
+          hint="Shown in the window where Wexis was started."
           {...field("code")}
         />
       )}
@@ -135,7 +136,7 @@ function FirstLead({ asksCode }: { asksCode: boolean }) {
         </p>
       )}
       <Button type="submit" tone="now" disabled={add.isPending}>
-        Lead this house
+        Create the lead trainer
       </Button>
     </form>
   );

@@ -13,8 +13,10 @@ export type Stop = { readonly id: string; readonly word: string; readonly path: 
 
 /** The stops in the order of the work. */
 export const STOPS: readonly Stop[] = [
+  { id: "today", word: "Today", path: "/today" },
   { id: "anatomy", word: "Anatomy", path: "/anatomy" },
   { id: "techniques", word: "Techniques", path: "/techniques" },
+  { id: "routines", word: "Routines", path: "/routines" },
   { id: "programme", word: "Programme", path: "/programme" },
   { id: "examination", word: "Examination", path: "/examination" },
   { id: "grading", word: "Grading", path: "/grading" },
@@ -22,10 +24,15 @@ export const STOPS: readonly Stop[] = [
 ];
 
 export const stopsFor = (role: string) =>
-  role === "trainee" ? STOPS.filter((s) => ["anatomy", "techniques", "results"].includes(s.id)) : STOPS;
+  STOPS.filter((s) =>
+    role === "trainee" ? ["today", "anatomy", "techniques", "results"].includes(s.id) : s.id !== "today",
+  );
 
 /** Where a person's day begins. */
-export const homeOf = (role: string) => (role === "trainee" ? "/results" : "/techniques");
+export const homeOf = (role: string) => (role === "trainee" ? "/today" : "/techniques");
+
+/** Large enough for a thumb, also where the links stand close. */
+const LINK = "inline-flex min-h-6 items-center hover:text-now hover:underline";
 
 /** The thread across the top: the stops, and what waits at each, in words. */
 export function Thread({ role, onKeys }: { role: string; onKeys: () => void }) {
@@ -69,53 +76,54 @@ export function Thread({ role, onKeys }: { role: string; onKeys: () => void }) {
       </Link>
       <nav
         aria-label="The order of the work"
-        className="flex min-w-0 flex-1 items-stretch overflow-x-auto max-lg:order-last max-lg:basis-full"
+        className="flex min-w-0 flex-1 items-stretch max-lg:order-last max-lg:basis-full"
       >
-        <ol className="flex items-stretch max-sm:flex-wrap">
+        <ol className="flex items-stretch max-lg:flex-wrap">
           {stopsFor(role).map((stop, i) => {
             const waits = thread.data?.find((t) => t.stop === stop.id)?.waits ?? "";
             return (
               <li key={stop.id} className="flex items-stretch">
-                {i > 0 && <span aria-hidden="true" className="mt-[1.35rem] h-px w-3 bg-line max-sm:hidden" />}
+                {i > 0 && <span aria-hidden="true" className="mt-[1.35rem] h-px w-2 bg-line max-2xl:hidden" />}
                 <NavLink
                   to={stop.path}
                   className={({ isActive }) =>
                     cn(
-                      "flex flex-col justify-center border-b-3 px-2.5 pt-0.5 leading-tight max-lg:py-1",
+                      "flex flex-col justify-center border-b-3 px-2.5 pt-0.5 leading-tight lg:max-xl:px-2 max-lg:py-1",
                       isActive ? "border-now font-semibold text-now" : "border-transparent hover:text-now",
                     )
                   }
                 >
                   <span>{stop.word}</span>
-                  <span className="min-h-4 text-xs font-normal text-faded">{waits}</span>
+                  {/* Between tablet and laptop one row holds all stops: there what waits is told by the stop itself. */}
+                  <span className="min-h-4 text-xs font-normal whitespace-nowrap text-faded lg:max-xl:sr-only">
+                    {waits}
+                  </span>
                 </NavLink>
               </li>
             );
           })}
         </ol>
       </nav>
-      <div className="flex items-center gap-3 text-sm">
+      <div className="flex items-center gap-3 text-sm max-sm:flex-wrap lg:max-xl:gap-2.5">
         {person.leads && (
-          <NavLink to="/people" className="hover:text-now hover:underline">
+          <NavLink to="/people" className={LINK}>
             People
           </NavLink>
         )}
-        <NavLink to="/screening" className="hover:text-now hover:underline">
+        <NavLink to="/screening" className={LINK}>
           Screening
         </NavLink>
-        <button type="button" onClick={turnLight} className="hover:text-now hover:underline">
-          {dim ? "Day light" : "Dim light"}
+        <button type="button" onClick={turnLight} className={LINK}>
+          {dim ? "Light theme" : "Dim theme"}
         </button>
-        <button type="button" onClick={onKeys} className="hover:text-now hover:underline" aria-keyshortcuts="?">
+        <button type="button" onClick={onKeys} className={LINK} aria-keyshortcuts="?">
           Keys
         </button>
-        <span className="border-l border-line pl-3 text-faded max-md:hidden">{person.name}</span>
-        <button
-          type="button"
-          disabled={leave.isPending}
-          onClick={() => leave.mutate()}
-          className="hover:text-now hover:underline"
-        >
+        <NavLink to="/account" className={cn(LINK, "border-l border-line pl-3 text-faded")}>
+          <span className="max-2xl:hidden">{person.name}</span>
+          <span className="2xl:hidden">Account</span>
+        </NavLink>
+        <button type="button" disabled={leave.isPending} onClick={() => leave.mutate()} className={LINK}>
           Sign out
         </button>
       </div>

@@ -359,6 +359,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/lessons": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["getLessons"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/library/choices/{question}": {
     parameters: {
       query?: never;
@@ -433,6 +449,38 @@ export interface paths {
     get: operations["listPeople"];
     put?: never;
     post: operations["addPerson"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/people/{id}": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations["changePerson"];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/people/{id}/password": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations["resetPassword"];
+    post?: never;
     delete?: never;
     options?: never;
     head?: never;
@@ -586,6 +634,118 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/routines": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["listRoutines"];
+    put?: never;
+    post: operations["addRoutine"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/routines/{id}": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["getRoutine"];
+    put: operations["saveRoutine"];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/routines/{id}/beside/{other}": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["compareRoutines"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/routines/{id}/file": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["getRoutineFile"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/routines/fit": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["fitRoutine"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/routines/import": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["importRoutines"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/routines/review": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["reviewRoutine"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/screenings": {
     parameters: {
       query?: never;
@@ -645,6 +805,22 @@ export interface paths {
     put?: never;
     post: operations["signIn"];
     delete: operations["signOut"];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/session/password": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations["changePassword"];
+    post?: never;
+    delete?: never;
     options?: never;
     head?: never;
     patch?: never;
@@ -998,6 +1174,9 @@ export interface components {
         [key: string]: string;
       };
       channels: components["schemas"]["Channel"][];
+      choices: {
+        [key: string]: components["schemas"]["Choice"][];
+      };
       common_names: {
         [key: string]: string[];
       };
@@ -1032,6 +1211,9 @@ export interface components {
       sources: {
         [key: string]: string;
       };
+      spoken_words: {
+        [key: string]: string;
+      };
       tissues: components["schemas"]["Tissue"][];
       verbs: components["schemas"]["VerbWord"][];
       zones: components["schemas"]["Zone"][];
@@ -1054,12 +1236,19 @@ export interface components {
       /** @description archived or deleted; null while it is here. */
       state: null | string;
     };
+    /** @description One structure that is worked in a block, for the plate. */
+    BlockWork: {
+      mode: components["schemas"]["Mode"];
+      side: components["schemas"]["Side"];
+      strength: components["schemas"]["Strength"];
+      structure: string;
+    };
     /** @description A claim that does not stand, with the structures it names. */
     BriefClaim: {
       correction: null | string;
       structures: string[];
       text: string;
-      verdict: string;
+      verdict: components["schemas"]["ClaimFinding"];
     };
     /** @description One structure worked, as the library searches it. */
     BriefWork: {
@@ -1090,6 +1279,11 @@ export interface components {
       id: string;
       words: string;
     };
+    /** @description One word of a closed list, and how it is said. */
+    Choice: {
+      value: string;
+      word: string;
+    };
     Claim: {
       /** @description What the author says to a verdict; a contradicted claim stays visible all the same. */
       answer?: null | string;
@@ -1098,6 +1292,29 @@ export interface components {
       text: null | string;
       verb: null | string;
     };
+    /**
+     * @description What the mechanics say of a claim. The words and their meaning stand in the action model.
+     * @enum {unknown}
+     */
+    ClaimFinding:
+      | "supported"
+      | "partly-right"
+      | "wrong-structure"
+      | "wrong-mode"
+      | "wrong-direction"
+      | "wrong-location"
+      | "wrong-extent"
+      | "wrong-cause"
+      | "antagonist-confused"
+      | "overstated-effect"
+      | "unsupported-effect"
+      | "misquoted-evidence"
+      | "out-of-scope";
+    /**
+     * @description What kind of thing a claim says (R120).
+     * @enum {unknown}
+     */
+    ClaimKind: "structure" | "action" | "place" | "cause" | "effect" | "evidence" | "lymph" | "mode";
     /** @description One claim against the map: verdicts (the weightiest first), why, what is right instead, and how good the evidence is. */
     ClaimVerdict: {
       because: string;
@@ -1108,11 +1325,11 @@ export interface components {
       /** @description Grade of evidence A, B, C, D or X; null where mechanics decide and no effect is claimed. */
       grade: null | string;
       grade_words: null | string;
-      kind: string;
+      kind: components["schemas"]["ClaimKind"];
       stands?: boolean;
       text: string;
       /** @description Verdict ids of the action model. */
-      verdicts: string[];
+      verdicts: components["schemas"]["ClaimFinding"][];
       why: components["schemas"]["Reason"];
     };
     /**
@@ -1142,6 +1359,11 @@ export interface components {
       /** Format: uuid */
       id: string;
     };
+    /**
+     * @description How the edition that a cohort is taught stands to what is offered today.
+     * @enum {unknown}
+     */
+    CohortState: "as-taught" | "newer" | "to-take" | "not-teachable" | "no-longer" | "out-of-use";
     CohortTake: {
       /** @description Techniques for which the offered edition is taken from now on. */
       codes: null | string[];
@@ -1162,8 +1384,7 @@ export interface components {
        */
       offered: null | number;
       says: string;
-      /** @description One of CohortStates. */
-      state: string;
+      state: components["schemas"]["CohortState"];
       /**
        * Format: int32
        * @description Edition this cohort is taught; null while none was taken.
@@ -1258,6 +1479,11 @@ export interface components {
       /** Format: double */
       width_mm: number;
     };
+    /**
+     * @description How a step is counted: each repetition, press and release of a hold, or seconds (tap along, or press and release).
+     * @enum {unknown}
+     */
+    Counting: "reps" | "hold" | "seconds";
     /** @description How one structure is worked in one module. */
     CoverageCell: {
       modes: components["schemas"]["Mode"][];
@@ -1270,25 +1496,28 @@ export interface components {
     /** @description One line of the coverage matrix. */
     CoverageLine: {
       cells: components["schemas"]["CoverageCell"][];
-      /** @description actively, otherwise (primary or secondary, but never active), touched (incidental or skin only), or no. */
-      covered: string;
+      covered: components["schemas"]["Covered"];
       /** @description Whether the promise is kept; null when nothing is promised. */
       kept: null | boolean;
       name: string;
-      /** @description How it is promised: actively, any, or null when it is not. */
-      promised: null | string;
+      promised: null | components["schemas"]["PromiseKind"];
       says: string;
       structure: string;
     };
+    /**
+     * @description How far a structure is covered: primary or secondary and active; so but never active; incidental or skin only; not.
+     * @enum {unknown}
+     */
+    Covered: "actively" | "otherwise" | "touched" | "no";
     /** @description One criterion of a mark sheet. */
     Criterion: {
       /** @description What 0, 1, 2 and 3 look like. */
       anchors: string[];
       /** @description doing or teaching. */
-      domain: string;
+      domain: components["schemas"]["Domain"];
       id: string;
       /** @description done (0 or 3), graded (0, 1, 2, 3) or measured. */
-      kind: string;
+      kind: components["schemas"]["CriterionKind"];
       measure: null | components["schemas"]["MeasureTarget"];
       safety_critical: boolean;
       /**
@@ -1301,17 +1530,25 @@ export interface components {
        * @description Line of the house yardstick it comes from: setup, posture, contact, path, pressure, dose, tempo, balance,
        *                 stillness, breath, finish, anatomy, cueing, adaptation.
        */
-      topic: string;
+      topic: components["schemas"]["Topic"];
       /** Format: double */
       weight: number;
     };
     CriterionAdjust: {
+      /** @description What 0, 1, 2 and 3 look like, four of them; null keeps them. */
+      anchors?: null | string[];
       id: string;
       safety_critical: boolean;
+      /** @description Null or blank keeps the words. */
       text: null | string;
       /** Format: double */
       weight: number;
     };
+    /**
+     * @description How a criterion is marked: done or not (0 or 3), graded (0, 1, 2, 3), or measured from what was counted.
+     * @enum {unknown}
+     */
+    CriterionKind: "done" | "graded" | "measured";
     /** @description An act that ends the demonstration as failed at once. */
     CriticalAct: {
       id: string;
@@ -1450,7 +1687,7 @@ export interface components {
       index: number;
       map: components["schemas"]["WorkMap"];
       safety: components["schemas"]["SafetyReview"];
-      sides: string;
+      sides: components["schemas"]["Sides"];
       strokes: components["schemas"]["DrawnStroke"][];
       title: string;
     };
@@ -1475,8 +1712,13 @@ export interface components {
       after: components["schemas"]["TechniqueDocument"];
       before: components["schemas"]["TechniqueDocument"];
     };
+    /**
+     * @description What a criterion is about: doing the technique, or teaching it.
+     * @enum {unknown}
+     */
+    Domain: "doing" | "teaching";
     DomainScore: {
-      domain: string;
+      domain: components["schemas"]["Domain"];
       /** Format: double */
       percent: number;
       /** Format: double */
@@ -1507,6 +1749,11 @@ export interface components {
       per_direction: null | string;
       /** Format: int32 */
       reps: null | number;
+      /**
+       * Format: double
+       * @description Seconds of rest between two sets; null where the studio's setting counts.
+       */
+      set_rest_s?: null | number;
       /** Format: int32 */
       sets: null | number;
       /** Format: double */
@@ -1518,6 +1765,8 @@ export interface components {
       times_a_day?: null | number;
       unit: null | string;
     };
+    /** @enum {unknown} */
+    DoseLevel: "minimum" | "standard" | "full" | null;
     /** @description A dose that is to be longer or shorter, in what it counts, with its hold. */
     DoseStretch: {
       dose: components["schemas"]["Dose"];
@@ -1529,7 +1778,7 @@ export interface components {
     /** @description A dose unrolled: what one side gets, what the whole step takes. Levels are minimum, standard, full. */
     DoseSum: {
       /** @description Which columns a counter shows: left and right, or one. */
-      columns: string[];
+      columns: components["schemas"]["Side"][];
       day_seconds?: null | components["schemas"]["Levels"];
       reasons: components["schemas"]["Reason"][];
       /** @description Movements made: both hands at once count once. */
@@ -1557,7 +1806,7 @@ export interface components {
       points: components["schemas"]["FacePoint"][];
       /** @description The told places as the side view shows them, x holding z; empty when one of them is not known there. */
       side_points: components["schemas"]["FacePoint"][];
-      sides: string;
+      sides: components["schemas"]["Sides"];
       /** @description The told places in words. */
       stops: string[];
       /** Format: double */
@@ -1565,7 +1814,7 @@ export interface components {
     };
     /** @description A line of the yardstick that does not apply, and why. */
     Dropped: {
-      topic: string;
+      topic: components["schemas"]["Topic"];
       /** Format: double */
       weight: number;
       why: string;
@@ -1583,7 +1832,7 @@ export interface components {
       region: null | string;
       school: null | string;
       /** @description draft, complete, reviewed, approved, parked or retired. */
-      standing: string;
+      standing: components["schemas"]["EditionStanding"];
       /** Format: uuid */
       technique_id: string;
     };
@@ -1602,10 +1851,15 @@ export interface components {
       name: string;
       /** @description How it differs from the edition before it; empty for the first. */
       since: components["schemas"]["Difference"][];
-      standing: string;
+      standing: components["schemas"]["EditionStanding"];
       /** Format: int32 */
       version: number;
     };
+    /**
+     * @description How an edition stands: what is derived (draft, complete, parked) and what people decided (reviewed, approved, retired) in one word.
+     * @enum {unknown}
+     */
+    EditionStanding: "draft" | "complete" | "parked" | "reviewed" | "approved" | "retired";
     EditionStep: {
       /** Format: date-time */
       at: string;
@@ -1698,6 +1952,16 @@ export interface components {
       whom: string;
       window: null | string;
     };
+    /** @description Work of one kind over the whole routine against what one session bears. */
+    Exposure: {
+      /** Format: double */
+      ceiling: number;
+      family: string;
+      name: string;
+      over: boolean;
+      /** Format: double */
+      seconds: number;
+    };
     /**
      * @description A place in the face frame, in pupil distances (IPD): x to the subject's left, y up, origin midway between the pupils.
      *     On the side surface x holds z (forward) instead. The default value is the origin.
@@ -1733,6 +1997,7 @@ export interface components {
       sign: null | string;
     };
     FeatureLine: {
+      clip_to: null | string;
       closed: boolean;
       id: string;
       light: null | boolean;
@@ -1762,21 +2027,94 @@ export interface components {
       name: null | string;
       password: null | string;
     };
+    /** @description What `routines fit` answers. */
+    FitAnswer: {
+      /**
+       * Format: int64
+       * @description No choice is worth more than this.
+       */
+      bound: null | number;
+      /** @description Null where nothing fits. */
+      choice: null | {
+        [key: string]: components["schemas"]["DoseLevel"];
+      };
+      dropped: string[];
+      floor: null | components["schemas"]["FitFloor"];
+      /** @description The two next best that differ by a part or by two levels, from the best and from each other. */
+      next_best: components["schemas"]["FitChoice"][];
+      schema?: null | string;
+      /** Format: int32 */
+      seconds: null | number;
+      status: components["schemas"]["FitStatus"];
+      /** Format: int32 */
+      target_seconds: number;
+      /** Format: int64 */
+      value: null | number;
+    };
+    /** @description Levels for all parts, null for a part left out, with what they come to. */
+    FitChoice: {
+      /** @description By part id, in the order of the parts. */
+      choice: {
+        [key: string]: components["schemas"]["DoseLevel"];
+      };
+      dropped: string[];
+      /**
+       * Format: int32
+       * @description Parts and the changeovers between them.
+       */
+      seconds: number;
+      /** Format: int64 */
+      value: number;
+    };
+    /** @description The shortest that the rules allow, and what it is made of. */
+    FitFloor: {
+      made_of: components["schemas"]["FloorPiece"][];
+      /** Format: int32 */
+      seconds: number;
+    };
+    /**
+     * @description How far a fit was brought: proven best, the best so far, or no choice fits.
+     * @enum {unknown}
+     */
+    FitStatus: "optimal" | "feasible" | "infeasible";
+    /** @description One piece of what cannot be made shorter. */
+    FloorPiece: {
+      because: string;
+      /**
+       * Format: int32
+       * @description Seconds of the changeover before it.
+       */
+      changeover: number;
+      id: string;
+      level: components["schemas"]["DoseLevel"];
+      /** Format: int32 */
+      seconds: number;
+    };
     /** @description How a stroke lies to the lymph flow of one zone (rule R61). */
     FlowVerdict: {
       /** Format: double */
       angle_degrees: number;
       drains_to: string[];
-      verdict: string;
+      verdict: components["schemas"]["FlowWay"];
       zone: string;
       zone_name: string;
     };
+    /**
+     * @description A stroke against the way to the next nodes (R61).
+     * @enum {unknown}
+     */
+    FlowWay: "with" | "neutral" | "against";
     /** @description A word that sounds like anatomy, and what it may mean, the likeliest first. Never accepted by itself: somebody confirms it. */
     GarbledWord: {
       likely: components["schemas"]["LikelyName"][];
       /** @description As it stands in the notes. */
       said: string;
     };
+    /**
+     * @description What lies under the hands: dry, oiled, or nothing where no hand works.
+     * @enum {unknown}
+     */
+    Ground: "none" | "grip" | "slip";
     /** @description One hand track. Pressure is a level 0–5 of the one scale; null is unknown. */
     Hand: {
       /** Format: double */
@@ -1911,7 +2249,7 @@ export interface components {
       /** Format: uuid */
       id: string;
       name: string;
-      standing: string;
+      standing: components["schemas"]["EditionStanding"];
     };
     ImportTakenBack: {
       /**
@@ -1960,6 +2298,7 @@ export interface components {
       structure: string;
     };
     LandmarkPlace: {
+      anatomical: null | string;
       bony: boolean;
       id: string;
       midline: boolean;
@@ -1971,6 +2310,20 @@ export interface components {
       y: number;
       /** Format: double */
       z: null | number;
+    };
+    LessonModule: {
+      name: string;
+      /** Format: date-time */
+      taken_at: string;
+      techniques: components["schemas"]["TaughtLesson"][];
+    };
+    /** @description What the members of a cohort are taught, by module. */
+    Lessons: {
+      cohort: string;
+      /** Format: uuid */
+      cohort_id: string;
+      modules: components["schemas"]["LessonModule"][];
+      programme: string;
     };
     /** @description Minimum, standard and full of one quantity, ends included: 0 ≤ minimum ≤ standard ≤ full. Default: all zero. */
     Levels: {
@@ -2060,10 +2413,9 @@ export interface components {
       device: string;
       /** Format: uuid */
       id: string;
-      /** @description One of MarkKinds. */
-      kind: string;
+      kind: components["schemas"]["MarkKind"];
       note: null | string;
-      side: null | string;
+      side: null | components["schemas"]["Side"];
       /** Format: int32 */
       step: null | number;
       /** @description Criterion, fault, critical act, or the event that is undone. */
@@ -2074,6 +2426,11 @@ export interface components {
        */
       value: null | number;
     };
+    /**
+     * @description The kinds of event. The family is complete here.
+     * @enum {unknown}
+     */
+    MarkKind: "start" | "rep" | "press" | "release" | "fault" | "mark" | "critical" | "undo" | "stop";
     /** @description A mark sheet: steps as they are seen, criteria in two domains, critical acts, faults to stamp, the pass line. */
     MarkSheet: {
       criteria: components["schemas"]["Criterion"][];
@@ -2088,6 +2445,11 @@ export interface components {
       technique: string;
       technique_name: string;
     };
+    /**
+     * @description Where a mark comes from.
+     * @enum {unknown}
+     */
+    MarkSource: "counted" | "judged" | "unmarked";
     /** @description One measured criterion: value against band. */
     MeasuredLine: {
       /** Format: double */
@@ -2107,8 +2469,7 @@ export interface components {
      *     half the band's width outside it (ruling 3: nothing at twice the tolerance).
      */
     MeasureTarget: {
-      /** @description left, right, midline or both; null for balance and for what is taken over all columns. */
-      column: null | string;
+      column: null | components["schemas"]["Side"];
       /** Format: double */
       high: number;
       /** Format: double */
@@ -2117,7 +2478,7 @@ export interface components {
        * @description repetitions, working-seconds, hold-seconds, tempo (cycles a minute) or balance (smaller over larger
        *                 side).
        */
-      quantity: string;
+      quantity: components["schemas"]["Quantity"];
       unit: string;
     };
     /**
@@ -2146,11 +2507,12 @@ export interface components {
       id: string;
       words: string;
     };
-    /** @description One muscle of the atlas. */
+    /** @description One muscle of the atlas. Its common name is what a client would call it; the Latin one stands behind it. */
     Muscle: {
       actions: components["schemas"]["MuscleAction"][];
       antagonists: string[];
       camera_visible: string;
+      common: string;
       confidence: null | string;
       confused_with: null | string[];
       creases: null | string;
@@ -2237,6 +2599,12 @@ export interface components {
       /** @description The notes, with every garbled word that was confirmed written as the atlas writes it. */
       text: string;
     };
+    /** @description A structure with its opposite: trained here, and there left alone. */
+    OneSidedWork: {
+      name: string;
+      opposites: string[];
+      structure: string;
+    };
     /** @description A question that keeps a step a draft, with answers that can be given by one touch. */
     OpenQuestion: {
       /** @description What may be answered; empty when it needs typing or a touch on the face. */
@@ -2250,11 +2618,21 @@ export interface components {
     };
     /** @description Something that stands in the way of the order, said in one sentence. */
     OrderFault: {
-      /** @description prerequisite-after, prerequisite-circle, technique-prerequisite, parked, draft, unknown-technique. */
-      kind: string;
+      kind: components["schemas"]["OrderFaultKind"];
       module: string;
       says: string;
     };
+    /**
+     * @description What stands in the way of an order.
+     * @enum {unknown}
+     */
+    OrderFaultKind:
+      | "prerequisite-after"
+      | "prerequisite-circle"
+      | "technique-prerequisite"
+      | "parked"
+      | "draft"
+      | "unknown-technique";
     /** @description An outcome the programme promises, in words: "can brief, show and lead a light glide". */
     Outcome: {
       id: string;
@@ -2266,6 +2644,40 @@ export interface components {
       modules: string[];
       outcome: string;
       text: string;
+    };
+    /** @description What has to be done between two parts. */
+    PartChange: {
+      /** @description Id of the part it precedes. */
+      before_part: string;
+      /** @description oil, wipe, tool, side, hands or eyes. */
+      kind: string;
+      /** Format: double */
+      seconds: number;
+      words: string;
+    };
+    /**
+     * @description What a part is there for, in the order of a whole routine.
+     * @enum {unknown}
+     */
+    PartRole: "prepare" | "open" | "work" | "release" | "close" | "settle";
+    /** @description What one part takes. */
+    PartSum: {
+      /** Format: double */
+      chosen: number;
+      id: string;
+      name: string;
+      role: components["schemas"]["PartRole"];
+      seconds: components["schemas"]["Levels"];
+    };
+    PasswordChange: {
+      /** @description The one that is given up. */
+      current: null | string;
+      /** @description The new one. */
+      password: null | string;
+    };
+    PasswordReset: {
+      /** @description The new one. */
+      password: null | string;
     };
     /** @description Old notes as pasted, and what was said of their garbled words so far. */
     PastedNotes: {
@@ -2283,6 +2695,13 @@ export interface components {
       from: null | string;
       offset: null | components["schemas"]["PathOffset"];
       surface: null | string;
+    };
+    /** @description A person's name and role as changed, over those that were seen when the change was begun. */
+    PersonChange: {
+      name: null | string;
+      role: null | string;
+      seen_name: null | string;
+      seen_role: null | string;
     };
     /** @description A person as typed by whoever adds them. */
     PersonDraft: {
@@ -2421,6 +2840,13 @@ export interface components {
       /** Format: int32 */
       version: number;
     };
+    /** @enum {unknown} */
+    PromiseKind: "actively" | "any" | null;
+    /**
+     * @description What a measured criterion measures. Tempo is in cycles a minute, balance is the smaller side over the larger.
+     * @enum {unknown}
+     */
+    Quantity: "repetitions" | "working-seconds" | "hold-seconds" | "tempo" | "balance";
     /** @description One answer: its label, and the value the field takes when it is chosen. */
     QuestionAnswer: {
       label: string;
@@ -2459,6 +2885,12 @@ export interface components {
       name: string;
       zones: string[];
     };
+    RegionSeconds: {
+      name: string;
+      region: string;
+      /** Format: double */
+      seconds: number;
+    };
     /** @description A technique that belongs to this one, seen from here: told by either of the two. */
     RelatedLine: {
       /** @description easier, harder, or same-except: what the other is to this one. */
@@ -2467,7 +2899,7 @@ export interface components {
       /** Format: uuid */
       id: null | string;
       name: string;
-      standing: string;
+      standing: components["schemas"]["EditionStanding"];
       told_here: boolean;
     };
     /**
@@ -2485,6 +2917,11 @@ export interface components {
       /** Format: int32 */
       count: number;
     };
+    /**
+     * @description How weighty a remark is: safety is never a matter of style; order is common practice; style is the declared schools'.
+     * @enum {unknown}
+     */
+    RemarkWeight: "safety" | "order" | "style";
     /**
      * @description What a person is answered, the strictest first.
      * @enum {unknown}
@@ -2545,6 +2982,247 @@ export interface components {
       hole: null | number[][];
       polygon: number[][];
       rule: string;
+    };
+    RoutineAdd: {
+      document: components["schemas"]["RoutineDocument"];
+      /** Format: uuid */
+      id: string;
+    };
+    /** @description One way in which two routines differ, in words, with both sides of it. */
+    RoutineDifference: {
+      first: string;
+      says: string;
+      second: string;
+      /** @description minutes, structure, region, pressure, sides, exclusion, part. */
+      what: string;
+    };
+    /** @description A routine as it is exchanged and stored: `wexis.routine/1`. See docs/formats.md. */
+    RoutineDocument: {
+      /** @description For whom it is, in the trainer's words. */
+      for_whom?: null | string;
+      /** @description Techniques that a file brings along; a stored routine has none. */
+      library?: null | components["schemas"]["RoutineLibraryEntry"][];
+      /**
+       * Format: double
+       * @description What it shall take.
+       */
+      minutes?: null | number;
+      name: null | string;
+      parts?: null | components["schemas"]["RoutinePart"][];
+      purpose?: null | components["schemas"]["RoutinePurpose"];
+      schema: null | string;
+      schools?: null | string[];
+    };
+    /** @description A state of a person with the strictest handling over all parts, and what may stand in a part's place. */
+    RoutineExclusion: {
+      handling: components["schemas"]["Handling"];
+      id: string;
+      /** @description Easier versions that the techniques themselves name. */
+      instead: string[];
+      name: string;
+      /** @description Names of the parts that it is about. */
+      parts: string[];
+      red_flag: boolean;
+      says: string;
+    };
+    RoutineFitAsk: {
+      document: components["schemas"]["RoutineDocument"];
+      /**
+       * Format: double
+       * @description The time to fit to.
+       */
+      minutes: null | number;
+    };
+    /** @description A fit, with the routine as it would be. */
+    RoutineFitView: {
+      answer: components["schemas"]["FitAnswer"];
+      fitted: null | components["schemas"]["RoutineDocument"];
+      reading: null | components["schemas"]["RoutineReading"];
+    };
+    RoutineImport: {
+      /**
+       * Format: uuid
+       * @description Names this import: sent again after a lost answer it is one.
+       */
+      id: string;
+      /** @description A file as wexis.routine/1 or wexis.routine-list/1. */
+      text: null | string;
+    };
+    /** @description An edition that a file brings along, so that it stands alone. */
+    RoutineLibraryEntry: {
+      /** Format: int32 */
+      edition: null | number;
+      technique: null | components["schemas"]["TechniqueDocument"];
+    };
+    /** @description A routine as the list shows it, without reading its parts. */
+    RoutineLine: {
+      /** Format: int32 */
+      edition: number;
+      /** Format: uuid */
+      id: string;
+      name: string;
+      /**
+       * Format: int32
+       * @description What is to be said of its order.
+       */
+      remarks: number;
+      /**
+       * Format: int32
+       * @description As it stands, changes between parts included.
+       */
+      seconds: number;
+    };
+    /** @description What has to lie ready for one person. */
+    RoutineMaterials: {
+      /**
+       * Format: int32
+       * @description Drops of oil; 0 where nothing slides.
+       */
+      drops: number;
+      others: string[];
+      tools: string[];
+      /** Format: int32 */
+      wipes: number;
+    };
+    /** @description Two routines side by side. */
+    RoutinePair: {
+      differences: components["schemas"]["RoutineDifference"][];
+      first: components["schemas"]["RoutineView"];
+      second: components["schemas"]["RoutineView"];
+    };
+    /** @description One part of a routine: an edition of a technique, or something free that takes its seconds. */
+    RoutinePart: {
+      /** @description What is said on the way to the next part. */
+      bridge?: null | string;
+      /** @description Doses of its own, one line for each step; null keeps what the technique says at standard. */
+      doses?: null | string[];
+      /**
+       * Format: int32
+       * @description The edition that is pinned, from 1.
+       */
+      edition?: null | number;
+      /** @description breath, settle, notice, break or talk; null for a technique. */
+      free?: null | string;
+      id: null | string;
+      /** @description minimum, standard or full; left out where Doses are told. */
+      level?: null | string;
+      /** @description May be left out when time runs short. */
+      optional?: null | boolean;
+      /** @description prepare, open, work, release, close or settle. */
+      role?: null | string;
+      /**
+       * Format: double
+       * @description Of a free part.
+       */
+      seconds?: null | number;
+      /**
+       * Format: int32
+       * @description How dear it is to the trainer, 0 to 3.
+       */
+      stars?: null | number;
+      /** @description Id of a technique; null for a free part. */
+      technique?: null | string;
+      /** @description What is said in a free part. */
+      words?: null | string;
+    };
+    /** @description A structure that the routine promises to work. */
+    RoutinePromise: {
+      /** @description How (see the atlas); null for any way that is not keeping it relaxed. */
+      mode: null | string;
+      structure: null | string;
+    };
+    /** @description What the routine is for. */
+    RoutinePurpose: {
+      /** @description Regions of the atlas that it promises to reach. */
+      regions: null | string[];
+      structures: null | components["schemas"]["RoutinePromise"][];
+    };
+    /** @description All that is said of a routine the moment it changes; nothing in it is typed by anyone. */
+    RoutineReading: {
+      issues: components["schemas"]["Issue"][];
+      remarks: components["schemas"]["RoutineRemark"][];
+      /** @description What is said, for each viewer. */
+      scripts: components["schemas"]["RoutineScript"][];
+      sum: null | components["schemas"]["RoutineSum"];
+      timeline: components["schemas"]["TimelineBlock"][];
+    };
+    /** @description Something in the order of a routine. */
+    RoutineRemark: {
+      /** @description Ids of the parts that it is about. */
+      parts: string[];
+      repair: null | components["schemas"]["RoutineRepair"];
+      /** @description Which rule of order: finish, opening, closing, release, light-before-deep, eye-after-oil, second-side, style, settle. */
+      rule: string;
+      /** @description What is so, and why it matters. */
+      says: string;
+      source: string;
+      weight: components["schemas"]["RemarkWeight"];
+    };
+    /** @description One touch that mends a remark: a part moved to stand right before another, or at the end. */
+    RoutineRepair: {
+      /** @description Id of the part it is moved before; null for the end. */
+      before: null | string;
+      part: string;
+      words: string;
+    };
+    RoutineSave: {
+      document: components["schemas"]["RoutineDocument"];
+      /** Format: int32 */
+      edition: number;
+      /** Format: int32 */
+      version: number;
+    };
+    /** @description What a trainer says while leading a routine, for the one who is addressed. See docs/method.md#script. */
+    RoutineScript: {
+      /** Format: double */
+      over_seconds: number;
+      parts: components["schemas"]["ScriptPart"][];
+      /** Format: double */
+      talk_before_seconds: number;
+      /** @description facing, mirror or subject: whose left and right are worded. */
+      viewer: string;
+      /**
+       * Format: double
+       * @description The rate that seconds are counted at.
+       */
+      words_per_minute: number;
+    };
+    /** @description What a routine comes to, from what is derived of its parts. See docs/method.md#routines. */
+    RoutineSum: {
+      both_ways: components["schemas"]["TrainedAndRelaxed"][];
+      changes: components["schemas"]["PartChange"][];
+      /**
+       * Format: double
+       * @description Seconds as it stands.
+       */
+      chosen: number;
+      exclusions: components["schemas"]["RoutineExclusion"][];
+      exposures: components["schemas"]["Exposure"][];
+      map: components["schemas"]["WorkMap"];
+      materials: components["schemas"]["RoutineMaterials"];
+      one_sided: components["schemas"]["OneSidedWork"][];
+      parts: components["schemas"]["PartSum"][];
+      regions: components["schemas"]["RegionSeconds"][];
+      /** Format: double */
+      silence_seconds: number;
+      /**
+       * Format: double
+       * @description Words of cues, bridges and talks at the usual rate; the rest is silence.
+       */
+      talk_seconds: number;
+      /** @description All parts at minimum, at standard and at full, with the changes between them. */
+      total: components["schemas"]["Levels"];
+    };
+    RoutineView: {
+      document: components["schemas"]["RoutineDocument"];
+      /** Format: int32 */
+      edition: number;
+      frozen: boolean;
+      /** Format: uuid */
+      id: string;
+      reading: components["schemas"]["RoutineReading"];
+      /** Format: int32 */
+      version: number;
     };
     /** @description One hazard that a step meets, or one stop rule that it breaks, with all its reasons. */
     SafetyFinding: {
@@ -2645,8 +3323,7 @@ export interface components {
     /** @description One criterion with its mark. */
     ScoredCriterion: {
       criterion: components["schemas"]["Criterion"];
-      /** @description counted, judged or unmarked. */
-      from: string;
+      from: components["schemas"]["MarkSource"];
       /**
        * Format: double
        * @description Percentage points of the whole lost here.
@@ -2664,6 +3341,11 @@ export interface components {
        */
       value: null | number;
     };
+    /**
+     * @description A lane of the score of a routine.
+     * @enum {unknown}
+     */
+    ScoreLane: "right-hand" | "left-hand" | "face" | "eyes" | "breath" | "talk";
     /** @description What one technique means for one person today. */
     ScreenedTechnique: {
       /** @description allowed, modified, avoided, ask, stop, or not-asked where a question it calls for was never put. */
@@ -2759,6 +3441,49 @@ export interface components {
       taken_by: string;
       today: components["schemas"]["ScreeningStanding"];
     };
+    /** @description One sentence of the script with its seconds. */
+    ScriptLine: {
+      moment: components["schemas"]["ScriptMoment"];
+      /** @description Why it is said before instead of while the work runs; null when it stands where it was told. */
+      moved: null | string;
+      /** Format: double */
+      seconds: number;
+      /**
+       * Format: int32
+       * @description Step (from 0) that it belongs to; null for the whole part.
+       */
+      step: null | number;
+      text: string;
+    };
+    /**
+     * @description When a sentence of the script is said.
+     * @enum {unknown}
+     */
+    ScriptMoment: "before" | "while" | "other-side" | "release" | "bridge";
+    /** @description What is said for one part. */
+    ScriptPart: {
+      /**
+       * Format: double
+       * @description Talk before hands are laid and eyes close; it comes on top of the work.
+       */
+      before_seconds: number;
+      lines: components["schemas"]["ScriptLine"][];
+      name: string;
+      /**
+       * Format: double
+       * @description Talk that finds no room beside the work: it would eat it.
+       */
+      over_seconds: number;
+      /** @description Id of the part. */
+      part: string;
+      /**
+       * Format: double
+       * @description Talk while the work runs.
+       */
+      while_seconds: number;
+      /** Format: double */
+      work_seconds: number;
+    };
     /** @description Who is signed in, and what the sign-in page needs to know. */
     Session: {
       /** @description Whoever would be the first lead proves it by the code that the start command printed. */
@@ -2817,7 +3542,7 @@ export interface components {
       version: number;
       whole: boolean;
     };
-    /** @description What the trainer may adjust: the weight of each criterion, whether it is safety-critical, the pass line. */
+    /** @description What the trainer may adjust: the words and weight of each criterion, whether it is safety-critical, the pass line. */
     SheetAdjust: {
       criteria: components["schemas"]["CriterionAdjust"][];
       /** Format: double */
@@ -2835,9 +3560,9 @@ export interface components {
     };
     /** @description What a step shows on the grading screen. */
     SheetStep: {
-      columns: string[];
+      columns: components["schemas"]["Side"][];
       /** @description reps (count each), hold (press and release) or seconds (tap along, or press and release). */
-      counting: string;
+      counting: components["schemas"]["Counting"];
       cue: string;
       /**
        * Format: double
@@ -2868,6 +3593,16 @@ export interface components {
       /** @description Ids that were there already; these were left as they are. */
       taken: string[];
     };
+    /**
+     * @description The performer's own side, or the receiver's; never a viewer's. In the order in which rows are listed.
+     * @enum {unknown}
+     */
+    Side: "both" | "left" | "midline" | "right";
+    /**
+     * @description How a step goes about its sides.
+     * @enum {unknown}
+     */
+    Sides: "both" | "left" | "right" | "one-then-other" | "alternating" | "midline";
     SignedIn: {
       /** Format: uuid */
       id: string;
@@ -3005,7 +3740,7 @@ export interface components {
       technique: string;
       technique_name: string;
       text: string;
-      verdict: string;
+      verdict: components["schemas"]["ClaimFinding"];
     };
     StructureModule: {
       module: string;
@@ -3097,6 +3832,21 @@ export interface components {
        */
       uneven_share: null | number;
     };
+    /** @description A technique as one cohort is taught it: the edition that was taken for it, and when. */
+    TaughtLesson: {
+      code: string;
+      /** Format: int32 */
+      edition: number;
+      name: string;
+      /** @description What it works most, in a few words. */
+      primary: string;
+      seconds: components["schemas"]["Levels"];
+      standing: components["schemas"]["EditionStanding"];
+      /** Format: date-time */
+      taken_at: string;
+      /** Format: uuid */
+      technique_id: string;
+    };
     TechniqueAdd: {
       document: components["schemas"]["TechniqueDocument"];
       /** Format: uuid */
@@ -3140,7 +3890,7 @@ export interface components {
       zones: string[];
     };
     /**
-     * @description A technique as it is exchanged and stored: schema `wexis.technique/1`. A null field was not told;
+     * @description A technique as it is exchanged and stored: schema `wexis.technique/1`. A null field was left open;
      *     it is shown in grey with the default of its family and never counts as zero.
      */
     TechniqueDocument: {
@@ -3201,7 +3951,7 @@ export interface components {
       edition: number;
       /** Format: uuid */
       id: string;
-      standing: string;
+      standing: components["schemas"]["EditionStanding"];
       /** Format: int32 */
       version: number;
     };
@@ -3252,7 +4002,7 @@ export interface components {
       id: string;
       related: components["schemas"]["RelatedLine"][];
       school: components["schemas"]["SchoolContradiction"][];
-      standing: string;
+      standing: components["schemas"]["EditionStanding"];
       /** Format: int32 */
       version: number;
     };
@@ -3272,7 +4022,30 @@ export interface components {
       stop: string;
       waits: string;
     };
+    /** @description A stretch of time in which one thing is done: a step of a part, a change between parts, or something free. */
+    TimelineBlock: {
+      /** @description Kind of the change (oil, wipe, tool, side, hands, eyes); null otherwise. */
+      change: null | string;
+      /** Format: double */
+      from: number;
+      ground: components["schemas"]["Ground"];
+      label: string;
+      lanes: components["schemas"]["ScoreLane"][];
+      /** @description Id of the part; a change belongs to the part it precedes. */
+      part: string;
+      /**
+       * Format: int32
+       * @description Step (from 0); null for a change and for a free part.
+       */
+      step: null | number;
+      /** Format: double */
+      to: number;
+      work: components["schemas"]["BlockWork"][];
+      /** @description Where hands are. */
+      zones: string[];
+    };
     Tissue: {
+      common: string;
       id: string;
       name_en: string;
       name_la_ta2: string;
@@ -3282,6 +4055,25 @@ export interface components {
         [key: string]: components["schemas"]["ViewShape"];
       };
     };
+    /**
+     * @description Line of the yardstick that a criterion comes from.
+     * @enum {unknown}
+     */
+    Topic:
+      | "setup"
+      | "posture"
+      | "contact"
+      | "path"
+      | "pressure"
+      | "dose"
+      | "tempo"
+      | "balance"
+      | "stillness"
+      | "breath"
+      | "finish"
+      | "anatomy"
+      | "cueing"
+      | "adaptation";
     /** @description What the taps say of one step on one side. */
     TrackMeasure: {
       /**
@@ -3296,7 +4088,7 @@ export interface components {
       per_minute: null | number;
       /** Format: int32 */
       repetitions: number;
-      side: string;
+      side: components["schemas"]["Side"];
       /** Format: int32 */
       step: number;
       /**
@@ -3309,6 +4101,13 @@ export interface components {
        * @description Seconds of work: holds, or taps with the gaps that belong to the beat.
        */
       working_seconds: number;
+    };
+    /** @description A structure that is trained in some parts and kept relaxed in others. */
+    TrainedAndRelaxed: {
+      name: string;
+      relaxed_in: string[];
+      structure: string;
+      trained_in: string[];
     };
     /** @description What a hand may do, in words. */
     VerbWord: {
@@ -3333,7 +4132,7 @@ export interface components {
       /** @description Seconds of work that each named side gets. */
       seconds: components["schemas"]["Levels"];
       /** @description left, right, both or midline; the subject's own. */
-      side: string;
+      side: components["schemas"]["Side"];
       /** @description Numbers (from 0) of the steps that give it. */
       steps: number[];
       /** @description primary, secondary or incidental. */
@@ -3352,6 +4151,7 @@ export interface components {
     };
     /** @description Where a hand works: its layers, its lymph direction, its pressure cap, its hazards. */
     Zone: {
+      anatomical: null | string;
       cap_note: null | string;
       /** Format: double */
       drain_dir_deg_left: null | number;
@@ -4242,6 +5042,26 @@ export interface operations {
       };
     };
   };
+  getLessons: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["Lessons"][];
+        };
+      };
+    };
+  };
   chooseBetweenSchools: {
     parameters: {
       query?: never;
@@ -4416,6 +5236,97 @@ export interface operations {
         content: {
           "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
         };
+      };
+    };
+  };
+  changePerson: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["PersonChange"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["PersonLine"];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Conflict */
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ProblemDetails"];
+        };
+      };
+    };
+  };
+  resetPassword: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["PasswordReset"];
+      };
+    };
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
       };
     };
   };
@@ -4747,6 +5658,304 @@ export interface operations {
       };
     };
   };
+  listRoutines: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["RoutineLine"][];
+        };
+      };
+    };
+  };
+  addRoutine: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["RoutineAdd"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["RoutineView"];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Conflict */
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ProblemDetails"];
+        };
+      };
+    };
+  };
+  getRoutine: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["RoutineView"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  saveRoutine: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["RoutineSave"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["RoutineView"];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Conflict */
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ProblemDetails"];
+        };
+      };
+    };
+  };
+  compareRoutines: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+        other: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["RoutinePair"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  getRoutineFile: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  fitRoutine: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["RoutineFitAsk"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["RoutineFitView"];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+    };
+  };
+  importRoutines: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["RoutineImport"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["RoutineLine"][];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+      /** @description Conflict */
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ProblemDetails"];
+        };
+      };
+    };
+  };
+  reviewRoutine: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["RoutineDocument"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["RoutineReading"];
+        };
+      };
+    };
+  };
   listScreenings: {
     parameters: {
       query?: never;
@@ -4944,6 +6153,44 @@ export interface operations {
     responses: {
       /** @description No Content */
       204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  changePassword: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["PasswordChange"];
+      };
+    };
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+      /** @description Not Found */
+      404: {
         headers: {
           [name: string]: unknown;
         };

@@ -26,7 +26,7 @@ export function ExaminationScreen() {
     },
   });
   return (
-    <Stage plate={{}}>
+    <Stage plate={{}} list>
       <h1>Examination</h1>
       {examinations.isPending && <Waiting what="the examinations" />}
       {examinations.isError && <Problem error={examinations.error} again={() => examinations.refetch()} />}
@@ -45,15 +45,15 @@ export function ExaminationScreen() {
           }}
         >
           <TextField
-            label="Set another examination"
+            label="Create another examination"
             className="flex-1"
-            placeholder="its name"
+            placeholder="name of the examination"
             value={name}
             onChange={(e) => setName(e.target.value)}
             error={add.isError ? (problemOf(add.error).lines[0] ?? problemOf(add.error).title) : undefined}
           />
           <Button type="submit" disabled={add.isPending}>
-            Set it
+            Create it
           </Button>
         </form>
       )}
@@ -114,7 +114,7 @@ function Examination({ examination, canChange }: { examination: Schemas["Examina
                 </Link>
                 <span className="ml-2 text-sm text-faded">
                   edition {s.edition}
-                  {s.used && ", graded by"}
+                  {s.used && " · in use for grading"}
                   {s.outdated && " · the technique has a newer edition"}
                 </span>
               </td>

@@ -6,7 +6,8 @@ import { Stage } from "../face/Stage";
 import { api, said, type Schemas } from "../shell/api";
 import { useSignedIn } from "../shell/session";
 import { useBench } from "../shell/useBench";
-import { band, DOMAIN_WORDS, stepLit, stepZones } from "./sheetWords";
+import { CriterionWords } from "./CriterionWords";
+import { DOMAIN_WORDS, stepLit, stepZones } from "./sheetWords";
 import { Button } from "../ui/Button";
 import { cn } from "../ui/cn";
 import { Stale } from "../ui/Stale";
@@ -58,6 +59,7 @@ function SheetBench({ stored }: { stored: Schemas["StationView"] }) {
               weight: c.weight,
               safety_critical: c.safety_critical,
               text: c.text,
+              anchors: c.measure ? null : [...c.anchors],
             })),
           },
         }),
@@ -83,15 +85,20 @@ function SheetBench({ stored }: { stored: Schemas["StationView"] }) {
           Examination
         </Link>{" "}
         · station {stored.place} · edition {stored.edition} of the technique · sheet revision {stored.revision}
-        {stored.used && ", graded by: a change makes the next revision"}
+        {stored.used && " · in use for grading: a change makes the next revision"}
       </p>
       <header className="flex flex-wrap items-end justify-between gap-3">
         <h1>{stored.sheet.technique_name}</h1>
-        {person.leads && (
-          <Button tone="now" disabled={!draft.canSave} onClick={draft.save}>
-            Save the mark sheet
-          </Button>
-        )}
+        <div className="flex items-center gap-3">
+          <Link to={`/examination/${stored.id}/print`} className="text-now underline underline-offset-4">
+            On paper
+          </Link>
+          {person.leads && (
+            <Button tone="now" disabled={!draft.canSave} onClick={draft.save}>
+              Save the mark sheet
+            </Button>
+          )}
+        </div>
       </header>
       {draft.stale && (
         <Stale
@@ -119,7 +126,7 @@ function SheetBench({ stored }: { stored: Schemas["StationView"] }) {
         />{" "}
         %
         <span className="ml-4 text-sm text-faded">
-          and every safety criterion met, and no critical act. A house setting, from custom.
+          and every safety criterion met, and no critical act. A studio setting, from common practice.
         </span>
       </div>
       {domains.map((domain) => {
@@ -155,20 +162,7 @@ function SheetBench({ stored }: { stored: Schemas["StationView"] }) {
                     onFocus={() => setStep(c.step)}
                   >
                     <td className="py-1.5 pr-3">
-                      {c.text}
-                      {c.measure && (
-                        <span className="block text-sm text-faded">
-                          full marks from {band(c)}; then falling to nothing at twice the tolerance
-                        </span>
-                      )}
-                      {!c.measure && c.anchors.some(Boolean) && (
-                        <span className="block text-sm text-faded">
-                          {c.anchors
-                            .map((a, i) => (a ? `${i} ${a}` : ""))
-                            .filter(Boolean)
-                            .join(" · ")}
-                        </span>
-                      )}
+                      <CriterionWords criterion={c} canChange={person.leads} onChange={(to) => change(c.id, to)} />
                     </td>
                     <td className="py-1.5 text-sm">
                       {c.kind === "measured" ? "taps" : c.kind === "done" ? "yes or no" : "0 to 3"}

@@ -3,7 +3,10 @@ import type { Schemas } from "../shell/api";
 
 type Criterion = Schemas["Criterion"];
 
-export const DOMAIN_WORDS: Readonly<Record<string, string>> = { doing: "Doing", teaching: "Teaching" };
+export const DOMAIN_WORDS: Readonly<Record<Schemas["Criterion"]["domain"], string>> = {
+  doing: "Doing",
+  teaching: "Teaching",
+};
 
 export function band(c: Criterion): string {
   if (!c.measure) return "";

@@ -19,12 +19,16 @@ import {
   WIDTH,
   type PlateContent,
 } from "./plateContent";
-import { Contours, Features, Hazards, Landmarks, LostZones, seenLandmarks, StrokeLine, ZoneWash } from "./PlateLayers";
+import { Contours, Features, Hazards, Landmarks, LostZones, seenLandmarks, ZoneWash } from "./PlateLayers";
+import { HandsPlace, isZoneOf, seenIn, StrokeLine } from "./PlateStrokes";
 import { LymphChains, PointMarks, TissueFigures } from "./PlateMarks";
 import { usePlateView } from "./plateView";
 import { useDrawing } from "./useDrawing";
 import { cn } from "../ui/cn";
 import { weightOf } from "./tones";
+
+/** What only a hand does to a muscle. */
+const BY_HAND = new Set(["compressed", "kneaded", "stretched"]);
 
 /** The engraved plate: contours, muscles, what is lit, strokes, names in the margin. One drawing for screen, paper and picture. */
 export function FacePlate({ content, compact = false }: { content: PlateContent; compact?: boolean }) {
@@ -53,11 +57,11 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
     : [
         ...[...muscles.filter((m) => visible(m, lit, layers.has("deep"), chosen)), ...tissues].map((m) => ({
           id: m.id,
-          name: m.name,
+          name: m.both,
           at: m.shape.on,
         })),
         // Last in order: they stand at the foot of the paper.
-        ...onlyAbove.map((m) => ({ id: m.id, name: m.name, at: { x: m.shape.on.x, y: -10 } })),
+        ...onlyAbove.map((m) => ({ id: m.id, name: m.both, at: { x: m.shape.on.x, y: -10 } })),
       ];
   const order = [...choices].sort((a, b) => b.at.y - a.at.y || a.at.x - b.at.x);
   const choose = (id: string) => (picking ? picking.onPick(id) : content.onSelect?.(id === chosen ? null : id));
@@ -92,6 +96,10 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
     top: sockets && bust ? socketsTop + ORBIT.height + 4 : 6,
     bottom: sockets && !bust ? socketsTop - 4 : height - 6,
   });
+  // What a hand does is lit most where the hand is, so that a stroke along the jaw does not paint the whole neck.
+  const strokes = (content.strokes ?? []).filter((s) => seenIn(view, s).length > 0);
+  const handed = strokes.length > 0 || (content.touched ?? []).some((z) => isZoneOf(reference, view, z));
+  const underHand = (tone: string | undefined) => handed && tone !== undefined && BY_HAND.has(tone);
   const figureOf = (id: string, half: Half) =>
     chosen === id
       ? ({ tone: "chosen", strength: "primary" } as const)
@@ -116,6 +124,11 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
         <mask id={`edge-${uid}`}>
           <rect width={WIDTH} height={height} fill={`url(#fade-${uid})`} />
         </mask>
+        {handed && (
+          <mask id={`hand-${uid}`}>
+            <HandsPlace reference={reference} frame={frame} strokes={strokes} zones={content.touched ?? []} />
+          </mask>
+        )}
       </defs>
       <g mask={`url(#edge-${uid})`}>
         <Contours reference={reference} frame={frame} />
@@ -138,22 +151,38 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
                     id={half === "left" ? `plate-${m.id}` : undefined}
                     role={half === "left" && !picking ? "option" : "presentation"}
                     aria-selected={half === "left" && !picking ? chosen === m.id : undefined}
-                    aria-label={half === "left" && !picking ? m.name : undefined}
+                    aria-label={half === "left" && !picking ? m.both : undefined}
                     data-structure={m.id}
                     onClick={() => !picking && content.onSelect && choose(m.id)}
                     className={content.onSelect && !picking ? "hover:opacity-80" : undefined}
                   >
-                    <title>{m.name}</title>
+                    <title>{m.both}</title>
                     <MuscleFigure
                       id={m.id}
                       shape={m.shape}
                       half={half}
                       frame={frame}
                       tone={here?.tone ?? null}
-                      weight={weightOf(here?.strength ?? "primary")}
+                      weight={weightOf(here?.strength ?? "primary") * (underHand(here?.tone) ? 0.25 : 1)}
+                      depth={m.depth}
                       deep={m.depth > DEEPEST_SHOWN}
                       faint={lit.size > 0 || chosen !== null}
                     />
+                    {here && underHand(here.tone) && (
+                      <g mask={`url(#hand-${uid})`} pointerEvents="none">
+                        <MuscleFigure
+                          id={m.id}
+                          shape={m.shape}
+                          half={half}
+                          frame={frame}
+                          tone={here.tone}
+                          weight={weightOf(here.strength)}
+                          depth={m.depth}
+                          deep={false}
+                          faint={false}
+                        />
+                      </g>
+                    )}
                   </g>
                 );
               }),
@@ -208,7 +237,7 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
       <g
         aria-hidden="true"
         transform={near === 1 ? undefined : `translate(${corner.x} ${corner.y}) scale(${1 / near})`}
-        fontSize={11}
+        fontSize={12}
         fill="var(--color-ink)"
         fontFamily="var(--font-sans)"
       >

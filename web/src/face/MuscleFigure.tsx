@@ -47,12 +47,24 @@ type Props = {
   frame: Frame;
   tone: ToneId | null;
   weight: number;
+  /** 2 lies in the skin, 4 is the last that is felt from outside. */
+  depth: number;
   deep: boolean;
   faint: boolean;
 };
 
 /** One muscle on one half, drawn by how it is worked: never by colour alone. */
-export const MuscleFigure = memo(function MuscleFigure({ id, shape, half, frame, tone, weight, deep, faint }: Props) {
+export const MuscleFigure = memo(function MuscleFigure({
+  id,
+  shape,
+  half,
+  frame,
+  tone,
+  weight,
+  depth,
+  deep,
+  faint,
+}: Props) {
   const outline = [shape.outline, ...shape.holes].map((ring) => facePath(onHalf(ring, half), frame, true)).join(" ");
   const fibres = shape.fibres.map((f) => onHalf(f, half));
   if (!tone)
@@ -62,27 +74,26 @@ export const MuscleFigure = memo(function MuscleFigure({ id, shape, half, frame,
           d={outline}
           fillRule="evenodd"
           fill="var(--color-fibre)"
-          fillOpacity={deep ? 0.06 : faint ? 0.08 : 0.17}
-          stroke="var(--color-fibre)"
-          strokeOpacity={deep || faint ? 0.4 : 0.7}
+          fillOpacity={deep ? 0.05 : faint ? 0.04 : 0.07}
+          stroke={deep ? "var(--color-fibre)" : "none"}
+          strokeOpacity={0.4}
           strokeWidth={0.6}
           strokeDasharray={deep ? "2 2" : undefined}
         />
         {!deep && (
           <path
-            d={fibres.map((f) => facePath(f, frame, false)).join("")}
-            fill="none"
-            stroke="var(--color-fibre)"
-            strokeOpacity={faint ? 0.35 : 0.65}
-            strokeWidth={0.5}
+            d={closely(fibres)
+              .map((f) => burinLine(f, frame, LINE_BY_DEPTH[depth] ?? 0.8))
+              .join("")}
+            fill="var(--color-fibre)"
+            fillOpacity={faint ? 0.3 : 0.62}
           />
         )}
       </>
     );
   const { hue, mark } = tones[tone];
-  const slight = weight < 0.5 && tone === "covered-otherwise";
-  const lines =
-    mark === "tight" ? fibres.flatMap((f, i) => (i === 0 ? [f] : [between(fibres[i - 1] ?? f, f), f])) : fibres;
+  const slight = weight < 0.3 || (weight < 0.5 && tone === "covered-otherwise");
+  const lines = mark === "tight" ? closely(fibres) : fibres;
   const pattern =
     !slight && (mark === "stipple" || mark === "loops" || mark === "hatch") ? `url(#${mark}-${tone})` : undefined;
   const pin = toPixel(half === "left" ? shape.on : mirrored(shape.on), frame);
@@ -94,7 +105,8 @@ export const MuscleFigure = memo(function MuscleFigure({ id, shape, half, frame,
         fill={hue}
         fillOpacity={mark === "pinned" || slight ? 0.05 : 0.1 + 0.16 * weight}
         stroke={hue}
-        strokeWidth={0.7 + 1.1 * weight}
+        strokeOpacity={0.55 + 0.35 * weight}
+        strokeWidth={0.4 + 0.7 * weight}
         strokeDasharray={mark === "pinned" ? "4 3" : undefined}
       />
       {pattern && <path d={outline} fillRule="evenodd" fill={pattern} fillOpacity={0.12 + 0.88 * weight} />}
@@ -106,7 +118,7 @@ export const MuscleFigure = memo(function MuscleFigure({ id, shape, half, frame,
           strokeLinecap="round"
           strokeWidth={(mark === "tight" || mark === "held" ? 0.6 : 0.5) + weight * (mark === "held" ? 1.3 : 0.7)}
           strokeDasharray={mark === "apart" ? "1.5 5" : mark === "loosening" ? "7 3" : undefined}
-          strokeOpacity={pattern ? 0.35 : 0.9}
+          strokeOpacity={pattern ? 0.35 : slight ? 0.4 : 0.9}
         />
       )}
       {mark === "held" && fibres.map((f, i) => <Bars key={i} fibre={f} frame={frame} hue={hue} />)}
@@ -119,6 +131,28 @@ export const MuscleFigure = memo(function MuscleFigure({ id, shape, half, frame,
     </g>
   );
 });
+
+/** Widest of a line in pixels: the nearer to the skin, the heavier, as an engraver cuts it. */
+const LINE_BY_DEPTH: Readonly<Record<number, number>> = { 1: 1.1, 2: 1.1, 3: 0.85, 4: 0.65 };
+
+/** The fibres with one more between each two. */
+const closely = (fibres: readonly (readonly FacePoint[])[]) =>
+  fibres.flatMap((f, i) => (i === 0 ? [f] : [between(fibres[i - 1] ?? f, f), f]));
+
+/** A line that swells towards its middle and ends in nothing, as a closed ring. */
+function burinLine(fibre: readonly FacePoint[], frame: Frame, widest: number): string {
+  const points = fibre.map((p) => toPixel(p, frame));
+  const last = points.length - 1;
+  if (last < 1) return "";
+  const edge = (side: 1 | -1) =>
+    points.map((p, i) => {
+      const [a, b] = [points[Math.max(0, i - 1)] ?? p, points[Math.min(last, i + 1)] ?? p];
+      const length = Math.hypot(b.x - a.x, b.y - a.y) || 1;
+      const half = (side * widest * (0.15 + Math.sin((Math.PI * i) / last) * 0.85)) / 2;
+      return `${(p.x - ((b.y - a.y) / length) * half).toFixed(1)} ${(p.y + ((b.x - a.x) / length) * half).toFixed(1)}`;
+    });
+  return `M${edge(1).join("L")}L${edge(-1).reverse().join("L")}Z`;
+}
 
 /** Short bars at both ends of a fibre: it pushes and nothing moves. */
 function Bars({ fibre, frame, hue }: { fibre: readonly FacePoint[]; frame: Frame; hue: string }) {

@@ -73,12 +73,12 @@ export function OrbitInset({
                   id={option ? `plate-${m.id}` : undefined}
                   role={option ? "option" : "presentation"}
                   aria-selected={option ? chosen === m.id : undefined}
-                  aria-label={option ? m.name : undefined}
+                  aria-label={option ? m.both : undefined}
                   data-structure={m.id}
                   data-half={half}
                   onClick={onChoose ? () => onChoose(m.id) : undefined}
                 >
-                  <title>{m.name}</title>
+                  <title>{m.both}</title>
                   <MuscleFigure
                     id={m.id}
                     shape={m.shape}
@@ -86,6 +86,7 @@ export function OrbitInset({
                     frame={frame}
                     tone={figure?.tone ?? null}
                     weight={THIN * weightOf(figure?.strength ?? "primary")}
+                    depth={m.depth}
                     deep={false}
                     faint={any}
                   />

@@ -1,4 +1,5 @@
-import type { Picking, Stroke } from "./plateTypes";
+import { useId } from "react";
+import type { Picking } from "./plateTypes";
 import { VIEW_IDS, type Atlas, type Reference } from "./atlas";
 import {
   centroid,
@@ -92,15 +93,29 @@ function both(l: Line, frame: Frame): FacePoint[][] {
 }
 
 export function Features({ reference, frame }: { reference: Reference; frame: Frame }) {
+  const uid = useId();
+  const lines = reference.atlas.features[frame.view] ?? [];
   return (
     <g pointerEvents="none" fill="none" stroke="var(--color-contour)" strokeLinecap="round">
-      {(reference.atlas.features[frame.view] ?? [])
+      <defs>
+        {lines
+          .filter((l) => lines.some((o) => o.clip_to === l.id))
+          .flatMap((l) =>
+            both(l, frame).map((p, i) => (
+              <clipPath key={`${l.id}-${i}`} id={`${uid}-${l.id}-${i}`}>
+                <path d={facePath(p, frame, true)} />
+              </clipPath>
+            )),
+          )}
+      </defs>
+      {lines
         .filter((l) => !UNDER[frame.view].has(l.id))
         .flatMap((l) =>
           both(l, frame).map((p, i) => (
             <path
               key={`${l.id}-${i}`}
               d={facePath(p, frame, l.closed)}
+              clipPath={l.clip_to ? `url(#${uid}-${l.clip_to}-${i})` : undefined}
               fill={
                 l.id === "eye-opening"
                   ? "var(--color-field)"
@@ -314,56 +329,6 @@ export function Landmarks({
             );
           }),
         )}
-    </g>
-  );
-}
-
-export function StrokeLine({ stroke, frame }: { stroke: Stroke; frame: Frame }) {
-  const { sides, widthIpd } = stroke;
-  const points = frame.view === "side" ? stroke.sidePoints : frame.view === "front" ? stroke.points : [];
-  if (points.length === 0) return null;
-  const halves =
-    frame.view === "side" || sides === "left" || sides === "midline"
-      ? [points]
-      : sides === "right"
-        ? [points.map(mirrored)]
-        : [points, points.map(mirrored)];
-  const inTurn = sides === "one-then-other" || sides === "alternating";
-  return (
-    <g pointerEvents="none" fill="none" data-stroke={stroke.id}>
-      {halves.map((p, i) => {
-        const d = facePath(p, frame, false);
-        const only = p[0];
-        if (p.length === 1 && only) {
-          const at = toPixel(only, frame);
-          return (
-            <g key={i} stroke="var(--color-now)">
-              <circle
-                cx={at.x}
-                cy={at.y}
-                r={Math.max(5, (widthIpd * frame.pixelsPerIpd) / 2)}
-                fill="var(--color-now)"
-                fillOpacity={0.14}
-                strokeWidth={1.4}
-                strokeDasharray={i === 1 && inTurn ? "4 3" : undefined}
-              />
-              <circle cx={at.x} cy={at.y} r={2} fill="var(--color-now)" />
-            </g>
-          );
-        }
-        return (
-          <g key={i}>
-            <path d={d} stroke="var(--color-now)" strokeOpacity={0.14} strokeWidth={widthIpd * frame.pixelsPerIpd} />
-            <path
-              d={d}
-              stroke="var(--color-now)"
-              strokeWidth={2.2}
-              markerEnd="url(#stroke-head)"
-              strokeDasharray={i === 1 && inTurn ? "6 4" : undefined}
-            />
-          </g>
-        );
-      })}
     </g>
   );
 }

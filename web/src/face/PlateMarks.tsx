@@ -27,12 +27,12 @@ export function TissueFigures({
             id={`plate-${t.id}`}
             role={onChoose ? "option" : "presentation"}
             aria-selected={onChoose ? t.id === chosen : undefined}
-            aria-label={onChoose ? t.name : undefined}
+            aria-label={onChoose ? t.both : undefined}
             data-structure={t.id}
             onClick={onChoose ? () => onChoose(t.id) : undefined}
             className={onChoose ? "hover:opacity-80" : undefined}
           >
-            <title>{t.name}</title>
+            <title>{t.both}</title>
             {halvesIn(frame.view).map((half) => (
               <g key={half} fill="none" stroke={hue}>
                 {t.shape.outline.length > 0 && (

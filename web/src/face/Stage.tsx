@@ -41,7 +41,7 @@ const CAPTIONS: Readonly<Record<View, Readonly<Record<Viewer, string>>>> = {
   front: {
     facing: "Drawn as you face the subject: their left is on your right.",
     mirror: "Drawn as in the subject’s mirror: their left is on the left.",
-    subject: "Drawn as the subject feels it: the own left is on the left.",
+    subject: "Drawn as the subject feels it: their own left is on the left.",
   },
   side: {
     facing: "The subject’s left side, the face to the left.",
@@ -51,7 +51,7 @@ const CAPTIONS: Readonly<Record<View, Readonly<Record<Viewer, string>>>> = {
   back: {
     facing: "Seen from behind: the subject’s left is on the left.",
     mirror: "Seen from behind in a mirror: the subject’s left is on the right.",
-    subject: "The subject’s own back: the own left is on the left.",
+    subject: "The subject’s own back: their own left is on the left.",
   },
 };
 
@@ -60,26 +60,35 @@ export function Stage({
   plate,
   layers = false,
   printed = false,
+  list = false,
   children,
 }: {
   plate: PlateContent;
   layers?: boolean;
   /** Whether the plate goes on paper with the page: where the page is about the plate. */
   printed?: boolean;
+  /** Whether this is a list with nothing on the plate: it is smaller then. */
+  list?: boolean;
   children: ReactNode;
 }) {
   const view = usePlateView();
+  // While a place is asked for the face is needed; where there is no room it is a strip until then.
+  const folded = !plate.picking && (view.folded ?? (view.narrow && !layers));
   return (
     <div
       className={cn(
         "grid min-h-0 grid-rows-[auto_1fr] print:block lg:grid-rows-1",
-        view.folded ? "lg:grid-cols-[2.6rem_1fr]" : "lg:grid-cols-[27rem_1fr]",
+        folded
+          ? "lg:grid-cols-[2.6rem_1fr]"
+          : list
+            ? "lg:grid-cols-[clamp(11rem,18vw,16rem)_1fr]"
+            : "lg:grid-cols-[clamp(16rem,30vw,27rem)_1fr]",
       )}
     >
       <aside
         className={cn(
           "z-10 border-line bg-plate max-lg:relative lg:sticky lg:top-[3.6rem] lg:flex lg:h-[calc(100vh-3.6rem)] lg:flex-col lg:border-r",
-          view.folded ? "max-lg:h-9 overflow-hidden" : "max-lg:border-b",
+          folded ? "max-lg:h-9 overflow-hidden" : "max-lg:border-b",
           printed
             ? "print:static print:mx-auto print:block print:h-auto print:w-[95mm] print:border-0"
             : "print:hidden",
@@ -88,18 +97,19 @@ export function Stage({
       >
         <button
           type="button"
-          onClick={view.fold}
-          aria-expanded={!view.folded}
+          onClick={() => view.fold(folded)}
+          aria-expanded={!folded}
+          data-fold
           className={cn(
             "no-print text-xs text-faded hover:text-ink",
-            view.folded
+            folded
               ? "h-full w-full max-lg:py-2 lg:[writing-mode:vertical-rl]"
               : "absolute top-2 right-2 z-10 min-h-6 rounded-mark px-1.5",
           )}
         >
-          {view.folded ? "show the face (P)" : "fold (P)"}
+          {folded ? "show the face (P)" : "fold (P)"}
         </button>
-        {!view.folded && (
+        {!folded && (
           <>
             <div className="mx-auto w-full max-w-[27rem] min-h-0 flex-1 px-2 pt-2 max-lg:max-w-[11rem] print:max-w-none">
               <FacePlate content={plate} />
@@ -140,15 +150,17 @@ export function Stage({
                   <>
                     <span className="mx-1 border-l border-line" />
                     <PlateButton
-                      word="peel a layer"
+                      word="hide top layer"
                       disabled={view.peeled >= DEEPEST_PEELED}
                       onClick={() => view.peel(1)}
                     />
-                    <PlateButton
-                      word={view.peeled === 0 ? "put back" : `put back (off: to D${view.peeled})`}
-                      disabled={view.peeled === 0}
-                      onClick={() => view.peel(-1)}
-                    />
+                    {view.peeled > 0 && (
+                      <PlateButton
+                        word={`show again (hidden to depth ${view.peeled})`}
+                        disabled={false}
+                        onClick={() => view.peel(-1)}
+                      />
+                    )}
                   </>
                 )}
               </div>
@@ -156,7 +168,7 @@ export function Stage({
                 {CAPTIONS[view.view][view.viewer]}{" "}
                 <button
                   type="button"
-                  onClick={view.turn}
+                  onClick={() => view.turn("kept")}
                   className="no-print min-h-6 font-medium text-now underline-offset-4 hover:underline"
                 >
                   turn (M)

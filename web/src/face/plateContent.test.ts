@@ -15,7 +15,13 @@ const square = (x: number, y: number) => ({
   holes: [],
   on: { x, y },
 });
-const muscle = (id: string, x: number, y: number): PlateMuscle => ({ id, name: id, depth: 3, shape: square(x, y) });
+const muscle = (id: string, x: number, y: number): PlateMuscle => ({
+  id,
+  name: id,
+  both: id,
+  depth: 3,
+  shape: square(x, y),
+});
 const smile = muscle("smile", 0.5, -1);
 const upwards = muscle("eye-up", 0.5, 0.1);
 const reference = {

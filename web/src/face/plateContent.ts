@@ -23,6 +23,8 @@ export type PlateContent = {
   lit?: readonly Lit[];
   strokes?: readonly Stroke[];
   zones?: readonly string[];
+  /** Zones under a hand: what only a hand works is lit most there. */
+  touched?: readonly string[];
   flow?: readonly string[];
   alarms?: readonly string[];
   /** Zones over which marks were lost, with their weight from 0 to 1. */
@@ -114,7 +116,10 @@ export function needsNeck(
 ): boolean {
   const low = (y: number) => y < -2.5;
   if (content.strokes?.some((s) => s.points.some((p) => low(p.y)))) return true;
-  const structures = [...lit.entries()].filter(([, l]) => l.some((x) => x.strength !== "incidental")).map(([id]) => id);
+  // Where a stroke is drawn, it says how far down the hands go: what comes along further down does not push the face away.
+  const drawn = (content.strokes?.length ?? 0) > 0;
+  const asks = (x: Lit) => x.strength === "primary" || (x.strength === "secondary" && !drawn && x.tone !== "inhibited");
+  const structures = [...lit.entries()].filter(([, l]) => l.some(asks)).map(([id]) => id);
   if (content.selected) structures.push(content.selected);
   if (reference.muscles.front.some((m) => structures.includes(m.id) && centroid(m.shape.outline).y < -2)) return true;
   return [...(content.zones ?? []), ...(content.lostZones ?? []).map((z) => z.zone)].some((z) =>

@@ -1,4 +1,4 @@
-import { createContext, useContext, useMemo, useState, type ReactNode } from "react";
+import { createContext, useContext, useMemo, useState, useSyncExternalStore, type ReactNode } from "react";
 import { VIEWERS, type View, type Viewer } from "./frame";
 
 export type Layer = "muscles" | "deep" | "tissues" | "landmarks" | "points" | "lymph" | "hazards" | "zones";
@@ -8,9 +8,14 @@ type PlateView = {
   view: View;
   look: (view: View) => void;
   viewer: Viewer;
-  turn: () => void;
-  folded: boolean;
-  fold: () => void;
+  /** Turned until the next visit, or for good: a single key never changes what is kept. */
+  turn: (keep?: "kept") => void;
+  /** What was chosen by hand; null leaves it to the width of the screen. */
+  folded: boolean | null;
+  /** Whether the screen has no room for the plate beside the work. */
+  narrow: boolean;
+  /** @param now Whether it is folded as it stands. */
+  fold: (now: boolean) => void;
   layers: ReadonlySet<Layer>;
   toggle: (layer: Layer) => void;
   /** Muscles down to this depth are taken off; 0 leaves all of them. */
@@ -34,7 +39,8 @@ const Context = createContext<PlateView | null>(null);
 export function PlateViewProvider({ keptAs, usual, children }: { keptAs: string; usual: Viewer; children: ReactNode }) {
   const [from, look] = useState<View>("front");
   const [viewer, setViewer] = useState<Viewer>(() => VIEWERS.find((v) => v === localStorage.getItem(keptAs)) ?? usual);
-  const [folded, setFolded] = useState(false);
+  const [folded, setFolded] = useState<boolean | null>(null);
+  const narrow = useNarrow();
   const [peeled, setPeeled] = useState(0);
   const [nearness, setNearness] = useState(0);
   const [layers, setLayers] = useState<ReadonlySet<Layer>>(new Set<Layer>(["muscles"]));
@@ -43,13 +49,14 @@ export function PlateViewProvider({ keptAs, usual, children }: { keptAs: string;
       view: from,
       look,
       viewer,
-      turn: () => {
+      turn: (keep) => {
         const next = VIEWERS[(VIEWERS.indexOf(viewer) + 1) % VIEWERS.length] ?? usual;
-        localStorage.setItem(keptAs, next);
+        if (keep) localStorage.setItem(keptAs, next);
         setViewer(next);
       },
       folded,
-      fold: () => setFolded((f) => !f),
+      narrow,
+      fold: (now) => setFolded(!now),
       peeled,
       peel: (by) =>
         setPeeled((p) =>
@@ -65,9 +72,22 @@ export function PlateViewProvider({ keptAs, usual, children }: { keptAs: string;
           return next;
         }),
     }),
-    [from, viewer, folded, layers, peeled, nearness, keptAs, usual],
+    [from, viewer, folded, narrow, layers, peeled, nearness, keptAs, usual],
   );
   return <Context value={view}>{children}</Context>;
+}
+
+const NARROW = "(max-width: 63.99rem)";
+
+function useNarrow(): boolean {
+  return useSyncExternalStore(
+    (changed) => {
+      const query = window.matchMedia(NARROW);
+      query.addEventListener("change", changed);
+      return () => query.removeEventListener("change", changed);
+    },
+    () => window.matchMedia(NARROW).matches,
+  );
 }
 
 export function usePlateView() {

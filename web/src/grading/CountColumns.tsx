@@ -22,7 +22,7 @@ export function CountColumns({
   measures: readonly Schemas["TrackMeasure"][];
   side: string;
   holdTarget: { low: number; high: number } | null;
-  onSide: (side: string) => void;
+  onSide: (side: SheetStep["columns"][number]) => void;
   now: () => number;
 }) {
   const { viewer } = usePlateView();

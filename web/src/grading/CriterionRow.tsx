@@ -42,7 +42,7 @@ export function CriterionRow({ criterion: c, mark, scored, current, onCurrent, o
           <span className="block text-xs text-faded">{c.anchors[mark]}</span>
         )}
       </td>
-      <td className="w-36 py-1 pr-1 text-right whitespace-nowrap">
+      <td className="w-48 py-0.5 pr-1 text-right whitespace-nowrap">
         {measured ? (
           <span className={counted === null ? "text-faded" : counted >= 3 ? "" : "font-semibold text-now"}>
             {scored?.value != null ? `${Math.round(scored.value * 100) / 100}` : "not counted yet"}{" "}
@@ -60,7 +60,7 @@ export function CriterionRow({ criterion: c, mark, scored, current, onCurrent, o
                   e.stopPropagation();
                   onMark(v);
                 }}
-                className="min-h-7 min-w-7 rounded-mark border border-line bg-field px-1 text-sm aria-pressed:border-now aria-pressed:bg-now aria-pressed:font-semibold aria-pressed:text-on-now"
+                className="min-h-11 min-w-11 rounded-mark border border-line bg-field px-1 text-sm aria-pressed:border-now aria-pressed:bg-now aria-pressed:font-semibold aria-pressed:text-on-now"
               >
                 {c.kind === "done" ? (v === 0 ? "no" : "yes") : v}
               </button>

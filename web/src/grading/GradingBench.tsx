@@ -13,6 +13,7 @@ import { CountColumns, WORDS } from "./CountColumns";
 import { CriterionRow } from "./CriterionRow";
 import { Key } from "./Key";
 import { RefusedMarks } from "./RefusedMarks";
+import type { SheetFold } from "./sheetFold";
 import { useGrading } from "./useGrading";
 
 type KeyHand = "left" | "right";
@@ -157,7 +158,7 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
   if (!step || !g.ready)
     return (
       <Stage plate={{}}>
-        <p className="py-8 text-faded">Laying out the sheet …</p>
+        <p className="py-8 text-faded">Preparing the sheet …</p>
       </Stage>
     );
   const changeHand = (to: KeyHand) => {
@@ -178,7 +179,7 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
           <label className="flex items-center gap-1">
             keys for the
             <select
-              className="rounded-mark border border-line bg-field px-1"
+              className="min-h-11 rounded-mark border border-line bg-field px-1"
               value={hand}
               onChange={(e) => changeHand(e.target.value as KeyHand)}
             >
@@ -187,12 +188,12 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
             </select>
           </label>
           <Button
+            size="touch"
             tone={fold.started && !fold.stopped ? "calm" : "now"}
             onClick={startOrStop}
             aria-keyshortcuts={keys.start.key}
           >
-            {fold.started && !fold.stopped ? "Stop" : fold.stopped ? "Stopped: go on" : "Start"}{" "}
-            <Key k={keys.start.shown} />
+            {fold.started && !fold.stopped ? "Stop" : fold.stopped ? "Continue" : "Start"} <Key k={keys.start.shown} />
           </Button>
         </div>
       </div>
@@ -205,7 +206,7 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
                   type="button"
                   aria-current={s.index === step.index ? "step" : undefined}
                   onClick={() => goStep(s.index - stepIndex)}
-                  className="rounded-mark border border-line px-2 py-0.5 aria-[current=step]:border-now aria-[current=step]:bg-now-wash aria-[current=step]:font-semibold"
+                  className="min-h-11 min-w-11 rounded-mark border border-line px-2 aria-[current=step]:border-now aria-[current=step]:bg-now-wash aria-[current=step]:font-semibold"
                 >
                   {s.index + 1}
                 </button>
@@ -246,11 +247,12 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
               {holding !== null ? "Holding" : "Hold"} <Key k={keys.hold.shown} />
             </Button>
             {step.columns.length > 1 && (
-              <Button onClick={otherSide} aria-keyshortcuts={keys.otherSide.key}>
+              <Button size="touch" onClick={otherSide} aria-keyshortcuts={keys.otherSide.key}>
                 Other side: {WORDS[step.columns.find((c) => c !== column) ?? ""]} <Key k={keys.otherSide.shown} />
               </Button>
             )}
             <Button
+              size="touch"
               onClick={undo}
               aria-keyshortcuts={keys.undo.key}
               className={step.columns.length > 1 ? "" : "col-span-2"}
@@ -300,7 +302,7 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
                   type="button"
                   data-fault={f.id}
                   className={cn(
-                    "flex min-h-8 items-center gap-2 rounded-mark border px-2 py-0.5 text-left text-sm leading-tight",
+                    "flex min-h-11 items-center gap-2 rounded-mark border px-2 py-0.5 text-left text-sm leading-tight",
                     seen > 0 ? "border-now bg-now-wash" : "border-line bg-field hover:bg-linen",
                   )}
                   onClick={() => give("fault", { step: step.index, target: f.id })}
@@ -315,7 +317,7 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
           </div>
           <div className="mt-2">
             <Button
-              size="line"
+              size="touch"
               className="text-safety"
               aria-expanded={criticalOpen}
               onClick={() => setCriticalOpen(!criticalOpen)}
@@ -333,7 +335,7 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
                   <li key={a.id}>
                     <button
                       type="button"
-                      className="py-0.5 text-left text-safety hover:underline"
+                      className="min-h-11 text-left text-safety hover:underline"
                       onClick={() => {
                         give("critical", { target: a.id });
                         setCriticalOpen(false);
@@ -353,8 +355,8 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
       <footer className="mt-3 flex flex-wrap items-center justify-between gap-3 border-t border-line pt-2 text-sm">
         <p role="status" data-saving={g.saving.waiting}>
           {g.saving.waiting === 0
-            ? `${g.events.length} marks saved`
-            : `${g.saving.waiting} of ${g.events.length} marks wait on this device`}
+            ? savedWords(fold)
+            : `${g.saving.waiting} of ${g.events.length} entries wait on this device`}
           {!g.saving.reachable && " · the server does not answer; it is asked again every 2 s"}
           {g.saving.unkept && (
             <span className="text-wrong">
@@ -368,6 +370,7 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
           </span>
         </p>
         <Button
+          size="touch"
           tone="now"
           disabled={!fold.stopped || submit.isPending}
           title={fold.stopped ? undefined : "Stop the demonstration first"}
@@ -378,4 +381,16 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
       </footer>
     </Stage>
   );
+}
+
+/** "All saved: 30 counted, 14 marked, 1 fault": what an assessor gave, not how many messages it took. */
+function savedWords(fold: SheetFold) {
+  const counted = fold.tracks.reduce((n, t) => n + t.taps + t.holds.length, 0);
+  const faults = [...fold.faults.values()].reduce((n, times) => n + times, 0);
+  const said = [
+    `${counted} counted`,
+    `${fold.marks.size} marked`,
+    ...(faults > 0 ? [`${faults} ${faults === 1 ? "fault" : "faults"}`] : []),
+  ];
+  return `All saved: ${said.join(", ")}`;
 }

@@ -43,7 +43,7 @@ export function GradingListScreen() {
   const open = (demonstrations.data ?? []).filter((d) => d.submitted_at === null);
   const done = (demonstrations.data ?? []).filter((d) => d.submitted_at !== null);
   return (
-    <Stage plate={{}}>
+    <Stage plate={{}} list>
       <h1>Grading</h1>
       <div className="mt-3 grid max-w-2xl items-end gap-3 sm:grid-cols-[1fr_1fr_auto]">
         <Pick label="Trainee" options={trainees} value={trainee} onChange={setTrainee} />
@@ -67,7 +67,7 @@ export function GradingListScreen() {
       )}
       {examinations.isSuccess && stations.length === 0 && (
         <p className="mt-2 text-sm text-faded">
-          No station yet: set one under{" "}
+          No station yet: add one under{" "}
           <Link to="/examination" className="text-now underline">
             Examination
           </Link>
@@ -77,7 +77,12 @@ export function GradingListScreen() {
       {begin.isError && <Problem error={begin.error} />}
       {demonstrations.isPending && <Waiting what="the demonstrations" />}
       {demonstrations.isError && <Problem error={demonstrations.error} again={() => demonstrations.refetch()} />}
-      <Demonstrations title="To finish" none="Nothing is half done." list={open} to={(d) => `/grading/${d.id}`} />
+      <Demonstrations
+        title="To finish"
+        none="No demonstration is unfinished."
+        list={open}
+        to={(d) => `/grading/${d.id}`}
+      />
       <Demonstrations title="Submitted" none="Nothing yet." list={done} to={(d) => `/results/${d.id}`} />
     </Stage>
   );

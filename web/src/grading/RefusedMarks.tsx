@@ -19,7 +19,7 @@ export function RefusedMarks({
   return (
     <section role="alert" className="mt-3 border-l-4 border-wrong bg-now-wash px-4 py-2 text-sm" data-refused>
       <p className="font-semibold text-wrong">
-        {refused.length === 1 ? "One mark was" : `${refused.length} marks were`} not taken
+        {refused.length === 1 ? "One mark was" : `${refused.length} marks were`} not accepted
       </p>
       <ul>
         {refused.map((r) => (

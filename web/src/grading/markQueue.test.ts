@@ -34,7 +34,7 @@ class Desk {
 
 const event = (counter: number): MarkEvent => ({
   id: crypto.randomUUID(),
-  kind: "tap",
+  kind: "rep",
   device: "this-tablet",
   counter,
   at_ms: counter * 1000,

@@ -34,7 +34,7 @@ describe("the browser's fold agrees with the core's", () => {
 });
 
 describe("taking back", () => {
-  const event = (counter: number, kind: string, more: Partial<MarkEvent> = {}): MarkEvent => ({
+  const event = (counter: number, kind: MarkEvent["kind"], more: Partial<MarkEvent> = {}): MarkEvent => ({
     id: `e${counter}`,
     kind,
     device: "me",

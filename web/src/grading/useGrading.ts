@@ -66,7 +66,7 @@ export function useGrading(view: Schemas["DemonstrationView"]) {
   const fold = useMemo(() => foldSheet(events), [events]);
 
   const give = useCallback(
-    (kind: string, given: Given = {}) => {
+    (kind: MarkEvent["kind"], given: Given = {}) => {
       const event: MarkEvent = {
         id: crypto.randomUUID(),
         kind,

@@ -20,7 +20,7 @@ const KIND_WORDS: Readonly<Record<string, string>> = {
 export function AwayScreen() {
   const all = useQuery(allQuery);
   return (
-    <Stage plate={{}}>
+    <Stage plate={{}} list>
       <h1>Archive</h1>
       <p className="mt-1 max-w-xl font-serif text-lg text-faded">
         Archived things stay for good. Deleted things can be brought back for 30 days.

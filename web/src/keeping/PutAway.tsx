@@ -49,7 +49,7 @@ const DONE: Readonly<Record<"archived" | "deleted" | "here", (name: string) => s
 
 /** What archiving means for each kind. */
 const ARCHIVED_MEANS: Readonly<Record<Kind, string>> = {
-  technique: "Archived, it leaves the library. Programmes, stations and cohorts that use it go on using it.",
+  technique: "Archived, it leaves the library. Routines, programmes, stations and cohorts that use it go on using it.",
   programme: "Archived, it leaves the list. Its cohorts keep what they were taught.",
   examination: "Archived, it leaves the list with its stations. What was graded there stays.",
   station: "Archived, nobody new is graded there. What was graded stays, and what was begun can be finished.",
@@ -58,9 +58,10 @@ const ARCHIVED_MEANS: Readonly<Record<Kind, string>> = {
 
 const REST_WORDS: Readonly<Record<string, (r: Schemas["Rest"]) => string>> = {
   programme: () => "programme",
+  routine: () => "routine",
   examination: () => "examination",
   cohort: () => "cohort",
-  technique: (r) => (r.holds ? "technique that needs it first" : "technique that names it"),
+  technique: (r) => (r.holds ? "technique that has it as a prerequisite" : "technique that names it"),
   station: (r) => (r.count === 0 ? "station" : `station, ${r.count} graded`),
   demonstration: (r) => (r.count === 1 ? "1 demonstration" : `${r.count} demonstrations`),
   screening: (r) => (r.count === 1 ? "1 screening" : `${r.count} screenings`),
@@ -69,6 +70,7 @@ const REST_WORDS: Readonly<Record<string, (r: Schemas["Rest"]) => string>> = {
 
 const AT: Readonly<Record<string, (id: string) => string>> = {
   programme: (id) => `/programme/${id}`,
+  routine: (id) => `/routines/${id}`,
   cohort: (id) => `/programme/${id}`,
   station: (id) => `/examination/${id}`,
   technique: (id) => `/techniques/${id}`,
@@ -144,7 +146,7 @@ function Decide({ kind, id, name, done }: { kind: Kind; id: string; name: string
           </Button>
         )}
         <Dialog.Close asChild>
-          <Button tone="quiet">Keep it</Button>
+          <Button tone="quiet">Cancel</Button>
         </Dialog.Close>
       </div>
     </>

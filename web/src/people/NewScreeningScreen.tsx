@@ -60,7 +60,7 @@ export function NewScreeningScreen() {
   const issueAt = (state: State, field: string) => at(`note.procedures[${treatments.indexOf(state)}].${field}`);
   const open = groups.filter((g) => !isAnswered(answers, g)).length;
   return (
-    <Stage plate={{}}>
+    <Stage plate={{}} list>
       <h1>Screen a person</h1>
       {(questions.isPending || people.isPending) && <Waiting what="the questions" />}
       {questions.isError && <Problem error={questions.error} again={() => questions.refetch()} />}
@@ -76,10 +76,10 @@ export function NewScreeningScreen() {
           <section className="grid gap-3 sm:grid-cols-2">
             <h2 className="sm:col-span-2">Who</h2>
             <Pick
-              label="Somebody of the house"
+              label="Someone in your studio"
               options={people.data.map((p) => ({ value: p.id, word: p.name }))}
               value={person}
-              empty="not of the house"
+              empty="not in your studio"
               onChange={(to) => tell({ person: to })}
             />
             {person === null && (
@@ -92,7 +92,7 @@ export function NewScreeningScreen() {
             )}
           </section>
           <section>
-            <h2 className="mb-1">Their word</h2>
+            <h2 className="mb-1">Consent</h2>
             <TextField
               label="What the answers are for"
               value={purpose}
@@ -144,16 +144,16 @@ export function NewScreeningScreen() {
           <p className="text-sm text-faded">{questions.data.clinician_first}</p>
           <div className="flex items-center gap-4">
             <Button type="submit" tone="now" disabled={keep.isPending}>
-              Keep it and see the result
+              Save and see the result
             </Button>
             <span className="text-sm text-faded" role="status">
               {open === 0
                 ? "Every question has an answer."
-                : `${open} ${open === 1 ? "question has" : "questions have"} no answer yet: what hangs on ${open === 1 ? "it" : "them"} stays open.`}
+                : `${open} ${open === 1 ? "question has" : "questions have"} no answer yet; the result stays open until ${open === 1 ? "it is" : "they are"} answered.`}
             </span>
           </div>
           {keep.isError && (
-            <Problem error={keep.error} safe="Nothing was kept; your answers are still on this screen." />
+            <Problem error={keep.error} safe="Nothing was saved; your answers are still on this screen." />
           )}
         </form>
       )}

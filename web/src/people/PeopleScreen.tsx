@@ -11,6 +11,7 @@ import { ROLE_WORDS } from "../shell/session";
 import { Button } from "../ui/Button";
 import { Pick, TextField } from "../ui/Field";
 import { Problem, Waiting } from "../ui/States";
+import { PersonForm } from "./PersonForm";
 import { StudioNetwork } from "./StudioNetwork";
 
 const BLANK = { name: "", login: "", password: "", role: "trainee" };
@@ -21,6 +22,7 @@ export function PeopleScreen() {
   const { leads, id: me } = useSignedIn();
   const queries = useQueryClient();
   const [draft, setDraft] = useState(BLANK);
+  const [edited, setEdited] = useState<string | null>(null);
   const add = useMutation({
     mutationFn: () => said(api.POST("/api/people", { body: draft })),
     onSuccess: async (person) => {
@@ -36,12 +38,12 @@ export function PeopleScreen() {
     onChange: (e: { target: { value: string } }) => setDraft({ ...draft, [name]: e.target.value }),
   });
   return (
-    <Stage plate={{}}>
+    <Stage plate={{}} list>
       <div className="flex items-baseline justify-between gap-4">
         <h1>People</h1>
         <span className="flex flex-wrap gap-x-5">
-          <Link to="/screening">Screening: what suits whom</Link>
-          <Link to="/house">Settings of the house</Link>
+          <Link to="/screening">Screening: who may do what</Link>
+          <Link to="/house">Studio settings</Link>
           {leads && <Link to="/archive">Archive</Link>}
         </span>
       </div>
@@ -49,12 +51,26 @@ export function PeopleScreen() {
       {people.isError && <Problem error={people.error} again={() => people.refetch()} />}
       <ul className="mt-3 max-w-xl">
         {people.data?.map((p) => (
-          <li key={p.id} className="flex justify-between border-t border-line py-1.5">
-            <span className="font-medium">{p.name}</span>
-            <span className="flex flex-wrap items-baseline justify-end gap-x-3 text-faded">
-              {ROLE_WORDS[p.role] ?? p.role} · signs in as {p.login}
-              {leads && p.id !== me && <PutAway kind="person" id={p.id} name={p.name} />}
-            </span>
+          <li key={p.id} className="border-t border-line py-1.5">
+            <p className="flex justify-between">
+              <span className="font-medium">{p.name}</span>
+              <span className="flex flex-wrap items-baseline justify-end gap-x-3 text-faded">
+                {ROLE_WORDS[p.role] ?? p.role} · user name {p.login}
+                {leads && (
+                  <Button
+                    size="line"
+                    tone="quiet"
+                    aria-label={`edit ${p.name}`}
+                    aria-expanded={edited === p.id}
+                    onClick={() => setEdited(edited === p.id ? null : p.id)}
+                  >
+                    edit
+                  </Button>
+                )}
+                {leads && p.id !== me && <PutAway kind="person" id={p.id} name={p.name} />}
+              </span>
+            </p>
+            {edited === p.id && <PersonForm person={p} me={p.id === me} onDone={() => setEdited(null)} />}
           </li>
         ))}
       </ul>
@@ -73,7 +89,7 @@ export function PeopleScreen() {
           value={draft.role}
           onChange={(role) => setDraft({ ...draft, role: role ?? "trainee" })}
         />
-        <TextField label="Name to sign in with" autoComplete="off" {...field("login")} />
+        <TextField label="User name" autoComplete="off" {...field("login")} />
         <TextField
           label="First password"
           type="password"
@@ -83,7 +99,7 @@ export function PeopleScreen() {
         />
         <div>
           <Button type="submit" tone="now" disabled={add.isPending}>
-            Add to the house
+            Add this person
           </Button>
         </div>
       </form>

@@ -100,7 +100,7 @@ function TreatmentFields({
           onChange={(e) => tell({ date: e.target.value })}
         />
         <TextField
-          label="Released by whoever treated, on"
+          label="Cleared by the clinician who treated, on"
           type="date"
           max={today()}
           className="max-w-44"
@@ -112,9 +112,9 @@ function TreatmentFields({
       {state.asks_place && (
         <fieldset data-place={state.id}>
           <legend className="text-sm font-semibold">
-            Where? <span className="font-normal text-faded">Without a place the whole face counts.</span>
+            Where? <span className="font-normal text-faded">If no place is chosen, the whole face counts.</span>
           </legend>
-          <div className="flex flex-wrap gap-x-4">
+          <div className="flex flex-wrap gap-x-4 gap-y-1.5">
             {atlas.regions.map((r) => (
               <Tick
                 key={r.id}

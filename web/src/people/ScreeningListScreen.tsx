@@ -13,7 +13,7 @@ export function ScreeningListScreen() {
   const navigate = useNavigate();
   const screenings = useQuery(screeningsQuery);
   return (
-    <Stage plate={{}}>
+    <Stage plate={{}} list>
       <div className="flex flex-wrap items-end justify-between gap-4">
         <h1>Screening</h1>
         {person.grades && (
@@ -29,7 +29,7 @@ export function ScreeningListScreen() {
       {screenings.isPending && <Waiting what="the screenings" />}
       {screenings.isError && <Problem error={screenings.error} again={() => screenings.refetch()} />}
       {screenings.data?.length === 0 && (
-        <Empty says="No screening for your eyes. Ask the questions before the first session; the answers hold for 90 days." />
+        <Empty says="No screening you may see yet. Ask the questions before the first session; the answers are good for 90 days." />
       )}
       <ul className="max-w-2xl">
         {screenings.data?.map((s) => (

@@ -15,7 +15,7 @@ import { screeningQuery } from "./screeningQueries";
 
 type Answer = { id: string; word: string; says: string; tone: string };
 const ANSWERS: readonly Answer[] = [
-  { id: "stop", word: "Stop, and send on today", says: "a warning sign", tone: "bg-safety text-on-safety" },
+  { id: "stop", word: "Stop, and refer today", says: "a warning sign", tone: "bg-safety text-on-safety" },
   { id: "avoided", word: "Left out", says: "not for this person now", tone: "border border-safety text-safety" },
   {
     id: "ask",
@@ -30,7 +30,7 @@ const ANSWERS: readonly Answer[] = [
     tone: "border border-now text-now",
   },
   { id: "modified", word: "In a milder form", says: "with the change named", tone: "border border-dashed border-ink" },
-  { id: "allowed", word: "Allowed", says: "nothing told speaks against it", tone: "border border-line" },
+  { id: "allowed", word: "Allowed", says: "nothing in the answers speaks against it", tone: "border border-line" },
 ];
 
 /** One person's screening as it stands today, technique by technique, with the sentence to say. */
@@ -56,7 +56,7 @@ export function ScreeningScreen() {
   if (!s)
     return (
       <Stage plate={{}}>
-        <Empty says="This screening is not there, or not for your eyes." />
+        <Empty says="This screening does not exist, or you may not see it." />
       </Stage>
     );
   const zonesOf = new Map((library.data ?? []).map((t) => [t.technique_id, t.brief.zones]));
@@ -87,7 +87,7 @@ export function ScreeningScreen() {
           <p className="text-faded">
             {chosen
               ? "Where this technique works."
-              : "Washed: zones of techniques that are open. Hatched: zones of those that are not."}
+              : "Shaded: zones of techniques that may be done. Hatched: zones of those that may not."}
           </p>
         ),
       }}
@@ -120,7 +120,7 @@ export function ScreeningScreen() {
           "The person answered no to everything that was asked."
         ) : (
           <>
-            The person told: <span className="font-semibold">{yes.join("; ")}</span>.
+            What the person told us: <span className="font-semibold">{yes.join("; ")}</span>.
           </>
         )}
       </p>
@@ -191,7 +191,7 @@ function EraseButton({ id, about }: { id: string; about: string }) {
     onSuccess: async () => {
       queries.removeQueries({ queryKey: ["screenings", id] });
       await queries.invalidateQueries({ queryKey: ["screenings"] });
-      toast.success("Erased. Nothing of it is kept.");
+      toast.success("Erased. Nothing remains.");
       void navigate("/screening", { replace: true });
     },
     onError: (error) => toast.error(error.message),

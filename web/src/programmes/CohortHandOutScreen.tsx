@@ -31,7 +31,7 @@ export function CohortHandOutScreen() {
         </Button>
       </nav>
       {taught.length === 0 && (
-        <Empty says="No edition was taken for this cohort yet. Put techniques into the programme, then take them." />
+        <Empty says="No editions yet. Add techniques to the programme, then take them for the cohort." />
       )}
       {failed && <Problem error={failed.error} again={() => void failed.refetch()} />}
       {sheets.map((s, i) =>

@@ -18,14 +18,14 @@ export function Cohorts({ programme, canChange }: { programme: string; canChange
   return (
     <section aria-labelledby="cohorts" className="mt-7">
       <h2 id="cohorts" className="mb-1">
-        Cohorts, and what they are taught from
+        Cohorts and their editions
       </h2>
       {cohorts.isPending && <Waiting what="the cohorts" />}
       {cohorts.isError && <Problem error={cohorts.error} again={() => cohorts.refetch()} />}
       {cohorts.data?.length === 0 && (
         <p className="max-w-prose text-faded">
-          No cohort yet. Opening one takes an edition of each technique: what is changed later changes nothing for those
-          who learn from it, and hand-outs are printed from it.
+          No cohort yet. Opening one fixes the edition of each technique: later changes do not touch what these trainees
+          learn from, and hand-outs are printed from it.
         </p>
       )}
       {cohorts.data?.map((c) => (
@@ -64,7 +64,7 @@ function OpenCohort({ programme }: { programme: string }) {
       setMembers([]);
       await queries.invalidateQueries({ queryKey: ["programmes", programme, "cohorts"] });
       toast.success(
-        `${cohort.name} is open: ${cohort.techniques.filter((t) => t.taught !== null).length} editions taken.`,
+        `${cohort.name} is open: ${cohort.techniques.filter((t) => t.taught !== null).length} editions fixed.`,
       );
     },
   });
@@ -92,10 +92,10 @@ function OpenCohort({ programme }: { programme: string }) {
         />
         <div className="mt-3 flex gap-3">
           <Button type="submit" tone="now" disabled={add.isPending}>
-            Open it and take the editions
+            Open it and fix the editions
           </Button>
           <Button size="line" tone="quiet" onClick={() => setOpen(false)}>
-            leave it
+            cancel
           </Button>
         </div>
       </div>
@@ -144,12 +144,12 @@ function OneCohort({ cohort, canChange }: { cohort: Cohort; canChange: boolean }
         )}
         {canChange && waiting.length > 1 && (
           <Button size="line" tone="quiet" onClick={() => take.mutate(waiting.map((t) => t.code))}>
-            move on in all {waiting.length}
+            move to all newer editions {waiting.length}
           </Button>
         )}
       </div>
       <Members cohort={cohort} canChange={canChange} refresh={refresh} />
-      {take.isError && <Problem error={take.error} safe="Nothing was taken." />}
+      {take.isError && <Problem error={take.error} safe="Nothing was changed." />}
       <table className="mt-2 w-full text-[0.95rem]">
         <caption className="sr-only">Editions that {cohort.name} is taught from</caption>
         <thead>

@@ -14,17 +14,20 @@ export function CoverageMatrix({
   chosen: string | null;
   onChoose: (structure: string | null) => void;
 }) {
-  const teaching = modules.filter((m) => review.coverage.some((l) => l.cells.some((c) => c.module === m.id)));
-  if (teaching.length === 0) return <p className="text-faded">Nothing is woven yet. Put techniques into modules.</p>;
+  if (review.coverage.every((l) => l.cells.length === 0))
+    return <p className="text-faded">No coverage yet: add techniques to the modules.</p>;
   return (
-    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="The weave">
+    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Coverage by module" data-two-ways>
       <table className="min-w-full text-sm">
         <thead>
           <tr className="align-bottom">
             <th className="text-left font-normal text-faded">Structure</th>
-            {teaching.map((m) => (
+            {modules.map((m) => (
               <th key={m.id} className="px-1 pb-1 text-left font-medium">
                 <span className="block max-w-28 leading-tight">{m.name}</span>
+                {review.coverage.every((l) => l.cells.every((c) => c.module !== m.id)) && (
+                  <span className="block text-xs font-normal text-faded">works nothing yet</span>
+                )}
               </th>
             ))}
           </tr>
@@ -41,7 +44,7 @@ export function CoverageMatrix({
                   {l.name}
                 </button>
               </th>
-              {teaching.map((m) => {
+              {modules.map((m) => {
                 const cell = l.cells.find((c) => c.module === m.id);
                 return (
                   <td

@@ -27,10 +27,10 @@ export function HandOutScreen() {
     );
   if (shown.isPending) return <Waiting what="the hand-out" />;
   if (shown.isError) return <Problem error={shown.error} again={() => shown.refetch()} />;
-  if (!shown.data) return <Empty says="This technique is not there, or not for your eyes yet." />;
+  if (!shown.data) return <Empty says="This technique does not exist, or you may not see it yet." />;
   return (
     <main id="bench" className="mx-auto max-w-[52rem] px-6 py-4">
-      <nav className="no-print mb-4 flex items-center gap-4 text-sm" aria-label="Hand-outs">
+      <nav className="no-print mb-4 flex flex-wrap items-center gap-4 text-sm" aria-label="Hand-outs">
         {cohort.data ? (
           <Link to={`/programme/${cohort.data.programme_id}`}>back to the cohort</Link>
         ) : (

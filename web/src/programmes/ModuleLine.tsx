@@ -1,3 +1,4 @@
+import { ModuleRoutine } from "./ModuleRoutine";
 import type { Schemas } from "../shell/api";
 import { toggled } from "../techniques/parts/techniqueModel";
 import { Button } from "../ui/Button";
@@ -116,7 +117,7 @@ export function ModuleLine({
               onToggle={(code) => onChange({ techniques: toggled(m.techniques, code) })}
             />
             <Pick
-              label="Teach another one here"
+              label="Add a technique here"
               options={library
                 .filter((t) => !UNTAUGHT.has(t.standing) && !(m.techniques ?? []).includes(t.code))
                 .map((t) => ({ value: t.code, word: t.name, group: t.region ?? "no region" }))}
@@ -125,26 +126,27 @@ export function ModuleLine({
             />
           </div>
           <Toggles
-            label="Only after"
+            label="Prerequisites"
             options={others.filter((o) => o.id !== m.id).map((o) => ({ value: o.id, word: o.name }))}
             on={m.prerequisites ?? []}
             onToggle={(id) => onChange({ prerequisites: toggled(m.prerequisites, id) })}
           />
           <Toggles
-            label="Serves the outcomes"
+            label="Outcomes it serves"
             options={outcomes.map((o) => ({ value: o.id, word: o.text }))}
             on={m.outcomes ?? []}
             onToggle={(id) => onChange({ outcomes: toggled(m.outcomes, id) })}
           />
           <Toggles
-            label="Schools of this routine, where others than the programme’s"
+            label="Teaching styles of this module, if they differ"
             options={schools}
             on={m.schools ?? []}
             onToggle={(id) => onChange({ schools: toggled(m.schools ?? null, id) })}
           />
-          <div className="self-end text-right">
+          <div className="flex flex-wrap justify-end gap-x-2 self-end">
+            {(m.techniques ?? []).length > 0 && <ModuleRoutine module={m} library={library} />}
             <Button size="line" tone="quiet" onClick={onTakeOut}>
-              take this module out
+              remove this module
             </Button>
           </div>
         </div>

@@ -20,6 +20,7 @@ import { ModuleLine } from "./ModuleLine";
 import { Promises } from "./Promises";
 import { addModule, changeModule, hours, takeModuleOut } from "./programmeModel";
 import { reviewQuery, type ProgrammeDocument, type Review } from "./programmeQueries";
+import { SaveBar } from "../ui/SaveBar";
 
 /** Modules in their order on the left of the bench; what the order breaks and what the promises miss on its right; the weave below. */
 export function ProgrammeBench({
@@ -31,7 +32,7 @@ export function ProgrammeBench({
   head: ReactNode;
   canChange: boolean;
 }) {
-  const { atlas } = useReference();
+  const { atlas, nameOf } = useReference();
   const queries = useQueryClient();
   const draft = useBench<ProgrammeDocument, Schemas["ProgrammeView"]>({
     place: `wexis.programme.${stored.id}`,
@@ -68,7 +69,7 @@ export function ProgrammeBench({
         selected: structure,
         onSelect: setStructure,
         legend: (
-          <p className="text-faded">What the programme covers. Choose a muscle to follow its line in the weave.</p>
+          <p className="text-faded">What the programme covers. Choose a muscle to follow it in the coverage table.</p>
         ),
       }}
     >
@@ -99,15 +100,7 @@ export function ProgrammeBench({
         </div>
         {canChange && (
           <div className="flex items-center gap-2">
-            <span role="status" className="text-sm text-faded">
-              {whereItStands(draft)}
-            </span>
-            <Button size="line" tone="quiet" disabled={!draft.canUndo} onClick={draft.undo}>
-              Undo
-            </Button>
-            <Button tone="now" disabled={!draft.canSave} onClick={draft.save}>
-              Save the programme
-            </Button>
+            <SaveBar stands={whereItStands(draft)} what="the programme" bench={draft} />
           </div>
         )}
       </header>
@@ -175,12 +168,12 @@ export function ProgrammeBench({
             onChange={setDocument}
             schools={schools}
             structures={[...atlas.muscles, ...atlas.tissues]
-              .map((s) => ({ value: s.id, word: atlas.plain_names[s.id] ?? s.id }))
+              .map((s) => ({ value: s.id, word: nameOf(s.id).both }))
               .sort((a, b) => a.word.localeCompare(b.word))}
           />
         </section>
       </div>
-      <h2 className="mt-7 mb-1">The weave: structures across modules</h2>
+      <h2 className="mt-7 mb-1">Coverage by module</h2>
       <CoverageMatrix review={said_} modules={modules} chosen={structure} onChoose={setStructure} />
       <Cohorts programme={stored.id} canChange={canChange} />
     </Stage>

@@ -41,6 +41,7 @@ export function ProgrammeScreen() {
           )}
         >
           {p.name}
+          {p.gaps > 0 && <span className="text-sm font-normal text-faded"> · {gaps(p.gaps)}</span>}
         </NavLink>
       ))}
       {person.leads && programmes.data.length > 0 && <NewProgramme />}
@@ -57,6 +58,8 @@ export function ProgrammeScreen() {
     );
   return <OpenProgramme key={open} id={open} head={head} canChange={person.leads} />;
 }
+
+const gaps = (n: number) => (n === 1 ? "1 gap" : `${n} gaps`);
 
 function OpenProgramme({ id, head, canChange }: { id: string; head: React.ReactNode; canChange: boolean }) {
   const programme = useQuery(programmeQuery(id));

@@ -127,14 +127,14 @@ export function Promises({
       </ul>
       {canChange && (
         <Toggles
-          label="Schools it declares"
+          label="Teaching styles"
           options={schools}
           on={document.schools ?? []}
           onToggle={(id) => onChange({ ...document, schools: toggled(document.schools ?? null, id) })}
         />
       )}
       {review.school_notes.length > 0 && (
-        <ul className="mt-2 text-sm" aria-label="Not as its schools do it" data-school-notes>
+        <ul className="mt-2 text-sm" aria-label="Differs from its teaching styles" data-school-notes>
           {review.school_notes.map((n) => (
             <li key={n.module + n.technique + n.says} className="border-t border-line py-1">
               {n.says}

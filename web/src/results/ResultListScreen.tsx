@@ -27,7 +27,7 @@ export function ResultListScreen() {
   });
   const waiting = (results.data ?? []).filter((r) => r.released_at === null).map((r) => r.id);
   return (
-    <Stage plate={{}}>
+    <Stage plate={{}} list>
       <div className="flex flex-wrap items-end justify-between gap-3">
         <h1>{person.grades ? "Results" : "Your results"}</h1>
         {person.leads && waiting.length > 0 && (
@@ -44,7 +44,7 @@ export function ResultListScreen() {
           says={
             person.grades
               ? "No result yet. Grade a demonstration and submit its sheet."
-              : "Nothing was released to you yet. Your trainer releases results on purpose; they appear here."
+              : "Nothing was released to you yet. They appear here when your trainer releases them."
           }
         />
       )}

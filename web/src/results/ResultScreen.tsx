@@ -42,9 +42,9 @@ export function ResultScreen() {
   if (result.isError)
     return (
       <Stage plate={{}}>
-        <Empty says="This result is not there, or not released to you.">
+        <Empty says="This result does not exist, or is not released to you.">
           <Link to="/results" className="text-now underline">
-            To the results
+            All results
           </Link>
         </Empty>
       </Stage>
@@ -167,7 +167,7 @@ export function ResultScreen() {
           </div>
           <div className="space-y-5">
             <section>
-              <h2 className="mb-1">To take along</h2>
+              <h2 className="mb-1">Feedback</h2>
               <ol className="space-y-1.5 font-serif">
                 {r.feedback.map((f) => (
                   <li key={f}>{f}</li>
@@ -198,8 +198,7 @@ export function ResultScreen() {
         </div>
 
         <p className="mt-4 border-t border-line pt-1 text-xs text-faded">
-          Weights, tolerances and the pass line are settings of the house. Wexis counts and adds; a person judges and
-          decides.
+          Weights, tolerances and the pass line are studio settings. Wexis counts and adds; a person judges and decides.
         </p>
       </article>
     </Stage>

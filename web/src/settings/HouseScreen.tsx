@@ -22,8 +22,8 @@ export function HouseScreen() {
   const house = useQuery(houseQuery);
   const { leads } = useSignedIn();
   return (
-    <Stage plate={{}}>
-      <h1>Settings of the house</h1>
+    <Stage plate={{}} list>
+      <h1>Studio settings</h1>
       <p className="mt-1 max-w-xl font-serif text-lg text-faded">
         Conventions that are chosen, not measured. A change counts from now on: maps, doses and times are worked out
         anew; results that were given stay as they were.
@@ -52,7 +52,7 @@ export function HouseScreen() {
   );
 }
 
-const otherwise = (n: number) => (n === 0 ? "all as they come" : n === 1 ? "one set here" : `${n} set here`);
+const otherwise = (n: number) => (n === 0 ? "all at their defaults" : n === 1 ? "one changed" : `${n} changed`);
 
 function groupsOf(settings: readonly Setting[]): [string, Setting[]][] {
   const groups = new Map<string, Setting[]>();
@@ -82,7 +82,7 @@ function Place({ house, leads }: { house: House; leads: boolean }) {
       }}
     >
       <Labelled
-        label="Time zone of the house"
+        label="Studio time zone"
         hint={`Today is ${day(house.today)} there.`}
         error={change.isError ? wrongOf(change.error, "time_zone") : undefined}
         className="grow"
@@ -103,7 +103,7 @@ function Place({ house, leads }: { house: House; leads: boolean }) {
       </Labelled>
       {zone !== house.time_zone && (
         <Button type="submit" tone="now" disabled={change.isPending}>
-          Set it
+          Save it
         </Button>
       )}
     </form>
@@ -131,7 +131,7 @@ function One({ setting: s, leads }: { setting: Setting; leads: boolean }) {
       queries.setQueryData(houseQuery.queryKey, now);
       // Everything that was worked out under the value before is asked for again.
       await queries.invalidateQueries({ predicate: (q) => q.queryKey[0] !== "house" && q.queryKey[0] !== "session" });
-      toast.success(to === null ? `${s.title}: as it comes again.` : `${s.title}: ${number(to)} ${s.unit}.`);
+      toast.success(to === null ? `${s.title}is back at its default.` : `${s.title}: ${number(to)} ${s.unit}.`);
     },
   });
   const changed = value.trim() !== number(s.value) || reason !== s.reason;
@@ -147,12 +147,12 @@ function One({ setting: s, leads }: { setting: Setting; leads: boolean }) {
             {s.title}
           </span>
           <p className="text-sm text-faded">
-            {s.told_by ? `Comes as ${number(s.default)} ${s.unit}. ` : ""}
+            {s.told_by ? `Default ${number(s.default)} ${s.unit}. ` : ""}
             {number(s.least)} to {number(s.most)} {s.unit}. Source: {s.source}.
           </p>
           {s.told_by && s.told_at && (
             <p className="text-sm text-faded">
-              Set by {s.told_by}, {moment(s.told_at)}
+              Changed by {s.told_by}, {moment(s.told_at)}
               {s.reason ? `: ${s.reason}` : ""}
             </p>
           )}
@@ -171,19 +171,19 @@ function One({ setting: s, leads }: { setting: Setting; leads: boolean }) {
         </label>
         {leads && s.told_by && !changed && (
           <Button onClick={() => change.mutate(null)} disabled={change.isPending}>
-            As it comes
+            Back to the default
           </Button>
         )}
         {changed && (
           <div className="flex flex-wrap items-end gap-2 sm:col-span-3">
             <TextField
-              label="Why (may stay empty)"
+              label="Reason (optional)"
               value={reason}
               onChange={(e) => setReason(e.target.value)}
               className="grow"
             />
             <Button type="submit" tone="now" disabled={change.isPending}>
-              {change.isPending ? "Working everything out anew …" : "Set it"}
+              {change.isPending ? "Working everything out anew …" : "Save it"}
             </Button>
             <Button
               onClick={() => {
@@ -192,7 +192,7 @@ function One({ setting: s, leads }: { setting: Setting; leads: boolean }) {
                 change.reset();
               }}
             >
-              Leave it
+              Cancel
             </Button>
           </div>
         )}

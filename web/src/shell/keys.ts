@@ -17,14 +17,15 @@ const line = (key: string, shown: string, does: string, more: { alt?: boolean; c
 export const shellKeys = {
   keySheet: line("?", "?", "show these keys"),
   search: line("/", "/", "go to the search of this screen"),
-  turnPlate: line("m", "M", "turn the plate and the words: facing, in the mirror, one’s own"),
+  turnPlate: line("m", "M", "turn the plate and the words: facing you, in the mirror, as felt"),
   foldPlate: line("p", "P", "fold the plate to a strip, and back"),
   stop1: line("1", "Alt 1", "Anatomy", { alt: true }),
   stop2: line("2", "Alt 2", "Techniques", { alt: true }),
-  stop3: line("3", "Alt 3", "Programme", { alt: true }),
-  stop4: line("4", "Alt 4", "Examination", { alt: true }),
-  stop5: line("5", "Alt 5", "Grading", { alt: true }),
-  stop6: line("6", "Alt 6", "Results", { alt: true }),
+  stop3: line("3", "Alt 3", "Routines", { alt: true }),
+  stop4: line("4", "Alt 4", "Programme", { alt: true }),
+  stop5: line("5", "Alt 5", "Examination", { alt: true }),
+  stop6: line("6", "Alt 6", "Grading", { alt: true }),
+  stop7: line("7", "Alt 7", "Results", { alt: true }),
 } as const;
 
 export const plateKeys = {

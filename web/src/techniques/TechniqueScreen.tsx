@@ -52,7 +52,7 @@ export function TechniqueScreen() {
     );
   return (
     <Stage plate={{}}>
-      <Empty says="This technique is not there, or not for your eyes yet." />
+      <Empty says="This technique does not exist, or you may not see it yet." />
     </Stage>
   );
 }

@@ -5,7 +5,7 @@ import { Button } from "./Button";
 export function Waiting({ what }: { what: string }) {
   return (
     <p role="status" className="py-8 text-faded">
-      Fetching {what} …
+      Loading {what} …
     </p>
   );
 }

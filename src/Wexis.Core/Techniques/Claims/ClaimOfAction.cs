@@ -1,4 +1,6 @@
+using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
+using Wexis.Core.Techniques.Documents;
 
 namespace Wexis.Core.Techniques.Claims;
 
@@ -13,7 +15,7 @@ public static partial class ClaimReview
             if (structures.Count > 0)
             {
                 var findings = structures.Where(atlas.Muscles.ContainsKey).Select(s => PullOf(s, up, text)).ToList();
-                return findings.FirstOrDefault(f => f.Verdicts[0] == "supported") ?? findings.FirstOrDefault() ?? Effect(text);
+                return findings.FirstOrDefault(f => f.Verdicts[0] == ClaimFinding.Supported) ?? findings.FirstOrDefault() ?? Effect(text);
             }
             var part = Parts.FirstOrDefault(p => Mentions(text, p.Word) || Mentions(text, $"eye{p.Word}"));
             if (part.Word is null)
@@ -26,7 +28,7 @@ public static partial class ClaimReview
                 return Stands($"The {Names(right.Where(active.Contains))} {(up ? "lifts" : "lowers")} the {part.Word} here.", "R121");
             if (wrong.Any(active.Contains))
                 return new(
-                    ["wrong-direction"],
+                    [ClaimFinding.WrongDirection],
                     $"What works here, the {Names(wrong.Where(active.Contains))}, pulls the {part.Word} the other way.",
                     $"The {part.Word} is {(up ? "lifted" : "lowered")} by the {Names(right)}.",
                     "X",
@@ -34,14 +36,14 @@ public static partial class ClaimReview
                 );
             if (active.Count == 0)
                 return new(
-                    ["unsupported-effect"],
+                    [ClaimFinding.UnsupportedEffect],
                     "Hands move skin while they are there; nothing here contracts.",
                     $"The {part.Word} is {(up ? "lifted" : "lowered")} by the {Names(right)}.",
                     "X",
                     "R123"
                 );
             return new(
-                ["wrong-structure"],
+                [ClaimFinding.WrongStructure],
                 $"{Sentences.Capital(MainWork())}; that does not {(up ? "lift" : "lower")} the {part.Word}.",
                 $"The {part.Word} is {(up ? "lifted" : "lowered")} by the {Names(right)}.",
                 "X",
@@ -58,21 +60,21 @@ public static partial class ClaimReview
             if (!with)
                 return against || m.Actions.Any(a => a.Verb.Contains("close", StringComparison.Ordinal))
                     ? new(
-                        ["antagonist-confused"],
+                        [ClaimFinding.AntagonistConfused],
                         $"The {name} {Does(structure)}: the other way.",
                         Correction(name, structure),
                         "X",
                         "R121"
                     )
                     : new(
-                        ["wrong-direction"],
+                        [ClaimFinding.WrongDirection],
                         $"The {name} {Does(structure)}; it pulls another way.",
                         Correction(name, structure),
                         "X",
                         "R121"
                     );
             // It can; whether it does so here is the map's answer.
-            return OneStructure(text, structure, ClaimVerb.Trains, "action");
+            return OneStructure(text, structure, ClaimVerb.Trains, ClaimKind.Action);
         }
 
         /// <summary>Parts of the face with what lifts and what lowers them (Gray 1918, from memory).</summary>

@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
+using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Strokes;
 using Wexis.Core.Techniques.Work;
@@ -21,7 +22,7 @@ public static partial class ClaimReview
                 && steps.Any(s => s.Completed.AllHands.Any(h => h.Verb is not null))
             )
                 return new(
-                    ["wrong-mode", "unsupported-effect"],
+                    [ClaimFinding.WrongMode, ClaimFinding.UnsupportedEffect],
                     "Hands and tools press, knead and move skin: nothing contracts here, so nothing grows stronger.",
                     Instead("ef-massage-tone"),
                     "X",
@@ -43,19 +44,19 @@ public static partial class ClaimReview
                     )
                 );
                 var fits = effect.Modes.Any(m => Rows.Any(r => r.Mode == m && r.Strength != Strength.Incidental));
-                if (effect.Verdict != "supported")
+                if (effect.Verdict != ClaimFinding.Supported)
                     return new([effect.Verdict], $"{Sentences.Capital(effect.PlainWords)}.", Instead(effect.Id), effect.Grade, "R123");
                 if (!fits)
                     return new(
-                        ["unsupported-effect"],
-                        $"Said of {string.Join(", ", effect.Modes.Take(3).Select(m => m.Plain()))}; nothing here works like that.",
+                        [ClaimFinding.UnsupportedEffect],
+                        $"This is known of muscles that are {string.Join(", ", effect.Modes.Take(3).Select(m => m.Done()))}; nothing here works like that.",
                         Instead(effect.Id),
                         effect.Grade,
                         "R123"
                     );
                 if (Exaggerates().IsMatch(text))
                     return new(
-                        ["overstated-effect"],
+                        [ClaimFinding.OverstatedEffect],
                         $"{Sentences.Capital(effect.PlainWords)}. The claim goes further.",
                         $"Say: {effect.Statement}.",
                         effect.Grade,
@@ -64,8 +65,8 @@ public static partial class ClaimReview
                 return Stands($"{Sentences.Capital(effect.PlainWords)}.", "R123", effect.Grade);
             }
             return new(
-                ["unsupported-effect"],
-                "No evidence for this is known to the house.",
+                [ClaimFinding.UnsupportedEffect],
+                "We know of no evidence for this.",
                 "Say what the technique works, and how it may feel.",
                 "D",
                 "R123"
@@ -93,7 +94,7 @@ public static partial class ClaimReview
         {
             if (Weak().IsMatch(text))
                 return new(
-                    ["wrong-cause"],
+                    [ClaimFinding.WrongCause],
                     "Weak muscle is not what makes this sign: skin, fat, ligament, bone and the habit of folding make most of it.",
                     "Say what the technique works, without a cause.",
                     "X",
@@ -101,19 +102,19 @@ public static partial class ClaimReview
                 );
             if (structures.Count == 0)
                 return new(
-                    ["wrong-cause"],
-                    "No cause like this is known to the house.",
+                    [ClaimFinding.WrongCause],
+                    "We know of no such cause.",
                     "Say what the technique works, without a cause.",
                     "D",
                     "R121"
                 );
             var sign = Signs.FirstOrDefault(s => s.Words.IsMatch(text));
             if (sign.By is null)
-                return new(["wrong-cause"], "The house knows no such sign of this muscle.", null, "D", "R121");
+                return new([ClaimFinding.WrongCause], "We know of no such sign of this muscle.", null, "D", "R121");
             return structures.Any(sign.By.Contains)
                 ? Stands($"This sign lies across the fibres of the {Names(structures.Where(sign.By.Contains))}.", "R121")
                 : new(
-                    ["wrong-cause"],
+                    [ClaimFinding.WrongCause],
                     $"This sign comes from the {Names(sign.By)}, not from the {Names(structures.Take(1))}.",
                     $"Say: the {Names(sign.By)} folds it.",
                     "X",
@@ -156,10 +157,16 @@ public static partial class ClaimReview
                     && StrokePath.Nearest(new(Math.Abs(at[0]), at[1]), point.Surface, atlas).Contains(zone);
                 return near
                     ? Stands($"{code} lies {point.LocationParaphrase}.", "R2")
-                    : new(["wrong-location"], $"{code} lies {point.LocationParaphrase}.", $"Say: {point.LocationParaphrase}.", "X", "R2");
+                    : new(
+                        [ClaimFinding.WrongLocation],
+                        $"{code} lies {point.LocationParaphrase}.",
+                        $"Say: {point.LocationParaphrase}.",
+                        "X",
+                        "R2"
+                    );
             }
             if (structures.Count == 0 || zone is null)
-                return new(["wrong-location"], "The place or the structure could not be found in the atlas.", null, "D", "R2");
+                return new([ClaimFinding.WrongLocation], "The place or the structure could not be found in the atlas.", null, "D", "R2");
             var z = atlas.Zones[zone];
             var here = structures.Any(s =>
                 z.MusclesSuperficialToDeep.Contains(s) || z.MusclesBelowNotReached?.Contains(s) == true || z.Movers?.Contains(s) == true
@@ -168,7 +175,7 @@ public static partial class ClaimReview
             return here
                 ? Stands($"The {Names(structures.Take(1))} lies there.", "R2")
                 : new(
-                    ["wrong-location"],
+                    [ClaimFinding.WrongLocation],
                     $"The {Names(structures.Take(1))} does not lie at the {z.Name}.",
                     $"It lies at: {string.Join(", ", places)}.",
                     "X",
@@ -191,7 +198,7 @@ public static partial class ClaimReview
                     wrong.Add("the rated age fell by 2.7 years, without a control group");
             if (wrong.Count > 0)
                 return new(
-                    ["misquoted-evidence"],
+                    [ClaimFinding.MisquotedEvidence],
                     $"The study did not show this: {string.Join("; ", wrong.Distinct())}. {Card}",
                     "Say: one small trial without a control group saw slightly fuller cheeks after a long course.",
                     "C",
@@ -199,9 +206,9 @@ public static partial class ClaimReview
                     "S-ALAM2018 from memory"
                 );
             return Cheeks().IsMatch(text)
-                ? new(["supported"], Card, null, "C", "R124", "S-ALAM2018 from memory")
+                ? new([ClaimFinding.Supported], Card, null, "C", "R124", "S-ALAM2018 from memory")
                 : new(
-                    ["misquoted-evidence"],
+                    [ClaimFinding.MisquotedEvidence],
                     $"The study did not show this. {Card}",
                     "Say: one small trial without a control group saw slightly fuller cheeks after a long course.",
                     "C",
@@ -250,7 +257,7 @@ public static partial class ClaimReview
         {
             var main = Rows.Where(r => r.Strength == Strength.Primary && r.Structure != "superficial-lymph")
                 .Take(2)
-                .Select(r => $"the {r.Name} is {Way(r.Mode)}")
+                .Select(r => $"the {r.Name} is {r.Mode.Done()}")
                 .ToList();
             return main.Count == 0 ? "nothing is worked yet" : string.Join(" and ", main);
         }
@@ -274,16 +281,6 @@ public static partial class ClaimReview
 
         private string Names(IEnumerable<string> structures) => string.Join(" and ", structures.Take(2).Select(atlas.PlainName));
 
-        private static string Ways(IEnumerable<WorkedRow> rows) => string.Join(" and ", rows.Select(r => Way(r.Mode)).Distinct());
-
-        private static string Way(Mode mode) =>
-            mode switch
-            {
-                Mode.Concentric => "tightened",
-                Mode.Isometric => "held against",
-                Mode.Eccentric => "let out slowly",
-                Mode.SkinLymph => "moved at skin depth only",
-                _ => mode.Plain(),
-            };
+        private static string Ways(IEnumerable<WorkedRow> rows) => string.Join(" and ", rows.Select(r => r.Mode.Done()).Distinct());
     }
 }

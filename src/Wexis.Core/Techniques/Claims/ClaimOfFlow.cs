@@ -1,3 +1,4 @@
+using Wexis.Core.Anatomy;
 using Wexis.Core.Techniques.Strokes;
 using Wexis.Core.Techniques.Work;
 
@@ -12,7 +13,7 @@ public static partial class ClaimReview
         {
             if (Armpit().IsMatch(text))
                 return new(
-                    ["wrong-direction"],
+                    [ClaimFinding.WrongDirection],
                     "The face drains to the nodes at ear, jaw and chin, then down the neck; not to the armpit.",
                     "Say: the skin of the chest drains to the armpit; the face down the neck.",
                     "X",
@@ -20,10 +21,10 @@ public static partial class ClaimReview
                 );
             var glides = steps.SelectMany(s => s.Completed.AllHands).Where(h => h.Verb is not null && h.Role is null or "work").ToList();
             if (glides.Count == 0 || !Rows.Any(r => r.Structure == "superficial-lymph"))
-                return new(["wrong-mode"], "No hand moves the skin here; fluid is not moved by it.", null, "X", "R60");
+                return new([ClaimFinding.WrongMode], "No hand moves the skin here; fluid is not moved by it.", null, "X", "R60");
             if (glides.All(h => (h.Pressure ?? 2) > model.Rules.LymphLevels.Max()))
                 return new(
-                    ["wrong-mode"],
+                    [ClaimFinding.WrongMode],
                     "At this pressure the muscle is kneaded; drainage is light, at pressure 1 or 2.",
                     "Say: kneads; or lighten to pressure 1 to 2.",
                     "X",
@@ -32,19 +33,19 @@ public static partial class ClaimReview
             if (Toxins().IsMatch(text))
                 return Effect(text);
             var flow = FlowOf(text);
-            if (flow.FirstOrDefault(f => f.Verdict == "against") is { } against)
+            if (flow.FirstOrDefault(f => f.Verdict == FlowWay.Against) is { } against)
                 return new(
-                    ["wrong-direction"],
+                    [ClaimFinding.WrongDirection],
                     $"Over the {against.ZoneName} the stroke runs against the flow ({against.AngleDegrees:0}°).",
                     "Turn the stroke towards its nodes, or call it a comfort stroke.",
                     "X",
                     "R61"
                 );
-            if (flow.Any(f => f.Verdict == "with"))
+            if (flow.Any(f => f.Verdict == FlowWay.With))
                 return Stands("The strokes run with the flow, lightly: surface fluid moves for a while.", "R61", "C");
             if (flow.Count > 0)
                 return new(
-                    ["partly-right"],
+                    [ClaimFinding.PartlyRight],
                     "The strokes run across the flow.",
                     "Say: moves skin; for drainage turn the stroke towards its nodes.",
                     "C",
@@ -53,8 +54,8 @@ public static partial class ClaimReview
             return glides.Any(h => h.Verb == "lymph-pump")
                 ? Stands("Light pumping at a node group moves surface fluid.", "R60", "C")
                 : new(
-                    ["partly-right"],
-                    "No direction is told, so no drainage can be claimed.",
+                    [ClaimFinding.PartlyRight],
+                    "The step gives no direction, so no drainage can be claimed.",
                     "Say where the stroke begins and ends.",
                     "C",
                     "R61"
@@ -72,7 +73,7 @@ public static partial class ClaimReview
                 .SelectMany(p => atlas.Regions[p.Region].Zones)
                 .ToHashSet(StringComparer.Ordinal);
             var neck = atlas.Regions["neck"].Zones;
-            var all = map.Flow.Where(f => !(f.Verdict == "against" && Arrives(f))).ToList();
+            var all = map.Flow.Where(f => !(f.Verdict == FlowWay.Against && Arrives(f))).ToList();
             var part = all.Where(f => named.Contains(f.Zone) || (named.Count > 0 && neck.Contains(f.Zone))).ToList();
             return part.Count > 0 ? part : all;
         }
@@ -100,7 +101,7 @@ public static partial class ClaimReview
                 )
                 .Select(g => g.Id)
                 .ToList();
-            return nodes.Count > 0 && map.Flow.Any(f => f.Zone != flow.Zone && f.Verdict == "with" && f.DrainsTo.Any(nodes.Contains));
+            return nodes.Count > 0 && map.Flow.Any(f => f.Zone != flow.Zone && f.Verdict == FlowWay.With && f.DrainsTo.Any(nodes.Contains));
         }
 
         private static readonly (string Word, string Region)[] FluidParts =

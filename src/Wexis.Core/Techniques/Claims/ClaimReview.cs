@@ -13,8 +13,8 @@ namespace Wexis.Core.Techniques.Claims;
 public sealed record ClaimVerdict(
     int Claim,
     string Text,
-    string Kind,
-    IReadOnlyList<string> Verdicts,
+    ClaimKind Kind,
+    IReadOnlyList<ClaimFinding> Verdicts,
     string Because,
     string? Correction,
     string? Grade,
@@ -22,7 +22,7 @@ public sealed record ClaimVerdict(
     Reason Why
 )
 {
-    public bool Stands => Verdicts is ["supported"];
+    public bool Stands => Verdicts is [ClaimFinding.Supported];
 }
 
 /// <summary>
@@ -64,27 +64,28 @@ public static partial class ClaimReview
         public ClaimVerdict Judge(Claim claim, int index)
         {
             var text = claim.Text!;
-            var structures = claim.Structure is { } told && atlas.IsStructure(told) ? [told] : ClaimWords.Structures(text, atlas);
+            var told = ClosedList.Of<ClaimKind>(claim.Kind);
+            var structures = claim.Structure is { } chosen && atlas.IsStructure(chosen) ? [chosen] : ClaimWords.Structures(text, atlas);
             var verb = ClaimWords.Verb(claim.Verb, text);
             if (
                 structures.Count == 0
-                && claim.Kind is null or "structure" or "mode"
+                && told is null or ClaimKind.Structure or ClaimKind.Mode
                 && verb is ClaimVerb.Trains or ClaimVerb.Strengthens or ClaimVerb.Relaxes or ClaimVerb.Stretches or ClaimVerb.Massages
                 && !EffectWords.Any(e => e.Id is not "ef-massage-tone" and not "ef-relax" and not "ef-jaw-rest" && e.Words.IsMatch(text))
             )
                 structures = ClaimWords.OfPart(text);
-            var kind = claim.Kind ?? KindOf(text, structures, verb);
+            var kind = told ?? KindOf(text, structures, verb);
             var finding =
-                Medical().IsMatch(text) && kind is not "evidence"
+                Medical().IsMatch(text) && kind is not ClaimKind.Evidence
                     ? OutOfScope()
                     : kind switch
                     {
-                        "effect" => Effect(text),
-                        "evidence" => Evidence(text),
-                        "cause" => Cause(text, structures),
-                        "place" => Place(text, structures),
-                        "lymph" => Lymph(text),
-                        "action" => Action(text, structures, verb),
+                        ClaimKind.Effect => Effect(text),
+                        ClaimKind.Evidence => Evidence(text),
+                        ClaimKind.Cause => Cause(text, structures),
+                        ClaimKind.Place => Place(text, structures),
+                        ClaimKind.Lymph => Lymph(text),
+                        ClaimKind.Action => Action(text, structures, verb),
                         _ when structures.Count == 0 => verb == ClaimVerb.Drains ? Lymph(text) : Effect(text),
                         _ when claim.Structure is null && Several(text) is { Count: > 1 } named => Together([
                             .. named.Select(n => Structure(text, n.Structures, verb, kind)),
@@ -92,10 +93,14 @@ public static partial class ClaimReview
                         _ => Structure(text, structures, verb, kind),
                     };
             // What stands as mechanics may still promise too much.
-            if (finding.Verdicts is ["supported"] && kind is "structure" or "mode" or "action" && Forever().IsMatch(text))
+            if (
+                finding.Verdicts is [ClaimFinding.Supported]
+                && kind is ClaimKind.Structure or ClaimKind.Mode or ClaimKind.Action
+                && Forever().IsMatch(text)
+            )
                 finding = finding with
                 {
-                    Verdicts = ["overstated-effect"],
+                    Verdicts = [ClaimFinding.OverstatedEffect],
                     Because = $"{finding.Because} How long it lasts is not shown.",
                     Correction = "Say what it works, without how long or how much.",
                     Grade = "D",
@@ -115,7 +120,7 @@ public static partial class ClaimReview
                     [
                         new("claim", text),
                         .. structures.Take(1).Select(s => new ReasonInput("structure", atlas.PlainName(s))),
-                        new("kind", kind),
+                        new("kind", kind.Word()),
                     ],
                     finding.Source
                 )
@@ -123,25 +128,25 @@ public static partial class ClaimReview
         }
 
         /// <summary>The kind of a claim that nobody sorted (R120).</summary>
-        private static string KindOf(string text, IReadOnlyList<string> structures, ClaimVerb verb)
+        private static ClaimKind KindOf(string text, IReadOnlyList<string> structures, ClaimVerb verb)
         {
             if (Study().IsMatch(text))
-                return "evidence";
+                return ClaimKind.Evidence;
             if (CauseWords().IsMatch(text))
-                return "cause";
+                return ClaimKind.Cause;
             if (verb == ClaimVerb.Drains)
-                return "lymph";
+                return ClaimKind.Lymph;
             if (PlaceWords().IsMatch(text) && (structures.Count > 0 || PointCode().IsMatch(text)))
-                return "place";
+                return ClaimKind.Place;
             if (verb is ClaimVerb.Lifts or ClaimVerb.Lowers)
-                return "action";
+                return ClaimKind.Action;
             if (structures.Count == 0)
-                return "effect";
-            return verb == ClaimVerb.Strengthens ? "mode" : "structure";
+                return ClaimKind.Effect;
+            return verb == ClaimVerb.Strengthens ? ClaimKind.Mode : ClaimKind.Structure;
         }
 
         private sealed record Finding(
-            IReadOnlyList<string> Verdicts,
+            IReadOnlyList<ClaimFinding> Verdicts,
             string Because,
             string? Correction,
             string? Grade,
@@ -149,11 +154,12 @@ public static partial class ClaimReview
             string Source = "action model, from memory"
         );
 
-        private static Finding Stands(string because, string rule, string? grade = null) => new(["supported"], because, null, grade, rule);
+        private static Finding Stands(string because, string rule, string? grade = null) =>
+            new([ClaimFinding.Supported], because, null, grade, rule);
 
         private static Finding OutOfScope() =>
             new(
-                ["out-of-scope"],
+                [ClaimFinding.OutOfScope],
                 "This is a medical or diagnostic matter; a trainer cannot say it.",
                 "Leave it out, and send the person to a licensed clinician.",
                 null,
@@ -168,22 +174,22 @@ public static partial class ClaimReview
 
         /// <summary>A claim that lists several muscles stands when each of them does; the first that does not decides.</summary>
         private static Finding Together(IReadOnlyList<Finding> findings) =>
-            (findings.FirstOrDefault(f => f.Verdicts[0] != "supported") ?? findings[0]) with
+            (findings.FirstOrDefault(f => f.Verdicts[0] != ClaimFinding.Supported) ?? findings[0]) with
             {
                 Because = string.Join(" ", findings.Select(f => f.Because).Distinct()),
             };
 
-        private Finding Structure(string text, IReadOnlyList<string> structures, ClaimVerb verb, string kind)
+        private Finding Structure(string text, IReadOnlyList<string> structures, ClaimVerb verb, ClaimKind kind)
         {
             // A name that covers several parts is judged by the part that stands best.
             var findings = structures.Select(s => OneStructure(text, s, verb, kind)).ToList();
-            return findings.FirstOrDefault(f => f.Verdicts[0] == "supported")
-                ?? findings.FirstOrDefault(f => f.Verdicts[0] == "partly-right")
-                ?? findings.FirstOrDefault(f => f.Verdicts[0] is "wrong-mode" or "antagonist-confused")
+            return findings.FirstOrDefault(f => f.Verdicts[0] == ClaimFinding.Supported)
+                ?? findings.FirstOrDefault(f => f.Verdicts[0] == ClaimFinding.PartlyRight)
+                ?? findings.FirstOrDefault(f => f.Verdicts[0] is ClaimFinding.WrongMode or ClaimFinding.AntagonistConfused)
                 ?? findings[0];
         }
 
-        private Finding OneStructure(string text, string structure, ClaimVerb verb, string kind)
+        private Finding OneStructure(string text, string structure, ClaimVerb verb, ClaimKind kind)
         {
             var mine = Rows.Where(r => r.Structure == structure).ToList();
             var name = atlas.PlainName(structure);
@@ -194,7 +200,7 @@ public static partial class ClaimReview
                         return Stands($"The {name} is {Ways(mine.Where(r => !r.Mode.IsActive()))}.", "R121", "C");
                     if (mine.Any(r => r.Mode.IsActive()))
                         return new(
-                            ["wrong-mode"],
+                            [ClaimFinding.WrongMode],
                             $"The {name} is {Ways(mine)} here: that is work, not rest.",
                             $"Say: works the {name}.",
                             null,
@@ -206,7 +212,7 @@ public static partial class ClaimReview
                         return Stands($"The {name} is stretched.", "R44");
                     if (mine.Count > 0)
                         return new(
-                            ["wrong-mode"],
+                            [ClaimFinding.WrongMode],
                             $"The {name} is {Ways(mine)}; its ends are not drawn apart.",
                             $"Say: {Ways(mine)}, not stretched.",
                             null,
@@ -217,7 +223,7 @@ public static partial class ClaimReview
                     if (mine.Any(r => r.Mode is Mode.Kneaded or Mode.Compressed or Mode.Stretched))
                         return Stands($"The hand reaches the {name}: {Ways(mine)}.", "R40");
                     if (mine.Any(r => r.Mode.IsActive()))
-                        return new(["wrong-mode"], $"The {name} is {Ways(mine)}; no hand presses it.", null, null, "R41");
+                        return new([ClaimFinding.WrongMode], $"The {name} is {Ways(mine)}; no hand presses it.", null, null, "R41");
                     return Missing(structure, name);
                 case ClaimVerb.Drains:
                     return Lymph(text);
@@ -226,7 +232,7 @@ public static partial class ClaimReview
             }
         }
 
-        private Finding Trained(string text, string structure, string name, List<WorkedRow> mine, ClaimVerb verb, string kind)
+        private Finding Trained(string text, string structure, string name, List<WorkedRow> mine, ClaimVerb verb, ClaimKind kind)
         {
             var active = mine.Where(r => r.Mode.IsActive()).OrderBy(r => r.Strength).ToList();
             if (structure is "skin" or "superficial-lymph" && mine.Count > 0)
@@ -241,7 +247,7 @@ public static partial class ClaimReview
                         verb == ClaimVerb.Strengthens ? "C" : null
                     );
                 return new(
-                    ["partly-right"],
+                    [ClaimFinding.PartlyRight],
                     $"The {name} is {Ways(active)}, but only as {(best.Strength == Strength.Secondary ? "a helper" : "overflow in some people")}.",
                     $"Say: {MainWork()}; the {name} helps.",
                     null,
@@ -251,8 +257,8 @@ public static partial class ClaimReview
             var tableQuiet = mine.Any(r => r.Mode == Mode.Inhibited && r.Why.Any(w => w.Rule is "R10" or "R32"));
             if (tableQuiet || Opposes(structure, text))
                 return new(
-                    ["antagonist-confused"],
-                    $"The {name} does the opposite: it {Does(structure)}. Here it is kept quiet.",
+                    [ClaimFinding.AntagonistConfused],
+                    $"The {name} does the opposite: it {Does(structure)}. Here it stays relaxed.",
                     Correction(name, structure),
                     "X",
                     "R121"
@@ -262,7 +268,9 @@ public static partial class ClaimReview
                 || (verb == ClaimVerb.Strengthens && HandsOnly && Under(structure))
             )
                 return new(
-                    verb == ClaimVerb.Strengthens || kind == "mode" ? ["wrong-mode", "unsupported-effect"] : ["wrong-mode"],
+                    verb == ClaimVerb.Strengthens || kind == ClaimKind.Mode
+                        ? [ClaimFinding.WrongMode, ClaimFinding.UnsupportedEffect]
+                        : [ClaimFinding.WrongMode],
                     $"The {name} is {(mine.Count > 0 ? Ways(mine) : "under the hand")}: nothing in it contracts, so nothing trains it.",
                     $"Say: {(mine.Count > 0 ? Ways(mine) : "touched")}, not trained.",
                     "X",
@@ -280,7 +288,7 @@ public static partial class ClaimReview
             {
                 var level = atlas.Muscles.TryGetValue(structure, out var m) ? m.MinPressureToReach : 9;
                 return new(
-                    ["wrong-extent"],
+                    [ClaimFinding.WrongExtent],
                     level >= 9
                         ? $"The {name} cannot be reached from outside."
                         : $"The {name} is reached from pressure {level} ({StepWords.Feel(level)}); the hand stays above it.",
@@ -290,9 +298,15 @@ public static partial class ClaimReview
                 );
             }
             if (atlas.Muscles.TryGetValue(structure, out var deep) && deep.MinPressureToReach >= 9 && HandsOnly)
-                return new(["wrong-extent"], $"The {name} cannot be reached by a hand from outside.", $"Say: {MainWork()}.", "X", "R40");
+                return new(
+                    [ClaimFinding.WrongExtent],
+                    $"The {name} cannot be reached by a hand from outside.",
+                    $"Say: {MainWork()}.",
+                    "X",
+                    "R40"
+                );
             return new(
-                ["wrong-structure"],
+                [ClaimFinding.WrongStructure],
                 $"{Sentences.Capital(MainWork())}; the {name} was named. It {Does(structure)}.",
                 Correction(name, structure),
                 "X",

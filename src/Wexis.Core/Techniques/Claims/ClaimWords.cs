@@ -251,7 +251,9 @@ public static partial class ClaimWords
         ArgumentNullException.ThrowIfNull(atlas);
         var lower = text.ToLowerInvariant();
         return atlas
-            .Document.Zones.SelectMany(z => new[] { z.Name.ToLowerInvariant(), z.Id.Replace('-', ' '), z.Id }.Select(n => (Name: n, z.Id)))
+            .Document.Zones.SelectMany(z =>
+                new[] { z.Name, z.Anatomical ?? z.Name, z.Id.Replace('-', ' '), z.Id }.Select(n => (Name: n.ToLowerInvariant(), z.Id))
+            )
             .Where(n => Says(lower, n.Name))
             .OrderByDescending(n => n.Name.Length)
             .Select(n => n.Id)
@@ -272,6 +274,7 @@ public static partial class ClaimWords
                         new[]
                         {
                             m.PlainName,
+                            m.Common,
                             m.NameEn,
                             m.NameLaTa2.Replace("Musculus ", "", StringComparison.OrdinalIgnoreCase),
                             m.Id.Replace('-', ' '),

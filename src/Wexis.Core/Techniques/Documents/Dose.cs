@@ -7,6 +7,7 @@ namespace Wexis.Core.Techniques.Documents;
 /// <c>unit</c> says what minimum, standard and full count: repetitions (default), seconds or breaths.
 /// </summary>
 /// <param name="TimesADay">How often it is practised on one day; null where the author left it open.</param>
+/// <param name="SetRestS">Seconds of rest between two sets; null where the studio's setting counts.</param>
 /// <param name="DaysAWeek">Days of practice in a week, 1 to 7; null where the author left it open.</param>
 public sealed record Dose(
     string? Line,
@@ -24,7 +25,8 @@ public sealed record Dose(
     double? Full,
     string? Unit,
     int? TimesADay = null,
-    int? DaysAWeek = null
+    int? DaysAWeek = null,
+    double? SetRestS = null
 )
 {
     [JsonIgnore]

@@ -3,7 +3,7 @@ using System.Text.Json.Serialization;
 namespace Wexis.Core.Techniques.Documents;
 
 /// <summary>
-/// A technique as it is exchanged and stored: schema <c>wexis.technique/1</c>. A null field was not told;
+/// A technique as it is exchanged and stored: schema <c>wexis.technique/1</c>. A null field was left open;
 /// it is shown in grey with the default of its family and never counts as zero.
 /// </summary>
 /// <param name="Advice">What is advised beside it (water, sleep, sun): kept apart from the technique, and never part of its map.</param>

@@ -195,7 +195,7 @@ public sealed record TechniqueFile(IReadOnlyList<ReadTechnique> Techniques, IRea
         }
     }
 
-    /// <summary>Fields that the exchange does not know: a misspelt field must not be taken for one that was not told.</summary>
+    /// <summary>Fields that the exchange does not know: a misspelt field must not be taken for one that was left open.</summary>
     private static IEnumerable<Issue> Unknown(JsonElement element, Type type, string path, bool top = false)
     {
         if (element.ValueKind != JsonValueKind.Object)

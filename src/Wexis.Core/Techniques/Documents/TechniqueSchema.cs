@@ -33,7 +33,7 @@ public static class TechniqueSchema
             {
                 if (node is not JsonObject shape)
                     return node;
-                // A field may be missing: that means not told.
+                // A field may be missing: that means left open.
                 shape.Remove("required");
                 if (context.PropertyInfo is { } p && words.TryGetValue($"{p.DeclaringType.Name}.{p.Name}", out var allowed))
                 {
@@ -62,7 +62,7 @@ public static class TechniqueSchema
         {
             ["$schema"] = "https://json-schema.org/draft/2020-12/schema",
             ["title"] = "Techniques of Wexis",
-            ["description"] = "One technique, or a list. A missing field or null means: not told. It is never zero.",
+            ["description"] = "One technique, or a list. A missing field or null means: left open. It is never zero.",
             ["oneOf"] = new JsonArray(
                 new JsonObject { ["$ref"] = "#/$defs/technique" },
                 new JsonObject

@@ -1,3 +1,5 @@
+using Wexis.Core.Measures;
+
 namespace Wexis.Core.Techniques.Documents;
 
 /// <summary>The controlled words of the exchange that are not ids of the atlas.</summary>
@@ -54,17 +56,7 @@ public static class TechniqueWords
     public static readonly IReadOnlyList<string> Surfaces = ["front", "side", "back"];
     public static readonly IReadOnlyList<string> OffsetDirections = ["up", "down", "medial", "lateral", "back"];
     public static readonly IReadOnlyList<string> StillBodyParts = ["head", "jaw", "lips", "shoulders", "tongue", "eyes", "face"];
-    public static readonly IReadOnlyList<string> ClaimKinds =
-    [
-        "structure",
-        "action",
-        "place",
-        "cause",
-        "effect",
-        "evidence",
-        "lymph",
-        "mode",
-    ];
+    public static readonly IReadOnlyList<string> ClaimKinds = ClosedList.All<ClaimKind>();
     public static readonly IReadOnlyList<string> Forces = ["own", "hand-at-end-range"];
     public static readonly IReadOnlyList<string> Directions =
     [

@@ -11,12 +11,14 @@ namespace Wexis.Core.Techniques.Doses;
 public sealed record DoseContext(string? Sides);
 
 /// <summary>A dose line as understood: the structured dose, the seconds it told, what is still open, what is wrong.</summary>
+/// <param name="OneSide">left or right, where the line names one side only.</param>
 public sealed record DoseReading(
     Dose Dose,
     double? HoldSeconds,
     double? RestSeconds,
     IReadOnlyList<OpenQuestion> Questions,
-    IReadOnlyList<Issue> Issues
+    IReadOnlyList<Issue> Issues,
+    string? OneSide = null
 );
 
 /// <summary>
@@ -47,17 +49,48 @@ public static partial class DoseLine
             return new(EmptyDose(line), null, null, questions, issues);
         }
 
+        if (Vague().Match(text) is { Success: true } vague)
+        {
+            questions.Add(new(path, $"“{vague.Value.Trim()}”: how many, or how long?", []));
+            return new(EmptyDose(line), null, null, questions, issues);
+        }
+
         var timesADay = Take(ref text, TimesADay()) is { } daily
             ? daily.Groups["w"].Success
                 ? (int)WordNumber(daily.Groups["w"].Value)
-                : 1
+                : daily.Groups["two"].Success
+                    ? 2
+                    : 1
             : (int?)null;
         var daysAWeek = Take(ref text, DaysAWeek()) is { } weekly
             ? weekly.Groups["n"].Success
                 ? (int)Number(weekly.Groups["n"])
-                : 7
+                : weekly.Groups["w"].Success
+                    ? (int)WordNumber(weekly.Groups["w"].Value)
+                    : 7
             : (int?)null;
-        var rest = Take(ref text, RestPattern()) is { } restMatch ? Number(restMatch.Groups["n"]) : (double?)null;
+        text = PerRound().Replace(text, " ");
+        var setRest = Take(ref text, SetRest()) is { } between ? Number(between.Groups["n"]) : (double?)null;
+        var perLane = PerLane().IsMatch(text);
+        text = PerLane().Replace(text, " ");
+        var leftAndRight = Take(ref text, LeftAndRight());
+        if (leftAndRight is not null)
+            text =
+                leftAndRight.Groups["n"].Value == leftAndRight.Groups["m"].Value
+                    ? $" {leftAndRight.Groups["n"].Value} each side {text}"
+                    : text;
+        if (leftAndRight is not null && leftAndRight.Groups["n"].Value != leftAndRight.Groups["m"].Value)
+            questions.Add(new(path, "One side gets more than the other: is one side tighter? Both sides get the same dose here.", []));
+        if (Take(ref text, BothDirections()) is { } counted)
+            text =
+                counted.Groups["n"].Value == counted.Groups["m"].Value
+                    ? $" {counted.Groups["n"].Value} each way {text}"
+                    : counted.Value + text;
+        var onOff = Take(ref text, OnAndOff());
+        var rest =
+            onOff is not null ? Number(onOff.Groups["off"])
+            : Take(ref text, RestPattern()) is { } restMatch ? Number(restMatch.Groups["n"])
+            : (double?)null;
         var breath = Take(ref text, BreathPhases()) is { } phases
             ? (Number(phases.Groups["in"]), Number(phases.Groups["out"]))
             : ((double, double)?)null;
@@ -65,7 +98,10 @@ public static partial class DoseLine
         var extra = Take(ref text, Extra()) is { } extraMatch ? "+" + extraMatch.Groups["n"].Value : null;
         var demoCounts = Take(ref text, DemoCounts()) is { } demo ? !demo.Value.Contains("not", StringComparison.Ordinal) : false;
         var holdMatch = Take(ref text, HoldSeconds());
-        var hold = holdMatch is null ? (double?)null : Number(holdMatch.Groups["n"]);
+        var hold =
+            onOff is not null ? Number(onOff.Groups["on"])
+            : holdMatch is null ? (double?)null
+            : Number(holdMatch.Groups["n"]) * (holdMatch.Groups["unit"].Value.StartsWith('m') ? 60 : 1);
 
         // "per side … one after the other" and "each way" are read before numbers, so that no number is taken from them.
         var each = EachWay().Match(text) is { Success: true };
@@ -74,11 +110,15 @@ public static partial class DoseLine
         var oneWay = OneWay().Match(text) is { Success: true } one ? one : null;
         if (oneWay is not null)
             text = OneWay().Replace(text, " ");
-        var perSide = PerSide().IsMatch(text);
+        var atMost = AtMost().IsMatch(text);
+        text = AtMost().Replace(text, " ");
+        var atLeast = AtLeast().IsMatch(text);
+        text = AtLeast().Replace(text, " ");
+        var perSide = PerSide().IsMatch(text) || EachOfBoth().IsMatch(text);
         text = PerSide().Replace(text, " ");
         var inAll = InAll().IsMatch(text);
         text = InAll().Replace(text, " ");
-        var together = Together().IsMatch(text);
+        var together = Together().IsMatch(text) && !EachOfBoth().IsMatch(text);
         text = Together().Replace(text, " ");
         var alternate = Alternate().IsMatch(text);
         text = Alternate().Replace(text, " ");
@@ -109,7 +149,14 @@ public static partial class DoseLine
                 secondsMatch.Groups["unit"].Value.StartsWith('m') ? 60 : 1
             );
         if (Take(ref text, CountWord()) is { } word)
-            count = Spread(WordNumber(word.Groups["w"].Value), settings);
+            count = Range(
+                WordNumber(word.Groups["w"].Value).ToString(CultureInfo.InvariantCulture),
+                settings,
+                issues,
+                path,
+                MostRepetitions,
+                "repetitions"
+            );
         var circles = CirclesWord().IsMatch(text);
         if (Take(ref text, Count()) is { } countMatch)
         {
@@ -130,6 +177,16 @@ public static partial class DoseLine
                 )
             );
 
+        if (perLane && lanes <= 1)
+            questions.Add(new(path, "In how many lanes or places?", []));
+        // What is told as "at most" is the full dose, as "at least" the minimum.
+        if (atMost)
+            (count, seconds) = (Capped(count), Capped(seconds));
+        if (atLeast)
+            (count, seconds) = (From(count), From(seconds));
+        // "5 × 3 breaths": the breaths are counted, so the other number is how often.
+        if (breaths is not null && count is { } often)
+            (sets, count) = (sets ?? often.Standard, null);
         // A bare time beside a count is the hold of each repetition; a bare time alone is the whole dose.
         if (seconds is { } s && count is not null)
             (hold, seconds) = (hold ?? s.Standard, null);
@@ -153,7 +210,7 @@ public static partial class DoseLine
             breaths is { } b ? ("breaths", b)
             : seconds is { } t ? ("seconds", t)
             : ("reps", count ?? default);
-        if (count is null && seconds is null && breaths is null && issues.Count == 0)
+        if (count is null && seconds is null && breaths is null && issues.Count == 0 && questions.Count == 0)
             questions.Add(new(path, "How many, or how long?", []));
         if (levels.Standard <= 0 && issues.Count == 0 && questions.Count == 0)
             issues.Add(new(path, IssueCodes.OutOfRange, "0", $"1 to {MostRepetitions:0}"));
@@ -237,99 +294,19 @@ public static partial class DoseLine
             levels.Full,
             unit,
             timesADay,
-            daysAWeek
+            daysAWeek,
+            setRest is > 0 ? setRest : null
         );
         if (breath is { } phase && hold is null && unit == "breaths")
             hold = phase.Item1 + phase.Item2;
-        return new(dose, hold, rest, questions, issues);
-    }
-
-    /// <summary>
-    /// The line of the same dose with another count or another hold, as when a block of the score is pulled longer. Minimum and full keep
-    /// their shares.
-    /// </summary>
-    /// <param name="standard">Repetitions, seconds or breaths, as the dose counts.</param>
-    public static string Stretched(Dose dose, double standard, double? holdSeconds)
-    {
-        ArgumentNullException.ThrowIfNull(dose);
-        var was = dose.Standard ?? dose.Reps ?? 0;
-        double? Scaled(double? level) => level is null || was <= 0 ? null : Math.Max(1, Math.Round(level.Value / was * standard));
-        // Levels that only the house's shares gave are not written down.
-        var told = ThreeLevels().IsMatch(dose.Line ?? "");
-        return Format(
-            dose with
-            {
-                Standard = standard,
-                Reps = null,
-                Min = told ? Scaled(dose.Min) : null,
-                Full = told ? Scaled(dose.Full) : null,
-            },
-            holdSeconds
-        );
-    }
-
-    [GeneratedRegex(@"\d\s*/\s*\d")]
-    private static partial Regex ThreeLevels();
-
-    /// <summary>Words a structured dose as a line that reads back to the same dose.</summary>
-    public static string Format(Dose dose, double? holdSeconds)
-    {
-        ArgumentNullException.ThrowIfNull(dose);
-        var c = CultureInfo.InvariantCulture;
-        var standard = dose.Standard ?? dose.Reps ?? 0;
-        var n =
-            dose.Min is { } min && dose.Full is { } full && dose.Standard is not null && (min != standard || full != standard)
-                ? string.Create(c, $"{min:0.##} / {standard:0.##} / {full:0.##}")
-                : standard.ToString("0.##", c);
-        var parts = new List<string>();
-        var sets = dose.Sets is > 1 ? string.Create(c, $"{dose.Sets} × ") : "";
-        parts.Add(
-            dose.Unit switch
-            {
-                "seconds" => $"{n} s",
-                "breaths" => $"{n} breaths",
-                _ => sets + n,
-            }
-        );
-        if (dose.Unit == "seconds" && dose.Sets is > 1)
-            parts.Add($"{dose.Sets} sets");
-        if (holdSeconds is > 0 && dose.Unit is null or "reps")
-            parts.Add(string.Create(c, $"hold {holdSeconds:0.##} s"));
-        if (dose.AllDirections.Count > 1 && dose.PerDirection != "all")
-            parts.Add("each way");
-        if (dose.Lanes is > 1)
-            parts.Add($"{dose.Lanes} lanes");
-        if (dose.Per == "side")
-            parts.Add("each side");
-        if (dose is { Per: "all", Both: "one-then-other" or "alternating" })
-            parts.Add("in all");
-        if (dose.Both == "alternating")
-            parts.Add("alternating");
-        if (dose.Extra is { } extra && Extra().IsMatch(extra))
-            parts.Add(extra);
-        if (dose.TimesADay is { } times)
-            parts.Add(times == 1 ? "once a day" : string.Create(c, $"{times} times a day"));
-        if (dose.DaysAWeek is { } days)
-            parts.Add(string.Create(c, $"{days} days a week"));
-        return string.Join(", ", parts);
+        return new(dose, hold, rest, questions, issues, oneSide);
     }
 
     private static Dose EmptyDose(string? line) => new(line, null, null, null, [], null, null, null, null, null, null, null, null, null);
 
-    private static string Normalise(string line) =>
-        " "
-        + WhiteSpace()
-            .Replace(
-                line.ToLowerInvariant()
-                    .Replace('×', 'x')
-                    .Replace('–', '-')
-                    .Replace('—', '-')
-                    .Replace('−', '-')
-                    .Replace("½", ".5", StringComparison.Ordinal),
-                " "
-            )
-            .Trim()
-        + " ";
+    private static Levels? Capped(Levels? levels) => levels is { } l ? new(l.Minimum, l.Standard, l.Standard) : null;
+
+    private static Levels? From(Levels? levels) => levels is { } l ? new(l.Standard, l.Standard, l.Full) : null;
 
     private static Match? Take(ref string text, Regex pattern)
     {

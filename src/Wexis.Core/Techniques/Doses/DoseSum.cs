@@ -18,7 +18,7 @@ public sealed record DoseSum(
     Levels SecondsPerSide,
     Levels TensionSeconds,
     Levels TotalSeconds,
-    IReadOnlyList<string> Columns,
+    IReadOnlyList<Side> Columns,
     IReadOnlyList<Reason> Reasons,
     Levels? DaySeconds = null,
     Levels? WeekSeconds = null
@@ -34,7 +34,7 @@ public sealed record DoseSum(
     /// <param name="dose">A dose whose questions are answered; open ones are read the cautious way (per side).</param>
     /// <param name="tempo">Seconds of one repetition.</param>
     /// <param name="sides">Which sides the step works.</param>
-    public static DoseSum Of(Dose dose, Tempo tempo, string sides, HouseSettings settings)
+    public static DoseSum Of(Dose dose, Tempo tempo, Sides sides, HouseSettings settings)
     {
         ArgumentNullException.ThrowIfNull(dose);
         ArgumentNullException.ThrowIfNull(tempo);
@@ -49,7 +49,7 @@ public sealed record DoseSum(
         var (oneIn, hold, rest) = ((tempo.InS ?? 0) + (tempo.HoldS ?? 0) + (tempo.OutS ?? 0), tempo.HoldS ?? 0, tempo.RestS ?? 0);
         if (oneIn <= 0)
             oneIn = 1;
-        var turns = (dose.Both ?? SidesTurn(sides)) is "one-then-other" or "alternating" && sides is not ("left" or "right");
+        var turns = (dose.Both is { } both ? both is "one-then-other" or "alternating" : sides.AreInTurn()) && !sides.IsOne();
         var halved = turns && dose.Per == "all";
 
         Levels perSide,
@@ -72,7 +72,7 @@ public sealed record DoseSum(
                 working = perSide.Map(n => n <= 0 ? 0 : (n * oneIn) + (Math.Max(0, n - sets) * rest));
                 break;
         }
-        var pauses = (sets - 1) * settings.RestBetweenSetsSeconds;
+        var pauses = (sets - 1) * (dose.SetRestS ?? settings.RestBetweenSetsSeconds);
         var perSideSeconds = working;
         var total = turns ? working.Map(s => (2 * (s + pauses)) + settings.ChangeOfSideSeconds) : working.Map(s => s + pauses);
         if (turns && dose.Both == "alternating")
@@ -117,17 +117,17 @@ public sealed record DoseSum(
                 turns
                     ? "one side after the other: the seconds of both, and the change of side"
                     : "both at once, one side or the midline: the time counts once",
-                [new("sides", sides), new("change of side", $"{settings.ChangeOfSideSeconds:0.##} s")],
+                [new("sides", sides.Word()), new("change of side", $"{settings.ChangeOfSideSeconds:0.##} s")],
                 "house setting"
             ),
         };
-        IReadOnlyList<string> columns = sides switch
+        Side[] columns = sides switch
         {
-            "left" => ["left"],
-            "right" => ["right"],
-            "midline" => ["midline"],
-            _ when turns => ["left", "right"],
-            _ => ["both"],
+            Sides.Left => [Side.Left],
+            Sides.Right => [Side.Right],
+            Sides.Midline => [Side.Midline],
+            _ when turns => [Side.Left, Side.Right],
+            _ => [Side.Both],
         };
         Levels? day =
             dose.TimesADay is { } times ? total * times
@@ -145,8 +145,6 @@ public sealed record DoseSum(
             day is { } d && dose.DaysAWeek is { } days ? d * days : null
         );
     }
-
-    private static string SidesTurn(string sides) => sides is "one-then-other" or "alternating" ? sides : "together";
 
     private static int ExtraRepetitions(string? extra) =>
         extra is not null && extra.StartsWith('+') && int.TryParse(extra.AsSpan(1), out var n) ? n : 0;

@@ -1,11 +1,19 @@
 using System.Numerics;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
+using Wexis.Core.Techniques.Documents;
 
 namespace Wexis.Core.Techniques.Library;
 
 /// <summary>A technique of the library, as a review of the whole needs it.</summary>
-public sealed record ShelvedTechnique(string Id, string Name, string? Region, string? School, string Standing, TechniqueBrief Brief);
+public sealed record ShelvedTechnique(
+    string Id,
+    string Name,
+    string? Region,
+    string? School,
+    EditionStanding Standing,
+    TechniqueBrief Brief
+);
 
 /// <summary>Two techniques that consist of nearly the same.</summary>
 /// <param name="Likeness">Marks in common / marks of either, in [0, 1].</param>
@@ -38,7 +46,7 @@ public sealed record LibraryReview(
     {
         ArgumentNullException.ThrowIfNull(techniques);
         ArgumentNullException.ThrowIfNull(atlas);
-        var counted = techniques.Where(t => t.Standing is not ("parked" or "retired")).ToList();
+        var counted = techniques.Where(t => t.Standing is not (EditionStanding.Parked or EditionStanding.Retired)).ToList();
         return new(DuplicatesIn(counted), [.. ConflictsIn(counted, atlas)], [.. LacksOf(counted, atlas)]);
     }
 
@@ -86,7 +94,7 @@ public sealed record LibraryReview(
                     .Select(w => (t.Name, w.Structure, w.Mode))
             )
             .ToLookup(r => r.Structure);
-        foreach (var structure in rows.OrderBy(g => atlas.PlainName(g.Key), StringComparer.Ordinal))
+        foreach (var structure in rows.OrderBy(g => atlas.BothNames(g.Key), StringComparer.Ordinal))
         {
             List<string> By(Func<Mode, bool> mode) =>
                 [.. structure.Where(r => mode(r.Mode)).Select(r => r.Name).Distinct().Order(StringComparer.Ordinal)];
@@ -96,7 +104,7 @@ public sealed record LibraryReview(
                 By(m => m is Mode.Kneaded or Mode.Compressed or Mode.Stretched)
             );
             if (trained.Count > 0 && rested.Count + loosened.Count > 0)
-                yield return new(structure.Key, atlas.PlainName(structure.Key), trained, rested, loosened);
+                yield return new(structure.Key, atlas.BothNames(structure.Key), trained, rested, loosened);
         }
     }
 
@@ -105,21 +113,21 @@ public sealed record LibraryReview(
         foreach (var region in atlas.Document.Regions.Where(r => techniques.All(t => t.Region != r.Id)))
             yield return new("region", region.Id, $"no technique for the region {region.Name}");
         foreach (var school in atlas.Document.Schools.Where(s => techniques.All(t => t.School != s.Id)))
-            yield return new("school", school.Id, $"no technique of the school {school.Name}");
+            yield return new("school", school.Id, $"no technique in the style {school.Name}");
         var works = techniques.SelectMany(t => t.Brief.Works).ToList();
         foreach (var mode in Enum.GetValues<Mode>().Where(m => works.All(w => w.Mode != m)))
-            yield return new("mode", mode.Word(), $"nothing is {mode.Plain()}");
+            yield return new("mode", mode.Word(), $"nothing is {mode.Done()}");
         var worked = works.ToLookup(w => w.Structure);
         foreach (var muscle in atlas.Document.Muscles.Where(m => m.Voluntary == "yes" || m.MinPressureToReach <= 5))
         {
             var rows = worked[muscle.Id].ToList();
             if (rows.Count == 0)
-                yield return new("structure", muscle.Id, $"nothing works the {muscle.PlainName}");
+                yield return new("structure", muscle.Id, $"nothing works the {atlas.BothNames(muscle.Id)}");
             else if (muscle.Voluntary == "yes" && !rows.Any(r => r.Mode.IsActive()))
                 yield return new(
                     "structure",
                     muscle.Id,
-                    $"the {muscle.PlainName} is {string.Join(", ", rows.Select(r => r.Mode.Plain()).Distinct())}, never trained"
+                    $"the {atlas.BothNames(muscle.Id)} is {string.Join(", ", rows.Select(r => r.Mode.Done()).Distinct())}, never trained"
                 );
         }
     }

@@ -11,7 +11,7 @@ namespace Wexis.Core.Techniques.Library;
 public sealed record BriefWork(string Structure, Mode Mode, Strength Strength);
 
 /// <summary>A claim that does not stand, with the structures it names.</summary>
-public sealed record BriefClaim(string Text, string Verdict, string? Correction, IReadOnlyList<string> Structures);
+public sealed record BriefClaim(string Text, ClaimFinding Verdict, string? Correction, IReadOnlyList<string> Structures);
 
 /// <summary>
 /// What the library knows of an edition without deriving it again: all that is searched, filtered and compared.
@@ -61,13 +61,13 @@ public sealed record TechniqueBrief(
             .ToLookup(c => !string.IsNullOrWhiteSpace(document.Claims?[c.Claim].Answer));
         var primary = derivation
             .Map.Worked.Where(r => r.Strength == Strength.Primary && r.Structure is not "superficial-lymph")
-            .Select(r => $"{atlas.PlainName(r.Structure)} ({r.Mode.Plain()})")
+            .Select(r => $"{atlas.CommonName(r.Structure)}: {r.Mode.Plain()}")
             .Distinct()
             .Take(3);
         return new(
             madeBy,
             derivation.Times.Home,
-            string.Join(", ", primary),
+            string.Join("; ", primary),
             derivation.SafetyVerdict,
             derivation.Questions.Count,
             contradicted[false].Count(),

@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Text.RegularExpressions;
 using F23.StringSimilarity;
 using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Claims;
 using Wexis.Core.Techniques.Documents;
 
@@ -30,10 +31,10 @@ internal sealed partial class NoteGlossary
         _places =
         [
             .. CommonPlaces.Where(p => atlas.Landmarks.ContainsKey(p.Landmark)),
-            .. atlas.Landmarks.Select(l => (l.Value.Name.ToLowerInvariant(), l.Key)),
+            .. atlas.Landmarks.SelectMany(l => Called(l.Value.Name, l.Value.Anatomical).Select(n => (n, l.Key))),
         ];
         _places = [.. _places.OrderByDescending(p => p.Words.Length)];
-        _zones = [.. CommonZones, .. atlas.Document.Zones.Select(z => (z.Name.ToLowerInvariant(), z.Id))];
+        _zones = [.. CommonZones, .. atlas.Document.Zones.SelectMany(z => Called(z.Name, z.Anatomical).Select(n => (n, z.Id)))];
         _names =
         [
             .. GroupNames.Where(g => atlas.Muscles.ContainsKey(g.Id)).Select(g => (g.Words, g.Id, g.Words)),
@@ -51,6 +52,9 @@ internal sealed partial class NoteGlossary
             .. PlainWords,
         ];
     }
+
+    private static IEnumerable<string> Called(string name, string? anatomical) =>
+        anatomical is null ? [name.ToLowerInvariant()] : [name.ToLowerInvariant(), anatomical.ToLowerInvariant()];
 
     public static NoteGlossary Of(Atlas atlas)
     {

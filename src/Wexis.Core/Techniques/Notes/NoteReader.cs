@@ -1,4 +1,5 @@
 using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Claims;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Library;

@@ -199,10 +199,10 @@ internal static class ContactHazards
     {
         if (contact.Level < 2 || !OnFrontOrSideOfTheNeck(contact))
             return false;
-        if (contact.IsBothAtOnce || contact.Hand.Which == "both" && contact.At.Contains("midline"))
+        if (contact.IsBothAtOnce || contact.Hand.Which == "both" && contact.Sides == Sides.Midline)
             return true;
         return all.Any(other =>
-            other.Index != contact.Index && OnFrontOrSideOfTheNeck(other) && (other.IsBothAtOnce || !other.At.SetEquals(contact.At))
+            other.Index != contact.Index && OnFrontOrSideOfTheNeck(other) && (other.IsBothAtOnce || !other.IsBeside(contact))
         );
     }
 

@@ -11,7 +11,7 @@ namespace Wexis.Core.Techniques.Safety;
 /// <param name="Told">Zones that were named.</param>
 /// <param name="Met">Zones named or met by the path.</param>
 /// <param name="Level">Pressure; where nobody told it, 2 near eye and neck and 3 elsewhere (rule language: unknown).</param>
-/// <param name="At">Sides worked at one time: left and right together, one of them, or the midline.</param>
+/// <param name="Sides">Sides as this hand works them: both at once, one of them, in turn, or the midline.</param>
 internal sealed record HandContact(
     Hand Hand,
     int Index,
@@ -22,7 +22,7 @@ internal sealed record HandContact(
     IReadOnlyList<Zone> Told,
     IReadOnlyList<Zone> Met,
     int Level,
-    IReadOnlySet<string> At
+    Sides Sides
 )
 {
     /// <summary>Null where the hand touches nothing.</summary>
@@ -38,14 +38,6 @@ internal sealed record HandContact(
             hand.Verb is { } v && model.Verbs.ContainsKey(v) ? v
             : path.Legs.Count > 0 ? "stroke"
             : "press";
-        var sides = hand.Sides ?? completed.Sides;
-        IReadOnlySet<string> at = sides switch
-        {
-            "both" => new HashSet<string> { "left", "right" },
-            "left" or "right" => new HashSet<string> { sides },
-            "midline" => new HashSet<string> { "midline" },
-            _ => new HashSet<string> { "one" },
-        };
         return new(
             hand,
             index,
@@ -56,7 +48,7 @@ internal sealed record HandContact(
             told,
             met,
             hand.Pressure ?? (met.Any(z => atlas.RegionOfZone[z.Id] is "eyes" or "neck") ? 2 : 3),
-            at
+            ClosedList.Of<Sides>(hand.Sides) ?? completed.Sides
         );
     }
 
@@ -65,7 +57,10 @@ internal sealed record HandContact(
     /// <summary>A press, a hold, a held lift: the hand stays where it is.</summary>
     public bool IsStatic => !Travels && Verb is not ("tap" or "lymph-pump" or "heat-cold") && Rule.HazardClass != "knead";
 
-    public bool IsBothAtOnce => Contact?.Bilateral == true || At.Contains("left") && At.Contains("right");
+    public bool IsBothAtOnce => Contact?.Bilateral == true || Sides == Sides.Both;
+
+    /// <summary>Two hands that are on the same side whenever both touch.</summary>
+    public bool IsBeside(HandContact other) => Sides == other.Sides || (Sides.AreInTurn() && other.Sides.AreInTurn());
 
     /// <summary>
     /// Inside the rim: a lid that was named, or a line that enters the eye. A finger on the bone overlaps the lid's outline without

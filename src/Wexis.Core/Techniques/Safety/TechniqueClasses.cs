@@ -64,7 +64,9 @@ public static partial class TechniqueClasses
                 hand.Glide == true
                 && hand.Pressure is { } level
                 && model.Rules.LymphLevels.Contains(level)
-                && map.Flow.Any(f => f.Verdict == "with" && atlas.RegionOfZone.GetValueOrDefault(f.Zone) is "neck" or "shoulders-chest")
+                && map.Flow.Any(f =>
+                    f.Verdict == FlowWay.With && atlas.RegionOfZone.GetValueOrDefault(f.Zone) is "neck" or "shoulders-chest"
+                )
             )
                 classes.Add("lymph");
         }

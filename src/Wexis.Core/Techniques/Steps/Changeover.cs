@@ -21,41 +21,56 @@ public sealed record Changeover(int BeforeStep, string Kind, string Words, doubl
         var found = new List<Changeover>();
         DerivedStep? before = null;
         // What the first contact needs belongs to getting ready, not to a change.
-        foreach (var step in steps.Where(s => Touching(s).Count > 0))
+        foreach (var step in steps.Where(Touches))
         {
             if (before is not null)
-                found.AddRange(Between(before, step, atlas, settings));
+                found.AddRange(From(before, step, atlas, settings));
             before = step;
         }
         return found;
     }
 
-    private static IEnumerable<Changeover> Between(DerivedStep before, DerivedStep step, Atlas atlas, HouseSettings settings)
+    /// <summary>From one step with hands to the next one that has any, be it of another technique.</summary>
+    public static IEnumerable<Changeover> From(DerivedStep before, DerivedStep step, Atlas atlas, HouseSettings settings)
     {
-        var (slipped, slips) = (Slips(before), Slips(step));
-        if (slips && !slipped)
-            yield return new(step.Index, "oil", "oil", settings.OilSeconds);
-        if (slipped && !slips)
-            yield return new(step.Index, "wipe", "wipe the fingertips", settings.WipeSeconds);
-        var (laid, taken) = (Tool(before, atlas), Tool(step, atlas));
-        if (laid != taken)
-            yield return new(
-                step.Index,
-                "tool",
-                taken is null ? "lay the tool down" : $"{(laid is null ? "take" : "change to")} the {atlas.Contacts[taken].Name}",
-                settings.ToolChangeSeconds
-            );
-        else if ((before.Sides, step.Sides) is ("left", "right") or ("right", "left"))
-            yield return new(step.Index, "side", "change sides", settings.ChangeOfSideSeconds);
-        else if (!Fingers(before).SetEquals(Fingers(step)))
-            yield return new(step.Index, "hands", "place the hands anew", settings.HandChangeSeconds);
+        ArgumentNullException.ThrowIfNull(before);
+        ArgumentNullException.ThrowIfNull(step);
+        ArgumentNullException.ThrowIfNull(atlas);
+        ArgumentNullException.ThrowIfNull(settings);
+        return Changes();
+
+        IEnumerable<Changeover> Changes()
+        {
+            var (slipped, slips) = (Slips(before), Slips(step));
+            if (slips && !slipped)
+                yield return new(step.Index, "oil", "oil", settings.OilSeconds);
+            if (slipped && !slips)
+                yield return new(step.Index, "wipe", "wipe the fingertips", settings.WipeSeconds);
+            var (laid, taken) = (Tool(before, atlas), Tool(step, atlas));
+            if (laid != taken)
+                yield return new(
+                    step.Index,
+                    "tool",
+                    taken is null ? "lay the tool down" : $"{(laid is null ? "take" : "change to")} the {atlas.Contacts[taken].Name}",
+                    settings.ToolChangeSeconds
+                );
+            else if ((before.Sides, step.Sides) is (Sides.Left, Sides.Right) or (Sides.Right, Sides.Left))
+                yield return new(step.Index, "side", "change sides", settings.ChangeOfSideSeconds);
+            else if (!Fingers(before).SetEquals(Fingers(step)))
+                yield return new(step.Index, "hands", "place the hands anew", settings.HandChangeSeconds);
+        }
     }
 
     private static List<Hand> Touching(DerivedStep step) => [.. step.Completed.AllHands.Where(h => h.Verb is not null && h.Pressure != 0)];
 
-    private static bool Slips(DerivedStep step) => Touching(step).Any(h => h.GripOrSlip == "slip");
+    /// <summary>Whether a hand works in a step.</summary>
+    public static bool Touches(DerivedStep step) => Touching(step).Count > 0;
 
-    private static string? Tool(DerivedStep step, Atlas atlas) =>
+    /// <summary>Whether a hand glides on oil.</summary>
+    public static bool Slips(DerivedStep step) => Touching(step).Any(h => h.GripOrSlip == "slip");
+
+    /// <summary>The tool of a step; null for bare hands.</summary>
+    public static string? Tool(DerivedStep step, Atlas atlas) =>
         Touching(step)
             .Select(h => h.Contact)
             .FirstOrDefault(c => c is not null && atlas.Contacts.TryGetValue(c, out var contact) && contact.Kind == "tool");

@@ -18,7 +18,7 @@ public sealed record DrawnStroke(
     IReadOnlyList<FacePoint> SidePoints,
     IReadOnlyList<string> Stops,
     double WidthIpd,
-    string Sides
+    Sides Sides
 );
 
 /// <summary>All that Wexis derives from one step.</summary>
@@ -29,7 +29,7 @@ public sealed record DerivedStep(
     string Title,
     string? Family,
     string? FamilyName,
-    string Sides,
+    Sides Sides,
     Step Completed,
     IReadOnlyList<string> Defaults,
     DoseSum Dose,

@@ -9,7 +9,7 @@ namespace Wexis.Core.Techniques.Steps;
 /// <param name="Share">Share of the touched area that lies over the structure's outline, 0 to 1.</param>
 /// <param name="AngleDegrees">Angle to its fibres, 0 to 90; null for rings and for contacts that do not travel.</param>
 /// <param name="Lies">along, oblique or across; null with the angle.</param>
-public sealed record UnderStroke(string Structure, string Name, double Share, bool Reached, double? AngleDegrees, string? Lies);
+public sealed record UnderStroke(string Structure, string Name, double Share, bool Reached, double? AngleDegrees, FibreLine? Lies);
 
 /// <summary>A hazard zone under a contact.</summary>
 public sealed record HazardUnderStroke(string Hazard, string Name, bool Entered, double Share);
@@ -92,7 +92,7 @@ public sealed record StrokeGeometry(
     }
 
     /// <summary>
-    /// Zones of a region that no contact of the technique touches; empty when the region is not told or nothing is touched by hand.
+    /// Zones of a region that no contact of the technique touches; empty when no region is chosen or no hand works.
     /// </summary>
     public static IReadOnlyList<string> Uncovered(string? region, IReadOnlyList<DerivedStep> steps, Atlas atlas)
     {

@@ -85,7 +85,8 @@ public sealed partial record TechniqueTimes(
         return (t?.InS ?? 0) + (t?.HoldS ?? 0) + (t?.OutS ?? 0) + (t?.RestS ?? 0);
     }
 
-    private static int Words(string? text) => text is null ? 0 : WordPattern().Count(text);
+    /// <summary>Words as they are spoken: a hyphen or an apostrophe parts none.</summary>
+    internal static int Words(string? text) => text is null ? 0 : WordPattern().Count(text);
 
     [GeneratedRegex(@"[\p{L}\p{Nd}]+(?:['’-][\p{L}]+)*")]
     private static partial Regex WordPattern();

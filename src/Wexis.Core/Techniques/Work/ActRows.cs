@@ -82,15 +82,15 @@ internal static class ActRows
         }
         else
         {
-            asks.Add($"“{StepWords.Movement(act.Do!, model)}”: no row of the movement table fits what is told. {Ask(baseVerb)}");
+            asks.Add($"“{StepWords.Movement(act.Do!, model)}”: more has to be said before Wexis can tell what works. {Ask(baseVerb)}");
             return;
         }
 
         var hold = context.HoldSeconds;
-        var actSide = act.Side is "left" or "right" ? act.Side : "both";
+        var actSide = (ClosedList.Of<Sides>(act.Side) ?? Sides.Both).Where();
         foreach (var row in table)
         {
-            var side = row.Side ?? Yoked(row.Structure, context.Gaze) ?? SideOf(row.Structure, baseVerb, actSide);
+            var side = ClosedList.Of<Side>(row.Side) ?? Yoked(row.Structure, context.Gaze) ?? SideOf(row.Structure, baseVerb, actSide);
             var (mode, modeRule) = row.Mode == Mode.Concentric ? ConcentricMode(context, hold) : (row.Mode, rule);
             ReasonInput[] why = modeRule is "R12"
                 ? [.. inputs, new("resisted", act.Resist ?? "none"), new("hold", $"{hold:0.##} s")]
@@ -138,7 +138,7 @@ internal static class ActRows
             Overflow(rows, baseVerb, actSide, effort, model.Rules);
         if (context.State("head") == "back" && baseVerb is not "head-back" && chosen?.Move.When.ContainsKey("head") != true)
             foreach (var s in new[] { "platysma", "sternohyoid" }.Where(s => !rows.Has(s)))
-                rows.Add(s, "both", Mode.Stretched, Strength.Secondary, "R81", sure: true, null, new ReasonInput("head", "back"));
+                rows.Add(s, Side.Both, Mode.Stretched, Strength.Secondary, "R81", sure: true, null, new ReasonInput("head", "back"));
     }
 
     private static string Ask(string? baseVerb) => baseVerb == "gaze" ? "Which way do the eyes look?" : "Say how it is done.";
@@ -152,22 +152,22 @@ internal static class ActRows
         return hold >= context.Rules.HoldSeconds ? (Mode.Isometric, "R12") : (Mode.Concentric, "R11");
     }
 
-    private static string? Yoked(string structure, string? gaze) =>
+    private static Side? Yoked(string structure, string? gaze) =>
         (gaze, structure) switch
         {
-            ("left", "lateral-rectus") or ("right", "medial-rectus") => "left",
-            ("right", "lateral-rectus") or ("left", "medial-rectus") => "right",
+            ("left", "lateral-rectus") or ("right", "medial-rectus") => Side.Left,
+            ("right", "lateral-rectus") or ("left", "medial-rectus") => Side.Right,
             _ => null,
         };
 
-    private static string SideOf(string structure, string? baseVerb, string side) =>
-        side != "both" && baseVerb is not null && Crossed.TryGetValue(baseVerb, out var crossed) && crossed.Contains(structure)
-            ? side == "left"
-                ? "right"
-                : "left"
+    private static Side SideOf(string structure, string? baseVerb, Side side) =>
+        side.IsOne() && baseVerb is not null && Crossed.TryGetValue(baseVerb, out var crossed) && crossed.Contains(structure)
+            ? side == Side.Left
+                ? Side.Right
+                : Side.Left
             : side;
 
-    private static void Overflow(RowSet rows, string? baseVerb, string side, string effort, RuleData rules)
+    private static void Overflow(RowSet rows, string? baseVerb, Side side, string effort, RuleData rules)
     {
         foreach (
             var s in rules
@@ -224,7 +224,7 @@ internal static class StillRows
                 rows.RemoveAll(mover, r => r.Mode != Mode.Inhibited || r.Strength != Strength.Primary);
                 rows.Add(
                     mover,
-                    "both",
+                    Side.Both,
                     Mode.Inhibited,
                     aim ? Strength.Primary : Strength.Secondary,
                     "R15",

@@ -12,7 +12,7 @@ namespace Wexis.Core.Techniques.Work;
 public sealed record CompletedStep(
     Step Step,
     string? Family,
-    string Sides,
+    Sides Sides,
     IReadOnlyList<string> Defaults,
     IReadOnlyList<OpenQuestion> Questions,
     IReadOnlyList<Issue> Issues
@@ -30,7 +30,7 @@ public sealed record CompletedStep(
         if (familyId is null)
         {
             questions.Add(new($"{path}.acts", "What happens: which movement, or what does the hand do?", []));
-            return new(step, null, "both", defaults, questions, issues);
+            return new(step, null, Sides.Both, defaults, questions, issues);
         }
         var family = FamilyDefaults.Get(familyId);
         T Fill<T>(T? told, T value, string field)
@@ -56,6 +56,8 @@ public sealed record CompletedStep(
                 : family.DoseLine;
             defaults.Add($"{path}.dose.line");
         }
+        // Two hands may touch both sides at once: a dose "for each side" does not say that they take turns.
+        var bothHands = step.AllHands.Any(h => h.Which == "both") || step.AllHands.Count(h => h.Verb is not null) > 1;
         Dose dose;
         double? hold = null,
             rest = null;
@@ -63,8 +65,12 @@ public sealed record CompletedStep(
             dose = Structured(step.Dose) with { Line = line, Both = step.Dose.Both ?? BothOf(sides) };
         else
         {
-            var reading = DoseLine.Read(line, new(sides), settings, $"{path}.dose.line");
-            (dose, hold, rest) = (reading.Dose, reading.HoldSeconds, reading.RestSeconds);
+            var reading = DoseLine.Read(line, new(told ?? (sides == "midline" || bothHands ? sides : null)), settings, $"{path}.dose.line");
+            // Where nobody said the sides and one hand works, a dose for each side is done one side after the other.
+            if (told is null && reading.OneSide is { } one)
+                sides = one;
+            dose = reading.Dose.Both is null ? reading.Dose with { Both = BothOf(sides), Per = reading.Dose.Per ?? "all" } : reading.Dose;
+            (hold, rest) = (reading.HoldSeconds, reading.RestSeconds);
             questions.AddRange(reading.Questions);
             issues.AddRange(reading.Issues);
         }
@@ -163,6 +169,7 @@ public sealed record CompletedStep(
             // On the neck both at once is another matter than one at a time: it is asked, never assumed.
             if (
                 told is null
+                && dose.Both is not ("one-then-other" or "alternating")
                 && h.Verb is not null
                 && h.AllZones.Concat(StrokePath.Of(h, atlas, settings).Zones(atlas))
                     .Any(z => z is "carotid-strip" or "lateral-neck" or "submandibular")
@@ -215,7 +222,7 @@ public sealed record CompletedStep(
             EndPoint = Fill(step.EndPoint, family.EndPoint, "end_point"),
             Cue = Fill(step.Cue, StepWords.Cue(acts, hands, step.AllStill, atlas, model), "cue"),
         };
-        return new(completed, familyId, sides, defaults, questions, issues);
+        return new(completed, familyId, ClosedList.Of<Sides>(sides) ?? Sides.Both, defaults, questions, issues);
     }
 
     private static bool NearEyeOrNeck(Hand hand, Atlas atlas, HouseSettings settings) =>

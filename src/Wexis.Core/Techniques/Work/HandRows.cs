@@ -37,7 +37,7 @@ internal static class HandRows
         var bracing = hand.Role is "hold" or "anchor" or "resist" or "feel" || hand.Verb == "hold-still";
         var sure = hand.Pressure is not null;
         if (!sure)
-            cannotTell.Add("How hard the hand presses is not told: the muscle rows are uncertain.");
+            cannotTell.Add("Nothing says how hard the hand presses, so which muscles it reaches is uncertain.");
 
         var highest = 0;
         foreach (var id in zones)
@@ -60,7 +60,7 @@ internal static class HandRows
             var level = Math.Min(told, cap);
             if (told > cap)
                 cannotTell.Add(
-                    $"Pressure {told} ({StepWords.Feel(told)}) is above the cap of the {zone.Name}, {cap}: the map counts {cap}."
+                    $"Pressure {told} ({StepWords.Feel(told)}) is above the cap of the {zone.Name}, {cap}: the map counts level {cap}."
                 );
             highest = Math.Max(highest, level);
             if (!bracing && verb.ModeWhenMuscleReached is not (Mode.SkinLymph or Mode.Inhibited))
@@ -112,7 +112,7 @@ internal static class HandRows
                 )
                 {
                     var angle = FaceAngle.BetweenDirections(direction, drain);
-                    flow.Add(new(zone.Id, zone.Name, RuleData.Class(model.Rules.Flow, angle), angle, [.. zone.DrainsTo ?? []]));
+                    flow.Add(new(zone.Id, zone.Name, RuleData.Class(model.Rules.Flow, angle)!.Value, angle, [.. zone.DrainsTo ?? []]));
                 }
     }
 
@@ -124,7 +124,7 @@ internal static class HandRows
         ManualVerb verb,
         Contact? contact,
         StrokePath path,
-        string side,
+        Side side,
         bool sure,
         List<string> cannotTell,
         Atlas atlas,
@@ -172,7 +172,7 @@ internal static class HandRows
         Zone zone,
         List<string> reached,
         StrokePath path,
-        string side,
+        Side side,
         bool sure,
         List<string> cannotTell,
         Atlas atlas,
@@ -181,7 +181,7 @@ internal static class HandRows
     {
         if (path.DirectionDegrees is not { } direction)
         {
-            cannotTell.Add($"Which way the {zone.Name} is drawn is not told: no muscle is counted as stretched.");
+            cannotTell.Add($"Nothing says which way the {zone.Name} is drawn, so no muscle counts as stretched.");
             return;
         }
         foreach (var id in reached)
@@ -194,7 +194,7 @@ internal static class HandRows
                 continue;
             }
             var angle = FaceAngle.ToAxis(direction, axis);
-            if (ClosedList.Of<Strength>(RuleData.Class(rules.Stretch, angle)) is { } strength)
+            if (RuleData.Class(rules.Stretch, angle) is { } strength)
                 rows.Add(
                     id,
                     side,
@@ -214,15 +214,8 @@ internal static class HandRows
         if (hand.Glide != true || path.DirectionDegrees is not { } direction || muscle.Fibre.AxisDeg is not { } axis)
             return null;
         var angle = FaceAngle.ToAxis(direction, axis);
-        return $"{RuleData.Class(rules.Fibre, angle)}, {angle:0}°";
+        return $"{RuleData.Class(rules.Fibre, angle)?.Word()}, {angle:0}°";
     }
 
-    private static string SideOf(Hand hand, string stepSides) =>
-        (hand.Sides ?? stepSides) switch
-        {
-            "left" => "left",
-            "right" => "right",
-            "midline" => "midline",
-            _ => "both",
-        };
+    private static Side SideOf(Hand hand, Sides stepSides) => (ClosedList.Of<Sides>(hand.Sides) ?? stepSides).Where();
 }

@@ -6,7 +6,7 @@ namespace Wexis.Core.Techniques.Work;
 /// <summary>Rows of one step while the rules work on them: one per structure, side and mode, the higher strength kept.</summary>
 internal sealed class RowSet(int step, Levels seconds, Atlas atlas, ActionModel model)
 {
-    private readonly Dictionary<(string Structure, string Side, Mode Mode), WorkedRow> _rows = [];
+    private readonly Dictionary<(string Structure, Side Side, Mode Mode), WorkedRow> _rows = [];
 
     public IEnumerable<WorkedRow> All => _rows.Values;
 
@@ -16,7 +16,7 @@ internal sealed class RowSet(int step, Levels seconds, Atlas atlas, ActionModel 
 
     public void Add(
         string structure,
-        string side,
+        Side side,
         Mode mode,
         Strength strength,
         string rule,
@@ -29,7 +29,7 @@ internal sealed class RowSet(int step, Levels seconds, Atlas atlas, ActionModel 
         if (structure is "superior-tarsal" or "dilator-pupillae" && strength != Strength.Incidental)
             strength = Strength.Incidental;
         if (atlas.Muscles.TryGetValue(structure, out var m) && m.Paired.StartsWith("unpaired", StringComparison.Ordinal))
-            side = "midline";
+            side = Side.Midline;
         var reason = new Reason(rule, model.RuleText(rule), inputs, "action model, from memory");
         var key = (structure, side, mode);
         _rows[key] = _rows.TryGetValue(key, out var old)

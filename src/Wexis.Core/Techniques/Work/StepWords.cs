@@ -75,7 +75,7 @@ public static class StepWords
     /// <summary>
     /// What one hand does: "right hand, two finger pads: glide, inner eye corner to front of the ear, on the left side, light".
     /// </summary>
-    public static string HandLine(Hand hand, string stepSides, Atlas atlas)
+    public static string HandLine(Hand hand, Sides stepSides, Atlas atlas)
     {
         ArgumentNullException.ThrowIfNull(hand);
         ArgumentNullException.ThrowIfNull(atlas);
@@ -87,13 +87,13 @@ public static class StepWords
             _ => "One hand",
         };
         var contact = hand.Contact is { } c && atlas.Contacts.TryGetValue(c, out var known) ? $", {AtlasWords.Plain(known.Name)}" : "";
-        var side = (hand.Sides ?? stepSides) switch
+        var side = (ClosedList.Of<Sides>(hand.Sides) ?? stepSides) switch
         {
-            "left" => ", on the left side",
-            "right" => ", on the right side",
-            "both" => ", on both sides",
-            "one-then-other" => ", one side and then the other",
-            "alternating" => ", the sides in turn",
+            Sides.Left => ", on the left side",
+            Sides.Right => ", on the right side",
+            Sides.Both => ", on both sides",
+            Sides.OneThenOther => ", one side and then the other",
+            Sides.Alternating => ", the sides in turn",
             _ => "",
         };
         return $"{who}{contact}: {Verb(hand.Verb)}{Place(hand, atlas)}{side}{(hand.Pressure is null ? "" : $", {Feel(hand.Pressure)}")}";

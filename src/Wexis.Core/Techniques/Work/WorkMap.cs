@@ -9,13 +9,13 @@ namespace Wexis.Core.Techniques.Work;
 /// <param name="Side">left, right, both or midline; the subject's own.</param>
 /// <param name="Strength">primary, secondary or incidental.</param>
 /// <param name="Seconds">Seconds of work that each named side gets.</param>
-/// <param name="Certainty">sure, or uncertain where something was not told.</param>
+/// <param name="Certainty">sure, or uncertain where something is still open.</param>
 /// <param name="Fibres">For gliding work: along, oblique or across the fibres, with the angle; null otherwise.</param>
 /// <param name="Steps">Numbers (from 0) of the steps that give it.</param>
 public sealed record WorkedRow(
     string Structure,
     string Name,
-    string Side,
+    Side Side,
     Mode Mode,
     Strength Strength,
     Levels Seconds,
@@ -26,7 +26,7 @@ public sealed record WorkedRow(
 );
 
 /// <summary>How a stroke lies to the lymph flow of one zone (rule R61).</summary>
-public sealed record FlowVerdict(string Zone, string ZoneName, string Verdict, double AngleDegrees, IReadOnlyList<string> DrainsTo);
+public sealed record FlowVerdict(string Zone, string ZoneName, FlowWay Verdict, double AngleDegrees, IReadOnlyList<string> DrainsTo);
 
 /// <summary>What one step, or a whole technique, works; what must stay quiet; what nobody can tell.</summary>
 public sealed record WorkMap(
@@ -131,8 +131,5 @@ public sealed record WorkMap(
     }
 
     private static IEnumerable<WorkedRow> Ordered(IEnumerable<WorkedRow> rows) =>
-        rows.OrderBy(r => r.Strength)
-            .ThenBy(r => r.Mode)
-            .ThenBy(r => r.Structure, StringComparer.Ordinal)
-            .ThenBy(r => r.Side, StringComparer.Ordinal);
+        rows.OrderBy(r => r.Strength).ThenBy(r => r.Mode).ThenBy(r => r.Structure, StringComparer.Ordinal).ThenBy(r => r.Side);
 }

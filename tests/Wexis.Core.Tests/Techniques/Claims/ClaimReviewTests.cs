@@ -1,3 +1,5 @@
+using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques;
 using Wexis.Core.Techniques.Claims;
 using Wexis.Core.Techniques.Documents;
@@ -115,18 +117,18 @@ public class ClaimReviewTests
 
     [Theory, MemberData(nameof(Cases))]
     public void A_claim_in_plain_words_gets_its_verdict(string what, Step step, string claim, string verdict) =>
-        Judge(step, claim).Verdicts[0].ShouldBe(verdict, what);
+        Judge(step, claim).Verdicts[0].Word().ShouldBe(verdict, what);
 
     [Fact]
     public void Hands_that_are_said_to_strengthen_get_both_verdicts_the_wrong_mode_first() =>
         Judge(JawKnead, "makes the jaw muscle stronger", "mode", "masseter-superficial", "strengthens")
-            .Verdicts.ShouldBe(["wrong-mode", "unsupported-effect"]);
+            .Verdicts.ShouldBe([ClaimFinding.WrongMode, ClaimFinding.UnsupportedEffect]);
 
     [Fact]
     public void A_helper_that_is_claimed_as_the_main_work_is_partly_right()
     {
-        Judge(Smile, "trains the risorius", "structure", "risorius").Verdicts.ShouldBe(["partly-right"]);
-        Judge(Smile, "the risorius helps; it works a little", "structure", "risorius").Verdicts.ShouldBe(["supported"]);
+        Judge(Smile, "trains the risorius", "structure", "risorius").Verdicts.ShouldBe([ClaimFinding.PartlyRight]);
+        Judge(Smile, "the risorius helps; it works a little", "structure", "risorius").Verdicts.ShouldBe([ClaimFinding.Supported]);
     }
 
     [Fact]
@@ -149,7 +151,7 @@ public class ClaimReviewTests
             if (v.Grade is { } grade)
                 Reference.Model.Document.EvidenceGrades.Keys.ShouldContain(grade);
             v.Because.ShouldNotBeEmpty();
-            if (!v.Stands && v.Verdicts[0] is not "wrong-location" and not "wrong-mode")
+            if (!v.Stands && v.Verdicts[0] is not ClaimFinding.WrongLocation and not ClaimFinding.WrongMode)
                 v.Correction.ShouldNotBeNull(claim);
         }
     }
@@ -177,7 +179,7 @@ public class ClaimReviewTests
     [Fact]
     public void A_supported_effect_is_supported_only_where_the_technique_works_that_way()
     {
-        Judge(Smile, "a course of it can make cheeks a little fuller", "effect").Verdicts[0].ShouldBe("supported");
-        Judge(Feather, "makes cheeks fuller", "effect").Verdicts[0].ShouldBe("unsupported-effect");
+        Judge(Smile, "a course of it can make cheeks a little fuller", "effect").Verdicts[0].ShouldBe(ClaimFinding.Supported);
+        Judge(Feather, "makes cheeks fuller", "effect").Verdicts[0].ShouldBe(ClaimFinding.UnsupportedEffect);
     }
 }

@@ -37,7 +37,7 @@ public class EnteringByDoingTests
         var reading = Read((0.79, 0.02 - (16 / 63.0)));
         var point = reading.Path.ShouldHaveSingleItem();
         (point.From, point.Offset!.Dir, point.Offset.Breadths).ShouldBe(("orbital_rim_lateral", "down", 1));
-        reading.Words.ShouldBe("one breadth below the lateral orbital margin");
+        reading.Words.ShouldBe("one breadth below the outer rim of the eye socket");
     }
 
     [Fact]

@@ -121,4 +121,55 @@ public class DoseLineTests
         var again = Read(DoseLine.Format(first, null), "one-then-other").Dose;
         return (first.Sets, first.Standard, first.Per) == (again.Sets, again.Standard, again.Per);
     }
+
+    /// <summary>
+    /// Doses as people say them (common practice; written for this test). After the bar: the count with its unit, then what else is told;
+    /// "?" where a question stays open, "ask" where nothing can be counted, "issue" where a word is not understood. Nothing is guessed.
+    /// </summary>
+    public static TheoryData<string, string> Said =>
+        new(
+            File.ReadAllLines(Path.Combine(Reference.DataFolder, "..", "tests", "cases", "dose", "said.txt"))
+                .Select(l => l.Split(" | "))
+                .Select(l => (l[0], l[1]))
+        );
+
+    [Theory, MemberData(nameof(Said))]
+    public void A_dose_is_taken_as_people_say_it(string line, string meant) => InShort(Read(line, null)).ShouldBe(meant, line);
+
+    private static string InShort(DoseReading reading)
+    {
+        var dose = reading.Dose;
+        if (reading.Issues.Count > 0)
+            return "issue";
+        if (reading.Questions.Count > 0 && dose.Standard is null or 0)
+            return "ask";
+        var unit = dose.Unit switch
+        {
+            "seconds" => "s",
+            "breaths" => "br",
+            _ => "",
+        };
+        string?[] parts =
+        [
+            $"{dose.Standard:0.##}{unit}",
+            dose.Sets > 1 ? $"sets{dose.Sets}" : null,
+            reading.HoldSeconds is { } hold ? $"hold{hold:0.##}" : null,
+            reading.RestSeconds is { } rest ? $"rest{rest:0.##}" : null,
+            dose.SetRestS is { } between ? $"setrest{between:0.##}" : null,
+            dose.Per == "side" ? "side" : null,
+            dose.Per == "all" && dose.Both is not ("together" or "midline") ? "inall" : null,
+            dose.Both switch
+            {
+                "alternating" => "alt",
+                "together" => "tog",
+                _ => null,
+            },
+            dose.AllDirections.Count == 2 ? "ways" : null,
+            dose.Lanes > 1 ? $"lanes{dose.Lanes}" : null,
+            dose.TimesADay is { } daily ? $"day{daily}" : null,
+            dose.DaysAWeek is { } weekly ? $"week{weekly}" : null,
+            reading.Questions.Count > 0 ? "?" : null,
+        ];
+        return string.Join(" ", parts.OfType<string>());
+    }
 }

@@ -20,7 +20,7 @@ public class DoseSumTests
                 HoldS = reading.HoldSeconds ?? tempo.HoldS,
                 RestS = reading.RestSeconds ?? tempo.RestS,
             },
-            sides,
+            ClosedList.In<Sides>(sides),
             s
         );
     }
@@ -78,7 +78,7 @@ public class DoseSumTests
     [InlineData("one-then-other", new[] { "left", "right" })]
     [InlineData("both", new[] { "both" })]
     public void The_counter_shows_a_column_for_each_side_that_is_counted(string sides, string[] columns) =>
-        Sum(sides == "one-then-other" ? "5, each side" : "5", sides, OneSecond).Columns.ShouldBe(columns);
+        Sum(sides == "one-then-other" ? "5, each side" : "5", sides, OneSecond).Columns.Select(c => c.Word()).ShouldBe(columns);
 
     [Property]
     public bool Minimum_standard_and_full_never_change_places(byte a, byte b, byte c, byte sets, bool eachSide)
@@ -106,7 +106,7 @@ public class DoseSumTests
                 "reps"
             ),
             new(1, 2, 1, 1),
-            "one-then-other",
+            Sides.OneThenOther,
             HouseSettings.Default
         );
         return sum.TotalSeconds.Minimum <= sum.TotalSeconds.Standard
@@ -120,8 +120,8 @@ public class DoseSumTests
         Dose Of(string both, string per) =>
             new(null, 1, 1 + (n % 60), per, [], null, both, 1, null, false, null, 1 + (n % 60), null, "reps");
         var tempo = new Tempo(1, hold % 20, 1, 1);
-        return DoseSum.Of(Of("one-then-other", "side"), tempo, "one-then-other", HouseSettings.Default).TotalSeconds.Standard
-            >= DoseSum.Of(Of("together", "all"), tempo, "both", HouseSettings.Default).TotalSeconds.Standard;
+        return DoseSum.Of(Of("one-then-other", "side"), tempo, Sides.OneThenOther, HouseSettings.Default).TotalSeconds.Standard
+            >= DoseSum.Of(Of("together", "all"), tempo, Sides.Both, HouseSettings.Default).TotalSeconds.Standard;
     }
 
     /// <summary>
@@ -134,7 +134,7 @@ public class DoseSumTests
     {
         var reading = DoseLine.Read(line, new("midline"), Reference.Settings with { MinimumShare = 1, FullShare = 1 }, "dose");
         reading.Issues.ShouldBeEmpty();
-        var sum = DoseSum.Of(reading.Dose, A.Tempo(1, 0, 0, 0), "midline", Reference.Settings);
+        var sum = DoseSum.Of(reading.Dose, A.Tempo(1, 0, 0, 0), Sides.Midline, Reference.Settings);
         (sum.DaySeconds!.Value.Minimum, sum.DaySeconds.Value.Full, sum.WeekSeconds!.Value.Minimum, sum.WeekSeconds.Value.Full).ShouldBe(
             (dayMin, dayFull, weekMin, weekFull)
         );

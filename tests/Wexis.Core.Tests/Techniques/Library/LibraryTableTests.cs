@@ -25,7 +25,7 @@ public class LibraryTableTests
             "test",
             Reference.Atlas
         );
-        return LibraryTable.Write([new ShelvedTechnique("one", name, null, null, "draft", brief)]);
+        return LibraryTable.Write([new ShelvedTechnique("one", name, null, null, EditionStanding.Draft, brief)]);
     }
 
     private static List<string[]> Cells(string table)

@@ -1,3 +1,4 @@
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Library;
@@ -9,7 +10,7 @@ public class LibraryTests
 {
     private static ShelvedTechnique Shelved(string id, params Step[] steps) => Shelved(id, A.Technique(steps) with { Id = id, Name = id });
 
-    private static ShelvedTechnique Shelved(string id, TechniqueDocument document, string standing = "complete")
+    private static ShelvedTechnique Shelved(string id, TechniqueDocument document, EditionStanding standing = EditionStanding.Complete)
     {
         var derived = Derivation.Of(document, Reference.Atlas, Reference.Model, Reference.Settings);
         return new(
@@ -61,7 +62,7 @@ public class LibraryTests
 
     [Fact]
     public void A_parked_technique_counts_for_nothing() =>
-        Review(Shelved("smile", A.Technique(A.Act("smile")) with { Name = "smile" }, "parked"))
+        Review(Shelved("smile", A.Technique(A.Act("smile")) with { Name = "smile" }, EditionStanding.Parked))
             .Lacks.ShouldContain(l => l.Id == "zygomaticus-major");
 
     [Fact]
@@ -138,7 +139,7 @@ public class LibraryTests
     [InlineData("draft", "reviewed", "draft")]
     [InlineData("parked", "retired", "retired")]
     public void What_is_derived_and_what_was_decided_give_one_standing(string derived, string? review, string standing) =>
-        EditionStanding.Of(derived, review).ShouldBe(standing);
+        EditionReview.Of(derived, review).Word().ShouldBe(standing);
 
     [Theory]
     [InlineData("complete", 0, "reviewed", null, true)]
@@ -151,7 +152,7 @@ public class LibraryTests
     [InlineData("approved", 0, "retired", "a better one is taught", true)]
     [InlineData("retired", 0, "back-in-use", null, true)]
     public void Steps_are_taken_in_their_order(string standing, int toAnswer, string to, string? note, bool may) =>
-        (EditionStanding.Issues(standing, toAnswer, to, note).Count == 0).ShouldBe(may);
+        (EditionReview.Issues(ClosedList.In<EditionStanding>(standing), toAnswer, to, note).Count == 0).ShouldBe(may);
 
     // Schools.
 

@@ -118,6 +118,42 @@ public class SafetyReviewTests
         Reference.Derive(step).Questions.ShouldContain(q => q.Text == "On the neck: one side at a time, or both at once?");
     }
 
+    public static TheoryData<string, string, string> NeckDoses =>
+        new(
+            from zone in new[] { "lateral-neck", "carotid-strip", "submandibular" }
+            from verb in new[] { "stroke", "press", "knead", "hold-still" }
+            from dose in new[]
+            {
+                "5 each side",
+                "5 left, 5 right",
+                "30 s per side",
+                "3 x 10 on each side",
+                "one side, then the other, 10 each",
+            }
+            select (zone, verb, dose)
+        );
+
+    /// <summary>A dose "for each side" says how much, not that two hands take turns: with both hands told, or two of them, it is asked.</summary>
+    [Theory, MemberData(nameof(NeckDoses))]
+    public void A_dose_for_each_side_is_no_leave_for_two_hands_on_the_neck_at_once(string zone, string verb, string dose)
+    {
+        var hand = A.Track(verb, 1) with { Zones = [zone], Sides = null };
+        Asked([hand with { Which = "both" }]).ShouldBeTrue("both hands");
+        Asked([hand with { Which = "right" }, hand with { Which = "left" }]).ShouldBeTrue("two hands");
+        Asked([hand with { Which = "left" }, hand with { Which = "right" }]).ShouldBeTrue("two hands, the other way round");
+        Asked([hand with { Which = null }, hand with { Which = null, Role = "hold" }]).ShouldBeTrue("two hands, not said which");
+        // One hand cannot be on both sides at once: the dose answers the question.
+        var one = Reference.Derive(A.Step(dose) with { Hands = [hand with { Which = null }] });
+        one.Steps[0].Sides.ShouldBe(Sides.OneThenOther);
+
+        bool Asked(Hand[] hands)
+        {
+            var derived = Reference.Derive(A.Step(dose) with { Hands = hands });
+            return derived.Standing is DerivedStanding.Stopped
+                || derived.Questions.Any(q => q.Text == "On the neck: one side at a time, or both at once?");
+        }
+    }
+
     [Fact]
     public void A_stop_says_why_what_instead_and_by_which_rule()
     {

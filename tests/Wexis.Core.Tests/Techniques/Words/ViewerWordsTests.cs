@@ -1,4 +1,5 @@
 using FsCheck.Xunit;
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Words;
 using Wexis.Core.Techniques.Work;
 
@@ -47,7 +48,7 @@ public class ViewerWordsTests
     public void A_hand_is_told_with_its_part_its_way_its_side_and_its_pressure()
     {
         var hand = A.Track("stroke", 2, "two-fingers", "left").From("endocanthion", "ear_front");
-        var line = StepWords.HandLine(hand, "left", Reference.Atlas);
+        var line = StepWords.HandLine(hand, Sides.Left, Reference.Atlas);
         line.ShouldStartWith("Right hand, two finger pads: glide, ");
         line.ShouldEndWith(", on the left side, light");
         ViewerWords.For("facing", line)!.ShouldStartWith("Their right hand (on your left), two finger pads");

@@ -76,16 +76,15 @@ public class WorkMapLawTests
                 ";",
                 Reference
                     .Derive(A.Step() with { Acts = [A.Do(move) with { Side = side }] })
-                    .Map.Worked.Select(r => $"{r.Structure} {r.Mode} {r.Strength} {Mirror(side == "left" ? r.Side : Swap(r.Side))}")
+                    .Map.Worked.Select(r => $"{r.Structure} {r.Mode} {r.Strength} {(side == "left" ? r.Side : Swap(r.Side))}")
                     .Order(StringComparer.Ordinal)
             );
         Of("right").ShouldBe(Of("left"));
-        static string Mirror(string s) => s;
-        static string Swap(string s) =>
+        static Side Swap(Side s) =>
             s switch
             {
-                "left" => "right",
-                "right" => "left",
+                Side.Left => Side.Right,
+                Side.Right => Side.Left,
                 _ => s,
             };
     }
@@ -95,7 +94,7 @@ public class WorkMapLawTests
         Reference
             .Derive(A.Step() with { Acts = [A.Do("head-turn") with { Side = "left" }] })
             .Map.Worked.ShouldContain(
-                r => r.Structure == "sternocleidomastoid" && r.Side == "right",
+                r => r.Structure == "sternocleidomastoid" && r.Side == Side.Right,
                 "Gray 1918: one acting alone turns the face to the opposite side"
             );
 

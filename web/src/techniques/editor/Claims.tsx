@@ -1,3 +1,4 @@
+import { useReference } from "../../face/atlas";
 import type { Schemas } from "../../shell/api";
 import { Button } from "../../ui/Button";
 import { cn } from "../../ui/cn";
@@ -7,7 +8,7 @@ import type { TechniqueDocument } from "../parts/techniqueModel";
 
 type Verdict = Schemas["ClaimVerdict"];
 
-export const VERDICT_WORDS: Readonly<Record<string, string>> = {
+export const VERDICT_WORDS: Readonly<Record<Verdict["verdicts"][number], string>> = {
   supported: "stands",
   "partly-right": "partly right",
   "wrong-structure": "another structure is worked",
@@ -22,11 +23,6 @@ export const VERDICT_WORDS: Readonly<Record<string, string>> = {
   "misquoted-evidence": "not what the study showed",
   "out-of-scope": "a medical matter",
 };
-const KINDS = ["structure", "mode", "action", "effect", "lymph", "cause", "place", "evidence"].map((value) => ({
-  value,
-  word: value,
-}));
-
 /** What the author says of the technique, each sentence against what the mechanics can work. */
 export function Claims({
   document,
@@ -37,14 +33,17 @@ export function Claims({
   verdicts: readonly Verdict[];
   onChange: (to: TechniqueDocument, field: string | null) => void;
 }) {
+  const { atlas } = useReference();
+  const kinds = atlas.choices["claim_kind"] ?? [];
+  const kindWord = (kind: string) => kinds.find((k) => k.value === kind)?.word ?? kind;
   const claims = document.claims ?? [];
   const change = (i: number, to: Partial<Schemas["Claim"]>, field: string) =>
     onChange({ ...document, claims: claims.map((c, j) => (j === i ? { ...c, ...to } : c)) }, `claims[${i}].${field}`);
   return (
     <section aria-labelledby="claims" className="mt-6">
-      <h2 id="claims">What you say of it</h2>
+      <h2 id="claims">What you say about it</h2>
       <p className="mb-1 max-w-prose text-sm text-faded">
-        Each sentence is held against the map above. It never changes the map. Say it as you would to a class: “works
+        Each sentence is checked against the map above. It never changes the map. Say it as you would to a class: “works
         the cheek muscle”, “drains the face”, “a study shows …”.
       </p>
       <ol>
@@ -60,18 +59,18 @@ export function Claims({
                 />
                 <Pick
                   label="Kind"
-                  options={KINDS}
+                  options={kinds}
                   value={c.kind}
-                  empty={verdict ? `${verdict.kind} (read so)` : "as it reads"}
+                  empty={verdict ? `${kindWord(verdict.kind)} (detected)` : "as the sentence reads"}
                   onChange={(kind) => change(i, { kind }, "kind")}
                 />
                 <Button
                   size="line"
                   tone="quiet"
-                  aria-label={`take out claim ${i + 1}`}
+                  aria-label={`remove claim ${i + 1}`}
                   onClick={() => onChange({ ...document, claims: claims.filter((_, j) => j !== i) }, null)}
                 >
-                  take out
+                  remove
                 </Button>
               </div>
               {verdict && (

@@ -13,7 +13,7 @@ export function DoseTable({ sum, grey }: { sum: Schemas["DoseSum"]; grey: boolea
     [sides ? "each side" : "repetitions", sum.repetitions_per_side, count],
     ...(sides ? ([["in all", sum.repetitions_in_all, count]] as const) : []),
     [sides ? "work, each side" : "work", sum.seconds_per_side, seconds],
-    ...(sum.tension_seconds.standard > 0 ? ([["under hold", sum.tension_seconds, seconds]] as const) : []),
+    ...(sum.tension_seconds.standard > 0 ? ([["held", sum.tension_seconds, seconds]] as const) : []),
     ["step in total", sum.total_seconds, seconds],
     ...(sum.day_seconds ? ([["a day", sum.day_seconds, seconds]] as const) : []),
     ...(sum.week_seconds ? ([["a week", sum.week_seconds, seconds]] as const) : []),
@@ -23,10 +23,10 @@ export function DoseTable({ sum, grey }: { sum: Schemas["DoseSum"]; grey: boolea
       <thead>
         <tr className="text-faded">
           <td>
-            <Why of="How the dose unrolls" word="why" reasons={sum.reasons} />
+            <Why of="How the dose adds up" word="why" reasons={sum.reasons} />
           </td>
           {["minimum", "standard", "full"].map((l) => (
-            <th key={l} className="pl-5 text-right font-normal">
+            <th key={l} className="pl-3 text-right sm:pl-5 font-normal">
               {l}
             </th>
           ))}
@@ -37,7 +37,7 @@ export function DoseTable({ sum, grey }: { sum: Schemas["DoseSum"]; grey: boolea
           <tr key={word} className="border-t border-line last:font-semibold">
             <th className="pr-2 text-left font-[inherit]">{word}</th>
             {[levels.minimum, levels.standard, levels.full].map((n, i) => (
-              <td key={i} className="pl-5 text-right">
+              <td key={i} className="pl-3 text-right sm:pl-5">
                 {say(n)}
               </td>
             ))}

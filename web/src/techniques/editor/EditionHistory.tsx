@@ -8,18 +8,18 @@ import { TextField } from "../../ui/Field";
 import { moment } from "../../shell/days";
 import { Problem } from "../../ui/States";
 import { DifferenceList, EditionDifferences } from "../parts/DifferenceList";
-import { STANDING_TAGS } from "../parts/techniqueModel";
+import { STANDING_TAGS, STANDING_WORDS } from "../parts/techniqueModel";
 import { historyQuery } from "../parts/techniqueQueries";
 
 const STEP_WORDS: Readonly<Record<string, string>> = {
-  reviewed: "looked through",
+  reviewed: "reviewed",
   approved: "approved",
   retired: "taken out of use",
   "back-in-use": "back in use",
 };
 /** What may be decided next over an edition, in the order of the work. The core decides whether it may. */
 const NEXT: Readonly<Record<string, readonly { step: string; word: string }[]>> = {
-  complete: [{ step: "reviewed", word: "I have looked it through" }],
+  complete: [{ step: "reviewed", word: "I have reviewed it" }],
   reviewed: [{ step: "approved", word: "Approve this edition" }],
   retired: [{ step: "back-in-use", word: "Take it back into use" }],
 };
@@ -53,7 +53,9 @@ export function EditionHistory({
           <li key={e.edition} className="border-t border-line py-1.5">
             <div className="flex flex-wrap items-baseline gap-x-4">
               <span className="font-semibold">Edition {e.edition}</span>
-              <span className={`rounded-mark px-1.5 text-sm ${STANDING_TAGS[e.standing] ?? ""}`}>{e.standing}</span>
+              <span className={`rounded-mark px-1.5 text-sm ${STANDING_TAGS[e.standing] ?? ""}`}>
+                {STANDING_WORDS[e.standing]}
+              </span>
               <span className="text-sm text-faded">
                 {e.changed_by}, {moment(e.changed_at)}
                 {e.frozen && " · never changes"}
@@ -183,7 +185,7 @@ function Decide({ id, edition, dirty }: { id: string; edition: Schemas["EditionS
             Take it out of use
           </Button>
           <Button size="line" tone="quiet" onClick={() => setRetiring(false)}>
-            leave it
+            cancel
           </Button>
         </form>
       )}

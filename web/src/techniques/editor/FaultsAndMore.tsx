@@ -42,7 +42,7 @@ export function FaultsAndMore({
         onChange={(cautions, field) => onChange({ ...document, cautions }, field && `cautions${field}`)}
       />
       <Texts
-        title="Advice beside it: water, sleep, sun"
+        title="General advice: water, sleep, sun"
         one="piece of advice"
         entries={document.advice ?? []}
         notes={advice.map((a) => a.says)}
@@ -104,8 +104,8 @@ function Texts({
 /** Takes one line out of a list; the reader hears which. */
 function TakeOut({ what, className, onClick }: { what: string; className?: string; onClick: () => void }) {
   return (
-    <Button size="line" tone="quiet" className={className} aria-label={`take out ${what}`} onClick={onClick}>
-      take out
+    <Button size="line" tone="quiet" className={className} aria-label={`remove ${what}`} onClick={onClick}>
+      remove
     </Button>
   );
 }

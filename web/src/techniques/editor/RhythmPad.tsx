@@ -91,10 +91,10 @@ export function RhythmPad({
       </span>
       <span className="flex gap-2">
         <Button tone="now" size="key" disabled={presses.length === 0 || read.isPending} onClick={() => read.mutate()}>
-          Take it
+          Use this rhythm
         </Button>
         <Button size="line" tone="quiet" onClick={close}>
-          leave it
+          cancel
         </Button>
       </span>
       {read.isError && <Problem error={read.error} />}

@@ -24,7 +24,7 @@ export function SafetyNotes({ derivation }: { derivation: Derivation }) {
       {derivation.exclusions.length > 0 && (
         <details className="mt-2" open={derivation.exclusions.length <= 6}>
           <summary className="cursor-pointer text-sm font-medium text-now">
-            {derivation.exclusions.length} states of a person that exclude or change this technique
+            {derivation.exclusions.length} health conditions that exclude or change this technique
           </summary>
           {[...Map.groupBy(derivation.exclusions, (x) => x.says).entries()].map(([says, same]) => (
             <div key={says} className="mt-2 border-t border-line pt-1 text-sm">

@@ -11,7 +11,7 @@ export function SchoolNotes({
   if (notes.length === 0) return null;
   return (
     <section className="mt-6" aria-labelledby="school-notes">
-      <h2 id="school-notes">Not as its school does it</h2>
+      <h2 id="school-notes">Differs from its teaching style</h2>
       <ul className="mt-1 text-sm">
         {notes.map((n, i) => (
           <li key={i} className="border-t border-line py-1">

@@ -34,28 +34,6 @@ type Props = {
   onChange: (step: Step, field: string | null) => void;
 };
 
-const SIDES = [
-  { value: "both", word: "both at once" },
-  { value: "one-then-other", word: "one, then the other" },
-  { value: "alternating", word: "in turn" },
-  { value: "left", word: "left only" },
-  { value: "right", word: "right only" },
-  { value: "midline", word: "midline" },
-] as const;
-const EFFORTS = [
-  { value: "slight", word: "slight" },
-  { value: "moderate", word: "moderate" },
-  { value: "strong", word: "strong" },
-] as const;
-const RESISTS = [
-  { value: "none", word: "nothing" },
-  { value: "finger", word: "fingers" },
-  { value: "air", word: "air" },
-  { value: "tongue", word: "tongue" },
-  { value: "tooth", word: "teeth" },
-  { value: "gravity", word: "gravity" },
-  { value: "partner", word: "a partner" },
-] as const;
 const STILL = [
   "brow",
   "forehead-central",
@@ -69,7 +47,10 @@ const STILL = [
   "tongue",
 ];
 
-/** A step in seven questions, in the order in which a trainer says them. The rest is grey until it is touched. */
+/** Questions that stand at their own field; the others stand at the end of the step. */
+const AT_A_FIELD = [".path", ".pressure", ".dose", ".sides"];
+
+/** A step in up to seven questions, numbered as they stand, in the order in which a trainer says them. The rest is grey until it is touched. */
 export function StepEditor({ step, index, derived, questions, issues, picking, onPicking, onChange }: Props) {
   const { atlas, landmarkById, zoneById } = useReference();
   const what = whatOf(step);
@@ -98,21 +79,20 @@ export function StepEditor({ step, index, derived, questions, issues, picking, o
         onClick={() => onPicking(on ? null : { hand: 0, slot })}
       >
         <span className="text-sm opacity-80">{word}</span>
-        <span>{on ? "touch the face …" : id ? (told?.[slot] ?? landmarkById.get(id)?.name ?? id) : "not told"}</span>
+        <span>{on ? "touch the face …" : id ? (told?.[slot] ?? landmarkById.get(id)?.name ?? id) : "not chosen"}</span>
       </Button>
     );
   };
   const stops = hand?.path?.length ?? 0;
 
   return (
-    <div className="space-y-3.5 py-2">
-      <Question n={1} word="What happens">
-        <WhatHappens what={what} onChange={(next) => change(withWhat(step, next))} />
+    <div className="space-y-3.5 py-2 [counter-reset:question]">
+      <Question word="What happens">
+        <WhatHappens what={what} opened={what === null} onChange={(next) => change(withWhat(step, next))} />
       </Question>
       {what?.kind === "hand" && hand && (
         <>
           <Question
-            n={2}
             word="Where"
             asks={questions.find((q) => q.path.includes(".path"))?.text}
             wrong={issueAt("hands[0].path")}
@@ -123,7 +103,7 @@ export function StepEditor({ step, index, derived, questions, issues, picking, o
               {place(Math.max(1, stops - 1), "to")}
               {stops >= 2 && (
                 <Button size="line" tone="quiet" onClick={() => onPicking({ hand: 0, slot: stops })}>
-                  further
+                  add a point
                 </Button>
               )}
               {stops > 0 && (
@@ -138,7 +118,7 @@ export function StepEditor({ step, index, derived, questions, issues, picking, o
                   label="Draw the stroke over the face, touch its places, or take this one from the list"
                   options={atlas.landmarks
                     .filter((l) => l.surface !== "back")
-                    .map((l) => ({ value: l.id, word: l.name }))}
+                    .map((l) => ({ value: l.id, word: l.anatomical ? `${l.name} (${l.anatomical})` : l.name }))}
                   value={null}
                   onChange={(id) => id && change(withHand(step, 0, withPlace(hand, picking.slot, id)))}
                 />
@@ -157,7 +137,7 @@ export function StepEditor({ step, index, derived, questions, issues, picking, o
               </p>
             )}
           </Question>
-          <Question n={3} word="With">
+          <Question word="With">
             <Pick
               label="Part of the hand, or tool"
               className="max-w-sm"
@@ -172,7 +152,6 @@ export function StepEditor({ step, index, derived, questions, issues, picking, o
             />
           </Question>
           <Question
-            n={4}
             word="How hard"
             asks={questions.find((q) => q.path.includes(".pressure"))?.text}
             wrong={issueAt("hands[0].pressure")}
@@ -189,18 +168,18 @@ export function StepEditor({ step, index, derived, questions, issues, picking, o
       )}
       {what?.kind === "act" && (
         <>
-          <Question n={2} word="Against">
+          <Question word="Against">
             <Choice
               label="What resists"
               hideLabel
-              options={RESISTS}
-              value={(step.acts?.[0]?.resist ?? "none") as (typeof RESISTS)[number]["value"]}
+              options={atlas.choices["resist"] ?? []}
+              value={step.acts?.[0]?.resist ?? "none"}
               defaulted={isDefault("acts[0].resist")}
               onChange={(resist) => change(withResist(step, resist))}
             />
           </Question>
           {hand && (
-            <Question n={3} word="With">
+            <Question word="With">
               <div className="grid max-w-xl gap-3 sm:grid-cols-2">
                 <Pick
                   label={`Part of the hand (${hand.role === "resist" ? "resists" : "holds"})`}
@@ -224,12 +203,12 @@ export function StepEditor({ step, index, derived, questions, issues, picking, o
               </div>
             </Question>
           )}
-          <Question n={4} word="How hard">
+          <Question word="How hard">
             <Choice
               label="Effort"
               hideLabel
-              options={EFFORTS}
-              value={(step.acts?.[0]?.effort ?? "moderate") as (typeof EFFORTS)[number]["value"]}
+              options={atlas.choices["effort"] ?? []}
+              value={step.acts?.[0]?.effort ?? "moderate"}
               defaulted={isDefault("acts[0].effort")}
               onChange={(effort) => change(withAct(step, { effort }))}
             />
@@ -238,7 +217,7 @@ export function StepEditor({ step, index, derived, questions, issues, picking, o
       )}
       {what && (
         <>
-          <Question n={5} word="Dose">
+          <Question word="Dose">
             <TextField
               label="As you would say it"
               placeholder={`${filled?.dose?.line ?? "8 circles each way"}   (or: 3 × 10, each side, 2 s · hold 10 s, twice)`}
@@ -253,7 +232,7 @@ export function StepEditor({ step, index, derived, questions, issues, picking, o
             {questions
               .filter((q) => q.path.includes(".dose"))
               .map((q) => (
-                <div key={q.text} className="mt-1 flex flex-wrap items-center gap-2" role="status">
+                <div key={q.text} className="mt-1 flex flex-wrap items-center gap-2" role="status" data-asks>
                   <span className="font-serif text-now">{q.text}</span>
                   {q.answers.map((a) => (
                     <Button key={a.label} size="line" onClick={() => change(withDoseLine(step, a.value))}>
@@ -266,17 +245,21 @@ export function StepEditor({ step, index, derived, questions, issues, picking, o
               <DoseTable sum={derived.dose} grey={step.dose?.line == null} />
             )}
           </Question>
-          <Question n={6} word="Sides" wrong={issueAt("hands[0].sides")}>
+          <Question
+            word="Sides"
+            asks={questions.find((q) => q.path.endsWith(".sides"))?.text}
+            wrong={issueAt("hands[0].sides")}
+          >
             <Choice
               label="Which sides"
               hideLabel
-              options={SIDES}
-              value={(derived?.sides ?? "both") as (typeof SIDES)[number]["value"]}
+              options={atlas.choices["sides"] ?? []}
+              value={derived?.sides ?? "both"}
               defaulted={isDefault("sides")}
               onChange={(sides) => change(withSides(step, sides))}
             />
           </Question>
-          <Question n={7} word="Stays still">
+          <Question word="Stays still">
             <div className="flex flex-wrap items-center gap-1.5" role="group" aria-label="What stays still">
               {[...new Set([...STILL, ...(step.still ?? [])])].map((id) => (
                 <button
@@ -294,6 +277,13 @@ export function StepEditor({ step, index, derived, questions, issues, picking, o
           {filled && <StepMore step={step} derived={derived} onChange={change} />}
         </>
       )}
+      {questions
+        .filter((q) => !AT_A_FIELD.some((field) => q.path.includes(field)))
+        .map((q) => (
+          <p key={q.text} role="status" className="font-serif text-now" data-asks>
+            {q.text}
+          </p>
+        ))}
       {other.map((i) => (
         <p key={i.text} role="alert" className="text-sm font-medium text-wrong">
           {i.text}
@@ -302,15 +292,6 @@ export function StepEditor({ step, index, derived, questions, issues, picking, o
     </div>
   );
 }
-
-const AWAY = [
-  { value: "none", word: "on it" },
-  { value: "up", word: "above" },
-  { value: "down", word: "below" },
-  { value: "medial", word: "inwards" },
-  { value: "lateral", word: "outwards" },
-  { value: "back", word: "behind" },
-] as const;
 
 /** "One breadth below the outer rim": a direction and finger-breadths from the landmark. */
 function Offset({
@@ -322,13 +303,14 @@ function Offset({
   words: string | undefined;
   onChange: (offset: Schemas["PathOffset"] | null) => void;
 }) {
+  const { atlas } = useReference();
   const breadths = place?.offset?.breadths ?? 1;
-  const dir = (place?.offset?.dir ?? "none") as (typeof AWAY)[number]["value"];
+  const dir = place?.offset?.dir ?? "none";
   return (
     <div className="mt-2 flex flex-wrap items-end gap-2">
       <Choice
-        label="From there"
-        options={AWAY}
+        label="Direction"
+        options={atlas.choices["offset"] ?? []}
         value={dir}
         onChange={(to) => onChange(to === "none" ? null : { dir: to, breadths })}
       />
@@ -353,28 +335,29 @@ function Offset({
 }
 
 function Question({
-  n,
   word,
   asks,
   wrong,
   children,
 }: {
-  n: number;
   word: string;
   asks?: string | undefined;
   wrong?: string | undefined;
   children: ReactNode;
 }) {
   return (
-    <div className="grid grid-cols-[6.2rem_1fr] gap-3">
+    <div className="grid grid-cols-[7.2rem_1fr] gap-3">
       <p className="pt-1 text-[0.95rem]">
-        <span className="mr-1 text-sm text-faded">{n}</span>
+        <span
+          className="mr-1 text-sm text-faded [counter-increment:question] before:content-[counter(question)]"
+          aria-hidden="true"
+        />
         <span className="font-semibold">{word}</span>
       </p>
       <div className="min-w-0">
         {children}
         {asks && (
-          <p className="mt-1 font-serif text-now" role="status">
+          <p className="mt-1 font-serif text-now" role="status" data-asks>
             {asks}
           </p>
         )}

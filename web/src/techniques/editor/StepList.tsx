@@ -48,24 +48,26 @@ export function StepList({ steps, derivation, open, picking, onOpen, onPicking, 
                   </span>
                 )}
               </button>
-              <span className="flex shrink-0 gap-1">
-                {act("↑", `Move step ${i + 1} up`, () => onSteps(moved(steps, i, -1), here ? i - 1 : open), i === 0)}
+            </div>
+            {here && (
+              <p className="-mx-2 flex flex-wrap gap-x-1" role="group" aria-label={`What to do with step ${i + 1}`}>
+                {act("up", `Move step ${i + 1} up`, () => onSteps(moved(steps, i, -1), here ? i - 1 : open), i === 0)}
                 {act(
-                  "↓",
+                  "down",
                   `Move step ${i + 1} down`,
                   () => onSteps(moved(steps, i, 1), here ? i + 1 : open),
                   i === steps.length - 1,
                 )}
-                {act("again", `again: step ${i + 1} once more`, () => insertAfter(i, step))}
-                {act("mirror", `mirror step ${i + 1} to the other side`, () => insertAfter(i, mirroredStep(step)))}
-                {act("take out", `take out step ${i + 1}`, () =>
+                {act("duplicate", `duplicate step ${i + 1}`, () => insertAfter(i, step))}
+                {act("other side", `step ${i + 1} on the other side`, () => insertAfter(i, mirroredStep(step)))}
+                {act("remove", `remove step ${i + 1}`, () =>
                   onSteps(
                     steps.filter((_, j) => j !== i),
                     null,
                   ),
                 )}
-              </span>
-            </div>
+              </p>
+            )}
             {here && (
               <StepEditor
                 step={step}

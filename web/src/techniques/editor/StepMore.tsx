@@ -13,50 +13,19 @@ import {
   type Tempo,
 } from "../parts/techniqueModel";
 
-const words = (...list: string[]) => list.map((value) => ({ value, word: value.replaceAll("-", " ") }));
-const POSE: readonly { part: keyof PoseState; word: string; options: readonly { value: string; word: string }[] }[] = [
-  { part: "lids", word: "Lids", options: words("open", "closed", "narrowed") },
-  { part: "jaw", word: "Jaw", options: words("rest", "closed", "half-open", "open", "forward", "left", "right") },
-  { part: "lips", word: "Lips", options: words("closed", "open", "rolled-in", "parted", "pursed") },
-  { part: "tongue", word: "Tongue", options: words("rest", "palate", "out", "vestibule", "cheek") },
-  {
-    part: "head",
-    word: "Head",
-    options: words("neutral", "back", "forward", "left-turn", "right-turn", "left-tilt", "right-tilt"),
-  },
-  { part: "shoulders", word: "Shoulders", options: words("down", "up", "free") },
+const POSE: readonly { part: keyof PoseState; word: string }[] = [
+  { part: "lids", word: "Lids" },
+  { part: "jaw", word: "Jaw" },
+  { part: "lips", word: "Lips" },
+  { part: "tongue", word: "Tongue" },
+  { part: "head", word: "Head" },
+  { part: "shoulders", word: "Shoulders" },
 ];
-const GAZES = words(
-  "ahead",
-  "up",
-  "down",
-  "left",
-  "right",
-  "up-left",
-  "up-right",
-  "down-left",
-  "down-right",
-  "circle",
-  "near",
-  "far",
-  "left-right",
-  "up-down",
-  "near-far",
-);
 const TEMPO: readonly { part: keyof Tempo; word: string }[] = [
   { part: "in_s", word: "in, s" },
   { part: "hold_s", word: "hold, s" },
   { part: "out_s", word: "out, s" },
   { part: "rest_s", word: "rest, s" },
-];
-
-const AXES = [
-  { value: "in", word: "straight in, onto the bone" },
-  { value: "up", word: "towards the crown" },
-  { value: "down", word: "downwards" },
-  { value: "medial", word: "towards the midline" },
-  { value: "lateral", word: "away from the midline" },
-  { value: "back", word: "backwards" },
 ];
 
 /** The second hand's side; the first takes the other, since one hand is never in two places. */
@@ -74,6 +43,7 @@ export function StepMore({
   onChange: (step: Step, field?: string | null) => void;
 }) {
   const { atlas } = useReference();
+  const choices = (field: string) => atlas.choices[field] ?? [];
   const filled = derived.completed;
   const told = (value: unknown) => value !== null && value !== undefined && value !== "";
   const number = (input: HTMLInputElement) => (Number.isNaN(input.valueAsNumber) ? null : input.valueAsNumber);
@@ -104,19 +74,14 @@ export function StepMore({
         />
         <Pick
           label="Breath"
-          options={[
-            { value: "free", word: "free, through the nose" },
-            { value: "long-out", word: "long out-breath" },
-            { value: "out-on-effort", word: "out on effort" },
-            { value: "nasal-slow", word: "slow, through the nose" },
-          ]}
+          options={choices("breath")}
           value={step.breath ?? filled.breath}
           defaulted={!told(step.breath)}
           onChange={(breath) => onChange({ ...step, breath })}
         />
         <Pick
           label="Gaze"
-          options={GAZES}
+          options={choices("gaze")}
           value={step.gaze ?? filled.gaze}
           defaulted={!told(step.gaze)}
           onChange={(gaze) => onChange({ ...step, gaze })}
@@ -125,7 +90,7 @@ export function StepMore({
           <Pick
             key={p.part}
             label={p.word}
-            options={p.options}
+            options={choices(p.part)}
             value={step.state?.[p.part] ?? filled.state?.[p.part] ?? null}
             defaulted={!told(step.state?.[p.part])}
             onChange={(value) => onChange({ ...step, state: { ...(step.state ?? emptyPose), [p.part]: value } })}
@@ -176,7 +141,7 @@ export function StepMore({
         {(step.hands?.length ?? 0) > 0 && (
           <Pick
             label="Pressed"
-            options={AXES}
+            options={choices("axis")}
             value={step.hands?.[0]?.axis ?? filled.hands?.[0]?.axis ?? null}
             defaulted={!told(step.hands?.[0]?.axis)}
             onChange={(axis) => onChange(withHand(step, 0, { axis }))}
@@ -185,18 +150,15 @@ export function StepMore({
         {(step.hands?.length ?? 0) > 0 && (
           <Choice
             label="Fingers"
-            options={[
-              { value: "grip", word: "dry, they grip" },
-              { value: "slip", word: "oiled, they slip" },
-            ]}
-            value={(step.hands?.[0]?.grip_or_slip ?? filled.hands?.[0]?.grip_or_slip ?? null) as "grip" | "slip" | null}
+            options={choices("grip_or_slip")}
+            value={step.hands?.[0]?.grip_or_slip ?? filled.hands?.[0]?.grip_or_slip ?? null}
             defaulted={!told(step.hands?.[0]?.grip_or_slip)}
             onChange={(grip_or_slip) => onChange(withHand(step, 0, { grip_or_slip }))}
           />
         )}
         <div>
-          <p className="mb-1 text-sm font-semibold">Busy meanwhile</p>
-          <div className="flex flex-wrap gap-1.5" role="group" aria-label="Busy channels">
+          <p className="mb-1 text-sm font-semibold">In use meanwhile</p>
+          <div className="flex flex-wrap gap-1.5" role="group" aria-label="In use meanwhile">
             {atlas.channels.map((c) => {
               const on = (step.channels ?? filled.channels ?? []).includes(c.id);
               return (
@@ -226,7 +188,7 @@ export function StepMore({
               />
               <Pick
                 label="As"
-                options={words("work", "hold", "anchor", "resist", "feel")}
+                options={choices("role")}
                 value={second.role}
                 onChange={(role) => onChange(withHand(step, 1, { role }))}
               />
@@ -244,17 +206,14 @@ export function StepMore({
                 onChange={(zone) => onChange(withHand(step, 1, { zones: zone ? [zone] : [] }))}
               />
               <Pick
-                label="It is the"
-                options={[
-                  { value: "left", word: "own left hand" },
-                  { value: "right", word: "own right hand" },
-                ]}
+                label="Which hand"
+                options={choices("which_hand")}
                 value={second.hand}
                 onChange={(hand) => hand && onChange(withHands(step, hand))}
               />
               <Pick
                 label="On the"
-                options={words("left", "right", "midline", "both")}
+                options={choices("sides")}
                 value={second.sides ?? filled.hands?.[1]?.sides ?? null}
                 defaulted={second.sides === null}
                 onChange={(sides) => onChange(withHand(step, 1, { sides }))}

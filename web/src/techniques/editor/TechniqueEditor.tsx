@@ -19,6 +19,7 @@ import { FaultsAndMore } from "./FaultsAndMore";
 import { HandOutLinks } from "../parts/HandOutLinks";
 import { SafetyNotes } from "./SafetyNotes";
 import { SchoolNotes } from "./SchoolNotes";
+import { Standing } from "./Standing";
 import { Times } from "../parts/Times";
 import { ScoreLanes } from "../score/ScoreLanes";
 import type { FacePoint } from "../../face/frame";
@@ -34,7 +35,6 @@ import {
   withHand,
   withPlace,
   withStroke,
-  type Derivation,
   type Step,
   type TechniqueDocument,
 } from "../parts/techniqueModel";
@@ -178,8 +178,8 @@ export function TechniqueEditor({ id, stored, edition, version, frozen, school }
             >
               Redo
             </Button>
-            <Button tone="now" disabled={!editor.canSave} onClick={editor.save} aria-keyshortcuts="Control+S">
-              {derivation?.standing === "stopped" ? "Park the technique" : "Save the technique"}
+            <Button tone="now" disabled={!editor.canSave} onClick={editor.save} aria-keyshortcuts="Control+S" data-save>
+              {derivation?.standing === "stopped" ? "Keep as an unsafe example" : "Save the technique"}
             </Button>
           </div>
         </div>
@@ -208,7 +208,7 @@ export function TechniqueEditor({ id, stored, edition, version, frozen, school }
         />
       )}
       {editor.error && !nameIssue && <Problem error={editor.error} safe="Your text is kept here." />}
-      {derivation && <Standing derivation={derivation} />}
+      {derivation && <Standing derivation={derivation} onStep={openAt} />}
       <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_17rem]">
         <div className="min-w-0">
           <StepList
@@ -230,7 +230,7 @@ export function TechniqueEditor({ id, stored, edition, version, frozen, school }
           </div>
         </div>
         <div>
-          <h2 className="mb-1">What it works{openStep !== null && steps.length > 1 ? `: step ${openStep + 1}` : ""}</h2>
+          <h2 className="mb-1">What {openStep !== null && steps.length > 1 ? `step ${openStep + 1}` : "it"} works</h2>
           <WorkList
             rows={(openStep !== null ? derivation?.steps[openStep]?.map.worked : derivation?.map.worked) ?? []}
             chosen={structure}
@@ -285,14 +285,14 @@ export function TechniqueEditor({ id, stored, edition, version, frozen, school }
             options={atlas.regions.map((r) => ({ value: r.id, word: r.name }))}
             value={document.region}
             onChange={(region) => change({ ...document, region })}
-            empty="not told"
+            empty="not chosen"
           />
           <Pick
-            label="School"
+            label="Teaching style"
             options={atlas.schools.map((s) => ({ value: s.id, word: s.name }))}
             value={document.school}
             onChange={(school) => change({ ...document, school })}
-            empty="not told"
+            empty="not chosen"
           />
           <TextField
             label="Aim: what you want by it"
@@ -324,45 +324,11 @@ export function TechniqueEditor({ id, stored, edition, version, frozen, school }
 /** From here on it is worth saying that naming the places moved the line: half a finger-breadth. */
 const FAR_OFF_MM = 8;
 const MOVES_ALONG = new Set(["stroke", "tool-stroke", "roll", "pinch-roll", "friction", "stretch-apart", "lift-hold"]);
-const FLOW: Readonly<Record<string, string>> = {
+const FLOW: Readonly<Record<Schemas["FlowVerdict"]["verdict"], string>> = {
   with: "with the flow",
   neutral: "across the flow",
   against: "against the flow",
 };
-
-/** How it stands: complete, a draft with its questions, or stopped with the reason and what to do instead. */
-function Standing({ derivation }: { derivation: Derivation }) {
-  const stops = derivation.steps.flatMap((s) =>
-    s.safety.findings.filter((f) => f.verdict === "stop").map((f) => ({ step: s.index + 1, f })),
-  );
-  if (stops.length > 0)
-    return (
-      <div role="alert" className="mb-4 border-l-4 border-safety bg-safety-wash px-4 py-2" data-stopped>
-        <p className="font-semibold text-safety">
-          Stopped: this can only be parked, as a fault to recognise. It is not taught, examined or practised.
-        </p>
-        {stops.map(({ step, f }) => (
-          <p key={`${step}-${f.hazard}`} className="mt-1 text-sm">
-            <span className="font-semibold">
-              Step {step}, {f.name}.
-            </span>{" "}
-            {f.because} <span className="font-medium">Instead: {f.instead}</span>
-          </p>
-        ))}
-      </div>
-    );
-  if (derivation.questions.length > 0)
-    return (
-      <p className="mb-3 font-serif text-now" role="status">
-        A draft:{" "}
-        {derivation.questions.length === 1
-          ? "one question is open"
-          : `${derivation.questions.length} questions are open`}
-        .
-      </p>
-    );
-  return null;
-}
 
 function useTechniqueBench(id: string, stored: TechniqueDocument, edition: number, version: number) {
   const queries = useQueryClient();
@@ -388,7 +354,7 @@ function useTechniqueBench(id: string, stored: TechniqueDocument, edition: numbe
     onSaved: (saved) =>
       toast.success(
         saved.standing === "parked"
-          ? "Parked: kept as a fault to recognise."
+          ? "Kept as an unsafe example."
           : saved.standing === "draft"
             ? "Saved as a draft."
             : `Saved, edition ${saved.edition}.`,

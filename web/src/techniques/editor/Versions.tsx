@@ -85,10 +85,10 @@ export function Versions({
           <Button
             size="line"
             tone="quiet"
-            aria-label={`take out version ${i + 1}`}
+            aria-label={`remove version ${i + 1}`}
             onClick={() => set(related.filter((_, j) => j !== i))}
           >
-            take out
+            remove
           </Button>
         </div>
       ))}

@@ -3,6 +3,7 @@ import { Popover } from "radix-ui";
 import { useState } from "react";
 import { useReference } from "../../face/atlas";
 import { cn } from "../../ui/cn";
+import { fits } from "../parts/spokenSearch";
 import type { What } from "../parts/techniqueModel";
 
 const GROUPS: readonly { word: string; bases: ReadonlySet<string> }[] = [
@@ -47,9 +48,18 @@ const GROUPS: readonly { word: string; bases: ReadonlySet<string> }[] = [
 const groupOf = (base: string) => GROUPS.find((g) => g.bases.has(base))?.word ?? "Mouth and cheeks";
 
 /** What happens: the hand's verb, or the movement of the face. Found by typing, chosen by touch or Enter. */
-export function WhatHappens({ what, onChange }: { what: What; onChange: (what: Exclude<What, null>) => void }) {
+export function WhatHappens({
+  what,
+  opened,
+  onChange,
+}: {
+  what: What;
+  /** Whether it is asked at once: a step that was just added has nothing else to be told. */
+  opened: boolean;
+  onChange: (what: Exclude<What, null>) => void;
+}) {
   const { atlas } = useReference();
-  const [open, setOpen] = useState(false);
+  const [open, setOpen] = useState(opened);
   const chosen = what?.kind === "hand" ? atlas.verbs.find((v) => v.id === what.verb) : undefined;
   const shown =
     what === null
@@ -76,15 +86,17 @@ export function WhatHappens({ what, onChange }: { what: What; onChange: (what: E
           sideOffset={4}
           className="z-30 w-[26rem] rounded-mark border border-line bg-paper shadow-xl"
         >
-          <Command label="What happens" className="flex max-h-96 flex-col">
+          <Command
+            label="What happens"
+            className="flex max-h-96 flex-col"
+            filter={(value, asked) => fits(value, asked)}
+          >
             <Command.Input
               className="border-b border-line bg-transparent px-3 py-2 outline-none"
               placeholder="Type: glide, smile, eyes up, knead …"
             />
             <Command.List className="min-h-0 flex-1 overflow-auto p-1">
-              <Command.Empty className="p-3 text-sm text-faded">
-                Nothing is called that. Try another word.
-              </Command.Empty>
+              <Command.Empty className="p-3 text-sm text-faded">Nothing has that name. Try another word.</Command.Empty>
               <Command.Group
                 heading="The hand works"
                 className="[&_[cmdk-group-heading]]:px-2 [&_[cmdk-group-heading]]:text-sm [&_[cmdk-group-heading]]:text-faded"
@@ -92,7 +104,7 @@ export function WhatHappens({ what, onChange }: { what: What; onChange: (what: E
                 {atlas.verbs.map((v) => (
                   <Command.Item
                     key={v.id}
-                    value={`${v.word} ${v.words} ${v.id}`}
+                    value={`${v.word} | ${v.words} ${v.id} ${atlas.spoken_words[v.id] ?? ""}`}
                     onSelect={() => choose({ kind: "hand", verb: v.id })}
                     className="rounded-mark px-2 py-1 aria-selected:bg-now-wash"
                   >
@@ -109,7 +121,7 @@ export function WhatHappens({ what, onChange }: { what: What; onChange: (what: E
                   {moves.map((m) => (
                     <Command.Item
                       key={m.id}
-                      value={`${m.words} ${m.id}`}
+                      value={`${m.words} | ${m.id} ${atlas.spoken_words[m.id] ?? atlas.spoken_words[m.base] ?? ""}`}
                       onSelect={() => choose({ kind: "act", verb: m.id })}
                       className="rounded-mark px-2 py-1 aria-selected:bg-now-wash"
                     >

@@ -1,10 +1,11 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useRef } from "react";
 import { toast } from "sonner";
-import { api, problemOf, said } from "../../shell/api";
+import { api, said } from "../../shell/api";
 import { Button } from "../../ui/Button";
 import { downloadJson } from "../../ui/download";
 import { STANDING_WORDS } from "../parts/techniqueModel";
+import { Refused } from "../../ui/Refused";
 
 /** Techniques come in and go out as open files. A bad file gets a report line by line, and nothing of it comes in. */
 export function FileDoor() {
@@ -30,7 +31,7 @@ export function FileDoor() {
       toast.success(
         r.brought === 0
           ? "All the techniques that ship with Wexis are here already."
-          : `${r.brought} techniques came in${r.taken.length > 0 ? `, ${r.taken.length} were here already` : ""}.`,
+          : `${r.brought} techniques imported${r.taken.length > 0 ? `, ${r.taken.length} were here already` : ""}.`,
       );
     },
   });
@@ -38,7 +39,7 @@ export function FileDoor() {
     mutationFn: async (file: File) => said(api.POST("/api/techniques/table", { body: { text: await file.text() } })),
     onSuccess: async (r) => {
       await fresh();
-      toast.success(`The table is in: ${r.changed} changed, ${r.added} new drafts.`);
+      toast.success(`CSV imported: ${r.changed} changed, ${r.added} new drafts.`);
     },
   });
   const back = useMutation({
@@ -50,33 +51,32 @@ export function FileDoor() {
       shipped.reset();
       await fresh();
       toast.success(
-        [r.deleted > 0 && `${r.deleted} taken out again`, r.changed > 0 && `${r.changed} as before`]
+        [r.deleted > 0 && `${r.deleted} removed again`, r.changed > 0 && `${r.changed} as before`]
           .filter(Boolean)
-          .join(", ") + ". The archive can bring back what was taken out.",
+          .join(", ") + ". The archive can bring back what was removed.",
       );
     },
   });
   const brought = bring.data ?? table.data ?? (shipped.data && shipped.data.brought > 0 ? shipped.data : undefined);
   const failed = bring.error ?? table.error ?? back.error;
-  const wrong = failed ? problemOf(failed) : null;
   return (
     <div className="text-sm">
       <div className="flex flex-wrap gap-x-4">
         <Button size="line" tone="quiet" disabled={bring.isPending} onClick={() => input.current?.click()}>
-          bring in a file
+          import a file
         </Button>
         <Button size="line" tone="quiet" disabled={take.isPending} onClick={() => take.mutate()}>
-          take all out as a file
+          export all
         </Button>
         <a
           href="/api/techniques/table"
           download="techniques.csv"
           className="inline-flex min-h-7 items-center px-1.5 font-medium text-now underline-offset-4 hover:underline"
         >
-          facts as a table
+          export as CSV
         </a>
         <Button size="line" tone="quiet" disabled={shipped.isPending} onClick={() => shipped.mutate()}>
-          bring in what ships with Wexis
+          add the techniques that ship with Wexis
         </Button>
       </div>
       <input
@@ -97,30 +97,21 @@ export function FileDoor() {
           e.target.value = "";
         }}
       />
-      {wrong && (
-        <div role="alert" className="my-2 border-l-4 border-wrong bg-wrong-wash px-3 py-1" data-import-refused>
-          <p className="font-semibold">{wrong.title}</p>
-          <ul>
-            {wrong.lines.map((l) => (
-              <li key={l}>{l}</li>
-            ))}
-          </ul>
-        </div>
-      )}
+      {failed && <Refused error={failed} />}
       {brought && (
         <p className="my-2">
           <Button size="line" tone="quiet" disabled={back.isPending} onClick={() => back.mutate(brought.import)}>
-            Take this import back
+            Undo this import
           </Button>
         </p>
       )}
       {bring.isSuccess && (
         <div role="status" className="my-2 border-l-4 border-kneaded pl-3">
-          <p className="font-semibold">Brought in: {bring.data.techniques.length}.</p>
+          <p className="font-semibold">Imported: {bring.data.techniques.length}.</p>
           <ul>
             {bring.data.techniques.map((t) => (
               <li key={t.id}>
-                {t.name}: {STANDING_WORDS[t.standing] ?? t.standing}
+                {t.name}: {STANDING_WORDS[t.standing]}
                 {t.contradicted > 0 && `, ${t.contradicted} ${t.contradicted === 1 ? "claim" : "claims"} to answer`}
               </li>
             ))}

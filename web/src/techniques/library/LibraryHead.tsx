@@ -4,9 +4,9 @@ import { Button } from "../../ui/Button";
 /** The head of every page of the library: its name, and the other ways to look at it. */
 export function LibraryHead({ write, staff }: { write?: (() => void) | undefined; staff: boolean }) {
   const ways = [
-    { to: "/techniques", word: "one by one" },
-    { to: "/techniques/whole", word: "as a whole" },
-    { to: "/techniques/schools", word: "by school" },
+    { to: "/techniques", word: "list" },
+    { to: "/techniques/whole", word: "library check" },
+    { to: "/techniques/schools", word: "by teaching style" },
     { to: "/techniques/notes", word: "from old notes" },
   ];
   return (

@@ -11,8 +11,8 @@ import { useGrowing } from "../../ui/useGrowing";
 import { ConcernFilter } from "../parts/Concerns";
 import { LibraryHead } from "./LibraryHead";
 import { FileDoor } from "./FileDoor";
-import { belongs, filterOf, FILTERS, narrowed, type FilterName, type Shelved } from "./libraryFilter";
-import { seconds, STANDING_TAGS } from "../parts/techniqueModel";
+import { belongs, calledBy, filterOf, FILTERS, narrowed, type FilterName, type Shelved } from "./libraryFilter";
+import { seconds, STANDING_TAGS, STANDING_WORDS } from "../parts/techniqueModel";
 import { libraryQuery } from "../parts/techniqueQueries";
 import { UnsavedHere } from "../parts/UnsavedHere";
 
@@ -27,29 +27,33 @@ const FREE: Readonly<Record<string, string>> = {
 /** Every technique of the house, a line each, grouped by region in the order of the face; narrowed by what the address says. */
 export function LibraryScreen() {
   const person = useSignedIn();
-  const { atlas } = useReference();
+  const { atlas, nameOf } = useReference();
   const library = useQuery(libraryQuery);
   const navigate = useNavigate();
   const [params, setParams] = useSearchParams();
   const filter = useMemo(() => filterOf(params), [params]);
   const asked = useDeferredValue(filter);
-  const found = useMemo(() => (library.data ?? []).filter((t) => belongs(t, asked)), [library.data, asked]);
+  const alsoCalled = useMemo(() => calledBy(atlas), [atlas]);
+  const found = useMemo(
+    () => (library.data ?? []).filter((t) => belongs(t, asked, alsoCalled)),
+    [library.data, asked, alsoCalled],
+  );
   const { shown, end } = useGrowing(found, 80, 300);
   if (library.isPending)
     return (
-      <Stage plate={{}}>
+      <Stage plate={{}} list>
         <Waiting what="the techniques" />
       </Stage>
     );
   if (library.isError)
     return (
-      <Stage plate={{}}>
+      <Stage plate={{}} list>
         <Problem error={library.error} again={() => library.refetch()} />
       </Stage>
     );
   const set = (name: FilterName, value: string | null) => setParams(narrowed(params, name, value), { replace: true });
   const structure = filter.structure ?? null;
-  const name = structure ? (atlas.plain_names[structure] ?? structure) : null;
+  const name = structure ? nameOf(structure).both : null;
   const groups = Map.groupBy(found, (t) => t.region);
   const order = [...atlas.regions.map((r) => r.id), null];
   const drawn = Map.groupBy(order.flatMap((r) => groups.get(r) ?? []).slice(0, shown), (t) => t.region);
@@ -66,6 +70,7 @@ export function LibraryScreen() {
           </p>
         ),
       }}
+      list={!structure}
     >
       <LibraryHead write={person.leads ? write : undefined} staff={person.grades} />
       {person.leads && <UnsavedHere />}
@@ -78,7 +83,7 @@ export function LibraryScreen() {
       </div>
       <details className="mb-4" open={narrow > 0} data-narrow>
         <summary className="cursor-pointer text-sm font-medium text-now">
-          Narrow further{narrow > 0 ? ` (${narrow})` : ""}
+          More filters{narrow > 0 ? ` (${narrow})` : ""}
         </summary>
         <div className="mt-2 grid gap-x-4 gap-y-2 sm:grid-cols-3">
           <Pick
@@ -96,7 +101,7 @@ export function LibraryScreen() {
             onChange={(v) => set("region", v)}
           />
           <Pick
-            label="School"
+            label="Teaching style"
             empty="any"
             value={filter.school ?? null}
             options={atlas.schools.map((s) => ({ value: s.id, word: s.name }))}
@@ -127,14 +132,14 @@ export function LibraryScreen() {
             onChange={(v) => set("contact", v)}
           />
           <Pick
-            label="Stays free"
-            empty="does not matter"
+            label="Leaves free"
+            empty="any"
             value={filter.free ?? null}
             options={atlas.channels.map((c) => ({ value: c.id, word: FREE[c.id] ?? c.words }))}
             onChange={(v) => set("free", v)}
           />
           <Pick
-            label="Not left out for"
+            label="Suitable for"
             empty="anybody"
             value={filter.suits ?? null}
             options={atlas.exclusions.map((e) => ({ value: e.id, word: e.name }))}
@@ -144,21 +149,21 @@ export function LibraryScreen() {
             label="Standing"
             empty="in use"
             value={filter.standing ?? null}
-            options={Object.keys(STANDING_TAGS).map((s) => ({ value: s, word: s }))}
+            options={Object.entries(STANDING_WORDS).map(([value, word]) => ({ value, word }))}
             onChange={(v) => set("standing", v)}
           />
         </div>
       </details>
       {person.leads && <FileDoor />}
       {library.data.length === 0 && (
-        <Empty says="No technique yet. Describe a favourite: what happens, where, how hard, how often. Wexis says what it works.">
+        <Empty says="No technique yet. Describe a favourite: what happens, where, how hard, how often. Wexis works out which muscles it reaches.">
           {person.leads && <Button onClick={write}>Write the first technique</Button>}
         </Empty>
       )}
       {library.data.length > 0 && (
         <p className="mb-3 text-sm text-faded" role="status">
           {found.length === 0
-            ? `No technique is like that. Clear the search${name ? ", or choose nothing on the face" : ""}.`
+            ? `No technique matches. Clear the search${name ? ", or choose nothing on the face" : ""}.`
             : `${found.length} of ${library.data.length}`}
           {params.size > 0 && (
             <Button size="line" tone="quiet" onClick={() => setParams({}, { replace: true })}>
@@ -170,7 +175,7 @@ export function LibraryScreen() {
       {[...drawn].map(([region, techniques]) => (
         <section key={region} className="mb-5">
           <h2 className="mb-1 text-base text-faded">
-            {atlas.regions.find((r) => r.id === region)?.name ?? "No region told"}
+            {atlas.regions.find((r) => r.id === region)?.name ?? "No region chosen"}
           </h2>
           <ul>
             {techniques.map((t) => (
@@ -200,7 +205,7 @@ function FindField({ find, onFind }: { find: string; onFind: (text: string) => v
   if (key !== field.seen) setField({ typed: state?.typed ? field.typed : find, seen: key });
   return (
     <TextField
-      label="Find by name, aim, structure or family"
+      label="Find by name, place, muscle, movement or concern"
       data-search
       value={field.typed}
       onChange={(e) => {
@@ -233,7 +238,7 @@ function TechniqueLine({
           <span className="font-serif text-[1.05rem] font-medium">{t.name}</span>
           {tag && (
             <span className={`ml-2 rounded-mark px-1.5 text-sm ${tag}`}>
-              {t.standing}
+              {STANDING_WORDS[t.standing]}
               {t.brief.questions > 0 && t.standing === "draft" ? `, ${t.brief.questions} open` : ""}
             </span>
           )}

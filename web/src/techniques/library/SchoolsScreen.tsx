@@ -26,18 +26,18 @@ export function SchoolsScreen() {
   const here = (library.data ?? []).filter((t) => t.region === region && t.standing !== "retired");
   const zones = [...new Set(here.flatMap((t) => t.brief.zones))];
   return (
-    <Stage plate={{ zones, legend: <p className="text-faded">Washed: where the techniques of this region work.</p> }}>
+    <Stage plate={{ zones, legend: <p className="text-faded">Shaded: where the techniques of this region work.</p> }}>
       <LibraryHead staff={person.grades} />
-      {schools.isPending && <Waiting what="the schools" />}
+      {schools.isPending && <Waiting what="the teaching styles" />}
       {schools.isError && <Problem error={schools.error} again={() => schools.refetch()} />}
       {schools.data && (
         <>
           <p className="my-3 max-w-prose text-sm text-faded">
-            Where schools disagree these are their usual positions, common practice and no standard. Safety is never a
-            matter of school.
+            Where teaching styles disagree, these are their usual positions: common practice, no standard. Safety is
+            never a matter of style.
           </p>
           <Pick
-            label="Follow one school"
+            label="Follow one teaching style"
             className="mb-2 max-w-xs"
             empty="all alike"
             options={schools.data.schools.map((x) => ({ value: x.id, word: name(x.id) }))}
@@ -48,16 +48,16 @@ export function SchoolsScreen() {
             <thead>
               <tr className="align-bottom text-left text-sm text-faded">
                 <th className="py-1 pr-3 font-medium">question</th>
-                <th className="px-2 py-1 font-medium">the house</th>
-                <th className="px-2 py-1 font-medium">what the schools usually do</th>
+                <th className="px-2 py-1 font-medium">your studio</th>
+                <th className="px-2 py-1 font-medium">what each teaching style usually does</th>
               </tr>
             </thead>
             <tbody>
               <tr className="border-t border-line align-top">
-                <th scope="row" className="w-40 py-1.5 pr-3 text-left font-medium">
+                <th scope="row" className="py-1.5 sm:w-40 pr-3 text-left font-medium">
                   How hard?
                 </th>
-                <td className="w-36 px-2 py-1.5 text-sm text-faded">by the step</td>
+                <td className="px-2 sm:w-36 py-1.5 text-sm text-faded">by the step</td>
                 <td className="px-2 py-1.5">
                   <Answers
                     of={schools.data.schools}
@@ -127,7 +127,7 @@ export function SchoolsScreen() {
               ))}
             </ul>
           )}
-          <h2 className="mt-6 mb-1">The same region, school by school</h2>
+          <h2 className="mt-6 mb-1">The same region, style by style</h2>
           <Pick
             label="Region"
             className="mb-3 max-w-xs"
@@ -180,7 +180,7 @@ function Answers({
   return (
     <ul>
       {[...Map.groupBy(of, answer)].map(([word, schools]) => (
-        <li key={word} className="grid grid-cols-[10.5rem_1fr] gap-2">
+        <li key={word} className="grid gap-x-2 sm:grid-cols-[10.5rem_1fr]">
           <span className={schools.some((x) => x.id === followed) ? "bg-now-wash font-semibold" : "font-semibold"}>
             {word}
           </span>
@@ -262,7 +262,7 @@ function Choose({
         onChange={(e) => setReason(e.target.value)}
       />
       <Button type="submit" tone="now" disabled={keep.isPending}>
-        The house does it so
+        This is how we do it
       </Button>
     </form>
   );

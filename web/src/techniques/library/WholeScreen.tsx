@@ -43,7 +43,7 @@ export function WholeScreen() {
       {review.isError && <Problem error={review.error} again={() => review.refetch()} />}
       {review.data && (
         <>
-          <h2 className="mt-5 mb-1">One muscle, two ways</h2>
+          <h2 className="mt-5 mb-1">Trained here, relaxed there</h2>
           <p className="mb-2 max-w-prose text-sm text-faded">
             Trained in one technique, let rest or loosened in another. Not wrong by itself: it is kept with a reason.
           </p>
@@ -54,10 +54,12 @@ export function WholeScreen() {
                 <Conflict key={c.conflict.structure} line={c} mayKeep={person.leads} />
               ))}
           </ul>
-          {conflicts.length === 0 && <p className="text-faded">No muscle is worked two ways.</p>}
-          <h2 className="mt-6 mb-1">There nearly twice</h2>
+          {conflicts.length === 0 && (
+            <p className="text-faded">No muscle is trained in one technique and relaxed in another.</p>
+          )}
+          <h2 className="mt-6 mb-1">Near-duplicates</h2>
           {review.data.duplicates.length === 0 ? (
-            <p className="text-faded">No two techniques consist of nearly the same.</p>
+            <p className="text-faded">No two techniques are nearly the same.</p>
           ) : (
             <ul>
               {review.data.duplicates.slice(0, 60).map((d) => (
@@ -65,9 +67,9 @@ export function WholeScreen() {
               ))}
             </ul>
           )}
-          <h2 className="mt-6 mb-1">What the library lacks</h2>
+          <h2 className="mt-6 mb-1">Gaps in the library</h2>
           {review.data.lacks.length === 0 ? (
-            <p className="text-faded">Nothing of what the atlas holds.</p>
+            <p className="text-faded">No gaps: everything in the atlas is worked.</p>
           ) : (
             [...lacks.entries()].map(([kind, inKind]) => (
               <details key={kind} open={inKind.length <= 6} className="mb-2">
@@ -137,13 +139,13 @@ function Conflict({ line, mayKeep }: { line: Schemas["ConflictLine"]; mayKeep: b
           <Button
             size="line"
             tone="quiet"
-            aria-label={`${kept ? "another reason" : "keep it, with a reason"}: ${conflict.name}`}
+            aria-label={`${kept ? "another reason" : "keep both, with a reason"}: ${conflict.name}`}
             onClick={() => {
               setBegunOver(kept?.at ?? null);
               setOpen(!open);
             }}
           >
-            {kept ? "another reason" : "keep it, with a reason"}
+            {kept ? "another reason" : "keep both, with a reason"}
           </Button>
         )}
       </div>
@@ -162,7 +164,7 @@ function Conflict({ line, mayKeep }: { line: Schemas["ConflictLine"]; mayKeep: b
           }}
         >
           <TextField
-            label="Why both are meant"
+            label="Reason for both"
             className="flex-1"
             autoFocus
             value={reason}
@@ -170,7 +172,7 @@ function Conflict({ line, mayKeep }: { line: Schemas["ConflictLine"]; mayKeep: b
             onChange={(e) => setReason(e.target.value)}
           />
           <Button type="submit" tone="now" disabled={keep.isPending}>
-            Keep it
+            Save the reason
           </Button>
           {keep.isError && Object.keys(problemOf(keep.error).fields).length === 0 && (
             <Problem error={keep.error} safe="Nothing was changed; your reason is still here." />

@@ -13,7 +13,7 @@ const smile = {
   changed_at: "",
   brief: {
     seconds: { minimum: 20, standard: 60, full: 90 },
-    primary: "zygomaticus major (tightens)",
+    primary: "zygomaticus major: tightens",
     concerns: ["flat-cheeks"],
     works: [
       { structure: "zygomaticus-major", mode: "concentric", strength: "primary" },
@@ -45,7 +45,7 @@ describe("what the library is narrowed to", () => {
   });
 
   it("retired ones are found only when asked for", () => {
-    const retired = { ...smile, standing: "retired" };
+    const retired = { ...smile, standing: "retired" as const };
     expect(belongs(retired, {})).toBe(false);
     expect(belongs(retired, { standing: "retired" })).toBe(true);
   });

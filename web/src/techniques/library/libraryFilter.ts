@@ -1,4 +1,5 @@
 import type { Schemas } from "../../shell/api";
+import { fits } from "../parts/spokenSearch";
 
 export type Shelved = Schemas["EditionLine"];
 
@@ -32,15 +33,33 @@ export function narrowed(params: URLSearchParams, filter: FilterName, value: str
   return next;
 }
 
+/** What a technique is also found by: its places, muscles, concerns and kinds of work, as people call them. */
+export function calledBy(atlas: Schemas["AtlasView"]): (t: Shelved) => string {
+  const zones = new Map(atlas.zones.map((z) => [z.id, z.name]));
+  const concerns = new Map(atlas.concerns.map((c) => [c.id, c.name]));
+  const regions = new Map(atlas.regions.map((r) => [r.id, r.name]));
+  const named = new Map([...atlas.muscles, ...atlas.tissues].map((s) => [s.id, `${s.common} ${s.name_en}`]));
+  return ({ brief, region }) =>
+    [
+      region && regions.get(region),
+      ...brief.zones.map((z) => zones.get(z)),
+      ...brief.concerns.map((c) => concerns.get(c)),
+      ...brief.works.flatMap((w) => [
+        atlas.plain_names[w.structure],
+        named.get(w.structure),
+        ...(atlas.common_names[w.structure] ?? []),
+        atlas.spoken_words[w.mode],
+      ]),
+    ].join(" ");
+}
+
 /** Whether a technique belongs to what was asked for. Every filter that is set must hold. */
-export function belongs(t: Shelved, f: LibraryFilter): boolean {
+export function belongs(t: Shelved, f: LibraryFilter, alsoCalled: (t: Shelved) => string = () => ""): boolean {
   const { brief } = t;
   const works = brief.works.filter((w) => !f.structure || w.structure === f.structure);
   return (
     (!f.find ||
-      `${t.name} ${brief.primary} ${t.family ?? ""} ${brief.aim ?? ""}`
-        .toLowerCase()
-        .includes(f.find.trim().toLowerCase())) &&
+      fits(`${t.name} | ${brief.primary} ${t.family ?? ""} ${brief.aim ?? ""} ${alsoCalled(t)}`, f.find) > 0) &&
     (!f.structure || works.length > 0) &&
     (!f.mode || works.some((w) => w.mode === f.mode)) &&
     (!f.concern || brief.concerns.includes(f.concern)) &&

@@ -48,7 +48,7 @@ export function DifferenceList({
             {columns ? (
               [d.before, d.after].map((said, side) => (
                 <td key={side} className={said === null ? "py-1 pr-3 text-faded" : "py-1 pr-3"}>
-                  {said ?? "not told"}
+                  {said ?? "nothing"}
                 </td>
               ))
             ) : (

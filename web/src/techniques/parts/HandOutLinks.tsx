@@ -9,7 +9,7 @@ const KINDS = [
  * @param of `?edition=2` or `?cohort=…`; empty for the newest. */
 export function HandOutLinks({ id, of = "" }: { id: string; of?: string }) {
   return (
-    <p className="no-print flex gap-4 text-sm">
+    <p className="no-print flex flex-wrap gap-x-4 gap-y-1 text-sm">
       <span className="text-faded">On paper:</span>
       {KINDS.map((k) => (
         <Link key={k.id} to={`/techniques/${id}/print/${k.id}${of}`}>

@@ -18,8 +18,8 @@ export function WordedFor({ reading }: { reading: Reading }) {
   return (
     <p className="mt-3 text-sm text-faded" data-viewer={reading.viewer}>
       {reading.says}{" "}
-      <Button size="line" tone="quiet" className="no-print" onClick={turn}>
-        turn the words (M)
+      <Button size="line" tone="quiet" className="no-print" onClick={() => turn()}>
+        turn the words
       </Button>
     </p>
   );

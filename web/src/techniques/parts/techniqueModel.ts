@@ -240,14 +240,20 @@ export function seconds(s: number): string {
 /** Where this browser keeps a technique that is not saved yet. */
 export const draftPlace = (id: string) => `wexis.technique.${id}`;
 
-export const STANDING_WORDS: Readonly<Record<string, string>> = {
+type Standing = Schemas["EditionLine"]["standing"];
+
+export const STANDING_WORDS: Readonly<Record<Standing, string>> = {
   complete: "complete",
-  draft: "a draft",
-  parked: "parked, it breaks a stop rule",
+  draft: "draft",
+  parked: "unsafe example",
+  reviewed: "reviewed",
+  approved: "approved",
+  retired: "out of use",
 };
 
 /** How a standing looks as a tag; complete needs none. */
-export const STANDING_TAGS: Readonly<Record<string, string>> = {
+export const STANDING_TAGS: Readonly<Record<Standing, string>> = {
+  complete: "",
   draft: "border border-dashed border-faded text-faded",
   reviewed: "border border-line text-faded",
   approved: "border border-kneaded text-kneaded",

@@ -19,6 +19,7 @@ export function techniquePlate(derivation: Derivation | undefined, step: number 
   return {
     lit,
     zones: skinWorked && !muscleWorked ? map.zones_touched : [],
+    touched: map.zones_touched,
     flow: light ? map.flow.filter((f) => f.verdict !== "against").map((f) => f.zone) : [],
     strokes: steps.flatMap((s) =>
       s.strokes.map((d) => ({

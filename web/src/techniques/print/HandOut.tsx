@@ -34,7 +34,7 @@ function plateOf(t: View) {
 
 /** All that somebody needs who learns it: plate, steps with dose and cue, faults, changes, for whom not. */
 function Card({ t, reading }: { t: View; reading: Reading }) {
-  const { atlas } = useReference();
+  const { atlas, nameOf } = useReference();
   const plainOf = new Map(atlas.modes.map((m) => [m.id, m.plain]));
   const { document, derivation } = t;
   return (
@@ -71,7 +71,10 @@ function Card({ t, reading }: { t: View; reading: Reading }) {
             ...new Map(
               derivation.map.worked
                 .filter((r) => r.strength === "primary")
-                .map((r) => [`${r.structure} ${r.mode}`, `${r.name}: ${plainOf.get(r.mode) ?? r.mode}`]),
+                .map((r) => [
+                  `${r.structure} ${r.mode}`,
+                  `${nameOf(r.structure).both}: ${plainOf.get(r.mode) ?? r.mode}`,
+                ]),
             ).values(),
           ]}
         </Words>
@@ -140,8 +143,8 @@ function PocketCard({ t, reading }: { t: View; reading: Reading }) {
             ))}
           </ol>
           <p className="mt-1 text-xs text-faded">
-            Keep quiet: {shorten(t.derivation.steps.flatMap((s) => s.completed.still ?? [])) || "nothing in particular"}
-            .
+            Keep relaxed:{" "}
+            {shorten(t.derivation.steps.flatMap((s) => s.completed.still ?? [])) || "nothing in particular"}.
           </p>
           <TakeCare care={reading.care} size="text-xs" opens={false} />
         </article>

@@ -57,7 +57,7 @@ export function ScoreLanes({
     setWished({ of: derivation, standard: new Map(before).set(step.index, standard) });
     edits?.onStretch(step.index, standard, holdOf(step));
   };
-  if (total <= 0) return <p className="text-sm text-faded">The score appears as soon as a dose is told.</p>;
+  if (total <= 0) return <p className="text-sm text-faded">The score appears as soon as a dose is given.</p>;
   const x = scaleLinear([0, total], [LEFT, WIDTH - SUM]);
   const blocks = placed(derivation);
   const height = FOOT + 6;
