@@ -4123,7 +4123,7 @@ export interface components {
     };
     /** @description One structure worked in one way: the answer of the work map, with the rules that gave it. */
     WorkedRow: {
-      /** @description sure, or uncertain where something was not told. */
+      /** @description sure, or uncertain where something is still open. */
       certainty: components["schemas"]["Certainty"];
       /** @description For gliding work: along, oblique or across the fibres, with the angle; null otherwise. */
       fibres: null | string;
