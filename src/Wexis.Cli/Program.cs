@@ -1,4 +1,5 @@
 using System.CommandLine;
+using Wexis.Cli.Programmes;
 using Wexis.Cli.Routines;
 using Wexis.Cli.Techniques;
 
@@ -15,6 +16,7 @@ var routines = new Command("routines", "Routines from open files.")
     FitCommand.Make(),
     RoutineSchemaCommand.Make(),
 };
-return new RootCommand("Wexis without its interface.") { techniques, routines }
+var programmes = new Command("programmes", "Programmes from open files.") { ProgrammeCheckCommand.Make(), PlanCommand.Make() };
+return new RootCommand("Wexis without its interface.") { techniques, routines, programmes }
     .Parse(args)
     .Invoke();

@@ -8,6 +8,7 @@ using Wexis.Core.Results;
 using Wexis.Core.Routines;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Library;
+using Wexis.Data.Programmes;
 using Wexis.Data.Techniques;
 
 namespace Wexis.Data;
@@ -43,7 +44,7 @@ public static class StoredBody
         [typeof(KeptDerivation)] = new("wexis.kept-derivation", Named),
         [typeof(TechniqueWork)] = new("wexis.technique-work", Named),
         [typeof(RoutineDocument)] = new("wexis.routine", Named),
-        [typeof(ProgrammeDocument)] = new("wexis.programme", Named),
+        [typeof(ProgrammeDocument)] = new("wexis.programme", ProgrammeForms.Units),
         [typeof(MarkSheet)] = new("wexis.mark-sheet", Named),
         [typeof(DemonstrationResult)] = new("wexis.result", Named),
         [typeof(ScreeningAnswers)] = new("wexis.screening-answers", Named),
@@ -90,7 +91,7 @@ public static class StoredBody
             return 0;
         for (var version = 1; version <= kind.Today; version++)
             if (body[Field] is JsonValue v && v.TryGetValue<string>(out var schema) && schema == $"{kind.Name}/{version}")
-                return version;
+                return kind.Name == ProgrammeForms.Name && ProgrammeForms.IsOfModules(body) ? 0 : version;
         throw new StoredBodyException(
             $"{Field}: “{body[Field]}” is not known here. Known: {string.Join(", ", Enumerable.Range(1, kind.Today).Select(n => $"{kind.Name}/{n}"))}. It was written by a newer Wexis, or is no {kind.Name}."
         );

@@ -1,8 +1,8 @@
+using Wexis.Cli.Techniques;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 using Wexis.Core.Routines;
 using Wexis.Core.Techniques;
-using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Library;
 
 namespace Wexis.Cli.Routines;
@@ -32,14 +32,10 @@ internal sealed class RoutineReader
 
     private ReadRoutine Read(RoutineDocument document)
     {
-        var library = new FileLibrary(document.Library ?? [], Shipped(), d => Derivation.Of(d, Atlas, Model, Settings));
+        var library = new FileLibrary(document.Library ?? [], ShippedTechniques.Read(Atlas, Model), d =>
+            Derivation.Of(d, Atlas, Model, Settings)
+        );
         var issues = RoutineValidation.Issues(document, library, Atlas);
         return issues.Count > 0 ? new(null, [], [.. issues.Select(i => i.Text)]) : new(document, RoutineSum.Lay(document, library), []);
     }
-
-    private IEnumerable<TechniqueDocument> Shipped() =>
-        new[] { Path.Combine("library", "techniques.json"), Path.Combine("demo", "techniques.json") }
-            .Select(p => Path.Combine(ReferenceData.Folder, p))
-            .Where(File.Exists)
-            .SelectMany(p => TechniqueFile.Read(File.ReadAllText(p), Atlas, Model).Techniques.Select(t => t.Document));
 }

@@ -84,7 +84,7 @@ public static class CohortReview
         ArgumentNullException.ThrowIfNull(offered);
         ArgumentNullException.ThrowIfNull(names);
         var inOrder = programme
-            .AllModules.SelectMany(m => m.AllTechniques.Select(code => (Module: (string?)m.Name, Code: code)))
+            .Columns.SelectMany(c => c.Techniques.Select(code => (Module: (string?)c.Name, Code: code)))
             .DistinctBy(x => x.Code)
             .ToList();
         var gone = taught

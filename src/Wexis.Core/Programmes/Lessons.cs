@@ -16,10 +16,20 @@ public sealed record TaughtLesson(
     DateTimeOffset TakenAt
 );
 
+/// <summary>A routine as one cohort is taught it.</summary>
+public sealed record TaughtRoutine(Guid RoutineId, string Name, int Edition);
+
 public sealed record LessonModule(string Name, DateTimeOffset TakenAt, IReadOnlyList<TaughtLesson> Techniques);
 
 /// <summary>What the members of a cohort are taught, by module.</summary>
-public sealed record Lessons(Guid CohortId, string Cohort, string Programme, IReadOnlyList<LessonModule> Modules)
+/// <param name="Routines">Routines that they are taught.</param>
+public sealed record Lessons(
+    Guid CohortId,
+    string Cohort,
+    string Programme,
+    IReadOnlyList<LessonModule> Modules,
+    IReadOnlyList<TaughtRoutine> Routines
+)
 {
     /// <summary>
     /// Modules with what was taken last first; those of one day in the order of the programme. A technique stands once, in the first
@@ -32,8 +42,8 @@ public sealed record Lessons(Guid CohortId, string Cohort, string Programme, IRe
         var by = taught.ToDictionary(t => t.Code, StringComparer.Ordinal);
         var seen = new HashSet<string>(StringComparer.Ordinal);
         var modules = programme
-            .AllModules.Select(m =>
-                (m.Name, Techniques: m.AllTechniques.Where(t => by.ContainsKey(t) && seen.Add(t)).Select(t => by[t]).ToList())
+            .Columns.Select(c =>
+                (c.Name, Techniques: c.Techniques.Where(t => by.ContainsKey(t) && seen.Add(t)).Select(t => by[t]).ToList())
             )
             .ToList();
         modules.Add(("Taught before", [.. taught.Where(t => !seen.Contains(t.Code)).OrderBy(t => t.Name, StringComparer.Ordinal)]));
@@ -49,7 +59,8 @@ public sealed record Lessons(Guid CohortId, string Cohort, string Programme, IRe
                     .OrderByDescending(x => x.m.TakenAt.UtcDateTime.Date)
                     .ThenBy(x => x.place)
                     .Select(x => x.m),
-            ]
+            ],
+            []
         );
     }
 }

@@ -204,7 +204,7 @@ public sealed record RoutineSum(
         ];
 
     /// <summary>Trained mainly, while none of what opposes it is worked in any way.</summary>
-    private static IReadOnlyList<OneSidedWork> OneSidedOf(WorkMap map, Atlas atlas)
+    internal static IReadOnlyList<OneSidedWork> OneSidedOf(WorkMap map, Atlas atlas)
     {
         var worked = map
             .Worked.Where(r => r.Strength != Strength.Incidental && r.Mode != Mode.Inhibited)

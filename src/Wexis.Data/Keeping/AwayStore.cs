@@ -46,6 +46,7 @@ public sealed class AwayStore(NpgsqlDataSource source)
         ("programmes.programme", "away_by"),
         ("programmes.cohort", "opened_by"),
         ("programmes.cohort_edition", "taken_by"),
+        ("programmes.cohort_routine", "taken_by"),
         ("examinations.examination", "added_by"),
         ("examinations.examination", "away_by"),
         ("examinations.station", "away_by"),
@@ -68,7 +69,7 @@ public sealed class AwayStore(NpgsqlDataSource source)
             """
             SELECT 'programme' AS kind, p.programme_id AS id, p.name, 0 AS count, true AS holds
               FROM programmes.programme p, techniques.technique t
-             WHERE t.technique_id = @id AND p.away IS DISTINCT FROM 'deleted' AND jsonb_path_exists(p.body, '$.modules[*].techniques[*] ? (@ == $code)', jsonb_build_object('code', t.code))
+             WHERE t.technique_id = @id AND p.away IS DISTINCT FROM 'deleted' AND jsonb_path_exists(p.body, '$.*[*].techniques[*] ? (@ == $code)', jsonb_build_object('code', t.code))
             UNION ALL
             SELECT 'routine', r.routine_id, e.name, 0, true FROM routines.routine r JOIN routines.edition e USING (routine_id), techniques.technique t
              WHERE t.technique_id = @id AND r.away IS DISTINCT FROM 'deleted'
@@ -88,6 +89,18 @@ public sealed class AwayStore(NpgsqlDataSource source)
                AND (e.body -> 'prerequisites' ? t.code OR e.related @> jsonb_build_array(jsonb_build_object('id', t.code)))
             """,
             "DELETE FROM techniques.edition_step WHERE technique_id = @id; DELETE FROM techniques.edition WHERE technique_id = @id; DELETE FROM techniques.technique WHERE technique_id = @id"
+        ),
+        ["routine"] = new(
+            "routines.routine",
+            "routine_id",
+            "(SELECT e.name FROM routines.edition e WHERE e.routine_id = x.routine_id ORDER BY e.edition DESC LIMIT 1)",
+            """
+            SELECT 'programme' AS kind, p.programme_id AS id, p.name, 0 AS count, true AS holds FROM programmes.programme p
+             WHERE p.away IS DISTINCT FROM 'deleted' AND jsonb_path_exists(p.body, '$.units[*].routines[*] ? (@ == $id)', jsonb_build_object('id', @id::text))
+            UNION ALL
+            SELECT DISTINCT 'cohort', c.programme_id, c.name, 0, true FROM programmes.cohort c JOIN programmes.cohort_routine r USING (cohort_id) WHERE r.routine_id = @id
+            """,
+            "DELETE FROM routines.edition WHERE routine_id = @id; DELETE FROM routines.routine WHERE routine_id = @id"
         ),
         ["programme"] = new(
             "programmes.programme",

@@ -2,6 +2,7 @@ using Dapper;
 using Npgsql;
 using Wexis.Core.Measures;
 using Wexis.Core.Programmes;
+using Wexis.Core.Routines;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Library;
 
@@ -16,7 +17,10 @@ public sealed record StoredCohort(
     DateTimeOffset OpenedAt,
     string OpenedBy,
     IReadOnlyList<CohortMember> Members,
-    IReadOnlyList<TeachingEdition> Taught
+    IReadOnlyList<TeachingEdition> Taught,
+    int ProgrammeEdition,
+    ProgrammeDocument Programme,
+    IReadOnlyList<TeachingRoutine> Routines
 );
 
 /// <summary>Cohorts, who is in them, and the editions that were taken for them.</summary>
@@ -29,6 +33,31 @@ public sealed class CohortStore(NpgsqlDataSource source)
         public string Name { get; init; } = "";
         public DateTimeOffset OpenedAt { get; init; }
         public string OpenedBy { get; init; } = "";
+        public int ProgrammeEdition { get; init; }
+        public string Body { get; init; } = "";
+    }
+
+    private sealed class RoutineRow
+    {
+        public Guid CohortId { get; init; }
+        public Guid RoutineId { get; init; }
+        public int Edition { get; init; }
+        public string Body { get; init; } = "";
+
+        public TeachingRoutine ToRoutine()
+        {
+            var routine = StoredBody.Read<RoutineDocument>(Body);
+            return new(
+                RoutineId,
+                routine.Name ?? "",
+                Edition,
+                [
+                    .. routine
+                        .AllParts.Where(p => p is { Technique: not null, Edition: not null })
+                        .Select(p => new RoutinePin(p.Technique!, p.Edition!.Value)),
+                ]
+            );
+        }
     }
 
     private sealed class MemberRow
@@ -61,7 +90,7 @@ public sealed class CohortStore(NpgsqlDataSource source)
         await using var c = await source.OpenConnectionAsync(ct);
         var cohorts = (
             await c.QueryAsync<Row>(
-                $"SELECT c.cohort_id, c.programme_id, c.name, c.opened_at, p.name AS opened_by FROM programmes.cohort c JOIN people.person p ON p.person_id = c.opened_by WHERE {which} ORDER BY c.opened_at DESC",
+                $"SELECT c.cohort_id, c.programme_id, c.name, c.opened_at, p.name AS opened_by, c.programme_edition, e.body::text AS body FROM programmes.cohort c JOIN people.person p ON p.person_id = c.opened_by JOIN programmes.edition e ON e.programme_id = c.programme_id AND e.edition = c.programme_edition WHERE {which} ORDER BY c.opened_at DESC",
                 new { id }
             )
         ).ToList();
@@ -85,6 +114,18 @@ public sealed class CohortStore(NpgsqlDataSource source)
                 new { ids }
             )
         ).ToLookup(e => e.CohortId);
+        var routines = (
+            await c.QueryAsync<RoutineRow>(
+                """
+                SELECT DISTINCT ON (x.cohort_id, x.routine_id) x.cohort_id, x.routine_id, x.edition, e.body::text AS body
+                  FROM programmes.cohort_routine x
+                  JOIN routines.edition e USING (routine_id, edition)
+                 WHERE x.cohort_id = any(@ids)
+                 ORDER BY x.cohort_id, x.routine_id, x.taken_at DESC
+                """,
+                new { ids }
+            )
+        ).ToLookup(e => e.CohortId);
         return
         [
             .. cohorts.Select(x => new StoredCohort(
@@ -94,9 +135,144 @@ public sealed class CohortStore(NpgsqlDataSource source)
                 x.OpenedAt,
                 x.OpenedBy,
                 [.. members[x.CohortId].Select(m => new CohortMember(m.Id, m.Name))],
-                [.. editions[x.CohortId].Select(e => e.ToEdition())]
+                [.. editions[x.CohortId].Select(e => e.ToEdition())],
+                x.ProgrammeEdition,
+                StoredBody.Read<ProgrammeDocument>(x.Body),
+                [.. routines[x.CohortId].Select(r => r.ToRoutine())]
             )),
         ];
+    }
+
+    /// <summary>The newest edition of each of these routines; what was deleted is not there.</summary>
+    public async Task<IReadOnlyList<TeachingRoutine>> OfferedRoutines(ProgrammeDocument programme, CancellationToken ct)
+    {
+        ArgumentNullException.ThrowIfNull(programme);
+        var ids = programme
+            .AllUnits.SelectMany(u => u.AllRoutines)
+            .Select(r => Guid.TryParse(r, out var id) ? id : Guid.Empty)
+            .Distinct()
+            .ToArray();
+        if (ids.Length == 0)
+            return [];
+        await using var c = await source.OpenConnectionAsync(ct);
+        return
+        [
+            .. (
+                await c.QueryAsync<RoutineRow>(
+                    """
+                    SELECT DISTINCT ON (r.routine_id) r.routine_id, e.edition, e.body::text AS body
+                      FROM routines.routine r JOIN routines.edition e USING (routine_id)
+                     WHERE r.routine_id = any(@ids) AND r.away IS DISTINCT FROM 'deleted' ORDER BY r.routine_id, e.edition DESC
+                    """,
+                    new { ids }
+                )
+            ).Select(r => r.ToRoutine()),
+        ];
+    }
+
+    /// <summary>The edition of a routine that this person is taught; null when none of their cohorts is taught it.</summary>
+    public async Task<int?> RoutineTaughtTo(Guid person, Guid routine, CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        return await c.QuerySingleOrDefaultAsync<int?>(
+            """
+            SELECT x.edition
+              FROM programmes.cohort_member m
+              JOIN programmes.cohort c USING (cohort_id)
+              JOIN programmes.cohort_routine x USING (cohort_id)
+             WHERE m.person_id = @person AND x.routine_id = @routine
+             ORDER BY c.opened_at DESC, x.taken_at DESC LIMIT 1
+            """,
+            new { person, routine }
+        );
+    }
+
+    /// <summary>Lets a cohort run on the programme as it is now, and freezes that edition; false when the cohort is not there.</summary>
+    public async Task<bool> RunOnNewest(Guid id, DateTimeOffset now, CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        await using var t = await c.BeginTransactionAsync(ct);
+        var programme = await c.ExecuteScalarAsync<Guid?>(
+            "SELECT programme_id FROM programmes.cohort WHERE cohort_id = @id FOR UPDATE",
+            new { id },
+            t
+        );
+        if (programme is null)
+            return false;
+        var edition = await Freeze(c, t, programme.Value, now);
+        await c.ExecuteAsync("UPDATE programmes.cohort SET programme_edition = @edition WHERE cohort_id = @id", new { id, edition }, t);
+        await t.CommitAsync(ct);
+        return true;
+    }
+
+    /// <summary>The edition of a programme as it stands, kept from now on.</summary>
+    private static async Task<int> Freeze(NpgsqlConnection c, NpgsqlTransaction t, Guid programme, DateTimeOffset now)
+    {
+        await c.ExecuteAsync(
+            """
+            INSERT INTO programmes.edition (programme_id, edition, body, taken_at)
+            SELECT programme_id, edition, body, @now FROM programmes.programme WHERE programme_id = @programme FOR UPDATE
+            ON CONFLICT DO NOTHING
+            """,
+            new { programme, now = now.ToUniversalTime() },
+            t
+        );
+        return await c.ExecuteScalarAsync<int>(
+            "SELECT edition FROM programmes.programme WHERE programme_id = @programme",
+            new { programme },
+            t
+        );
+    }
+
+    /// <summary>Takes editions of routines for a cohort from now on, and freezes them.</summary>
+    public async Task TakeRoutines(
+        Guid id,
+        IReadOnlyCollection<TeachingRoutine> routines,
+        Guid by,
+        DateTimeOffset now,
+        CancellationToken ct
+    )
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        await using var t = await c.BeginTransactionAsync(ct);
+        await TakeRoutines(c, t, id, routines, by, now);
+        await t.CommitAsync(ct);
+    }
+
+    private static async Task TakeRoutines(
+        NpgsqlConnection c,
+        NpgsqlTransaction t,
+        Guid id,
+        IReadOnlyCollection<TeachingRoutine> routines,
+        Guid by,
+        DateTimeOffset now
+    )
+    {
+        var values = new
+        {
+            id,
+            ids = routines.Select(r => r.RoutineId).ToArray(),
+            numbers = routines.Select(r => r.Edition).ToArray(),
+            by,
+            now = now.ToUniversalTime(),
+        };
+        await c.ExecuteAsync(
+            """
+            INSERT INTO programmes.cohort_routine (cohort_id, routine_id, edition, taken_by, taken_at)
+            SELECT @id, x.routine_id, x.edition, @by, @now FROM unnest(@ids, @numbers) AS x (routine_id, edition)
+            """,
+            values,
+            t
+        );
+        await c.ExecuteAsync(
+            """
+            UPDATE routines.edition e SET frozen_at = @now
+              FROM unnest(@ids, @numbers) AS x (routine_id, edition)
+             WHERE e.routine_id = x.routine_id AND e.edition = x.edition AND e.frozen_at IS NULL
+            """,
+            values,
+            t
+        );
     }
 
     /// <summary>
@@ -193,6 +369,7 @@ public sealed class CohortStore(NpgsqlDataSource source)
         string name,
         IReadOnlyCollection<Guid> members,
         IReadOnlyCollection<TeachingEdition> editions,
+        IReadOnlyCollection<TeachingRoutine> routines,
         Guid by,
         DateTimeOffset now,
         CancellationToken ct
@@ -200,12 +377,17 @@ public sealed class CohortStore(NpgsqlDataSource source)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
+        var edition = await Freeze(c, t, programme, now);
         var opened = await c.ExecuteAsync(
-            "INSERT INTO programmes.cohort (cohort_id, programme_id, name, opened_by, opened_at) VALUES (@id, @programme, @name, @by, @now) ON CONFLICT DO NOTHING",
+            """
+            INSERT INTO programmes.cohort (cohort_id, programme_id, programme_edition, name, opened_by, opened_at)
+            VALUES (@id, @programme, @edition, @name, @by, @now) ON CONFLICT DO NOTHING
+            """,
             new
             {
                 id,
                 programme,
+                edition,
                 name = name.Trim(),
                 by,
                 now = now.ToUniversalTime(),
@@ -234,6 +416,7 @@ public sealed class CohortStore(NpgsqlDataSource source)
         }
         await SetMembers(c, t, id, members);
         await Take(c, t, id, editions, by, now);
+        await TakeRoutines(c, t, id, routines, by, now);
         await t.CommitAsync(ct);
         return AddOutcome.Added;
     }

@@ -4,22 +4,24 @@ using Wexis.Core.Programmes;
 
 namespace Wexis.Data.Programmes;
 
-public sealed record StoredProgramme(Guid ProgrammeId, int Version, string Name, ProgrammeDocument Body, int Gaps);
+/// <param name="Edition">Counts up where the one before runs with a cohort.</param>
+public sealed record StoredProgramme(Guid ProgrammeId, int Edition, int Version, string Name, ProgrammeDocument Body, int Gaps);
 
 public sealed class ProgrammeStore(NpgsqlDataSource source)
 {
     private sealed class Row
     {
         public Guid ProgrammeId { get; init; }
+        public int Edition { get; init; }
         public int Version { get; init; }
         public string Name { get; init; } = "";
         public string Body { get; init; } = "";
         public int Gaps { get; init; }
 
-        public StoredProgramme ToProgramme() => new(ProgrammeId, Version, Name, StoredBody.Read<ProgrammeDocument>(Body), Gaps);
+        public StoredProgramme ToProgramme() => new(ProgrammeId, Edition, Version, Name, StoredBody.Read<ProgrammeDocument>(Body), Gaps);
     }
 
-    private const string Select = "SELECT programme_id, version, name, body::text AS body, gaps FROM programmes.programme";
+    private const string Select = "SELECT programme_id, edition, version, name, body::text AS body, gaps FROM programmes.programme";
 
     public async Task<IReadOnlyList<StoredProgramme>> All(CancellationToken ct)
     {
@@ -95,7 +97,9 @@ public sealed class ProgrammeStore(NpgsqlDataSource source)
         """,
         """
         UPDATE programmes.programme
-           SET version = version + 1, name = @name, body = @body::jsonb, gaps = @gaps, changed_by = @by, changed_at = @now
+           SET version = version + 1,
+               edition = edition + (EXISTS (SELECT 1 FROM programmes.edition e WHERE e.programme_id = @id AND e.edition = programme.edition))::int,
+               name = @name, body = @body::jsonb, gaps = @gaps, changed_by = @by, changed_at = @now
          WHERE programme_id = @id
         """,
         Next: null

@@ -76,6 +76,38 @@ public sealed class RoutineStore(NpgsqlDataSource source)
         )?.ToRoutine();
     }
 
+    /// <summary>One edition; null when there is none.</summary>
+    public async Task<StoredRoutine?> Edition(Guid id, int edition, CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        return (
+            await c.QuerySingleOrDefaultAsync<Row>(
+                """
+                SELECT routine_id, edition, version, frozen_at IS NOT NULL AS frozen, body::text AS body
+                  FROM routines.edition WHERE routine_id = @id AND edition = @edition
+                """,
+                new { id, edition }
+            )
+        )?.ToRoutine();
+    }
+
+    /// <summary>Techniques of the newest editions, in their order, by the id of the routine; what was deleted is not there.</summary>
+    public async Task<IReadOnlyDictionary<Guid, IReadOnlyList<string>>> TechniquesOf(IReadOnlyCollection<Guid> ids, CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        var rows = await c.QueryAsync<Row>(
+            "SELECT r.routine_id, e.edition, e.version, e.frozen_at IS NOT NULL AS frozen, e.body::text AS body"
+                + OfNewest
+                + " AND r.routine_id = any(@ids) AND r.away IS DISTINCT FROM 'deleted'",
+            new { ids = ids.ToArray() }
+        );
+        return rows.Select(r => r.ToRoutine())
+            .ToDictionary(
+                r => r.RoutineId,
+                r => (IReadOnlyList<string>)[.. r.Body.AllParts.Select(p => p.Technique).OfType<string>().Distinct(StringComparer.Ordinal)]
+            );
+    }
+
     /// <summary>Adds a routine. The same sent twice is added once.</summary>
     public Task<AddOutcome> Add(
         Guid id,

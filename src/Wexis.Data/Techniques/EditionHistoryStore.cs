@@ -119,7 +119,7 @@ public sealed class EditionHistoryStore(NpgsqlDataSource source)
                     """
                     SELECT 'programme' AS kind, programme_id AS id, name, NULL::int AS edition, 0 AS graded
                       FROM programmes.programme
-                     WHERE jsonb_path_exists(body, '$.modules[*].techniques[*] ? (@ == $code)', jsonb_build_object('code', @code::text))
+                     WHERE jsonb_path_exists(body, '$.*[*].techniques[*] ? (@ == $code)', jsonb_build_object('code', @code::text))
                     UNION ALL
                     SELECT 'station', s.station_id, x.name, s.edition, (SELECT count(*)::int FROM grading.demonstration d WHERE d.station_id = s.station_id)
                       FROM examinations.station s JOIN examinations.examination x USING (examination_id)

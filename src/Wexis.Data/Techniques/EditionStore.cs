@@ -309,6 +309,7 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
                     """
                     SELECT DISTINCT ON (t.technique_id) t.technique_id, t.code, e.edition, e.version, e.name, e.school,
                            coalesce((e.body -> 'prerequisites')::text, '[]') AS prerequisites,
+                           coalesce((e.derived -> 'classes')::text, '[]') AS classes,
                            CASE WHEN e.work ->> 'made_by' = @rules THEN e.work::text END AS work
                       FROM techniques.technique t JOIN techniques.edition e USING (technique_id)
                      WHERE t.technique_id = any(@techniques) ORDER BY t.technique_id, e.edition DESC
@@ -328,6 +329,7 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
         public string Name { get; init; } = "";
         public string? School { get; init; }
         public string Prerequisites { get; init; } = "[]";
+        public string Classes { get; init; } = "[]";
         public string? Work { get; init; }
 
         public KeptEdition ToKept() =>
@@ -336,6 +338,7 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
                 Name,
                 School,
                 ExchangeJson.Read<string[]?>(Prerequisites) ?? [],
+                ExchangeJson.Read<string[]?>(Classes) ?? [],
                 Work is null ? null : StoredBody.Read<TechniqueWork>(Work)
             );
     }

@@ -38,7 +38,14 @@ public sealed record EditionHead(Guid TechniqueId, string Code, int Edition, int
 
 /// <summary>What a programme needs of one version of an edition, as it is kept; the body is not read.</summary>
 /// <param name="Work">Null where none is kept, or other rules made it: derive it.</param>
-public sealed record KeptEdition(EditionHead Head, string Name, string? School, IReadOnlyList<string> Prerequisites, TechniqueWork? Work);
+public sealed record KeptEdition(
+    EditionHead Head,
+    string Name,
+    string? School,
+    IReadOnlyList<string> Prerequisites,
+    IReadOnlyList<string> Classes,
+    TechniqueWork? Work
+);
 
 /// <summary>A technique that belongs to another.</summary>
 /// <param name="CallsIt">What it calls the other: easier, harder or same-except; null where it does not speak of it.</param>

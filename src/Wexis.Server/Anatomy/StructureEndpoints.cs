@@ -72,11 +72,11 @@ public static class StructureEndpoints
             ? []
             : (await programmes.All(ct))
                 .SelectMany(p =>
-                    p.Body.AllModules.Select(m => new StructureModule(
+                    p.Body.Columns.Select(m => new StructureModule(
                         p.ProgrammeId,
                         p.Body.Name ?? "",
                         m.Name,
-                        [.. m.AllTechniques.Where(byCode.ContainsKey).Select(t => byCode[t])]
+                        [.. m.Techniques.Where(byCode.ContainsKey).Select(t => byCode[t])]
                     ))
                 )
                 .Where(m => m.Techniques.Count > 0)

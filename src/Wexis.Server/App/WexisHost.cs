@@ -78,7 +78,12 @@ public static class WexisHost
         ));
         services.AddSingleton<IPasswordHasher<StoredPerson>, PasswordHasher<StoredPerson>>();
         services.AddMemoryCache(o => o.SizeLimit = 4000);
-        services.AddSingleton<TechniqueDesk>().AddSingleton<RoutineDesk>().AddSingleton<GradingDesk>();
+        services
+            .AddSingleton<TechniqueDesk>()
+            .AddSingleton<RoutineDesk>()
+            .AddSingleton<ProgrammeDesk>()
+            .AddSingleton<PlanDesk>()
+            .AddSingleton<GradingDesk>();
         services.AddSingleton<DemoSeed>();
         services.AddSingleton(sp => new DemoAccounts(sp.GetRequiredService<DemoSeed>().Accounts));
         services.AddSingleton(new FirstLeadCode(builder.Configuration["Wexis:FirstLeadCode"] is { Length: > 0 } code ? code : null));

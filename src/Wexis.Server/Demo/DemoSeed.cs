@@ -179,13 +179,15 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
         {
             var programme = await programmes.ById(Id(cohort.Programme), ct)
                 ?? throw new InvalidDataException($"Demo cohort {cohort.Name}: no programme “{cohort.Programme}”.");
-            var offered = await cohorts.Offered([.. programme.Body.AllModules.SelectMany(m => m.AllTechniques)], ct);
+            var (whole, _) = await services.GetRequiredService<ProgrammeDesk>().WithRoutines(programme.Body, ct);
+            var offered = await cohorts.Offered(whole.AllTechniques, ct);
             await cohorts.Open(
                 Id($"cohort {cohort.Name}"),
                 programme.ProgrammeId,
                 cohort.Name,
                 [.. cohort.Members.Select(m => people[m])],
                 offered,
+                await cohorts.OfferedRoutines(programme.Body, ct),
                 people["maren"],
                 Opened.AddDays(5),
                 ct
@@ -260,14 +262,18 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
     private async Task FillProgrammes(Guid by, CancellationToken ct)
     {
         var store = services.GetRequiredService<ProgrammeStore>();
-        var desk = services.GetRequiredService<TechniqueDesk>();
-        foreach (var programme in Read<IReadOnlyList<ProgrammeDocument>>("programmes.json"))
+        var desk = services.GetRequiredService<ProgrammeDesk>();
+        foreach (var written in Read<IReadOnlyList<ProgrammeDocument>>("programmes.json"))
         {
-            if (programme.Issues(desk.Atlas) is { Count: > 0 } issues)
+            var programme = written with
+            {
+                Units = [.. written.AllUnits.Select(u => u with { Routines = [.. u.AllRoutines.Select(r => $"{Id($"routine {r}")}")] })],
+            };
+            if (desk.Issues(programme) is { Count: > 0 } issues)
                 throw new InvalidDataException($"Demo programme {programme.Name}: {issues[0].Text}");
             if (await store.ById(Id(programme.Name!), ct) is not null)
                 continue;
-            var review = await ProgrammeEndpoints.ReviewOf(programme, services.GetRequiredService<EditionStore>(), desk, ct);
+            var review = await desk.Review(programme, ct);
             await store.Add(Id(programme.Name!), programme, review.Gaps, by, Opened, ct);
         }
     }

@@ -11,7 +11,9 @@ using Wexis.Server.Shell;
 
 namespace Wexis.Server.Programmes;
 
-/// <summary>A cohort: who is in it, and from which edition of each technique it is taught.</summary>
+/// <summary>A cohort: who is in it, and from which edition of programme, techniques and routines it is taught.</summary>
+/// <param name="ProgrammeEdition">The edition of the programme that it runs on.</param>
+/// <param name="ProgrammeOffered">The edition that the programme is at.</param>
 public sealed record CohortView(
     Guid Id,
     Guid ProgrammeId,
@@ -20,13 +22,18 @@ public sealed record CohortView(
     DateTimeOffset OpenedAt,
     string OpenedBy,
     IReadOnlyList<CohortMember> Members,
-    IReadOnlyList<CohortTechnique> Techniques
+    IReadOnlyList<CohortTechnique> Techniques,
+    IReadOnlyList<CohortRoutine> Routines,
+    int ProgrammeEdition,
+    int ProgrammeOffered
 );
 
 public sealed record CohortOpen(Guid Id, CohortDraft Cohort);
 
 /// <param name="Codes">Techniques for which the offered edition is taken from now on.</param>
-public sealed record CohortTake(IReadOnlyList<string>? Codes);
+/// <param name="Routines">Routines for which the newest edition is taken.</param>
+/// <param name="Programme">It runs on the programme as it is now from now on.</param>
+public sealed record CohortTake(IReadOnlyList<string>? Codes, IReadOnlyList<Guid>? Routines = null, bool Programme = false);
 
 public static class CohortEndpoints
 {
@@ -46,13 +53,19 @@ public static class CohortEndpoints
         ClaimsPrincipal user,
         CohortStore cohorts,
         ProgrammeStore programmes,
+        ProgrammeDesk desk,
         CancellationToken ct
     )
     {
         var found = new List<Lessons>();
         foreach (var (cohort, taught) in await cohorts.LessonsOf(user.PersonId(), ct))
-            if (await programmes.ById(cohort.ProgrammeId, ct) is { } programme)
-                found.Add(Lessons.Of(cohort.CohortId, cohort.Name, programme.Body, taught));
+            if (await programmes.ById(cohort.ProgrammeId, ct) is not null)
+                found.Add(
+                    Lessons.Of(cohort.CohortId, cohort.Name, (await desk.WithRoutines(cohort.Programme, ct)).Whole, taught) with
+                    {
+                        Routines = [.. cohort.Routines.Select(r => new TaughtRoutine(r.RoutineId, r.Name, r.Edition))],
+                    }
+                );
         return TypedResults.Ok<IReadOnlyList<Lessons>>(found);
     }
 
@@ -61,13 +74,14 @@ public static class CohortEndpoints
         CohortStore cohorts,
         ProgrammeStore programmes,
         EditionStore editions,
+        ProgrammeDesk desk,
         CancellationToken ct
     )
     {
         if (await programmes.ById(id, ct) is not { } programme)
             return TypedResults.NotFound();
         var stored = await cohorts.OfProgramme(id, ct);
-        var context = await Context(programme, stored, cohorts, editions, ct);
+        var context = await Context(programme, stored, cohorts, editions, desk, ct);
         return TypedResults.Ok<IReadOnlyList<CohortView>>([.. stored.Select(c => context.View(c))]);
     }
 
@@ -76,8 +90,9 @@ public static class CohortEndpoints
         CohortStore cohorts,
         ProgrammeStore programmes,
         EditionStore editions,
+        ProgrammeDesk desk,
         CancellationToken ct
-    ) => await View(id, cohorts, programmes, editions, ct) is { } view ? TypedResults.Ok(view) : TypedResults.NotFound();
+    ) => await View(id, cohorts, programmes, editions, desk, ct) is { } view ? TypedResults.Ok(view) : TypedResults.NotFound();
 
     private static async Task<Results<Ok<CohortView>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> Open(
         Guid id,
@@ -86,6 +101,7 @@ public static class CohortEndpoints
         CohortStore cohorts,
         ProgrammeStore programmes,
         EditionStore editions,
+        ProgrammeDesk desk,
         PersonStore people,
         TimeProvider clock,
         CancellationToken ct
@@ -96,13 +112,15 @@ public static class CohortEndpoints
             return TypedResults.NotFound();
         if (given.Cohort.Issues(await Trainees(people, ct)) is { Count: > 0 } issues)
             return Problems.Of(issues, title);
-        var offered = await cohorts.Offered([.. Codes(programme)], ct);
+        var (whole, _) = await desk.WithRoutines(programme.Body, ct);
+        var offered = await cohorts.Offered(whole.AllTechniques, ct);
         var opened = await cohorts.Open(
             given.Id,
             id,
             given.Cohort.Name!,
             [.. given.Cohort.Members ?? []],
             offered,
+            await cohorts.OfferedRoutines(programme.Body, ct),
             user.PersonId(),
             clock.GetUtcNow(),
             ct
@@ -111,7 +129,7 @@ public static class CohortEndpoints
             return Problems.Stale("cohort");
         if (opened == AddOutcome.Taken)
             return Problems.Of("name", $"name: this programme has a cohort “{given.Cohort.Name!.Trim()}” already. Choose another.", title);
-        return await View(given.Id, cohorts, programmes, editions, ct) is { } view ? TypedResults.Ok(view) : TypedResults.NotFound();
+        return await View(given.Id, cohorts, programmes, editions, desk, ct) is { } view ? TypedResults.Ok(view) : TypedResults.NotFound();
     }
 
     private static async Task<Results<Ok<CohortView>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> SetMembers(
@@ -120,6 +138,7 @@ public static class CohortEndpoints
         CohortStore cohorts,
         ProgrammeStore programmes,
         EditionStore editions,
+        ProgrammeDesk desk,
         PersonStore people,
         CancellationToken ct
     )
@@ -130,7 +149,7 @@ public static class CohortEndpoints
             return Problems.Of(issues, "The cohort was not changed.");
         if (!await cohorts.SetMembers(id, [.. given.Members ?? []], [.. given.Seen ?? []], ct))
             return Problems.Stale("cohort");
-        return await View(id, cohorts, programmes, editions, ct) is { } view ? TypedResults.Ok(view) : TypedResults.NotFound();
+        return await View(id, cohorts, programmes, editions, desk, ct) is { } view ? TypedResults.Ok(view) : TypedResults.NotFound();
     }
 
     private static async Task<Results<Ok<CohortView>, ValidationProblem, NotFound>> Take(
@@ -140,6 +159,7 @@ public static class CohortEndpoints
         CohortStore cohorts,
         ProgrammeStore programmes,
         EditionStore editions,
+        ProgrammeDesk desk,
         TimeProvider clock,
         CancellationToken ct
     )
@@ -148,7 +168,11 @@ public static class CohortEndpoints
             return TypedResults.NotFound();
         var offered = (await cohorts.Offered([.. given.Codes ?? []], ct)).ToDictionary(o => o.Code, StringComparer.Ordinal);
         var wrong = (given.Codes ?? []).Select((code, i) => (code, i)).Where(x => !offered.ContainsKey(x.code)).ToList();
-        if (wrong.Count > 0 || given.Codes is not { Count: > 0 })
+        var routines = (await cohorts.OfferedRoutines(cohort.Programme, ct))
+            .Where(r => (given.Routines ?? []).Contains(r.RoutineId))
+            .ToList();
+        var nothing = given.Codes is not { Count: > 0 } && routines.Count == 0 && !given.Programme;
+        if (wrong.Count > 0 || nothing)
             return Problems.Of(
                 wrong.Count > 0 ? $"codes[{wrong[0].i}]" : "codes",
                 wrong.Count > 0
@@ -156,31 +180,41 @@ public static class CohortEndpoints
                     : "codes: nothing is given. Expected the techniques to move on.",
                 "Nothing was taken."
             );
+        if (given.Programme)
+            await cohorts.RunOnNewest(id, clock.GetUtcNow(), ct);
+        var taught = cohort.Routines.Select(r => (r.RoutineId, r.Edition)).ToHashSet();
+        await cohorts.TakeRoutines(
+            id,
+            [.. routines.Where(r => !taught.Contains((r.RoutineId, r.Edition)))],
+            user.PersonId(),
+            clock.GetUtcNow(),
+            ct
+        );
         var same = cohort.Taught.Select(t => (t.Code, t.Edition)).ToHashSet();
         await cohorts.Take(id, [.. offered.Values.Where(o => !same.Contains((o.Code, o.Edition)))], user.PersonId(), clock.GetUtcNow(), ct);
-        return await View(id, cohorts, programmes, editions, ct) is { } view ? TypedResults.Ok(view) : TypedResults.NotFound();
+        return await View(id, cohorts, programmes, editions, desk, ct) is { } view ? TypedResults.Ok(view) : TypedResults.NotFound();
     }
 
     private static async Task<IReadOnlySet<Guid>> Trainees(PersonStore people, CancellationToken ct) =>
         (await people.All(ct)).Where(p => p is { Active: true, Role: Roles.Trainee }).Select(p => p.PersonId).ToHashSet();
-
-    private static IEnumerable<string> Codes(StoredProgramme programme) =>
-        programme.Body.AllModules.SelectMany(m => m.AllTechniques).Distinct(StringComparer.Ordinal);
 
     private static async Task<CohortView?> View(
         Guid id,
         CohortStore cohorts,
         ProgrammeStore programmes,
         EditionStore editions,
+        ProgrammeDesk desk,
         CancellationToken ct
     ) =>
         await cohorts.ById(id, ct) is { } cohort && await programmes.ById(cohort.ProgrammeId, ct) is { } programme
-            ? (await Context(programme, [cohort], cohorts, editions, ct)).View(cohort)
+            ? (await Context(programme, [cohort], cohorts, editions, desk, ct)).View(cohort)
             : null;
 
     private sealed record Reading(
         StoredProgramme Programme,
+        IReadOnlyDictionary<Guid, ProgrammeDocument> Whole,
         IReadOnlyDictionary<string, TeachingEdition> Offered,
+        IReadOnlyList<TeachingRoutine> OfferedRoutines,
         IReadOnlyDictionary<string, string> Names
     )
     {
@@ -193,7 +227,10 @@ public static class CohortEndpoints
                 c.OpenedAt,
                 c.OpenedBy,
                 c.Members,
-                CohortReview.Of(Programme.Body, c.Taught.ToDictionary(t => t.Code, StringComparer.Ordinal), Offered, Names)
+                CohortReview.Of(Whole[c.CohortId], c.Taught.ToDictionary(t => t.Code, StringComparer.Ordinal), Offered, Names),
+                CohortRoutines.Of(c.Programme, c.Routines, OfferedRoutines, c.Taught),
+                c.ProgrammeEdition,
+                Programme.Edition
             );
     }
 
@@ -202,13 +239,27 @@ public static class CohortEndpoints
         IReadOnlyList<StoredCohort> stored,
         CohortStore cohorts,
         EditionStore editions,
+        ProgrammeDesk desk,
         CancellationToken ct
     )
     {
-        var codes = Codes(programme).Concat(stored.SelectMany(c => c.Taught.Select(t => t.Code))).Distinct(StringComparer.Ordinal).ToList();
+        var whole = new Dictionary<Guid, ProgrammeDocument>();
+        var routines = new List<TeachingRoutine>();
+        foreach (var cohort in stored)
+        {
+            whole[cohort.CohortId] = (await desk.WithRoutines(cohort.Programme, ct)).Whole;
+            routines.AddRange(await cohorts.OfferedRoutines(cohort.Programme, ct));
+        }
+        var codes = whole
+            .Values.SelectMany(p => p.AllTechniques)
+            .Concat(stored.SelectMany(c => c.Taught.Select(t => t.Code)))
+            .Distinct(StringComparer.Ordinal)
+            .ToList();
         return new(
             programme,
+            whole,
             (await cohorts.Offered(codes, ct)).ToDictionary(o => o.Code, StringComparer.Ordinal),
+            [.. routines.DistinctBy(r => r.RoutineId)],
             await editions.NamesOf(codes, ct)
         );
     }

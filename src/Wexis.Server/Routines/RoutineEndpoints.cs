@@ -3,8 +3,10 @@ using System.Security.Cryptography;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 using Wexis.Core.Measures;
+using Wexis.Core.People;
 using Wexis.Core.Routines;
 using Wexis.Data;
+using Wexis.Data.Programmes;
 using Wexis.Data.Routines;
 using Wexis.Planning;
 using Wexis.Server.Shell;
@@ -43,7 +45,8 @@ public static class RoutineEndpoints
         group.MapPost("/import", Import).RequireAuthorization(Policies.Lead).WithName("importRoutines");
         group.MapPost("/review", Review).WithName("reviewRoutine");
         group.MapPost("/fit", Fit).WithName("fitRoutine");
-        group.MapGet("/{id:guid}", Get).WithName("getRoutine");
+        // A trainee reads what their cohort is taught.
+        api.MapGet("/routines/{id:guid}", Get).WithTags("Routines").WithName("getRoutine");
         group.MapPut("/{id:guid}", Save).RequireAuthorization(Policies.Lead).WithName("saveRoutine");
         group.MapGet("/{id:guid}/beside/{other:guid}", Beside).WithName("compareRoutines");
         group.MapGet("/{id:guid}/file", File).WithName("getRoutineFile");
@@ -57,10 +60,22 @@ public static class RoutineEndpoints
 
     private static async Task<Results<Ok<RoutineView>, NotFound>> Get(
         Guid id,
+        ClaimsPrincipal user,
         RoutineStore routines,
+        CohortStore cohorts,
         RoutineDesk desk,
         CancellationToken ct
-    ) => await View(id, routines, desk, ct) is { } view ? TypedResults.Ok(view) : TypedResults.NotFound();
+    )
+    {
+        if (!user.IsInRole(Roles.Trainee))
+            return await View(id, routines, desk, ct) is { } view ? TypedResults.Ok(view) : TypedResults.NotFound();
+        return
+            await cohorts.RoutineTaughtTo(user.PersonId(), id, ct) is { } edition && await routines.Edition(id, edition, ct) is { } taught
+            ? TypedResults.Ok(
+                new RoutineView(id, taught.Edition, taught.Version, taught.Frozen, taught.Body, await desk.Read(taught.Body, ct))
+            )
+            : TypedResults.NotFound();
+    }
 
     private static async Task<RoutineView?> View(Guid id, RoutineStore routines, RoutineDesk desk, CancellationToken ct) =>
         await routines.ById(id, ct) is { } r ? new(id, r.Edition, r.Version, r.Frozen, r.Body, await desk.Read(r.Body, ct)) : null;

@@ -132,7 +132,9 @@ public sealed class TechniqueDesk(
                     kept.Prerequisites,
                     work.Map,
                     kept.School,
-                    work.AgainstItsSchool
+                    work.AgainstItsSchool,
+                    work.Times,
+                    kept.Classes
                 )
             );
         }

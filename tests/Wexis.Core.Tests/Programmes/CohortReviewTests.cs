@@ -8,13 +8,13 @@ namespace Wexis.Core.Tests.Programmes;
 public class CohortReviewTests
 {
     private static readonly ProgrammeDocument Programme = new(
+        null,
         "P",
+        Units:
         [
-            new("a", "First", "supervised-practice", 60, [], ["glide", "knead"], []),
-            new("b", "Second", "supervised-practice", 60, ["a"], ["smile", "glide"], []),
-        ],
-        [],
-        []
+            new("a", "First", "supervised-practice", 60, Prerequisites: [], Techniques: ["glide", "knead"]),
+            new("b", "Second", "supervised-practice", 60, Prerequisites: ["a"], Techniques: ["smile", "glide"]),
+        ]
     );
 
     private static TeachingEdition Edition(string code, int number, EditionStanding standing = EditionStanding.Approved) =>

@@ -11,14 +11,14 @@ public class LessonsTests
     private static readonly DateTimeOffset Begin = new(2026, 9, 1, 18, 0, 0, TimeSpan.Zero);
 
     private static readonly ProgrammeDocument Programme = new(
+        null,
         "Evening course",
+        Units:
         [
-            new("a", "First", "supervised-practice", 60, [], ["glide", "knead"], []),
-            new("b", "Second", "supervised-practice", 60, ["a"], ["smile", "glide"], []),
-            new("c", "Talk", "theory", 60, [], [], []),
-        ],
-        [],
-        []
+            new("a", "First", "supervised-practice", 60, Prerequisites: [], Techniques: ["glide", "knead"]),
+            new("b", "Second", "supervised-practice", 60, Prerequisites: ["a"], Techniques: ["smile", "glide"]),
+            new("c", "Talk", "theory", 60, Prerequisites: [], Techniques: []),
+        ]
     );
 
     private static TaughtLesson Taught(string code, int day = 0, int edition = 1) =>

@@ -8,8 +8,16 @@ namespace Wexis.Core.Tests.Programmes;
 
 public class ProgrammeReviewTests
 {
-    private static ProgrammeModule Module(string id, string[]? after = null, string[]? techniques = null, string[]? outcomes = null) =>
-        new(id, $"Module {id}", "supervised-practice", 60, after ?? [], techniques ?? [], outcomes ?? []);
+    private static ProgrammeUnit Unit(string id, string[]? after = null, string[]? techniques = null, string[]? outcomes = null) =>
+        new(
+            id,
+            $"Unit {id}",
+            "supervised-practice",
+            60,
+            Prerequisites: after ?? [],
+            Techniques: techniques ?? [],
+            Outcomes: outcomes ?? []
+        );
 
     private static TaughtTechnique Taught(
         string id,
@@ -19,13 +27,13 @@ public class ProgrammeReviewTests
     ) => new(id, $"Technique {id}", standing, builtOn, Reference.Derive(step).Map);
 
     private static ProgrammeReview Review(
-        ProgrammeModule[] modules,
+        ProgrammeUnit[] units,
         TaughtTechnique[] techniques,
         StructurePromise[]? promises = null,
         Outcome[]? outcomes = null
     ) =>
         ProgrammeReview.Of(
-            new("P", modules, promises ?? [], outcomes ?? []),
+            new(null, "P", Units: units, Structures: promises, Outcomes: outcomes),
             techniques.ToDictionary(t => t.Id),
             Reference.Atlas,
             Reference.Schools
@@ -44,7 +52,7 @@ public class ProgrammeReviewTests
                 Hands = [A.Track("stroke", 1).From("alare", "ear_front") with { GripOrSlip = "slip" }],
             }
         );
-        var review = Review([Module("a", techniques: ["glide"])], [glide]);
+        var review = Review([Unit("a", techniques: ["glide"])], [glide]);
         review.Coverage.Single(c => c.Structure == "superficial-lymph").Cells.Single().Module.ShouldBe("a");
         review.Coverage.ShouldNotContain(c => c.Structure == "zygomaticus-major", "a stroke over a muscle does not cover it");
     }
@@ -53,7 +61,7 @@ public class ProgrammeReviewTests
     public void A_promise_to_train_is_kept_by_a_contraction_and_not_by_a_massage()
     {
         var review = Review(
-            [Module("a", techniques: ["smile", "knead"])],
+            [Unit("a", techniques: ["smile", "knead"])],
             [Smile, Knead],
             [new("zygomaticus-major", "actively"), new("masseter-superficial", "actively"), new("masseter-superficial-any", "any")]
         );
@@ -65,7 +73,7 @@ public class ProgrammeReviewTests
 
     [Fact]
     public void A_promise_to_work_in_some_way_is_kept_by_a_massage() =>
-        Review([Module("a", techniques: ["knead"])], [Knead], [new("masseter-superficial", "any")])
+        Review([Unit("a", techniques: ["knead"])], [Knead], [new("masseter-superficial", "any")])
             .Coverage.Single(c => c.Promised is not null)
             .Kept.ShouldBe(true);
 
@@ -73,7 +81,7 @@ public class ProgrammeReviewTests
     public void What_no_technique_works_is_a_gap_and_is_counted()
     {
         var review = Review(
-            [Module("a", techniques: ["smile"])],
+            [Unit("a", techniques: ["smile"])],
             [Smile],
             [new("buccinator", "actively"), new("mentalis", "actively")],
             [new("o", "an outcome nobody serves")]
@@ -85,14 +93,14 @@ public class ProgrammeReviewTests
     [Fact]
     public void A_prerequisite_that_comes_later_is_named_with_its_place()
     {
-        var fault = Review([Module("b", after: ["a"]), Module("a")], []).OrderFaults.ShouldHaveSingleItem();
+        var fault = Review([Unit("b", after: ["a"]), Unit("a")], []).OrderFaults.ShouldHaveSingleItem();
         fault.Kind.ShouldBe(OrderFaultKind.PrerequisiteAfter);
-        fault.Says.ShouldBe("“Module b” needs “Module a”, which comes only later (place 2, this one is 1). Move “Module a” before it.");
+        fault.Says.ShouldBe("“Unit b” needs “Unit a”, which comes only later (place 2, this one is 1). Move “Unit a” before it.");
     }
 
     [Fact]
-    public void Modules_that_wait_for_each_other_are_a_circle() =>
-        Review([Module("a", after: ["b"]), Module("b", after: ["a"])], [])
+    public void Units_that_wait_for_each_other_are_a_circle() =>
+        Review([Unit("a", after: ["b"]), Unit("b", after: ["a"])], [])
             .OrderFaults.Select(f => f.Kind)
             .ShouldAllBe(k => k == OrderFaultKind.PrerequisiteCircle);
 
@@ -100,19 +108,19 @@ public class ProgrammeReviewTests
     public void A_technique_that_builds_on_one_taught_later_or_never_is_named()
     {
         var late = Taught("late", A.Act("pucker"), DerivedStanding.Complete, "smile");
-        Review([Module("a", techniques: ["late"]), Module("b", techniques: ["smile"])], [late, Smile])
+        Review([Unit("a", techniques: ["late"]), Unit("b", techniques: ["smile"])], [late, Smile])
             .OrderFaults.ShouldHaveSingleItem()
             .Says.ShouldContain("which is taught only later");
-        Review([Module("a", techniques: ["late"])], [late, Smile])
+        Review([Unit("a", techniques: ["late"])], [late, Smile])
             .OrderFaults.ShouldHaveSingleItem()
-            .Says.ShouldContain("which no module teaches");
+            .Says.ShouldContain("which no unit teaches");
     }
 
     [Fact]
     public void A_parked_technique_counts_for_nothing()
     {
         var parked = Smile with { Standing = DerivedStanding.Stopped };
-        var review = Review([Module("a", techniques: ["smile"])], [parked], [new("zygomaticus-major", "actively")]);
+        var review = Review([Unit("a", techniques: ["smile"])], [parked], [new("zygomaticus-major", "actively")]);
         review.Coverage.Single(c => c.Promised is not null).Kept.ShouldBe(false);
         review.OrderFaults.ShouldContain(f => f.Kind == OrderFaultKind.Parked);
     }
@@ -120,16 +128,16 @@ public class ProgrammeReviewTests
     [Property]
     public bool Any_order_without_prerequisites_is_fine_and_hours_add_up(byte[] minutes)
     {
-        var modules = (minutes ?? []).Take(12).Select((m, i) => Module($"m{i}") with { Minutes = 1 + m }).ToArray();
-        var review = Review(modules, []);
-        return review.OrderFaults.Count == 0 && review.ContactMinutes == modules.Sum(m => m.Minutes);
+        var units = (minutes ?? []).Take(12).Select((m, i) => Unit($"m{i}") with { Minutes = 1 + m }).ToArray();
+        var review = Review(units, []);
+        return review.OrderFaults.Count == 0 && review.ContactMinutes == units.Sum(m => m.Minutes);
     }
 
     [Property]
     public bool Teaching_one_more_technique_never_breaks_a_kept_promise(bool addKnead)
     {
         var techniques = addKnead ? new[] { "smile", "knead" } : ["smile"];
-        return Review([Module("a", techniques: techniques)], [Smile, Knead], [new("zygomaticus-major", "actively")])
+        return Review([Unit("a", techniques: techniques)], [Smile, Knead], [new("zygomaticus-major", "actively")])
                 .Coverage.Single(c => c.Promised is not null)
                 .Kept == true;
     }
@@ -138,7 +146,7 @@ public class ProgrammeReviewTests
     public void A_technique_of_another_school_and_one_against_its_own_are_named_and_count_as_no_gap()
     {
         var stone = Knead with { Id = "stone", School = "tool-led", AgainstItsSchool = ["No tool is used."] };
-        var programme = new ProgrammeDocument("P", [Module("a", techniques: ["stone"])], [], [], ["fluid-led"]);
+        var programme = new ProgrammeDocument(null, "P", Units: [Unit("a", techniques: ["stone"])], Schools: ["fluid-led"]);
         var review = ProgrammeReview.Of(
             programme,
             new Dictionary<string, TaughtTechnique> { ["stone"] = stone },
@@ -186,7 +194,13 @@ public class ProgrammeReviewTests
         IReadOnlyList<SchoolNote> Notes(string[] order, string[] own) =>
             ProgrammeReview
                 .Of(
-                    new("P", [Module("m", techniques: order) with { Schools = own }], [], [], ["contraction-led"]),
+                    new(
+                        null,
+                        "P",
+                        [new("mo", "Module", own)],
+                        [Unit("m", techniques: order) with { Module = "mo" }],
+                        Schools: ["contraction-led"]
+                    ),
                     all,
                     Reference.Atlas,
                     Reference.Schools
@@ -199,7 +213,7 @@ public class ProgrammeReviewTests
         Notes(["neck", "cheek"], ["fluid-led"]).ShouldHaveSingleItem().Says.ShouldContain("does not close at the neck");
         Notes(["cheek", "neck"], ["fluid-led"]).ShouldHaveSingleItem().Says.ShouldContain("before the neck is opened");
         Notes(["neck", "cheek"], ["fluid-led", "tool-led"]).ShouldBeEmpty("several schools leave it free");
-        new ProgrammeDocument("P", [Module("m") with { Schools = ["none-such"] }], [], [])
+        new ProgrammeDocument(null, "P", [new("m", "Module", ["none-such"])])
             .Issues(Reference.Atlas)
             .ShouldHaveSingleItem()
             .Path.ShouldBe("modules[0].schools[0]");

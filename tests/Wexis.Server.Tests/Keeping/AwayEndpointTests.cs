@@ -180,7 +180,7 @@ public class AwayEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
             await lead.Post($"/api/examinations/{examination}/stations", new StationAdd(station, await Fresh(lead, "Of the station")))
         );
         var programme = Guid.NewGuid();
-        await Visitor.Read<ProgrammeView>(await lead.Post("/api/programmes", new ProgrammeAdd(programme, new("Swept", [], [], []))));
+        await Visitor.Read<ProgrammeView>(await lead.Post("/api/programmes", new ProgrammeAdd(programme, new(null, "Swept"))));
         var person = (
             await Visitor.Read<PersonLine>(
                 await lead.Post(

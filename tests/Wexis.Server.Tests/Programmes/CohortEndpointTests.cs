@@ -88,7 +88,7 @@ public class CohortEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
             "/api/programmes",
             new ProgrammeAdd(
                 programme,
-                new("Evening in spring", [new("m", "Module", "supervised-practice", 60, [], ["cohort-a"], [])], [], [])
+                new(null, "Evening in spring", Units: [new("m", "Module", "supervised-practice", 60, Techniques: ["cohort-a"])])
             )
         );
         var id = Guid.NewGuid();
@@ -140,7 +140,7 @@ public class CohortEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
             "/api/programmes",
             new ProgrammeAdd(
                 programme,
-                new("Evening in summer", [new("m", "Module", "supervised-practice", 60, [], ["cohort-b"], [])], [], [])
+                new(null, "Evening in summer", Units: [new("m", "Module", "supervised-practice", 60, Techniques: ["cohort-b"])])
             )
         );
         await lead.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(Guid.NewGuid(), new("Summer", [taught.PersonId])));
@@ -194,7 +194,7 @@ public class CohortEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
             "/api/programmes",
             new ProgrammeAdd(
                 programme,
-                new("Evening in winter", [new("m", "Module", "supervised-practice", 60, [], ["cohort-c"], [])], [], [])
+                new(null, "Evening in winter", Units: [new("m", "Module", "supervised-practice", 60, Techniques: ["cohort-c"])])
             )
         );
         var id = Guid.NewGuid();
@@ -222,7 +222,10 @@ public class CohortEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var programme = Guid.NewGuid();
         await lead.Post(
             "/api/programmes",
-            new ProgrammeAdd(programme, new("Weekend", [new("m", "Module", "supervised-practice", 60, [], ["cohort-d"], [])], [], []))
+            new ProgrammeAdd(
+                programme,
+                new(null, "Weekend", Units: [new("m", "Module", "supervised-practice", 60, Techniques: ["cohort-d"])])
+            )
         );
         var id = Guid.NewGuid();
         await lead.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(id, new("Weekend", [leaves.PersonId])));

@@ -23,7 +23,7 @@ public class ProgrammeEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         var refusal = await Visitor.Refusal(
-            await lead.Post("/api/programmes/review", new ProgrammeDocument("P", [], [new("risible-muscle", "actively")], []))
+            await lead.Post("/api/programmes/review", new ProgrammeDocument(null, "P", Structures: [new("risible-muscle", "actively")]))
         );
         refusal["structures[0].structure"]
             .ShouldBe(["structures[0].structure: “risible-muscle” is not known. Allowed: a structure of the atlas."]);
@@ -34,7 +34,7 @@ public class ProgrammeEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         var id = Guid.NewGuid();
-        var document = new ProgrammeDocument("Short course", [], [], []);
+        var document = new ProgrammeDocument(null, "Short course");
         (await lead.Post("/api/programmes", new ProgrammeAdd(id, document))).StatusCode.ShouldBe(HttpStatusCode.OK);
         (await lead.Put($"/api/programmes/{id}", new ProgrammeSave(1, document with { Name = "Longer" }))).StatusCode.ShouldBe(
             HttpStatusCode.OK
@@ -50,7 +50,7 @@ public class ProgrammeEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         var id = Guid.NewGuid();
-        var document = new ProgrammeDocument("Day course", [], [], []);
+        var document = new ProgrammeDocument(null, "Day course");
         await lead.Post("/api/programmes", new ProgrammeAdd(id, document));
         (await Visitor.Read<ProgrammeView>(await lead.Post("/api/programmes", new ProgrammeAdd(id, document)))).Version.ShouldBe(1);
         (await lead.Post("/api/programmes", new ProgrammeAdd(id, document with { Name = "Another" }))).StatusCode.ShouldBe(

@@ -157,7 +157,11 @@ public class HouseEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
             .Select(t => t.Code)
             .Take(20)
             .ToArray();
-        var programme = new ProgrammeDocument("Read from what is kept", [new("m", "One", "theory", 60, [], techniques, [])], [], []);
+        var programme = new ProgrammeDocument(
+            null,
+            "Read from what is kept",
+            Units: [new("m", "One", "theory", 60, Techniques: techniques)]
+        );
         await demo.House.Restart();
         await lead.SignIn("maren");
         var meters = demo.House.Services.GetRequiredService<IMeterFactory>();

@@ -78,7 +78,7 @@ public class SaveRaceTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         var id = Guid.NewGuid();
-        var document = new ProgrammeDocument("begun", [], [], []);
+        var document = new ProgrammeDocument(null, "begun");
         await lead.Post("/api/programmes", new ProgrammeAdd(id, document));
         var programmes = demo.House.Services.GetRequiredService<ProgrammeStore>();
         await Race(
@@ -201,7 +201,7 @@ public class SaveRaceTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var lead = await demo.As("maren");
         using var trainee = await demo.As("ilse");
         var programme = Guid.NewGuid();
-        await lead.Post("/api/programmes", new ProgrammeAdd(programme, new("Races", [], [], [])));
+        await lead.Post("/api/programmes", new ProgrammeAdd(programme, new(null, "Races")));
         var cohort = Guid.NewGuid();
         var opened = new CohortOpen(cohort, new("Race", []));
         for (var i = 0; i < 2; i++)

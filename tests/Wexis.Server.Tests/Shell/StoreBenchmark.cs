@@ -198,14 +198,14 @@ public class StoreBenchmark
             added.Add((id, $"tq-{id:N}"));
         }
         var document = new ProgrammeDocument(
+            null,
             "Of three hundred",
+            Units:
             [
                 .. added
                     .Chunk(30)
-                    .Select((c, i) => new ProgrammeModule($"m{i}", $"Module {i}", "theory", 60, [], [.. c.Select(x => x.Code)], [])),
-            ],
-            [],
-            []
+                    .Select((c, i) => new ProgrammeUnit($"m{i}", $"Unit {i}", "theory", 60, Techniques: [.. c.Select(x => x.Code)])),
+            ]
         );
         async Task<double> Review()
         {

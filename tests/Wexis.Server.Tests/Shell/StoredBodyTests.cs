@@ -62,10 +62,24 @@ public class StoredBodyTests
         foreach (var line in File.ReadLines(Path.Combine(Cases, file)))
         {
             var again = JsonNode.Parse(kind.Write(kind.Read(line)))!;
-            Lost(JsonNode.Parse(line), again, "").ShouldBeEmpty($"{file}: {line[..Math.Min(line.Length, 120)]}");
+            Lost(AsToday(Path.GetFileNameWithoutExtension(file), JsonNode.Parse(line)!.AsObject()), again, "")
+                .ShouldBeEmpty($"{file}: {line[..Math.Min(line.Length, 120)]}");
             // What today writes, today reads to the same.
             kind.Write(kind.Read(again.ToJsonString())).ShouldBe(again.ToJsonString(ExchangeJson.Options));
         }
+    }
+
+    /// <summary>Where a form moved what it had: every value of a module without units is looked for in its one unit.</summary>
+    private static JsonObject AsToday(string kind, JsonObject old)
+    {
+        if (kind != "programme" || old.ContainsKey("units"))
+            return old;
+        var modules = old["modules"]!.AsArray();
+        JsonObject Only(JsonNode? module, Func<string, bool> field) =>
+            new(module!.AsObject().Where(f => field(f.Key)).Select(f => KeyValuePair.Create(f.Key, f.Value?.DeepClone())));
+        old["units"] = new JsonArray([.. modules.Select(m => Only(m, f => f != "schools"))]);
+        old["modules"] = new JsonArray([.. modules.Select(m => Only(m, f => f is "id" or "name" or "schools"))]);
+        return old;
     }
 
     [Fact]

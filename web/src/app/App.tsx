@@ -42,6 +42,7 @@ const LibraryScreen = screen(() => import("../techniques/library/LibraryScreen")
 const CohortHandOutScreen = screen(() =>
   import("../programmes/CohortHandOutScreen").then((m) => m.CohortHandOutScreen),
 );
+const ProgrammePaper = screen(() => import("../programmes/ProgrammePaper").then((m) => m.ProgrammePaper));
 const HandOutScreen = screen(() => import("../programmes/HandOutScreen").then((m) => m.HandOutScreen));
 const NotesScreen = screen(() => import("../techniques/library/NotesScreen").then((m) => m.NotesScreen));
 const SchoolsScreen = screen(() => import("../techniques/library/SchoolsScreen").then((m) => m.SchoolsScreen));
@@ -132,7 +133,8 @@ function House() {
               <Route path="/routines/:id" element={<RoutineScreen />} />
               <Route path="/routines/:id/print/:kind" element={<RoutinePaper />} />
               <Route path="/routines/:id/beside/:other" element={<BesideScreen />} />
-              <Route path="/programme/:id?" element={<ProgrammeScreen />} />
+              <Route path="/programme/:id?/:part?" element={<ProgrammeScreen />} />
+              <Route path="/programme/:id/print/:kind" element={<ProgrammePaper />} />
               <Route path="/examination" element={<ExaminationScreen />} />
               <Route path="/examination/:station" element={<SheetScreen />} />
               <Route path="/examination/:station/print" element={<SheetPaper />} />

@@ -535,6 +535,102 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/programmes/{id}/file": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["getProgrammeFile"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/programmes/import": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["importProgramme"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/programmes/lesson-plans": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["planLessons"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/programmes/plans": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["planSequence"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/programmes/plans/{id}": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["getSequencePlan"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/programmes/plans/{id}/stop": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["stopSequencePlan"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/programmes/review": {
     parameters: {
       query?: never;
@@ -545,6 +641,22 @@ export interface paths {
     get?: never;
     put?: never;
     post: operations["reviewProgramme"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/programmes/sequence": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["readSequence"];
     delete?: never;
     options?: never;
     head?: never;
@@ -1168,6 +1280,70 @@ export interface components {
       says: null | string;
       text: string;
     };
+    /** @description One piece of a session. */
+    AgendaItem: {
+      /** @description Changed by hand. */
+      changed: boolean;
+      /**
+       * Format: int32
+       * @description Minutes after the session begins.
+       */
+      from: number;
+      /** @description Under which what a trainer changed is kept; of its unit, or of the session. */
+      id: string;
+      kind: components["schemas"]["AgendaKind"];
+      /** Format: int32 */
+      minutes: number;
+      /** @description Null for what belongs to the session. */
+      unit: null | string;
+      /** @description What is done, in words. */
+      words: string;
+    };
+    /**
+     * @description What is done in a piece of a session.
+     * @enum {unknown}
+     */
+    AgendaKind:
+      | "arrive"
+      | "revisit"
+      | "teach"
+      | "brief"
+      | "show"
+      | "lead"
+      | "practise"
+      | "correct"
+      | "assess"
+      | "set-up"
+      | "clean"
+      | "rest"
+      | "close";
+    /**
+     * @description Where what is promised, taught and assessed do not meet.
+     * @enum {unknown}
+     */
+    AlignmentKind:
+      | "promised-not-taught"
+      | "taught-not-assessed"
+      | "assessed-before-taught"
+      | "assessed-not-taught"
+      | "assessed-not-promised"
+      | "structure-not-worked"
+      | "only-massaged"
+      | "without-partner"
+      | "trained-and-relaxed"
+      | "one-style-only";
+    /** @description One remark on how promise, teaching and assessment meet. */
+    AlignmentRemark: {
+      /** @description Under which it can be kept as it is, with a reason. */
+      id: string;
+      /** @description Counts as a gap: something promised is not kept. Other remarks are to be thought about. */
+      is_gap: boolean;
+      /** @description The reason it is kept as it is; null: it is not. */
+      kept_because: null | string;
+      kind: components["schemas"]["AlignmentKind"];
+      repairs: components["schemas"]["ProgrammeRepair"][];
+      says: string;
+    };
     /** @description All that the face plate and the choosers need, from the data that the computation uses. */
     AtlasView: {
       actions: {
@@ -1342,6 +1518,12 @@ export interface components {
       /** @description Everything else, a group for each thing to do and each person to ask. */
       more: components["schemas"]["AdviceGroup"][];
     };
+    /** @description Days on which the group does not meet, both ends included. */
+    Closure: {
+      from: null | string;
+      text?: null | string;
+      to: null | string;
+    };
     /** @description A cohort as typed: a name that its people will know, and who is in it (may be empty: people come later). */
     CohortDraft: {
       members: null | string[];
@@ -1359,6 +1541,29 @@ export interface components {
       /** Format: uuid */
       id: string;
     };
+    /** @description A routine of a cohort: the edition it is taught from, and the one that would be taken today. */
+    CohortRoutine: {
+      /** @description Whether there is an edition to take. */
+      may_move_on: boolean;
+      /** @description Techniques that this cohort is taught from another edition than the routine is built on, in sentences. */
+      mismatches: string[];
+      /** @description Name of the module that teaches it; null when the programme no longer does. */
+      module: null | string;
+      name: string;
+      /**
+       * Format: int32
+       * @description The newest edition; null when there is none any more.
+       */
+      offered: null | number;
+      /** Format: uuid */
+      routine_id: string;
+      says: string;
+      /**
+       * Format: int32
+       * @description Edition this cohort is taught; null while none was taken.
+       */
+      taught: null | number;
+    };
     /**
      * @description How the edition that a cohort is taught stands to what is offered today.
      * @enum {unknown}
@@ -1367,6 +1572,13 @@ export interface components {
     CohortTake: {
       /** @description Techniques for which the offered edition is taken from now on. */
       codes: null | string[];
+      /**
+       * @description It runs on the programme as it is now from now on.
+       * @default false
+       */
+      programme: boolean;
+      /** @description Routines for which the newest edition is taken. */
+      routines?: null | string[];
     };
     /** @description A technique of a cohort: the edition it is taught from, and the one that would be taken today. */
     CohortTechnique: {
@@ -1393,7 +1605,7 @@ export interface components {
       /** Format: uuid */
       technique_id: null | string;
     };
-    /** @description A cohort: who is in it, and from which edition of each technique it is taught. */
+    /** @description A cohort: who is in it, and from which edition of programme, techniques and routines it is taught. */
     CohortView: {
       /** Format: uuid */
       id: string;
@@ -1403,8 +1615,19 @@ export interface components {
       opened_at: string;
       opened_by: string;
       programme: string;
+      /**
+       * Format: int32
+       * @description The edition of the programme that it runs on.
+       */
+      programme_edition: number;
       /** Format: uuid */
       programme_id: string;
+      /**
+       * Format: int32
+       * @description The edition that the programme is at.
+       */
+      programme_offered: number;
+      routines: components["schemas"]["CohortRoutine"][];
       techniques: components["schemas"]["CohortTechnique"][];
     };
     Concern: {
@@ -2200,6 +2423,85 @@ export interface components {
       by: null | string;
       zone: null | string;
     };
+    /** @description What is practised at home until the group meets again. */
+    HomeWork: {
+      /**
+       * Format: int32
+       * @description Days until the next session; null after the last.
+       */
+      days: null | number;
+      /** Format: double */
+      minutes: number;
+      technique: string;
+    };
+    /**
+     * @description Kinds of hours that a certificate asks for.
+     * @enum {unknown}
+     */
+    HourKind: "guided" | "supervised" | "self-study" | "assessment";
+    /** @description Hours of one kind beside what the scheme asks for. */
+    HourLine: {
+      /** Format: double */
+      hours: number;
+      kind: components["schemas"]["HourKind"];
+      /**
+       * Format: double
+       * @description Hours that are missing, 0 for none.
+       */
+      missing: number;
+      /** @description What is missing and where it is added most cheaply; null for nothing. */
+      says: null | string;
+      /**
+       * Format: double
+       * @description Null: the scheme asks for nothing.
+       */
+      wanted: null | number;
+    };
+    /** @description Hours that a certificate asks for, by kind; see docs/method.md#hours. */
+    HoursScheme: {
+      /**
+       * Format: double
+       * @description Hours of assessment.
+       */
+      assessment?: null | number;
+      /**
+       * Format: int32
+       * @description Number of case studies.
+       */
+      cases?: null | number;
+      /**
+       * Format: double
+       * @description Credits that the workload shall come to.
+       */
+      credits?: null | number;
+      /**
+       * Format: double
+       * @description Contact hours.
+       */
+      guided?: null | number;
+      /**
+       * Format: int32
+       * @description Case studies that are planned.
+       */
+      planned_cases?: null | number;
+      /**
+       * Format: double
+       * @description Hours alone that are planned outside the units.
+       */
+      planned_self_study?: null | number;
+      /** @description own, or credit for workload by the published convention. */
+      scheme?: null | string;
+      /**
+       * Format: double
+       * @description Hours alone.
+       */
+      self_study?: null | number;
+      /**
+       * Format: double
+       * @description Hours of supervised practice.
+       */
+      supervised?: null | number;
+    };
     /** @description What the house does where schools disagree. */
     HouseChoice: {
       /** Format: date-time */
@@ -2311,11 +2613,53 @@ export interface components {
       /** Format: double */
       z: null | number;
     };
+    /** @description What a trainer changed in a lesson plan: kept by unit, so that it goes with the unit into another session. */
+    LessonEdit: {
+      item: string;
+      /** Format: int32 */
+      minutes?: null | number;
+      /** @description Id of the unit, or of the session for what belongs to no unit. */
+      of: string;
+      words?: null | string;
+    };
+    /** @description Something that is needed, for each person and in all. */
+    LessonMaterial: {
+      /** Format: int32 */
+      in_all: number;
+      name: string;
+    };
     LessonModule: {
       name: string;
       /** Format: date-time */
       taken_at: string;
       techniques: components["schemas"]["TaughtLesson"][];
+    };
+    /** @description One session, minute by minute; its pieces add up to its length. See docs/method.md#lessons. */
+    LessonPlan: {
+      agenda: components["schemas"]["AgendaItem"][];
+      date: null | string;
+      home: components["schemas"]["HomeWork"][];
+      look_for: components["schemas"]["LookFor"][];
+      materials: components["schemas"]["LessonMaterial"][];
+      /**
+       * Format: int32
+       * @description From beginning to end.
+       */
+      minutes: number;
+      /**
+       * Format: int32
+       * @description Its number, from 1.
+       */
+      number: number;
+      /** @description What does not fit, in sentences. */
+      says: string[];
+      /** @description Id of the session. */
+      session: string;
+      /**
+       * Format: int32
+       * @description Minutes that nothing is planned for; negative where more is planned than there is.
+       */
+      spare: number;
     };
     /** @description What the members of a cohort are taught, by module. */
     Lessons: {
@@ -2324,6 +2668,8 @@ export interface components {
       cohort_id: string;
       modules: components["schemas"]["LessonModule"][];
       programme: string;
+      /** @description Routines that they are taught. */
+      routines: components["schemas"]["TaughtRoutine"][];
     };
     /** @description Minimum, standard and full of one quantity, ends included: 0 ≤ minimum ≤ standard ≤ full. Default: all zero. */
     Levels: {
@@ -2366,6 +2712,12 @@ export interface components {
     LineOfAction: {
       fixed: null | number[];
       moving: null | number[];
+    };
+    /** @description A fault that is looked for while correcting. */
+    LookFor: {
+      fix: null | string;
+      sign: string;
+      technique: string;
     };
     /** @description Marks lost on one structure, for the face plate: percentage points of the whole. */
     LostOnStructure: {
@@ -2599,6 +2951,14 @@ export interface components {
       /** @description The notes, with every garbled word that was confirmed written as the atlas writes it. */
       text: string;
     };
+    /** @description Why a unit does not stand in a session. */
+    NotThere: {
+      /** @description Rules that would not hold; none where it could stand there as well, or where the plan would only be worse. */
+      reasons: components["schemas"]["SaidRule"][];
+      /** @description In one sentence. */
+      says: string;
+      session: string;
+    };
     /** @description A structure with its opposite: trained here, and there left alone. */
     OneSidedWork: {
       name: string;
@@ -2619,8 +2979,9 @@ export interface components {
     /** @description Something that stands in the way of the order, said in one sentence. */
     OrderFault: {
       kind: components["schemas"]["OrderFaultKind"];
-      module: string;
       says: string;
+      /** @description Id of the unit that it is about. */
+      unit: string;
     };
     /**
      * @description What stands in the way of an order.
@@ -2632,17 +2993,33 @@ export interface components {
       | "technique-prerequisite"
       | "parked"
       | "draft"
-      | "unknown-technique";
-    /** @description An outcome the programme promises, in words: "can brief, show and lead a light glide". */
+      | "unknown-technique"
+      | "unknown-routine";
+    /** @description A learning outcome: what a graduate can do, in the usual form of verb, object, condition and standard. See docs/method.md#outcomes. */
     Outcome: {
+      /** @description How it is assessed, in words. */
+      assessed?: null | string;
+      /** @description Under which conditions, such as “on both sides of a partner”. */
+      condition?: null | string;
       id: string;
-      text: string;
+      /** @description knowledge, practice, teaching or safety. */
+      kind?: null | string;
+      /** @description With what, such as “a light glide”. */
+      object?: null | string;
+      /** @description How well, such as “without dragging the skin”. */
+      standard?: null | string;
+      /** @description The whole sentence, where it was written as one. */
+      text?: null | string;
+      /** @description What is done, such as “leads”. */
+      verb?: null | string;
     };
-    /** @description Which modules serve an outcome. */
+    /** @description An outcome over the units: where it is taught and where assessed. */
     OutcomeLine: {
+      assessed_in: string[];
       covered: boolean;
       modules: string[];
       outcome: string;
+      taught_in: string[];
       text: string;
     };
     /** @description What has to be done between two parts. */
@@ -2728,6 +3105,76 @@ export interface components {
       /** @description What the person says while or after doing it. */
       reports: null | string[];
     };
+    /** @description One unit in its session, with the reasons. */
+    PlacedUnit: {
+      /** @description It is fixed there. */
+      pinned: boolean;
+      session: string;
+      unit: string;
+      why: components["schemas"]["NotThere"][];
+    };
+    /** @description A unit that stands in a session, or must not. */
+    Placement: {
+      session: string;
+      unit: string;
+    };
+    /** @description What a plan is measured by, in this order: sessions used, days by which returns come too early, weight of broken wishes. */
+    PlanMeasure: {
+      /** Format: int32 */
+      sessions: number;
+      /** Format: int32 */
+      spacing: number;
+      /** Format: int32 */
+      wishes: number;
+    };
+    /** @description One session of a plan. */
+    PlannedSession: {
+      date: null | string;
+      /** Format: int32 */
+      day: number;
+      /**
+       * Format: int32
+       * @description That are left.
+       */
+      free: number;
+      id: string;
+      /**
+       * Format: int32
+       * @description That they take.
+       */
+      minutes: number;
+      /** @description Units in their order. */
+      units: string[];
+    };
+    PlanOrder: {
+      document: components["schemas"]["ProgrammeDocument"];
+      /**
+       * Format: uuid
+       * @description Of this search; chosen by whoever asks, so that the same asked twice is one.
+       */
+      id: string;
+      /** @description Keep as near to the programme's own plan as can be. */
+      near: boolean;
+    };
+    /** @description A search for a sequence, as far as it has come. */
+    PlanRun: {
+      before: null | components["schemas"]["PlanMeasure"];
+      best: null | components["schemas"]["PlanMeasure"];
+      /** Format: uuid */
+      id: string;
+      /** @description Units that stand elsewhere than before; only where it had to stay near. */
+      moved: null | string[];
+      plan: null | components["schemas"]["SequencePlan"];
+      /** @description Still looking. */
+      running: boolean;
+      /** @description Ended by a person: what is shown is the best until then. */
+      stopped: boolean;
+    };
+    /**
+     * @description How far a plan was brought: proven best, the best so far, proven that there is none, or none found and none excluded.
+     * @enum {unknown}
+     */
+    PlanStatus: "optimal" | "feasible" | "infeasible" | "unknown";
     /** @description The state of the rest of the face. */
     PoseState: {
       gaze: null | string;
@@ -2787,14 +3234,79 @@ export interface components {
       /** Format: uuid */
       id: string;
     };
-    /** @description A programme: modules in the order in which they are taught, and what it promises. */
+    /** @description One column of the coverage: a module with all that its units teach, or a unit of no module. */
+    ProgrammeColumn: {
+      id: string;
+      name: string;
+      schools: null | string[];
+      techniques: string[];
+    };
+    /**
+     * @description A programme as it is exchanged and stored: `wexis.programme/1`. Units in the order in which they are taught, and what it promises.
+     *     See docs/formats.md.
+     */
     ProgrammeDocument: {
-      modules: null | components["schemas"]["ProgrammeModule"][];
+      aside?: null | components["schemas"]["SetAside"][];
+      closures?: null | components["schemas"]["Closure"][];
+      fixed?: null | components["schemas"]["Placement"][];
+      forbidden?: null | components["schemas"]["Placement"][];
+      hours?: null | components["schemas"]["HoursScheme"];
+      /** @description What was changed by hand in the lesson plans. */
+      lessons?: null | components["schemas"]["LessonEdit"][];
+      modules?: null | components["schemas"]["ProgrammeModule"][];
       name: null | string;
-      outcomes: null | components["schemas"]["Outcome"][];
-      /** @description The schools it declares; none declared means that nothing is compared. */
+      outcomes?: null | components["schemas"]["Outcome"][];
+      /**
+       * Format: int32
+       * @description How many take part; null: nothing is said of group sizes.
+       */
+      participants?: null | number;
+      /** @description Phases in their order; a unit never stands before one of an earlier phase. */
+      phases?: null | string[];
+      /** @description In which session each unit stands, as it was planned last; null: not planned yet. */
+      plan?: null | components["schemas"]["Placement"][];
+      rules?: null | components["schemas"]["ProgrammeRule"][];
+      schema: null | string;
+      /** @description Teaching styles it declares; none declared means that nothing is compared. */
       schools?: null | string[];
-      structures: null | components["schemas"]["StructurePromise"][];
+      sessions?: null | components["schemas"]["ProgrammeSession"][];
+      structures?: null | components["schemas"]["StructurePromise"][];
+      syllabus?: null | components["schemas"]["SyllabusWords"];
+      units?: null | components["schemas"]["ProgrammeUnit"][];
+    };
+    /** @description Hours of a programme by kind, against the scheme that its trainer chose. See docs/method.md#hours. */
+    ProgrammeHours: {
+      /** @description Whether something is missing. */
+      are_short?: boolean;
+      /** Format: int32 */
+      cases: null | number;
+      /** @description What is missing of case studies; null for nothing. */
+      cases_say: null | string;
+      /** Format: int32 */
+      cases_wanted: null | number;
+      /** @description Credits that the workload comes to: at most, at 25 hours each, and at least, at 30 (ECTS Users' Guide 2015). */
+      credits: components["schemas"]["Span"];
+      credits_say: null | string;
+      /**
+       * Format: double
+       * @description Null: the scheme asks for none.
+       */
+      credits_wanted: null | number;
+      lines: components["schemas"]["HourLine"][];
+      /**
+       * Format: double
+       * @description Hours in all, those alone included.
+       */
+      workload: number;
+    };
+    ProgrammeImport: {
+      /**
+       * Format: uuid
+       * @description Names this import: sent again after a lost answer it is one.
+       */
+      id: string;
+      /** @description A file as wexis.programme/1. */
+      text: null | string;
     };
     ProgrammeLine: {
       /** Format: int32 */
@@ -2803,37 +3315,150 @@ export interface components {
       id: string;
       name: string;
     };
-    /** @description One module: contact minutes, what must come before, which techniques it teaches (in order: its routine), which outcomes it serves. */
+    /** @description A module: a name under which units belong together. */
     ProgrammeModule: {
       id: string;
-      kind: string;
-      /** Format: int32 */
-      minutes: number;
       name: string;
-      outcomes: null | string[];
-      prerequisites: null | string[];
-      /** @description The schools that its routine declares, where they are others than the programme's. */
+      /** @description Teaching styles that its units declare, where they are others than the programme's. */
       schools?: null | string[];
-      techniques: null | string[];
+    };
+    /** @description A change that mends a remark, or several. */
+    ProgrammeRepair: {
+      /**
+       * Format: int32
+       * @description That the unit gets more.
+       */
+      minutes: number;
+      /** @description Id of the outcome that it serves then; null: none. */
+      outcome: null | string;
+      /** @description Id of the technique that it teaches then; null: none. */
+      technique: null | string;
+      /** @description Id of the unit that changes. */
+      unit: string;
+      /** @description What is done and what it brings, in one line. */
+      words: string;
     };
     /** @description What Wexis says about a programme the moment it changes. See docs/method.md#coverage. */
     ProgrammeReview: {
+      /** @description Modules, and units of no module, as the coverage shows them. */
+      columns: components["schemas"]["ProgrammeColumn"][];
       /** Format: int32 */
       contact_minutes: number;
       coverage: components["schemas"]["CoverageLine"][];
-      /** Format: int32 */
+      /**
+       * Format: int32
+       * @description Of the remarks and the hours: what is promised and not kept, and not kept as it is for a reason.
+       */
       gaps: number;
+      hours: components["schemas"]["ProgrammeHours"];
       order_faults: components["schemas"]["OrderFault"][];
       outcomes: components["schemas"]["OutcomeLine"][];
+      /** @description Where what is promised, taught and assessed do not meet. */
+      remarks: components["schemas"]["AlignmentRemark"][];
       school_notes: components["schemas"]["SchoolNote"][];
+      times: components["schemas"]["UnitTimes"][];
+    };
+    /** @description A rule that a trainer sets; without Hard or with a weight it is a wish. */
+    ProgrammeRule: {
+      after?: null | string;
+      before?: null | string;
+      date?: null | string;
+      /** Format: int32 */
+      day?: null | number;
+      /** @description The fewest days, or the fewest and the most. */
+      days?: null | number[];
+      /** @description Must hold; null: it must, unless a weight is given. */
+      hard?: null | boolean;
+      id: null | string;
+      /** @description See RuleKind. */
+      kind: null | string;
+      /** Format: int32 */
+      minutes?: null | number;
+      /**
+       * Format: int32
+       * @description Practice days a week at most.
+       */
+      per_week?: null | number;
+      staff?: null | string[];
+      /** @description The rule in words, as it is said when it does not hold. */
+      text?: null | string;
+      unit?: null | string;
+      units?: null | string[];
+      /**
+       * Format: int32
+       * @description Of a wish, 1 to 100.
+       */
+      weight?: null | number;
     };
     ProgrammeSave: {
       document: components["schemas"]["ProgrammeDocument"];
       /** Format: int32 */
       version: number;
     };
+    /** @description A day, or a part of one, on which the group meets. */
+    ProgrammeSession: {
+      /**
+       * Format: int32
+       * @description Minutes of it that are breaks.
+       */
+      breaks_min?: null | number;
+      /** @description Its date as 2027-03-06; null where days are only numbered. */
+      date?: null | string;
+      /**
+       * Format: int32
+       * @description Its day, counted from any one, where there is no date.
+       */
+      day?: null | number;
+      id: string;
+      /**
+       * Format: int32
+       * @description From beginning to end.
+       */
+      minutes?: null | number;
+      /** @description Which rooms there are; null: whichever is needed. */
+      rooms?: null | string[];
+      /** @description Who is there; null: whoever is needed. */
+      staff?: null | string[];
+    };
+    /** @description One unit of a module: what is done in one piece, for so many minutes, after what. */
+    ProgrammeUnit: {
+      id: string;
+      /** @description theory, demonstration, supervised-practice, self-practice, teaching-practice or assessment. */
+      kind: string;
+      /**
+       * Format: int32
+       * @description Largest group for one of its staff.
+       */
+      max_group?: null | number;
+      /**
+       * Format: int32
+       * @description Contact minutes, breaks not counted.
+       */
+      minutes: number;
+      /** @description Id of its module; null where there are none. */
+      module?: null | string;
+      name: string;
+      outcomes?: null | string[];
+      /** @description Phase of the programme it belongs to; null for none. */
+      phase?: null | string;
+      /** @description Ids of units that come before, and of techniques that are taught before. */
+      prerequisites?: null | string[];
+      /** @description A room that it needs; null for any. */
+      room?: null | string;
+      /** @description Ids of routines that it teaches. */
+      routines?: null | string[];
+      /** @description Who has to be there, such as lead or assessor. */
+      staff?: null | string[];
+      /** @description Ids of techniques that it teaches, or that are shown in an assessment. */
+      techniques?: null | string[];
+    };
     ProgrammeView: {
       document: components["schemas"]["ProgrammeDocument"];
+      /**
+       * Format: int32
+       * @description Counts up where the one before runs with a cohort.
+       */
+      edition: number;
       /** Format: uuid */
       id: string;
       review: components["schemas"]["ProgrammeReview"];
@@ -3249,6 +3874,13 @@ export interface components {
      * @enum {unknown}
      */
     SafetyVerdict: "ok" | "caution" | "stop";
+    /** @description One rule as it is said. */
+    SaidRule: {
+      id: string;
+      /** @description The field it stands in. */
+      path: string;
+      says: string;
+    };
     /** @description A structure that one technique trains and another lets rest or loosens. */
     SameMuscleConflict: {
       loosened: string[];
@@ -3274,7 +3906,7 @@ export interface components {
        */
       step: null | number;
     };
-    /** @description Where a taught technique does not agree with the schools that the programme declares. A note, never a gap. */
+    /** @description Where a taught technique does not agree with the teaching styles that the programme declares. A note, never a gap. */
     SchoolNote: {
       module: string;
       says: string;
@@ -3484,6 +4116,44 @@ export interface components {
       /** Format: double */
       work_seconds: number;
     };
+    /** @description Where every unit stands, how good that is and how good it could be; or which rules cannot hold together. See docs/method.md#sequence. */
+    SequencePlan: {
+      bound: null | components["schemas"]["PlanMeasure"];
+      /** @description Wishes that do not hold. */
+      broken: components["schemas"]["SaidRule"][];
+      /** @description Units that wait for each other in a round. */
+      circles: string[][];
+      /** @description Rules that cannot hold together, none of which could be left out; empty when there is a plan. */
+      conflict: components["schemas"]["SaidRule"][];
+      /** @description The longest chain of units that wait for each other, by minutes. */
+      critical_path: string[];
+      /** @description What the trade keeps and this programme's own rules leave no room for. */
+      left_aside: components["schemas"]["SaidRule"][];
+      /** @description Units by how many have to come before them, one after the other. */
+      levels: string[][];
+      /** @description For each of them the nearest plan without it. */
+      nearest: components["schemas"]["WithoutRule"][];
+      objective: null | components["schemas"]["PlanMeasure"];
+      /** @description All units in the order in which they are taught. */
+      order: string[];
+      sessions: components["schemas"]["PlannedSession"][];
+      status: components["schemas"]["PlanStatus"];
+    };
+    /** @description The plan that a programme has, held to its rules as they are now. */
+    SequenceReading: {
+      /** @description Wishes that do not hold. */
+      broken: components["schemas"]["SaidRule"][];
+      circles: string[][];
+      critical_path: string[];
+      /** @description Rules that do not hold. */
+      faults: components["schemas"]["SaidRule"][];
+      measure: null | components["schemas"]["PlanMeasure"];
+      /** @description Units that stand in no session. */
+      missing: string[];
+      /** @description Sessions with their units; empty sessions too. */
+      sessions: components["schemas"]["PlannedSession"][];
+      units: components["schemas"]["PlacedUnit"][];
+    };
     /** @description Who is signed in, and what the sign-in page needs to know. */
     Session: {
       /** @description Whoever would be the first lead proves it by the code that the start command printed. */
@@ -3497,6 +4167,12 @@ export interface components {
       time_zone: string;
       /** @description Form token; every change sends it back in a header. */
       token: string;
+    };
+    /** @description Something that Wexis would say, and that the trainer keeps as it is, with the reason. */
+    SetAside: {
+      reason: string;
+      /** @description Id of the rule or remark. */
+      rule: string;
     };
     SettingChange: {
       reason: null | string;
@@ -3618,6 +4294,13 @@ export interface components {
     SourceRef: {
       basis: string;
       id: string;
+    };
+    /** @description From, to. */
+    Span: {
+      /** Format: double */
+      least: number;
+      /** Format: double */
+      most: number;
     };
     /** @description A stamped fault, at which second. */
     Stamp: {
@@ -3786,6 +4469,12 @@ export interface components {
       fingerprint: null | string;
       open: boolean;
     };
+    /** @description What a syllabus says beside modules and outcomes. */
+    SyllabusWords: {
+      cautions?: null | string;
+      entry?: null | string;
+      scope?: null | string;
+    };
     TableBrought: {
       /**
        * Format: int32
@@ -3846,6 +4535,14 @@ export interface components {
       taken_at: string;
       /** Format: uuid */
       technique_id: string;
+    };
+    /** @description A routine as one cohort is taught it. */
+    TaughtRoutine: {
+      /** Format: int32 */
+      edition: number;
+      name: string;
+      /** Format: uuid */
+      routine_id: string;
     };
     TechniqueAdd: {
       document: components["schemas"]["TechniqueDocument"];
@@ -4044,6 +4741,12 @@ export interface components {
       /** @description Where hands are. */
       zones: string[];
     };
+    /** @description What the minutes of a unit are made of. */
+    TimePiece: {
+      /** Format: double */
+      minutes: number;
+      words: string;
+    };
     Tissue: {
       common: string;
       id: string;
@@ -4109,6 +4812,20 @@ export interface components {
       structure: string;
       trained_in: string[];
     };
+    /** @description Minutes that a unit needs for what it teaches, beside those that are planned. See docs/method.md#unit-times. */
+    UnitTimes: {
+      /**
+       * Format: double
+       * @description Null where nothing is known of its techniques, or it teaches none.
+       */
+      estimated: null | number;
+      pieces: components["schemas"]["TimePiece"][];
+      /** Format: int32 */
+      planned: number;
+      /** @description What does not fit; null where it does. */
+      says: null | string;
+      unit: string;
+    };
     /** @description What a hand may do, in words. */
     VerbWord: {
       id: string;
@@ -4120,6 +4837,16 @@ export interface components {
       fibre_lines: null | number[][][];
       holes: null | unknown[][];
       polygon: null | number[][];
+    };
+    /** @description What would be without one of the rules that cannot hold together. */
+    WithoutRule: {
+      /** @description The next rules that cannot hold together, where dropping this one is not enough. */
+      behind: components["schemas"]["SaidRule"][];
+      measure: null | components["schemas"]["PlanMeasure"];
+      /** @description The nearest plan then; null when there is none either. */
+      sessions: null | components["schemas"]["PlannedSession"][];
+      /** @description The rule that is dropped. */
+      without: string;
     };
     /** @description One structure worked in one way: the answer of the work map, with the rules that gave it. */
     WorkedRow: {
@@ -5552,6 +6279,192 @@ export interface operations {
       };
     };
   };
+  getProgrammeFile: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  importProgramme: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["ProgrammeImport"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ProgrammeView"];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+      /** @description Conflict */
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ProblemDetails"];
+        };
+      };
+    };
+  };
+  planLessons: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["ProgrammeDocument"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["LessonPlan"][];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+    };
+  };
+  planSequence: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["PlanOrder"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["PlanRun"];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+    };
+  };
+  getSequencePlan: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["PlanRun"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  stopSequencePlan: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["PlanRun"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
   reviewProgramme: {
     parameters: {
       query?: never;
@@ -5572,6 +6485,39 @@ export interface operations {
         };
         content: {
           "application/json": components["schemas"]["ProgrammeReview"];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+    };
+  };
+  readSequence: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["ProgrammeDocument"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["SequenceReading"];
         };
       };
       /** @description Bad Request */

@@ -7,7 +7,7 @@ import { api, problemOf, said, type Schemas } from "../shell/api";
 import { Button } from "../ui/Button";
 import { Problem, Waiting } from "../ui/States";
 
-export type Kind = "technique" | "programme" | "examination" | "station" | "person";
+export type Kind = "technique" | "routine" | "programme" | "examination" | "station" | "person";
 type State = "archived" | "deleted" | null;
 
 const awayQuery = (kind: Kind, id: string) =>
@@ -50,6 +50,7 @@ const DONE: Readonly<Record<"archived" | "deleted" | "here", (name: string) => s
 /** What archiving means for each kind. */
 const ARCHIVED_MEANS: Readonly<Record<Kind, string>> = {
   technique: "Archived, it leaves the library. Routines, programmes, stations and cohorts that use it go on using it.",
+  routine: "Archived, it leaves the list. Programmes and cohorts that use it go on using it.",
   programme: "Archived, it leaves the list. Its cohorts keep what they were taught.",
   examination: "Archived, it leaves the list with its stations. What was graded there stays.",
   station: "Archived, nobody new is graded there. What was graded stays, and what was begun can be finished.",

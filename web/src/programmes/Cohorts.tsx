@@ -113,11 +113,16 @@ function OneCohort({ cohort, canChange }: { cohort: Cohort; canChange: boolean }
   const queries = useQueryClient();
   const refresh = () => queries.invalidateQueries({ queryKey: ["programmes", cohort.programme_id, "cohorts"] });
   const take = useMutation({
-    mutationFn: (codes: string[]) =>
-      said(api.POST("/api/cohorts/{id}/editions", { params: { path: { id: cohort.id } }, body: { codes } })),
-    onSuccess: async (_, codes) => {
+    mutationFn: (what: { codes?: string[]; routines?: string[]; programme?: boolean }) =>
+      said(
+        api.POST("/api/cohorts/{id}/editions", {
+          params: { path: { id: cohort.id } },
+          body: { codes: [], routines: [], programme: false, ...what },
+        }),
+      ),
+    onSuccess: async () => {
       await refresh();
-      toast.success(`${cohort.name} moved on in ${codes.length} ${codes.length === 1 ? "technique" : "techniques"}.`);
+      toast.success(`${cohort.name} moved on.`);
     },
   });
   const waiting = cohort.techniques.filter((t) => t.may_move_on);
@@ -143,12 +148,26 @@ function OneCohort({ cohort, canChange }: { cohort: Cohort; canChange: boolean }
           </span>
         )}
         {canChange && waiting.length > 1 && (
-          <Button size="line" tone="quiet" onClick={() => take.mutate(waiting.map((t) => t.code))}>
+          <Button size="line" tone="quiet" onClick={() => take.mutate({ codes: waiting.map((t) => t.code) })}>
             move to all newer editions {waiting.length}
           </Button>
         )}
       </div>
       <Members cohort={cohort} canChange={canChange} refresh={refresh} />
+      <p className="text-sm" data-runs-on={cohort.programme_edition}>
+        Runs on edition {cohort.programme_edition} of the programme
+        {cohort.programme_offered > cohort.programme_edition && (
+          <>
+            ; <span className="text-now">it is at edition {cohort.programme_offered} since</span>
+            {canChange && (
+              <Button size="line" tone="quiet" onClick={() => take.mutate({ programme: true })}>
+                run on edition {cohort.programme_offered}
+              </Button>
+            )}
+          </>
+        )}
+        .
+      </p>
       {take.isError && <Problem error={take.error} safe="Nothing was changed." />}
       <table className="mt-2 w-full text-[0.95rem]">
         <caption className="sr-only">Editions that {cohort.name} is taught from</caption>
@@ -174,12 +193,41 @@ function OneCohort({ cohort, canChange }: { cohort: Cohort; canChange: boolean }
               key={t.code}
               technique={t}
               cohort={cohort.id}
-              onTake={canChange ? () => take.mutate([t.code]) : null}
+              onTake={canChange ? () => take.mutate({ codes: [t.code] }) : null}
             />
           ))}
         </tbody>
       </table>
+      <Routines cohort={cohort} onTake={canChange ? (id) => take.mutate({ routines: [id] }) : null} />
     </article>
+  );
+}
+
+/** Routines of a cohort, and where they do not go together with its techniques. */
+function Routines({ cohort, onTake }: { cohort: Cohort; onTake: ((id: string) => void) | null }) {
+  if (cohort.routines.length === 0) return null;
+  return (
+    <ul className="mt-2 text-[0.95rem]" aria-label={`Routines of ${cohort.name}`}>
+      {cohort.routines.map((r) => (
+        <li key={r.routine_id} className="border-t border-line py-1" data-routine={r.name}>
+          <Link to={`/routines/${r.routine_id}`}>{r.name}</Link>{" "}
+          <span className="text-faded">
+            {r.module && `${r.module} · `}
+            {r.says}
+          </span>
+          {r.mismatches.map((m) => (
+            <span key={m} className="block text-sm text-now">
+              {m}
+            </span>
+          ))}
+          {onTake && r.may_move_on && (
+            <Button size="line" tone="quiet" onClick={() => onTake(r.routine_id)}>
+              teach edition {r.offered}
+            </Button>
+          )}
+        </li>
+      ))}
+    </ul>
   );
 }
 

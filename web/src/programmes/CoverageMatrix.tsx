@@ -1,21 +1,20 @@
 import { isTone, tones } from "../face/tones";
 import { cn } from "../ui/cn";
-import type { ProgrammeModule, Review } from "./programmeQueries";
+import type { Review } from "./programmeQueries";
 
 /** A woven matrix: a line a structure, a column a module; where they cross, how the structure is worked there. */
 export function CoverageMatrix({
   review,
-  modules,
   chosen,
   onChoose,
 }: {
   review: Review;
-  modules: readonly ProgrammeModule[];
   chosen: string | null;
   onChoose: (structure: string | null) => void;
 }) {
+  const modules = review.columns;
   if (review.coverage.every((l) => l.cells.length === 0))
-    return <p className="text-faded">No coverage yet: add techniques to the modules.</p>;
+    return <p className="text-faded">No coverage yet: add techniques to the units.</p>;
   return (
     <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Coverage by module" data-two-ways>
       <table className="min-w-full text-sm">

@@ -1,28 +1,40 @@
-import { PutAway } from "../keeping/PutAway";
-import { useNavigate } from "react-router";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState, type ReactNode } from "react";
+import { Link, NavLink, useNavigate, useParams } from "react-router";
 import { toast } from "sonner";
 import { useReference } from "../face/atlas";
 import type { Lit } from "../face/plateTypes";
 import { Stage } from "../face/Stage";
+import { PutAway } from "../keeping/PutAway";
 import { api, said, type Schemas } from "../shell/api";
-import { libraryQuery } from "../techniques/parts/techniqueQueries";
-import { moved } from "../techniques/parts/techniqueModel";
-import { useSettled } from "../techniques/parts/useSettled";
 import { useBench, whereItStands } from "../shell/useBench";
-import { Button } from "../ui/Button";
+import { useSettled } from "../techniques/parts/useSettled";
+import { cn } from "../ui/cn";
+import { SaveBar } from "../ui/SaveBar";
 import { Stale } from "../ui/Stale";
 import { Problem } from "../ui/States";
 import { Cohorts } from "./Cohorts";
 import { CoverageMatrix } from "./CoverageMatrix";
-import { ModuleLine } from "./ModuleLine";
+import { HoursPanel } from "./HoursPanel";
+import { LessonPanel } from "./LessonPanel";
+import { Outcomes } from "./Outcomes";
 import { Promises } from "./Promises";
-import { addModule, changeModule, hours, takeModuleOut } from "./programmeModel";
+import { hours } from "./programmeModel";
 import { reviewQuery, type ProgrammeDocument, type Review } from "./programmeQueries";
-import { SaveBar } from "../ui/SaveBar";
+import { Remarks } from "./Remarks";
+import { SequencePanel } from "./SequencePanel";
+import { Syllabus } from "./Syllabus";
+import { Units } from "./Units";
 
-/** Modules in their order on the left of the bench; what the order breaks and what the promises miss on its right; the weave below. */
+const PARTS = [
+  { id: "units", word: "Units and outcomes" },
+  { id: "coverage", word: "Coverage" },
+  { id: "sequence", word: "Sequence" },
+  { id: "lessons", word: "Lesson plans" },
+  { id: "cohorts", word: "Cohorts" },
+] as const;
+
+/** One programme on the bench, a part at a time: what is taught, what that covers, in which order, day by day, to whom. */
 export function ProgrammeBench({
   stored,
   head,
@@ -33,6 +45,7 @@ export function ProgrammeBench({
   canChange: boolean;
 }) {
   const { atlas, nameOf } = useReference();
+  const { part = "units" } = useParams();
   const queries = useQueryClient();
   const draft = useBench<ProgrammeDocument, Schemas["ProgrammeView"]>({
     place: `wexis.programme.${stored.id}`,
@@ -55,15 +68,13 @@ export function ProgrammeBench({
   });
   const { document, change: setDocument } = draft;
   const [structure, setStructure] = useState<string | null>(null);
-  const [openModule, setOpenModule] = useState<string | null>(null);
   const review = useQuery(reviewQuery(useSettled(document, 200)));
-  const library = useQuery(libraryQuery);
   const navigate = useNavigate();
   const said_ = review.data ?? stored.review;
-  const modules = document.modules ?? [];
-  const schools = atlas.schools.map((x) => ({ value: x.id, word: x.name }));
+  const props = { document, review: said_, canChange, onChange: setDocument };
   return (
     <Stage
+      list={part !== "units" && part !== "coverage"}
       plate={{
         lit: coverageLit(said_),
         selected: structure,
@@ -87,7 +98,15 @@ export function ProgrammeBench({
             <h1>{document.name}</h1>
           )}
           <p className="text-sm text-faded">
-            {modules.length} modules · {hours(said_.contact_minutes)} of contact
+            edition {stored.edition} · {count(document.units?.length ?? 0, "unit")} · {hours(said_.contact_minutes)} of
+            contact{" · "}
+            <Link className="inline-flex min-h-6 items-center" to={`/programme/${stored.id}/print/syllabus`}>
+              syllabus
+            </Link>
+            {" · "}
+            <a className="inline-flex min-h-6 items-center" href={`/api/programmes/${stored.id}/file`} download>
+              export
+            </a>
             {canChange && (
               <PutAway
                 kind="programme"
@@ -104,6 +123,24 @@ export function ProgrammeBench({
           </div>
         )}
       </header>
+      <nav aria-label="Parts of the programme" className="mt-2 flex flex-wrap gap-x-5 gap-y-1 border-b border-line">
+        {PARTS.map((p) => (
+          <NavLink
+            key={p.id}
+            to={`/programme/${stored.id}/${p.id}`}
+            aria-current={p.id === part ? "page" : undefined}
+            className={cn(
+              "-mb-px inline-flex min-h-8 items-center border-b-2 text-[0.95rem]",
+              p.id === part ? "border-now font-semibold text-now" : "border-transparent hover:text-now",
+            )}
+          >
+            {p.word}
+            {p.id === "coverage" && said_.gaps > 0 && (
+              <span className="ml-1 text-sm font-normal text-faded">{count(said_.gaps, "gap")}</span>
+            )}
+          </NavLink>
+        ))}
+      </nav>
       {draft.stale && (
         <Stale
           what="programme"
@@ -115,70 +152,49 @@ export function ProgrammeBench({
       )}
       {draft.error && <Problem error={draft.error} safe="Your changes are kept in this browser." />}
       {review.isError && <Problem error={review.error} />}
-      <div className="mt-4 grid gap-8 xl:grid-cols-[minmax(0,1fr)_20rem]">
-        <section aria-labelledby="modules">
-          <h2 id="modules" className="mb-1">
-            Modules, in the order in which they are taught
-          </h2>
-          <ol>
-            {modules.map((m, i) => (
-              <ModuleLine
-                key={m.id}
-                module={m}
-                place={i}
-                count={modules.length}
-                others={modules}
-                outcomes={document.outcomes ?? []}
-                library={library.data ?? []}
-                schools={schools}
-                faults={said_.order_faults.filter((f) => f.module === m.id)}
-                open={openModule === m.id}
-                canChange={canChange}
-                onOpen={() => setOpenModule(openModule === m.id ? null : m.id)}
-                onMove={(by) => setDocument({ ...document, modules: moved(modules, i, by) })}
-                onChange={(change) => setDocument(changeModule(document, m.id, change))}
-                onTakeOut={() => setDocument(takeModuleOut(document, m.id))}
-              />
-            ))}
-          </ol>
-          {canChange && (
-            <div className="border-t border-line pt-3">
-              <Button
-                onClick={() => {
-                  const next = addModule(document, "New module");
-                  setDocument(next);
-                  setOpenModule(next.modules?.at(-1)?.id ?? null);
-                }}
-              >
-                Add a module
-              </Button>
+      <div className="mt-4">
+        {part === "units" && (
+          <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_22rem]">
+            <Units {...props} />
+            <div className="space-y-6">
+              <Outcomes {...props} />
+              <section aria-labelledby="promises">
+                <h2 id="promises" className="mb-1">
+                  Structures it promises
+                </h2>
+                <Promises
+                  {...props}
+                  chosen={structure}
+                  onChoose={setStructure}
+                  schools={atlas.schools.map((x) => ({ value: x.id, word: x.name }))}
+                  structures={[...atlas.muscles, ...atlas.tissues]
+                    .map((s) => ({ value: s.id, word: nameOf(s.id).both }))
+                    .sort((a, b) => a.word.localeCompare(b.word))}
+                />
+              </section>
+              <Syllabus {...props} />
             </div>
-          )}
-        </section>
-        <section aria-labelledby="promises">
-          <h2 id="promises" className="mb-1">
-            What it promises
-          </h2>
-          <Promises
-            document={document}
-            review={said_}
-            canChange={canChange}
-            chosen={structure}
-            onChoose={setStructure}
-            onChange={setDocument}
-            schools={schools}
-            structures={[...atlas.muscles, ...atlas.tissues]
-              .map((s) => ({ value: s.id, word: nameOf(s.id).both }))
-              .sort((a, b) => a.word.localeCompare(b.word))}
-          />
-        </section>
+          </div>
+        )}
+        {part === "coverage" && (
+          <>
+            <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_22rem]">
+              <Remarks {...props} />
+              <HoursPanel {...props} />
+            </div>
+            <h2 className="mt-7 mb-1">Coverage by module</h2>
+            <CoverageMatrix review={said_} chosen={structure} onChoose={setStructure} />
+          </>
+        )}
+        {part === "sequence" && <SequencePanel {...props} />}
+        {part === "lessons" && <LessonPanel {...props} id={stored.id} />}
+        {part === "cohorts" && <Cohorts programme={stored.id} canChange={canChange} />}
       </div>
-      <h2 className="mt-7 mb-1">Coverage by module</h2>
-      <CoverageMatrix review={said_} modules={modules} chosen={structure} onChoose={setStructure} />
-      <Cohorts programme={stored.id} canChange={canChange} />
     </Stage>
   );
 }
+
+const count = (n: number, what: string) => `${n} ${what}${n === 1 ? "" : "s"}`;
 
 /** Gaps first, then what is covered; each in its own mark. */
 function coverageLit(review: Review): Lit[] {

@@ -7,8 +7,11 @@ import { useSignedIn } from "../shell/session";
 import { Button } from "../ui/Button";
 import { cn } from "../ui/cn";
 import { TextField } from "../ui/Field";
+import { FileButton } from "../ui/FileButton";
+import { Refused } from "../ui/Refused";
 import { Empty, Problem, Waiting } from "../ui/States";
 import { ProgrammeBench } from "./ProgrammeBench";
+import { emptyProgramme } from "./programmeModel";
 import { programmeQuery, programmesQuery } from "./programmeQueries";
 
 /** The programmes of the house, and the one that is open. */
@@ -45,13 +48,14 @@ export function ProgrammeScreen() {
         </NavLink>
       ))}
       {person.leads && programmes.data.length > 0 && <NewProgramme />}
+      {person.leads && <ImportProgramme />}
     </nav>
   );
   if (!open)
     return (
       <Stage plate={{}}>
         <h1>Programme</h1>
-        <Empty says="No programme yet. Give it the name that will stand on the certificate; then put techniques into modules, and say what it promises.">
+        <Empty says="No programme yet. Give it the name that will stand on the certificate; then say what a graduate can do, and put what is taught into units.">
           {person.leads && <NewProgramme first />}
         </Empty>
       </Stage>
@@ -80,6 +84,32 @@ function OpenProgramme({ id, head, canChange }: { id: string; head: React.ReactN
   return <ProgrammeBench key={id} stored={programme.data} head={head} canChange={canChange} />;
 }
 
+/** A file comes in whole, or it is said what is wrong with it and where. */
+function ImportProgramme() {
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const bring = useMutation({
+    mutationFn: async (file: File) =>
+      said(api.POST("/api/programmes/import", { body: { id: crypto.randomUUID(), text: await file.text() } })),
+    onSuccess: async (view) => {
+      await queries.invalidateQueries({ queryKey: ["programmes"] });
+      void navigate(`/programme/${view.id}`);
+    },
+  });
+  return (
+    <div>
+      <FileButton
+        word="import a file"
+        label="Programme file"
+        accept="application/json,.json"
+        busy={bring.isPending}
+        onFile={(file) => bring.mutate(file)}
+      />
+      {bring.isError && <Refused error={bring.error} />}
+    </div>
+  );
+}
+
 function NewProgramme({ first = false }: { first?: boolean }) {
   const [name, setName] = useState("");
   const [open, setOpen] = useState(first);
@@ -89,7 +119,7 @@ function NewProgramme({ first = false }: { first?: boolean }) {
     mutationFn: (id: string) =>
       said(
         api.POST("/api/programmes", {
-          body: { id, document: { name, modules: [], structures: [], outcomes: [], schools: [] } },
+          body: { id, document: emptyProgramme(name) },
         }),
       ),
     onSuccess: async (_, id) => {

@@ -1,8 +1,7 @@
-import { useState } from "react";
 import { toggled } from "../techniques/parts/techniqueModel";
 import { Button } from "../ui/Button";
 import { cn } from "../ui/cn";
-import { Pick, TextField } from "../ui/Field";
+import { Pick } from "../ui/Field";
 import { Toggles } from "../ui/Toggles";
 import type { ProgrammeDocument, Review } from "./programmeQueries";
 
@@ -17,7 +16,7 @@ type PromiseProps = {
   onChange: (d: ProgrammeDocument) => void;
 };
 
-/** What a programme promises, and whether it keeps it. */
+/** Which structures a programme promises, and whether it keeps it; the teaching styles it declares. */
 export function Promises({
   document,
   review,
@@ -28,9 +27,7 @@ export function Promises({
   onChoose,
   onChange,
 }: PromiseProps) {
-  const [outcome, setOutcome] = useState("");
   const promised = document.structures ?? [];
-  const outcomes = document.outcomes ?? [];
   return (
     <>
       <ul>
@@ -108,23 +105,6 @@ export function Promises({
           />
         </div>
       )}
-      <h3 className="mt-4 mb-1">Outcomes</h3>
-      <ul>
-        {outcomes.map((o) => {
-          const line = review.outcomes.find((l) => l.outcome === o.id);
-          return (
-            <li key={o.id} className="border-t border-line py-1 text-[0.95rem]" data-outcome={o.id}>
-              <span aria-hidden="true" className={line?.covered ? "text-kneaded" : "text-now"}>
-                {line?.covered ? "✓ " : "○ "}
-              </span>
-              {o.text}
-              <span className={cn("block text-sm", line?.covered ? "text-faded" : "font-medium text-now")}>
-                {line?.covered ? `in ${line.modules.join(", ")}` : "no module serves it"}
-              </span>
-            </li>
-          );
-        })}
-      </ul>
       {canChange && (
         <Toggles
           label="Teaching styles"
@@ -141,29 +121,6 @@ export function Promises({
             </li>
           ))}
         </ul>
-      )}
-      {canChange && (
-        <form
-          className="mt-2 flex items-end gap-2"
-          onSubmit={(e) => {
-            e.preventDefault();
-            if (outcome.trim() === "") return;
-            onChange({
-              ...document,
-              outcomes: [...outcomes, { id: `o-${crypto.randomUUID().slice(0, 8)}`, text: outcome.trim() }],
-            });
-            setOutcome("");
-          }}
-        >
-          <TextField
-            label="Promise an outcome"
-            placeholder="a graduate …"
-            value={outcome}
-            onChange={(e) => setOutcome(e.target.value)}
-            className="flex-1"
-          />
-          <Button type="submit">Add</Button>
-        </form>
       )}
     </>
   );

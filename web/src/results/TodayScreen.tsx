@@ -51,6 +51,23 @@ export function TodayScreen() {
               marksNew={cohort.modules.some((o) => o.techniques.some((t) => !isNew(t.taken_at)))}
             />
           ))}
+          {cohort.routines.length > 0 && (
+            <section className="mt-3" data-lesson-routines>
+              <h3 className="text-faded">Routines</h3>
+              <ul>
+                {cohort.routines.map((r) => (
+                  <li key={r.routine_id} className="border-t border-line last:border-b">
+                    <Link
+                      to={`/routines/${r.routine_id}/print/wall`}
+                      className="flex min-h-11 items-center px-1 py-2 font-serif text-[1.05rem] font-medium hover:bg-linen"
+                    >
+                      {r.name}
+                    </Link>
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
         </section>
       ))}
     </Stage>

@@ -1,11 +1,12 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { toast } from "sonner";
 import { Stage } from "../face/Stage";
 import { api, problemOf, said } from "../shell/api";
 import { useSignedIn } from "../shell/session";
 import { Button } from "../ui/Button";
+import { FileButton } from "../ui/FileButton";
 import { Pick, TextField } from "../ui/Field";
 import { Empty, Problem, Waiting } from "../ui/States";
 import { clock, emptyRoutine, withPart } from "./routineModel";
@@ -101,7 +102,6 @@ function NewRoutine() {
 
 /** A file comes in whole, or it is said what is wrong with it and where. */
 function ImportRoutines() {
-  const input = useRef<HTMLInputElement>(null);
   const queries = useQueryClient();
   const bring = useMutation({
     mutationFn: async (file: File) =>
@@ -116,21 +116,12 @@ function ImportRoutines() {
   });
   return (
     <div>
-      <Button size="line" tone="quiet" disabled={bring.isPending} onClick={() => input.current?.click()}>
-        import a file
-      </Button>
-      <input
-        ref={input}
-        type="file"
+      <FileButton
+        word="import a file"
+        label="Routine file"
         accept="application/json,.json"
-        aria-label="Routine file"
-        className="sr-only"
-        tabIndex={-1}
-        onChange={(e) => {
-          const file = e.target.files?.[0];
-          if (file) bring.mutate(file);
-          e.target.value = "";
-        }}
+        busy={bring.isPending}
+        onFile={(file) => bring.mutate(file)}
       />
       {bring.isError && <Refused error={bring.error} />}
     </div>

@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link, useParams } from "react-router";
 import type { Schemas } from "../shell/api";
+import { useSignedIn } from "../shell/session";
 import { Button } from "../ui/Button";
 import { Problem, Waiting } from "../ui/States";
 import { clock } from "./routineModel";
@@ -16,6 +17,7 @@ const KINDS = [
 /** A routine on paper: one page for the wall, a card for the pocket, or the whole script. */
 export function RoutinePaper() {
   const { id = "", kind = "wall" } = useParams();
+  const { role } = useSignedIn();
   const routine = useQuery(routineQuery(id));
   if (routine.isPending) return <Waiting what="the routine" />;
   if (routine.isError) return <Problem error={routine.error} again={() => routine.refetch()} />;
@@ -23,7 +25,11 @@ export function RoutinePaper() {
   return (
     <main id="bench" className="mx-auto max-w-[52rem] px-6 py-4 print:p-0">
       <nav className="no-print mb-4 flex flex-wrap items-center gap-4 text-sm" aria-label="On paper">
-        <Link to={`/routines/${id}`}>back to the routine</Link>
+        {role === "trainee" ? (
+          <Link to="/today">back to today</Link>
+        ) : (
+          <Link to={`/routines/${id}`}>back to the routine</Link>
+        )}
         {KINDS.map((k) => (
           <Link key={k.id} to={`/routines/${id}/print/${k.id}`} aria-current={k.id === kind ? "page" : undefined}>
             {k.word}

@@ -1,12 +1,13 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { Link, useParams } from "react-router";
+import { Link, useNavigate, useParams } from "react-router";
 import { toast } from "sonner";
 import { useReference } from "../face/atlas";
 import type { PlateContent } from "../face/plateContent";
 import type { Lit } from "../face/plateTypes";
 import { Stage } from "../face/Stage";
 import { isTone } from "../face/tones";
+import { PutAway } from "../keeping/PutAway";
 import { api, said, type Schemas } from "../shell/api";
 import { useSignedIn } from "../shell/session";
 import { useBench, whereItStands } from "../shell/useBench";
@@ -49,6 +50,7 @@ function RoutineBench({ stored }: { stored: Schemas["RoutineView"] }) {
   const { leads } = useSignedIn();
   const { atlas } = useReference();
   const queries = useQueryClient();
+  const navigate = useNavigate();
   const library = useQuery(libraryQuery);
   const draft = useBench<RoutineDocument, Schemas["RoutineView"]>({
     place: `wexis.routine.${stored.id}`,
@@ -95,6 +97,14 @@ function RoutineBench({ stored }: { stored: Schemas["RoutineView"] }) {
             </Link>{" "}
             · edition {stored.edition}
             {stored.frozen && " · taught to a cohort, so a change makes the next edition"}
+            {leads && (
+              <PutAway
+                kind="routine"
+                id={stored.id}
+                name={stored.document.name ?? ""}
+                then={() => void navigate("/routines")}
+              />
+            )}
           </p>
           <div className="flex items-center gap-2">
             <Link to={`/routines/${stored.id}/print/wall`} className="text-sm text-now underline underline-offset-4">

@@ -5,24 +5,26 @@ import { emptyRoutine, withPart } from "../routines/routineModel";
 import type { RoutineDocument } from "../routines/routineQueries";
 import { api, problemOf, said, type Schemas } from "../shell/api";
 import { Button } from "../ui/Button";
-import type { ProgrammeModule } from "./programmeQueries";
+import type { ProgrammeDocument, ProgrammeUnit } from "./programmeQueries";
 
-/** The techniques of a module, in their order, as a first routine: each with its newest edition, at standard. */
-export function ModuleRoutine({
-  module: m,
+/** The techniques of a unit, in their order, as a first routine: each with its newest edition, at standard. */
+export function UnitRoutine({
+  unit,
+  document: programme,
   library,
 }: {
-  module: ProgrammeModule;
+  unit: ProgrammeUnit;
+  document: ProgrammeDocument;
   library: readonly Schemas["EditionLine"][];
 }) {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const make = useMutation({
     mutationFn: (id: string) => {
-      const taught = (m.techniques ?? []).flatMap((code) => library.find((t) => t.code === code) ?? []);
+      const taught = (unit.techniques ?? []).flatMap((code) => library.find((t) => t.code === code) ?? []);
       const document = taught.reduce<RoutineDocument>(
         (d, t) => withPart(d, { technique: t.code, edition: t.edition, level: "standard" }),
-        { ...emptyRoutine(m.name), schools: m.schools ?? [] },
+        { ...emptyRoutine(unit.name), schools: programme.modules?.find((m) => m.id === unit.module)?.schools ?? [] },
       );
       return said(api.POST("/api/routines", { body: { id, document } }));
     },
