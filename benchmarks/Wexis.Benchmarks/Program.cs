@@ -2,8 +2,12 @@ using BenchmarkDotNet.Running;
 using Wexis.Benchmarks;
 using Wexis.Core.Anatomy;
 
-// What the hazard review stops without need, and what a fit is worth, are counted first; alone with the words false-stops and routines.
-if (args.Length == 0 || args[0] is "false-stops" or "routines")
+// What the hazard review stops without need, and what fits and sequences are worth, are counted first; alone with false-stops, routines, sequences.
+string[] counted = ["false-stops", "routines", "sequences"];
+bool Asked(string what) => args.Length == 0 || args is [var only] && only == what;
+if (Asked("sequences"))
+    SequenceQuality.Print();
+if (Asked("false-stops") || Asked("routines"))
 {
     var data = Path.Combine(
         Environment.GetEnvironmentVariable("WEXIS_ROOT")
@@ -12,10 +16,10 @@ if (args.Length == 0 || args[0] is "false-stops" or "routines")
     );
     var atlas = Atlas.Read(File.ReadAllText(Path.Combine(data, "anatomy", "anatomy.json")));
     var model = ActionModel.Read(File.ReadAllText(Path.Combine(data, "anatomy", "action-rules.json")), atlas);
-    if (args is not ["routines"])
+    if (Asked("false-stops"))
         FalseStops.Print(atlas, model);
-    if (args is not ["false-stops"])
+    if (Asked("routines"))
         FitQuality.Print(data, atlas, model);
 }
-if (args is not ["false-stops"] and not ["routines"])
+if (args.Length == 0 || !counted.Contains(args[0]))
     BenchmarkSwitcher.FromAssembly(typeof(CoreBenchmarks).Assembly).Run(args.Length > 0 ? args : ["--filter", "*"]);

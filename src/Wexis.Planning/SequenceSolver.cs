@@ -196,7 +196,8 @@ public static class SequenceSolver
             if (Feasible(Only(own, fewer), search, stop) == Found.None)
                 kept = fewer;
         }
-        return [.. own.Rules.Where(r => kept.Contains(r.Id)).DistinctBy(r => r.Id)];
+        // What somebody decided stands first, what follows from the units after it.
+        return [.. own.Rules.Where(r => kept.Contains(r.Id)).DistinctBy(r => r.Id).OrderBy(r => r is OrderRule)];
     }
 
     private static SequenceProblem Only(SequenceProblem problem, HashSet<string> rules) =>

@@ -71,8 +71,37 @@ public class AccessibilityTests(DemoHouse demo) : IClassFixture<DemoHouse>
         {
             b.Go("/programme");
             b.Click(Browser.Named("a", "Wrenmoor certificate"));
+            b.SeeText("Units, in the order");
+            b.Click(By.CssSelector("[data-unit='glide'] button[aria-expanded]"));
+            b.Click(By.CssSelector("[data-outcome='o-lead'] button[aria-expanded]"));
+        }), ("what a programme covers", b =>
+        {
+            b.Go("/programme");
+            b.Click(Browser.Named("a", "Coverage"));
             b.SeeText("Coverage by module");
-            b.Click(By.CssSelector("[data-module='glide'] button[aria-expanded]"));
+        }), ("the sequence of a programme", b =>
+        {
+            b.Go("/programme");
+            b.Click(Browser.Named("a", "Sequence"));
+            b.Click(By.XPath("//button[contains(., 'Plan')]"));
+            b.Click(By.CssSelector("[data-placed='mouth'] button[aria-expanded]"));
+            b.Click(By.CssSelector("[data-rule='r-practice'] button[aria-expanded]"));
+            b.SeeText("Not in session 1");
+        }), ("lesson plans", b =>
+        {
+            b.Go("/programme");
+            b.Click(Browser.Named("a", "Lesson plans"));
+            b.SeeText("What to look for");
+        }), ("cohorts", b =>
+        {
+            b.Go("/programme");
+            b.Click(Browser.Named("a", "Cohorts"));
+            b.SeeText("Runs on edition");
+        }), ("a syllabus", b =>
+        {
+            b.Go("/programme");
+            b.Click(Browser.Named("a", "syllabus"));
+            b.SeeText("What a graduate can do");
         }), ("the examination", b =>
         {
             b.Go("/examination");

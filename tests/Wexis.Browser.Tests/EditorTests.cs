@@ -303,12 +303,12 @@ public class EditorTests(DemoHouse demo) : IClassFixture<DemoHouse>
         if (!b.Has(By.XPath("//nav[@aria-label='The order of the work']")))
             b.SignInAs("Maren Lindqvay");
         b.Go("/programme");
-        b.Click(By.CssSelector("[data-module='glide'] button[aria-expanded]"));
+        b.Click(By.CssSelector("[data-unit='glide'] button[aria-expanded]"));
         b.Type(Browser.Labelled("Minutes"), "165");
         b.SeeText("not saved yet, kept in this browser");
         b.Reload();
         b.SeeText("not saved yet, kept in this browser");
-        b.Click(By.CssSelector("[data-module='glide'] button[aria-expanded]"));
+        b.Click(By.CssSelector("[data-unit='glide'] button[aria-expanded]"));
         b.See(Browser.Labelled("Minutes")).GetAttribute("value").ShouldBe("165");
         b.Click("Save the programme");
         b.SeeText("Programme saved.");

@@ -162,6 +162,7 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         var b = Lead();
         b.Go("/programme");
+        b.Click(Browser.Named("a", "Cohorts"));
         b.Click(By.CssSelector("[data-taught='wm-tongue-hinge'] a[href*='/print/card']"));
         b.SeeText("Tongue-up hinge, edition 1, as taught to Autumn 2026");
         b.Click(Browser.Named("a", "back to the cohort"));
@@ -178,7 +179,7 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Click(By.XPath("//label[contains(., 'Joss Haverick')]"));
         b.Press(Keys.Tab);
         b.Click("Open it and fix the editions");
-        b.SeeText("Winter evenings is open: 8 editions fixed.");
+        b.SeeText("Winter evenings is open: 14 editions fixed.");
         b.Until(
             () =>
                 b.See(By.CssSelector("[data-cohort='Winter evenings'] [data-taught='wm-tongue-hinge']")).GetDomAttribute("data-state")

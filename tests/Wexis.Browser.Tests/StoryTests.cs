@@ -40,10 +40,10 @@ public class StoryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Click("Save the technique");
         b.SeeText("Saved, edition 1.");
 
-        // It joins the programme: taught in a module, and counted at once.
+        // It joins the programme: taught in a unit, and counted at once.
         b.Stop("Programme");
         b.SeeText("Light glide and exits");
-        b.Click(By.CssSelector("[data-module='glide'] button[aria-expanded]"));
+        b.Click(By.CssSelector("[data-unit='glide'] button[aria-expanded]"));
         b.Choose(Browser.Labelled("Add a technique here"), "Cheek sweep to the ear");
         b.Click("Save the programme");
         b.SeeText("Programme saved.");

@@ -32,17 +32,17 @@ internal sealed class LessonMaking(
         }
         var (arrive, close) = (Take(LessonPlan.ArriveMinutes), Take(LessonPlan.CloseMinutes));
         var revisit = known.Count > 0 ? Take(LessonPlan.RevisitMinutes) : 0;
-        Add("arrive", AgendaKind.Arrive, null, arrive, "arrive; who is here, who may not be touched today");
-        Add("revisit", AgendaKind.Revisit, null, revisit, $"look back: {Names(known.TakeLast(3))}");
+        Add("arrive", AgendaKind.Arrive, null, arrive, "who is here, and who may not be touched today");
+        Add("revisit", AgendaKind.Revisit, null, revisit, Names(known.TakeLast(3)));
         var pauses = units.Count > 1 ? units.Count - 1 : 1;
         for (var i = 0; i < units.Count; i++)
         {
             Unit(units[i]);
             // What does not divide goes to the first pauses.
             if (i < pauses)
-                Add($"rest-{i + 1}", AgendaKind.Rest, null, (breaks / pauses) + (i < breaks % pauses ? 1 : 0), "rest");
+                Add($"rest-{i + 1}", AgendaKind.Rest, null, (breaks / pauses) + (i < breaks % pauses ? 1 : 0), "a break");
         }
-        Add("close", AgendaKind.Close, null, close, "close: what is practised at home, one sentence from each");
+        Add("close", AgendaKind.Close, null, close, "what is practised at home; a sentence from each");
         return _agenda;
     }
 
@@ -72,22 +72,22 @@ internal sealed class LessonMaking(
             (rest, words) = (AgendaKind.Assess, names.Length == 0 ? unit.Name : $"{people} people show {names}");
         else if (taught.Count > 0)
         {
-            fixed_.Add(("brief", AgendaKind.Brief, Minutes(t => t.Times?.BriefSeconds ?? 0), $"brief, eyes open: {names}"));
-            fixed_.Add(("show", AgendaKind.Show, Minutes(t => t.Times?.ShowSeconds ?? 0), "show slowly on each side, without talk"));
-            fixed_.Add(("lead", AgendaKind.Lead, Minutes(t => t.Times?.Home.Standard ?? 0), "lead with counts only"));
+            fixed_.Add(("brief", AgendaKind.Brief, Minutes(t => t.Times?.BriefSeconds ?? 0), $"eyes open: {names}"));
+            fixed_.Add(("show", AgendaKind.Show, Minutes(t => t.Times?.ShowSeconds ?? 0), "slowly, on each side, without talk"));
+            fixed_.Add(("lead", AgendaKind.Lead, Minutes(t => t.Times?.Home.Standard ?? 0), "with counts only"));
             fixed_.Add(
                 (
                     "correct",
                     AgendaKind.Correct,
                     (int)Math.Ceiling(people * taught.Count * UnitTimes.CorrectSeconds / 60),
-                    "correct: safety first, then place, direction, stillness, dose"
+                    "safety first, then place, direction, stillness, dose"
                 )
             );
             (rest, words) = (
                 AgendaKind.Practise,
                 unit.IsA == UnitKind.TeachingPractice ? "each leads the others"
-                : unit.IsA == UnitKind.SelfPractice ? "practise alone"
-                : "practise in pairs"
+                : unit.IsA == UnitKind.SelfPractice ? "alone"
+                : "in pairs"
             );
         }
         if (hands)

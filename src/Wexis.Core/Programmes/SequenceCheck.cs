@@ -53,7 +53,7 @@ public static class SequenceCheck
                         problem.Sessions[s].Id,
                         [.. faults.Select(SequencePlan.Said)],
                         faults.Count > 0
-                            ? $"Not in session {s + 1}: {string.Join("; ", faults.Take(3).Select(f => Worded(problem, f, at, moved, unit)))}."
+                            ? $"Not in session {s + 1}: {string.Join("; ", faults.Select(f => Worded(problem, f, at, moved, unit)).Distinct().Take(3))}."
                             : Instead(s + 1, now, PlanMeasure.Of(problem, moved))
                     );
                 }),

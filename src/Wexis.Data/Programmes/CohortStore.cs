@@ -199,29 +199,10 @@ public sealed class CohortStore(NpgsqlDataSource source)
         );
         if (programme is null)
             return false;
-        var edition = await Freeze(c, t, programme.Value, now);
+        var edition = await CohortTaking.Freeze(c, t, programme.Value, now);
         await c.ExecuteAsync("UPDATE programmes.cohort SET programme_edition = @edition WHERE cohort_id = @id", new { id, edition }, t);
         await t.CommitAsync(ct);
         return true;
-    }
-
-    /// <summary>The edition of a programme as it stands, kept from now on.</summary>
-    private static async Task<int> Freeze(NpgsqlConnection c, NpgsqlTransaction t, Guid programme, DateTimeOffset now)
-    {
-        await c.ExecuteAsync(
-            """
-            INSERT INTO programmes.edition (programme_id, edition, body, taken_at)
-            SELECT programme_id, edition, body, @now FROM programmes.programme WHERE programme_id = @programme FOR UPDATE
-            ON CONFLICT DO NOTHING
-            """,
-            new { programme, now = now.ToUniversalTime() },
-            t
-        );
-        return await c.ExecuteScalarAsync<int>(
-            "SELECT edition FROM programmes.programme WHERE programme_id = @programme",
-            new { programme },
-            t
-        );
     }
 
     /// <summary>Takes editions of routines for a cohort from now on, and freezes them.</summary>
@@ -235,44 +216,8 @@ public sealed class CohortStore(NpgsqlDataSource source)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
-        await TakeRoutines(c, t, id, routines, by, now);
+        await CohortTaking.TakeRoutines(c, t, id, routines, by, now);
         await t.CommitAsync(ct);
-    }
-
-    private static async Task TakeRoutines(
-        NpgsqlConnection c,
-        NpgsqlTransaction t,
-        Guid id,
-        IReadOnlyCollection<TeachingRoutine> routines,
-        Guid by,
-        DateTimeOffset now
-    )
-    {
-        var values = new
-        {
-            id,
-            ids = routines.Select(r => r.RoutineId).ToArray(),
-            numbers = routines.Select(r => r.Edition).ToArray(),
-            by,
-            now = now.ToUniversalTime(),
-        };
-        await c.ExecuteAsync(
-            """
-            INSERT INTO programmes.cohort_routine (cohort_id, routine_id, edition, taken_by, taken_at)
-            SELECT @id, x.routine_id, x.edition, @by, @now FROM unnest(@ids, @numbers) AS x (routine_id, edition)
-            """,
-            values,
-            t
-        );
-        await c.ExecuteAsync(
-            """
-            UPDATE routines.edition e SET frozen_at = @now
-              FROM unnest(@ids, @numbers) AS x (routine_id, edition)
-             WHERE e.routine_id = x.routine_id AND e.edition = x.edition AND e.frozen_at IS NULL
-            """,
-            values,
-            t
-        );
     }
 
     /// <summary>
@@ -377,7 +322,7 @@ public sealed class CohortStore(NpgsqlDataSource source)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
-        var edition = await Freeze(c, t, programme, now);
+        var edition = await CohortTaking.Freeze(c, t, programme, now);
         var opened = await c.ExecuteAsync(
             """
             INSERT INTO programmes.cohort (cohort_id, programme_id, programme_edition, name, opened_by, opened_at)
@@ -414,9 +359,9 @@ public sealed class CohortStore(NpgsqlDataSource source)
                 null => AddOutcome.Taken,
             };
         }
-        await SetMembers(c, t, id, members);
-        await Take(c, t, id, editions, by, now);
-        await TakeRoutines(c, t, id, routines, by, now);
+        await CohortTaking.SetMembers(c, t, id, members);
+        await CohortTaking.Take(c, t, id, editions, by, now);
+        await CohortTaking.TakeRoutines(c, t, id, routines, by, now);
         await t.CommitAsync(ct);
         return AddOutcome.Added;
     }
@@ -434,7 +379,7 @@ public sealed class CohortStore(NpgsqlDataSource source)
             return true;
         if (!now.SetEquals(seen))
             return false;
-        await SetMembers(c, t, id, members);
+        await CohortTaking.SetMembers(c, t, id, members);
         await t.CommitAsync(ct);
         return true;
     }
@@ -444,53 +389,7 @@ public sealed class CohortStore(NpgsqlDataSource source)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
-        await Take(c, t, id, editions, by, now);
+        await CohortTaking.Take(c, t, id, editions, by, now);
         await t.CommitAsync(ct);
-    }
-
-    private static async Task SetMembers(NpgsqlConnection c, NpgsqlTransaction t, Guid id, IReadOnlyCollection<Guid> members)
-    {
-        await c.ExecuteAsync("DELETE FROM programmes.cohort_member WHERE cohort_id = @id", new { id }, t);
-        await c.ExecuteAsync(
-            "INSERT INTO programmes.cohort_member (cohort_id, person_id) SELECT @id, unnest(@members)",
-            new { id, members = members.Distinct().ToArray() },
-            t
-        );
-    }
-
-    private static async Task Take(
-        NpgsqlConnection c,
-        NpgsqlTransaction t,
-        Guid id,
-        IReadOnlyCollection<TeachingEdition> editions,
-        Guid by,
-        DateTimeOffset now
-    )
-    {
-        var values = new
-        {
-            id,
-            techniques = editions.Select(e => e.TechniqueId).ToArray(),
-            numbers = editions.Select(e => e.Edition).ToArray(),
-            by,
-            now = now.ToUniversalTime(),
-        };
-        await c.ExecuteAsync(
-            """
-            INSERT INTO programmes.cohort_edition (cohort_id, technique_id, edition, taken_by, taken_at)
-            SELECT @id, x.technique_id, x.edition, @by, @now FROM unnest(@techniques, @numbers) AS x (technique_id, edition)
-            """,
-            values,
-            t
-        );
-        await c.ExecuteAsync(
-            """
-            UPDATE techniques.edition e SET frozen_at = @now
-              FROM unnest(@techniques, @numbers) AS x (technique_id, edition)
-             WHERE e.technique_id = x.technique_id AND e.edition = x.edition AND e.frozen_at IS NULL
-            """,
-            values,
-            t
-        );
     }
 }

@@ -18,7 +18,7 @@ export function CohortHandOutScreen() {
   return (
     <main id="bench" className="mx-auto max-w-[52rem] px-6 py-4">
       <nav className="no-print mb-4 flex items-center gap-4 text-sm" aria-label="Hand-outs">
-        <Link to={`/programme/${cohort.data.programme_id}`}>back to the cohort</Link>
+        <Link to={`/programme/${cohort.data.programme_id}/cohorts`}>back to the cohort</Link>
         <span>
           {taught.length} {taught.length === 1 ? "sheet" : "sheets"} for {cohort.data.name}
         </span>

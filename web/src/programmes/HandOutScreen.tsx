@@ -32,7 +32,7 @@ export function HandOutScreen() {
     <main id="bench" className="mx-auto max-w-[52rem] px-6 py-4">
       <nav className="no-print mb-4 flex flex-wrap items-center gap-4 text-sm" aria-label="Hand-outs">
         {cohort.data ? (
-          <Link to={`/programme/${cohort.data.programme_id}`}>back to the cohort</Link>
+          <Link to={`/programme/${cohort.data.programme_id}/cohorts`}>back to the cohort</Link>
         ) : (
           <Link to={`/techniques/${id}`}>back to the technique</Link>
         )}

@@ -39,9 +39,11 @@ export function LessonPanel({ document, canChange, onChange, id }: PartProps & {
       </p>
     );
   const lesson = lessons.data.find((l) => l.session === chosen) ?? lessons.data[0];
+  // What was typed stands at once; the server's reading of it comes a moment later.
+  const typed = (of: string, item: string) => (document.lessons ?? []).find((e) => e.of === of && e.item === item);
   const edit = (of: string, item: string, to: { minutes?: number | null; words?: string | null }) => {
     const edits = document.lessons ?? [];
-    const was = edits.find((e) => e.of === of && e.item === item) ?? { of, item };
+    const was = typed(of, item) ?? { of, item };
     onChange({
       ...document,
       lessons: [...edits.filter((e) => e.of !== of || e.item !== item), { ...was, ...to }],
@@ -103,11 +105,11 @@ export function LessonPanel({ document, canChange, onChange, id }: PartProps & {
                       {canChange ? (
                         <input
                           aria-label={`Minutes: ${AGENDA_WORDS[a.kind]}${a.unit ? `, ${unitName(a.unit)}` : ""}`}
-                          className="field"
+                          className="field min-h-7 py-0.5"
                           type="number"
                           min={0}
                           max={600}
-                          value={a.minutes}
+                          value={typed(of, a.id)?.minutes ?? a.minutes}
                           onChange={(e) =>
                             Number.isFinite(e.target.valueAsNumber) &&
                             edit(of, a.id, { minutes: Math.round(e.target.valueAsNumber) })
@@ -119,18 +121,20 @@ export function LessonPanel({ document, canChange, onChange, id }: PartProps & {
                     </td>
                     <td className="py-1">
                       {begins && a.unit && <span className="block font-serif font-medium">{unitName(a.unit)}</span>}
-                      <span className="font-semibold">{AGENDA_WORDS[a.kind]}</span>{" "}
-                      {canChange ? (
-                        <input
-                          aria-label={`Words: ${AGENDA_WORDS[a.kind]}${a.unit ? `, ${unitName(a.unit)}` : ""}`}
-                          className="w-full border-b border-transparent bg-transparent outline-none focus:border-now"
-                          maxLength={400}
-                          value={a.words}
-                          onChange={(e) => edit(of, a.id, { words: e.target.value })}
-                        />
-                      ) : (
-                        a.words
-                      )}
+                      <span className="flex flex-wrap items-baseline gap-x-2">
+                        <span className="font-semibold">{AGENDA_WORDS[a.kind]}</span>
+                        {canChange ? (
+                          <input
+                            aria-label={`Words: ${AGENDA_WORDS[a.kind]}${a.unit ? `, ${unitName(a.unit)}` : ""}`}
+                            className="min-h-6 min-w-40 flex-1 border-b border-transparent bg-transparent outline-none focus:border-now"
+                            maxLength={400}
+                            value={typed(of, a.id)?.words ?? a.words}
+                            onChange={(e) => edit(of, a.id, { words: e.target.value })}
+                          />
+                        ) : (
+                          a.words
+                        )}
+                      </span>
                       {a.changed && canChange && (
                         <Button size="line" tone="quiet" onClick={() => asPlanned(of, a.id)}>
                           as it was planned

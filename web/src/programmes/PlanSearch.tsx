@@ -141,20 +141,30 @@ function Outcome({
     return <p className="mt-2 text-faded">No plan was found, and none is ruled out. Loosen a rule, or look again.</p>;
   return (
     <div className="mt-2" role="alert" data-conflict>
-      <p className="font-semibold">No plan exists. These cannot hold together; without any one of them they could:</p>
+      <p className="font-semibold">
+        No plan exists. These cannot hold together, and none of them could be left out of this list:
+      </p>
       <ul>
         {plan.conflict.map((c) => {
           const without = plan.nearest.find((n) => n.without === c.id);
           return (
             <li key={c.id} className="border-t border-line py-1.5">
               {c.says}
-              <span className="block text-sm text-faded">
-                {without?.measure
-                  ? `Without it: ${measure(without.measure)}.`
-                  : without && without.behind.length > 0
-                    ? `Without it the next stand in the way: ${without.behind.map((b) => b.says).join("; ")}.`
-                    : ""}
-              </span>
+              {without?.measure && (
+                <span className="block text-sm text-faded">Without it: {measure(without.measure)}.</span>
+              )}
+              {without && without.behind.length > 0 && (
+                <details className="text-sm text-faded">
+                  <summary className="min-h-7 cursor-pointer">
+                    Without it, {without.behind.length} others cannot hold together
+                  </summary>
+                  <ul className="list-disc pl-5">
+                    {without.behind.map((b) => (
+                      <li key={b.id}>{b.says}</li>
+                    ))}
+                  </ul>
+                </details>
+              )}
               <span className="flex flex-wrap items-baseline gap-x-3">
                 {without?.sessions && (
                   <Button size="line" tone="quiet" onClick={() => onTake(without.sessions ?? [])}>

@@ -86,7 +86,7 @@ export function ProgrammeBench({
     >
       {head}
       <header className="flex flex-wrap items-end justify-between gap-3">
-        <div className="min-w-0 flex-1">
+        <div className="min-w-0 flex-1 max-sm:basis-full">
           {canChange ? (
             <input
               aria-label="Name of the programme"

@@ -4,7 +4,7 @@ import { day } from "../shell/days";
 import { Button } from "../ui/Button";
 import { Problem, Waiting } from "../ui/States";
 import { AGENDA_WORDS, LessonSide } from "./LessonPanel";
-import { hours, kindWord, OUTCOME_KINDS, outcomeSays } from "./programmeModel";
+import { hours, kindWord, outcomeSays } from "./programmeModel";
 import { lessonsQuery, programmeQuery } from "./programmeQueries";
 import type { Schemas } from "../shell/api";
 
@@ -31,9 +31,9 @@ export function ProgrammePaper() {
 
 function Syllabus({ programme: p }: { programme: Schemas["ProgrammeView"] }) {
   const { document, review } = p;
-  const groups = Object.entries(OUTCOME_KINDS).map(
-    ([kind, word]) => [word, (document.outcomes ?? []).filter((o) => o.kind === kind)] as const,
-  );
+  // Groups in the order in which the outcomes are numbered.
+  const kinds = [...new Set((document.outcomes ?? []).flatMap((o) => o.kind ?? []))];
+  const groups = kinds.map((kind) => [kind, (document.outcomes ?? []).filter((o) => o.kind === kind)] as const);
   const others = (document.outcomes ?? []).filter((o) => !o.kind);
   const units = document.units ?? [];
   const unitName = (id: string) => units.find((u) => u.id === id)?.name ?? id;
@@ -87,7 +87,10 @@ function Syllabus({ programme: p }: { programme: Schemas["ProgrammeView"] }) {
                   <span className="text-sm text-faded">
                     {kindWord(u.kind)}, {hours(u.minutes)}
                     {(u.outcomes ?? []).length > 0 &&
-                      `, outcome ${(u.outcomes ?? []).map((o) => numbered.get(o)).join(", ")}`}
+                      `, outcome ${(u.outcomes ?? [])
+                        .map((o) => numbered.get(o) ?? 0)
+                        .sort((x, y) => x - y)
+                        .join(", ")}`}
                   </span>
                 </p>
               ))}

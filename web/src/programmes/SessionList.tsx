@@ -73,9 +73,9 @@ export function SessionList({ document, reading, canChange, unitName, onChange, 
                 if ((document.units ?? []).some((u) => u.id === unit)) onMoved(pinned(unit, id));
               }}
             >
-              <div className="flex items-baseline gap-3">
+              <div className="flex flex-wrap items-baseline gap-x-3">
                 <span className="font-semibold text-now">{i + 1}</span>
-                <span className="flex-1 font-serif text-[1.05rem] font-medium">
+                <span className="flex-1 font-serif text-[1.05rem] font-medium whitespace-nowrap">
                   {session.date ? day(session.date) : session.day != null ? `day ${session.day}` : "no day yet"}
                 </span>
                 <span className="text-sm text-faded">

@@ -44,7 +44,7 @@ export function UnitLine(p: UnitProps) {
           <span className="mr-2 font-semibold text-now">{p.place + 1}</span>
           <span className="font-serif text-[1.05rem] font-medium">{u.name}</span>
           <span className="ml-2 text-sm text-faded">
-            {kindWord(u.kind)} · {hours(u.minutes)}
+            {kindWord(u.kind)} · <span className="whitespace-nowrap">{hours(u.minutes)}</span>
           </span>
           {taught.length > 0 && <span className="block pl-5 text-sm">{taught.join(" · ")}</span>}
         </button>
