@@ -51,6 +51,30 @@ public class RoutineTests(DemoHouse demo) : IClassFixture<DemoHouse>
     }
 
     [Fact]
+    public void A_part_gets_doses_of_its_own_a_structure_is_promised_and_the_own_rate_is_measured()
+    {
+        using var b = new Browser(demo.House.Address);
+        b.SignInAs("Maren Lindqvay");
+        b.Go("/routines");
+        b.Click(Browser.Named("a", "Cheeks at work"));
+        var before = b.See(Total).Text;
+        var part = b.All(By.CssSelector("[data-part]"), "data-part")[1];
+        b.Click(By.CssSelector($"[data-part='{part}'] button[aria-expanded]"));
+        b.Click(By.XPath($"//*[@data-part='{part}']//label[normalize-space()='doses of its own']"));
+        b.Type(Browser.Labelled("Dose of step 1"), "40 repetitions");
+        b.Until(() => b.See(Total).Text != before, "the sum follows the dose");
+        b.Choose(Browser.Labelled("Promise a structure"), "mouth ring (orbicularis oris)");
+        b.SeeText("mouth ring");
+        b.Click("measure how fast you speak");
+        b.SeeText("Sit so that both feet are on the floor");
+        b.Click("I begin to read");
+        b.Click("I have read it");
+        b.SeeText("faster or slower than people speak");
+        b.Axe().ShouldBeEmpty();
+        b.Errors().ShouldBeEmpty();
+    }
+
+    [Fact]
     public void The_playhead_is_led_by_keyboard_and_the_sheets_are_printed()
     {
         using var b = new Browser(demo.House.Address);

@@ -55,7 +55,7 @@ public sealed record RoutinePart(
 )
 {
     [JsonIgnore]
-    public bool HasOwnDose => Doses is { Count: > 0 } && Doses.Any(d => d is not null);
+    public bool HasOwnDose => Doses is { Count: > 0 } && Doses.Any(d => !string.IsNullOrWhiteSpace(d));
 
     [JsonIgnore]
     public PartRole Place => ClosedList.Of<PartRole>(Role) ?? PartRole.Work;

@@ -1,5 +1,6 @@
 using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Steps;
+using Wexis.Core.Techniques.Words;
 
 namespace Wexis.Core.Routines;
 
@@ -101,7 +102,7 @@ public sealed record RoutineScript(
                 var why = i == 0 ? null : WhyBefore(step, Seconds(cue), part.At(step.Dose.TotalSeconds));
                 Say(i == 0 || why is not null ? ScriptMoment.Before : ScriptMoment.While, i, cue, why);
                 if (step.Sides.AreInTurn())
-                    Say(ScriptMoment.OtherSide, i, "Now the other side.");
+                    Say(ScriptMoment.OtherSide, i, OtherSide(step, viewer));
             }
             if (derived.Steps[^1].Completed.EndPoint is { Length: > 0 } end)
                 Say(ScriptMoment.Release, derived.Steps.Count - 1, $"Let go, when {end}.");
@@ -126,6 +127,19 @@ public sealed record RoutineScript(
             order
         );
     }
+
+    /// <summary>The side that comes second, named for whoever is addressed.</summary>
+    private static string OtherSide(DerivedStep step, string viewer) =>
+        step.Dose.Columns is [_, var second] && ViewerWords.For(viewer, $"Now the {second.Word()} side.") is { } says
+            ? says
+            : "Now the other side.";
+
+    /// <summary>A paragraph to be read aloud while a key is held against the clock; see <see cref="Rate"/>.</summary>
+    public const string Paragraph =
+        "Sit so that both feet are on the floor and the jaw hangs free. We begin with clean hands and a little oil on two fingers. "
+        + "I show it once on each side without a word; then we do it together, and I only count. Lay the fingers on the bone, not on the eye. "
+        + "Let them glide outwards, as lightly as a feather, and lift them at the ear. If anything hurts or pricks, stop and tell me at once. "
+        + "When we have done five on this side, we change to the other. Breathe as you like; there is no hurry.";
 
     /// <summary>A cue that the mouth or the time has no room for is said before the part begins.</summary>
     private static string? WhyBefore(DerivedStep step, double seconds, double room) =>

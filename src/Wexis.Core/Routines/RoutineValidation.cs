@@ -145,7 +145,7 @@ public static class RoutineValidation
             [
                 .. document.AllSteps.Select(
                     (s, i) =>
-                        i < doses.Count && doses[i] is { } line
+                        i < doses.Count && doses[i] is { } line && !string.IsNullOrWhiteSpace(line)
                             ? s with
                             {
                                 Dose = new(line, null, null, null, null, null, null, null, null, null, null, null, null, null),

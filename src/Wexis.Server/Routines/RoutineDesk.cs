@@ -50,7 +50,8 @@ public sealed class RoutineDesk(TechniqueDesk desk, EditionStore editions)
         return new Shelf(stored, known, desk);
     }
 
-    public async Task<RoutineReading> Read(RoutineDocument document, CancellationToken ct)
+    /// <param name="rate">Words a minute of whoever leads it; null: the usual ones.</param>
+    public async Task<RoutineReading> Read(RoutineDocument document, CancellationToken ct, double? rate = null)
     {
         var library = await Library(document, ct);
         var issues = RoutineValidation.Issues(document, library, desk.Atlas);
@@ -62,7 +63,7 @@ public sealed class RoutineDesk(TechniqueDesk desk, EditionStore editions)
             RoutineSum.Of(parts, desk.Atlas, desk.Settings),
             RoutineReview.Of(document, parts, desk.Atlas, desk.Schools),
             RoutineTimeline.Of(parts, desk.Atlas, desk.Settings),
-            [.. Viewers.Select(v => RoutineScript.Of(parts, v, null, desk.Settings))]
+            [.. Viewers.Select(v => RoutineScript.Of(parts, v, rate, desk.Settings))]
         );
     }
 }

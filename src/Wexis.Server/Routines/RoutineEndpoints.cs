@@ -35,6 +35,14 @@ public sealed record RoutineFitView(FitAnswer Answer, RoutineDocument? Fitted, R
 /// <summary>Two routines side by side.</summary>
 public sealed record RoutinePair(RoutineView First, RoutineView Second, IReadOnlyList<RoutineDifference> Differences);
 
+/// <summary>A paragraph to be read aloud against the clock.</summary>
+public sealed record SpeechTest(string Paragraph);
+
+/// <param name="Seconds">That reading it aloud took.</param>
+public sealed record SpeechReading(double Seconds);
+
+public sealed record SpeechRate(double WordsPerMinute);
+
 public static class RoutineEndpoints
 {
     public static void Map(RouteGroupBuilder api)
@@ -45,6 +53,8 @@ public static class RoutineEndpoints
         group.MapPost("/import", Import).RequireAuthorization(Policies.Lead).WithName("importRoutines");
         group.MapPost("/review", Review).WithName("reviewRoutine");
         group.MapPost("/fit", Fit).WithName("fitRoutine");
+        group.MapGet("/speech", Speech).WithName("getSpeechTest");
+        group.MapPost("/speech", Measure).WithName("measureSpeech");
         // A trainee reads what their cohort is taught.
         api.MapGet("/routines/{id:guid}", Get).WithTags("Routines").WithName("getRoutine");
         group.MapPut("/{id:guid}", Save).RequireAuthorization(Policies.Lead).WithName("saveRoutine");
@@ -55,8 +65,34 @@ public static class RoutineEndpoints
     private static async Task<Ok<IReadOnlyList<RoutineLine>>> List(RoutineStore routines, CancellationToken ct) =>
         TypedResults.Ok(await routines.Lines(ct));
 
-    private static async Task<Ok<RoutineReading>> Review(RoutineDocument document, RoutineDesk desk, CancellationToken ct) =>
-        TypedResults.Ok(await desk.Read(document, ct));
+    /// <param name="wordsPerMinute">The rate of whoever leads it; null: the usual one.</param>
+    private static async Task<Results<Ok<RoutineReading>, ValidationProblem>> Review(
+        RoutineDocument document,
+        [FromQuery(Name = "words_per_minute")] double? wordsPerMinute,
+        RoutineDesk desk,
+        CancellationToken ct
+    ) =>
+        Check.Between(wordsPerMinute, RoutineScript.Rates.Slowest, RoutineScript.Rates.Fastest, "words_per_minute", "words") is { } off
+            ? Problems.Of([off], "The script cannot be counted at this rate.")
+            : TypedResults.Ok(await desk.Read(document, ct, wordsPerMinute));
+
+    private static Ok<SpeechTest> Speech() => TypedResults.Ok(new SpeechTest(RoutineScript.Paragraph));
+
+    private static Results<Ok<SpeechRate>, ValidationProblem> Measure(SpeechReading given)
+    {
+        try
+        {
+            return TypedResults.Ok(new SpeechRate(RoutineScript.Rate(RoutineScript.Paragraph, given.Seconds)));
+        }
+        catch (ArgumentOutOfRangeException)
+        {
+            return Problems.Of(
+                "seconds",
+                $"seconds: {given.Seconds:0.#} s for this paragraph is faster or slower than people speak. Read it once more.",
+                "The rate was not taken."
+            );
+        }
+    }
 
     private static async Task<Results<Ok<RoutineView>, NotFound>> Get(
         Guid id,

@@ -295,6 +295,23 @@ public class RoutineTests
         moved.ShouldContain(l => l.Moved == "the mouth is busy then");
     }
 
+    [Fact]
+    public void The_second_side_is_named_for_whoever_is_addressed()
+    {
+        var technique = A.Technique(A.Hand("stroke", "malar", 1, "two-fingers", "one-then-other", "5 each side")) with { Id = "glide" };
+        var library = new FileLibrary([], [technique], d => Derivation.Of(d, Reference.Atlas, Reference.Model, Reference.Settings));
+        var parts = RoutineSum.Lay(new(null, "R", Parts: [new("p", "glide", 1, "standard")]), library);
+        string Second(string viewer) =>
+            RoutineScript.Of(parts, viewer, null, Reference.Settings).Parts[0].Lines.Single(l => l.Moment == ScriptMoment.OtherSide).Text;
+        Second("subject").ShouldMatch("Now (the|your) (left|right) side\\.");
+        Second("facing").ShouldContain("on your");
+        Second("facing").ShouldNotBe(Second("subject"));
+    }
+
+    [Fact]
+    public void A_dose_that_is_left_empty_keeps_what_the_technique_says() =>
+        (new RoutinePart("p", Doses: ["", " "]).HasOwnDose, new RoutinePart("p", Doses: ["", "5"]).HasOwnDose).ShouldBe((false, true));
+
     /// <summary>Tauroza and Allison 1990: lectures at about 140 words a minute; the rate is checked by its own arithmetic.</summary>
     [Fact]
     public void Seconds_of_speech_follow_the_rate()

@@ -858,6 +858,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/routines/speech": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["getSpeechTest"];
+    put?: never;
+    post: operations["measureSpeech"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/screenings": {
     parameters: {
       query?: never;
@@ -4302,6 +4318,21 @@ export interface components {
       /** Format: double */
       most: number;
     };
+    SpeechRate: {
+      /** Format: double */
+      words_per_minute: number;
+    };
+    SpeechReading: {
+      /**
+       * Format: double
+       * @description That reading it aloud took.
+       */
+      seconds: number;
+    };
+    /** @description A paragraph to be read aloud against the clock. */
+    SpeechTest: {
+      paragraph: string;
+    };
     /** @description A stamped fault, at which second. */
     Stamp: {
       /** Format: double */
@@ -6880,7 +6911,9 @@ export interface operations {
   };
   reviewRoutine: {
     parameters: {
-      query?: never;
+      query?: {
+        words_per_minute?: number;
+      };
       header?: never;
       path?: never;
       cookie?: never;
@@ -6898,6 +6931,68 @@ export interface operations {
         };
         content: {
           "application/json": components["schemas"]["RoutineReading"];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+    };
+  };
+  getSpeechTest: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["SpeechTest"];
+        };
+      };
+    };
+  };
+  measureSpeech: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["SpeechReading"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["SpeechRate"];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
         };
       };
     };

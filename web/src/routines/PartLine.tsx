@@ -3,6 +3,7 @@ import { Button } from "../ui/Button";
 import { cn } from "../ui/cn";
 import { Choice, Pick, TextField } from "../ui/Field";
 import { clock, LEVEL_WORDS, ROLE_WORDS } from "./routineModel";
+import { OwnDoses } from "./OwnDoses";
 import type { RoutinePart } from "./routineQueries";
 
 type Props = {
@@ -10,6 +11,8 @@ type Props = {
   place: number;
   count: number;
   name: string;
+  /** Id of its technique; null for a free part, or while the library is not read. */
+  techniqueId: string | null;
   sum: Schemas["PartSum"] | undefined;
   changes: readonly Schemas["PartChange"][];
   slips: readonly string[];
@@ -20,6 +23,9 @@ type Props = {
   onChange: (to: Partial<RoutinePart>) => void;
   onRemove: () => void;
 };
+
+/** Among the levels: none of them, but doses told for this part. */
+const OWN = "own";
 
 const words = (of: Readonly<Record<string, string>>) => Object.entries(of).map(([value, word]) => ({ value, word }));
 
@@ -79,10 +85,15 @@ export function PartLine(p: Props) {
           {technique && (
             <Choice
               label="How much"
-              options={words(LEVEL_WORDS)}
-              value={part.level ?? null}
-              onChange={(level) => p.onChange({ level })}
+              options={[...words(LEVEL_WORDS), { value: OWN, word: "doses of its own" }]}
+              value={part.doses ? OWN : (part.level ?? null)}
+              onChange={(level) =>
+                p.onChange(level === OWN ? { level: "standard", doses: [""] } : { level, doses: null })
+              }
             />
+          )}
+          {technique && part.doses && p.techniqueId && (
+            <OwnDoses part={part} technique={p.techniqueId} onChange={(doses) => p.onChange({ doses })} />
           )}
           {technique && p.sum && (
             <p className="text-sm text-faded">

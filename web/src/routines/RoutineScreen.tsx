@@ -24,7 +24,10 @@ import { changePart, FREE_WORDS, repaired, withPart } from "./routineModel";
 import { routineQuery, routineReviewQuery, type RoutineDocument, type RoutineRemark } from "./routineQueries";
 import { blockAt, RoutineScore } from "./RoutineScore";
 import { ScriptPanel } from "./ScriptPanel";
+import { PromisedWork } from "./PromisedWork";
+import { SpeechRate } from "./SpeechRate";
 import { SumPanel } from "./SumPanel";
+import { useSpeechRate } from "./useSpeechRate";
 import { SaveBar } from "../ui/SaveBar";
 
 /** One routine on the bench: its parts on the left, what they come to on the right, score and script below. */
@@ -47,7 +50,9 @@ export function RoutineScreen() {
 }
 
 function RoutineBench({ stored }: { stored: Schemas["RoutineView"] }) {
-  const { leads } = useSignedIn();
+  const person = useSignedIn();
+  const { leads } = person;
+  const speech = useSpeechRate(person.id);
   const { atlas } = useReference();
   const queries = useQueryClient();
   const navigate = useNavigate();
@@ -74,7 +79,7 @@ function RoutineBench({ stored }: { stored: Schemas["RoutineView"] }) {
   const { document, change } = draft;
   const [open, setOpen] = useState<string | null>(null);
   const [at, setAt] = useState(0);
-  const review = useQuery(routineReviewQuery(useSettled(document, 150)));
+  const review = useQuery(routineReviewQuery(useSettled(document, 150), speech.rate));
   const reading = review.data ?? stored.reading;
   const parts = document.parts ?? [];
   const techniques = new Map((library.data ?? []).map((t) => [t.code, t]));
@@ -154,6 +159,7 @@ function RoutineBench({ stored }: { stored: Schemas["RoutineView"] }) {
                   place={i}
                   count={parts.length}
                   name={nameOf(p.id ?? "")}
+                  techniqueId={techniques.get(p.technique ?? "")?.technique_id ?? null}
                   sum={reading.sum?.parts.find((s) => s.id === p.id)}
                   changes={reading.sum?.changes.filter((c) => c.before_part === p.id) ?? []}
                   slips={reading.issues
@@ -221,7 +227,9 @@ function RoutineBench({ stored }: { stored: Schemas["RoutineView"] }) {
         </div>
       </div>
       <div className="mt-6">
-        <ScriptPanel scripts={reading.scripts} />
+        <ScriptPanel scripts={reading.scripts}>
+          <SpeechRate rate={speech.rate} onRate={speech.keep} />
+        </ScriptPanel>
       </div>
     </Stage>
   );
@@ -314,6 +322,7 @@ function About({
         value={document.for_whom ?? ""}
         onChange={(e) => onChange({ for_whom: e.target.value || null }, "for_whom")}
       />
+      <PromisedWork document={document} canChange={canChange} onChange={onChange} />
       {(
         [
           ["Teaching styles", atlas.schools, schools, (next: string[]) => onChange({ schools: next }, "schools")],

@@ -1,3 +1,4 @@
+import type { ReactNode } from "react";
 import { usePlateView } from "../face/plateView";
 import type { Schemas } from "../shell/api";
 import { clock } from "./routineModel";
@@ -11,7 +12,14 @@ const MOMENTS: Readonly<Record<Schemas["ScriptLine"]["moment"], string>> = {
 };
 
 /** What is said, part by part, with its seconds; left and right as whoever is addressed sees them. */
-export function ScriptPanel({ scripts }: { scripts: readonly Schemas["RoutineScript"][] }) {
+export function ScriptPanel({
+  scripts,
+  children,
+}: {
+  scripts: readonly Schemas["RoutineScript"][];
+  /** Said beside the rate. */
+  children?: ReactNode;
+}) {
   const { viewer } = usePlateView();
   const script = scripts.find((s) => s.viewer === viewer) ?? scripts[0];
   if (!script) return null;
@@ -24,6 +32,7 @@ export function ScriptPanel({ scripts }: { scripts: readonly Schemas["RoutineScr
         At {Math.round(script.words_per_minute)} words a minute: {clock(script.talk_before_seconds)} of talk between the
         parts{script.over_seconds > 0 && `, and ${clock(script.over_seconds)} that would eat the work`}.
       </p>
+      {children}
       <ol className="mt-1">
         {script.parts.map((p) => (
           <li key={p.part} className="break-inside-avoid border-t border-line py-1.5">

@@ -17,10 +17,17 @@ export const routineQuery = (id: string) =>
     gcTime: 0,
   });
 
-export const routineReviewQuery = (document: RoutineDocument) =>
+/** @param rate Words a minute of whoever leads it; null: the usual ones. */
+export const routineReviewQuery = (document: RoutineDocument, rate: number | null) =>
   queryOptions({
-    queryKey: ["routine-review", document],
-    queryFn: () => said(api.POST("/api/routines/review", { body: document })),
+    queryKey: ["routine-review", document, rate],
+    queryFn: () =>
+      said(
+        api.POST("/api/routines/review", {
+          body: document,
+          params: { query: rate === null ? {} : { words_per_minute: rate } },
+        }),
+      ),
     placeholderData: keepPreviousData,
     gcTime: 10_000,
     retry: false,
