@@ -1,4 +1,5 @@
 using System.CommandLine;
+using Wexis.Cli.Grading;
 using Wexis.Cli.Programmes;
 using Wexis.Cli.Routines;
 using Wexis.Cli.Techniques;
@@ -17,6 +18,7 @@ var routines = new Command("routines", "Routines from open files.")
     RoutineSchemaCommand.Make(),
 };
 var programmes = new Command("programmes", "Programmes from open files.") { ProgrammeCheckCommand.Make(), PlanCommand.Make() };
-return new RootCommand("Wexis without its interface.") { techniques, routines, programmes }
+var demonstrations = new Command("demonstrations", "Demonstrations from open files.") { ScoreCommand.Make() };
+return new RootCommand("Wexis without its interface.") { techniques, routines, programmes, demonstrations }
     .Parse(args)
     .Invoke();

@@ -45,7 +45,7 @@ public class ProgrammeTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Go("/programme");
         b.Click(Browser.Named("a", "Wrenmoor certificate"));
         Part(b, "Sequence");
-        b.Click("Plan the sequence");
+        b.Click("Plan it anew");
         b.SeeText("No better plan exists.");
         SessionOf(b, "safety").ShouldBe("s1");
 

@@ -67,7 +67,7 @@ public class ShotTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.SeeText("Structures it promises");
         Shot("programme");
         b.Click(Browser.Named("a", "Sequence"));
-        b.Click("Plan the sequence");
+        b.Click("Plan it anew");
         b.SeeText("No better plan exists");
         Shot("sequence");
         b.Click(Browser.Named("a", "Cohorts"));

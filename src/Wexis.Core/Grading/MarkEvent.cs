@@ -9,7 +9,7 @@ namespace Wexis.Core.Grading;
 /// </summary>
 /// <param name="AtMs">Milliseconds since the demonstration was opened on the device, from one monotonic clock.</param>
 /// <param name="Value">For a mark: 0 to 3.</param>
-/// <param name="Target">Criterion, fault, critical act, or the event that is undone.</param>
+/// <param name="Target">Criterion, fault, critical act, or the event that is undone or mended.</param>
 /// <param name="Arrival">Order in which the server stored it; 0 while it waits.</param>
 public sealed record MarkEvent(
     Guid Id,
@@ -38,6 +38,24 @@ public enum MarkKind
     Critical,
     Undo,
     Stop,
+
+    /// <summary>A criterion could not be seen; a mark given later stands above it.</summary>
+    Unseen,
+
+    /// <summary>A slip against a criterion, which may be mended.</summary>
+    Slip,
+
+    /// <summary>A slip was mended by the one who made it; the target is the slip's id.</summary>
+    Mended,
+
+    /// <summary>A tighter side, declared before the first movement.</summary>
+    Tighter,
+
+    /// <summary>A right thing on the wrong side: the dose counts, cueing is marked 2 at most.</summary>
+    WrongSide,
+
+    /// <summary>Something from outside interrupted: it does not count as an attempt.</summary>
+    Interrupted,
 }
 
 /// <summary>Whether a mark may be given on a sheet.</summary>
@@ -84,11 +102,15 @@ public static class MarkRules
                     )
                 );
         }
+        if (given.Kind is MarkKind.Unseen or MarkKind.Slip && sheet.Criteria.All(c => c.Id != given.Target))
+            found.Add(new("target", IssueCodes.Unknown, given.Target ?? "none", "a criterion of this sheet"));
+        if (given.Kind == MarkKind.Tighter && given.Side is not (Side.Left or Side.Right))
+            found.Add(new("side", IssueCodes.Unknown, given.Side?.Word() ?? "none", "left or right"));
         if (given.Kind == MarkKind.Critical)
             found.Add(Check.OneOf(given.Target, sheet.CriticalActs.Select(a => a.Id), "target"));
         if (given.Kind == MarkKind.Fault)
             found.Add(Check.OneOf(given.Target, sheet.Faults.Select(f => f.Id), "target"));
-        if (given.Kind == MarkKind.Undo && !Guid.TryParse(given.Target, out _))
+        if (given.Kind is MarkKind.Undo or MarkKind.Mended && !Guid.TryParse(given.Target, out _))
             found.Add(new("target", IssueCodes.Unknown, given.Target ?? "none", "the id of an earlier event"));
         return [.. found.OfType<Issue>()];
     }

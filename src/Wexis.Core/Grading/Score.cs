@@ -10,19 +10,36 @@ public enum MarkSource
     Counted,
     Judged,
     Unmarked,
+    Unseen,
 }
 
 /// <summary>One criterion with its mark.</summary>
 /// <param name="Mark">0 to 3; null while nobody has marked it and nothing was measured.</param>
 /// <param name="Value">The measured value, when there is one.</param>
 /// <param name="Lost">Percentage points of the whole lost here.</param>
-public sealed record ScoredCriterion(Criterion Criterion, double? Mark, MarkSource From, double? Value, double Lost, bool SafetyMissed);
+/// <param name="Weight">What it weighs after what could not be seen was spread over its domain; null in results of before.</param>
+/// <param name="Why">Why the mark is not the one that was counted or given; null where it is.</param>
+public sealed record ScoredCriterion(
+    Criterion Criterion,
+    double? Mark,
+    MarkSource From,
+    double? Value,
+    double Lost,
+    bool SafetyMissed,
+    double? Weight = null,
+    string? Why = null
+)
+{
+    internal double Weighs => Weight ?? Criterion.Weight;
+}
 
 public sealed record DomainScore(Domain Domain, double Percent, double Weight);
 
 /// <summary>The score of a demonstration: percent = sum(weight × mark / 3) / sum(weight), unrounded. See docs/method.md#score.</summary>
-/// <param name="Decision">pass, fail, or open while something is unmarked.</param>
-/// <param name="Reasons">What decided, in sentences.</param>
+/// <param name="Decision">pass, fail, not-enough-shown, look-again, or open while something is unmarked.</param>
+/// <param name="Reasons">What decided, in sentences, a gross shortfall first.</param>
+/// <param name="Shown">How much of the smallest dose was shown; null in results of before.</param>
+/// <param name="CountsAsAttempt">False where something from outside interrupted.</param>
 public sealed record Score(
     double Percent,
     IReadOnlyList<DomainScore> Domains,
@@ -33,9 +50,14 @@ public sealed record Score(
     IReadOnlyList<Stamp> Faults,
     Decision Decision,
     bool Merit,
-    IReadOnlyList<string> Reasons
+    IReadOnlyList<string> Reasons,
+    IReadOnlyList<ShownDose>? Shown = null,
+    bool CountsAsAttempt = true
 )
 {
+    /// <summary>Weight that may stay unseen; above it, or with any safety criterion, somebody has to look again.</summary>
+    private const double MostUnseen = 0.2;
+
     /// <summary>A missed safety-critical criterion (below "done with faults") or a critical act fails whatever the total.</summary>
     private const double SafetyMet = 2;
 
@@ -49,36 +71,50 @@ public sealed record Score(
                 DemonstrationMeasures.Of(t, sheet.Steps.FirstOrDefault(s => s.Index == t.Step)?.CycleSeconds ?? 1, settings)
             )
             .ToList();
-        var total = sheet.TotalWeight;
+        var shown = ShownDose.Of(state, sheet, tracks);
+        var weights = Weights(state, sheet);
+        var total = weights.Values.Sum();
         var criteria = sheet
             .Criteria.Select(c =>
             {
-                var (mark, from, value) = MarkOf(c, state, sheet, tracks, settings);
-                var missed = c.SafetyCritical && mark < SafetyMet;
+                if (state.Unseen.Contains(c.Id))
+                    return new ScoredCriterion(
+                        c,
+                        null,
+                        MarkSource.Unseen,
+                        null,
+                        0,
+                        false,
+                        0,
+                        "could not be seen: its weight lies on the others"
+                    );
+                var (counted, from, value) = MarkOf(c, state, sheet, tracks, settings);
+                var (mark, why) = Capped(c, counted, state, sheet, shown);
+                // A cap never turns what was judged met into a missed safety criterion.
+                var missed = c.SafetyCritical && counted < SafetyMet;
                 return new ScoredCriterion(
                     c,
                     mark,
                     from,
                     value,
-                    mark is { } m && total > 0 ? c.Weight * (3 - m) / 3 / total * 100 : 0,
-                    missed
+                    mark is { } m && total > 0 ? weights[c.Id] * (3 - m) / 3 / total * 100 : 0,
+                    missed,
+                    weights[c.Id],
+                    why
                 );
             })
             .ToList();
-        var unmarked = criteria.Where(c => c.Mark is null && c.Criterion.Weight > 0).Select(c => c.Criterion.Id).ToList();
+        var unmarked = criteria
+            .Where(c => c.Mark is null && c.From != MarkSource.Unseen && c.Criterion.Weight > 0)
+            .Select(c => c.Criterion.Id)
+            .ToList();
         var percent = PercentOf(criteria);
         var domains = criteria
             .GroupBy(c => c.Criterion.Domain)
             .Select(g => new DomainScore(g.Key, PercentOf([.. g]), g.Sum(c => c.Criterion.Weight)))
             .ToList();
-        var reasons = Deciding(state, sheet, criteria, tracks, percent).ToList();
-        var failed = state.CriticalActs.Count > 0 || criteria.Any(c => c.SafetyMissed) || percent < sheet.PassLine;
-        // A critical act decides at once, even with criteria still unmarked.
-        var decision =
-            state.CriticalActs.Count > 0 ? Decision.Fail
-            : unmarked.Count > 0 ? Decision.Open
-            : failed ? Decision.Fail
-            : Decision.Pass;
+        var decision = Decide(state, sheet, criteria, unmarked, shown, percent);
+        var reasons = Deciding(state, sheet, criteria, tracks, shown, percent, decision).ToList();
         return new(
             percent,
             domains,
@@ -89,14 +125,90 @@ public sealed record Score(
             state.Faults,
             decision,
             decision == Decision.Pass && percent >= settings.MeritPercent,
-            reasons
+            reasons,
+            shown,
+            !state.Interrupted
         );
     }
 
+    /// <summary>House ruling 19: a critical act, then what is unmarked, safety, too little shown, what could not be seen, the percent.</summary>
+    private static Decision Decide(
+        SheetState state,
+        MarkSheet sheet,
+        List<ScoredCriterion> criteria,
+        List<string> unmarked,
+        IReadOnlyList<ShownDose> shown,
+        double percent
+    ) =>
+        state.CriticalActs.Count > 0 ? Decision.Fail
+        : unmarked.Count > 0 ? Decision.Open
+        : criteria.Any(c => c.SafetyMissed) ? Decision.Fail
+        : shown.Any(s => s.IsTooLittle) ? Decision.NotEnoughShown
+        : Unclear(criteria, sheet) ? Decision.LookAgain
+        : percent < sheet.PassLine ? Decision.Fail
+        : Decision.Pass;
+
+    private static bool Unclear(List<ScoredCriterion> criteria, MarkSheet sheet)
+    {
+        var unseen = criteria.Where(c => c.From == MarkSource.Unseen).Select(c => c.Criterion).ToList();
+        return unseen.Any(c => c.SafetyCritical) || unseen.Sum(c => c.Weight) > (sheet.TotalWeight * MostUnseen) + 1e-9;
+    }
+
+    /// <summary>What could not be seen weighs nothing; its weight lies on the others of its domain, in proportion (house ruling 4).</summary>
+    private static Dictionary<string, double> Weights(SheetState state, MarkSheet sheet)
+    {
+        var weights = new Dictionary<string, double>(StringComparer.Ordinal);
+        foreach (var domain in sheet.Criteria.GroupBy(c => c.Domain))
+        {
+            var whole = domain.Sum(c => c.Weight);
+            var seen = domain.Where(c => !state.Unseen.Contains(c.Id)).Sum(c => c.Weight);
+            foreach (var c in domain)
+                weights[c.Id] = state.Unseen.Contains(c.Id) || seen <= 0 ? 0 : c.Weight * whole / seen;
+        }
+        return weights;
+    }
+
+    /// <summary>What needs repetition to be seen.</summary>
+    private static bool NeedsRepetition(Topic topic) =>
+        topic is Topic.Path or Topic.Pressure or Topic.Tempo or Topic.Balance or Topic.Stillness or Topic.Breath;
+
+    private static (double? Mark, string? Why) Capped(
+        Criterion c,
+        double? mark,
+        SheetState state,
+        MarkSheet sheet,
+        IReadOnlyList<ShownDose> shown
+    )
+    {
+        var (most, why) = (3.0, (string?)null);
+        void Cap(double at, string because)
+        {
+            if (at < most)
+                (most, why) = (at, because);
+        }
+        var ofStep = c.Step ?? (sheet.Steps.Count == 1 ? sheet.Steps[0].Index : null);
+        if (NeedsRepetition(c.Topic) && shown.FirstOrDefault(s => s.Step == ofStep && s.IsTooLittle) is { } little)
+            Cap(1, $"too little was shown to see it ({little.Words})");
+        if (c.Topic == Topic.Cueing && state.WrongSide)
+            Cap(2, "a right thing on the wrong side");
+        var forgiven = state.Slips.FirstOrDefault(s => s.MendedAfter <= MendedWithin + 1e-9);
+        foreach (var slip in state.Slips.Where(s => s.Criterion == c.Id && s.MendedAfter is not null && s != forgiven))
+            Cap(
+                2,
+                slip.MendedAfter <= MendedWithin + 1e-9
+                    ? "a second slip that was mended: one a technique loses nothing"
+                    : $"mended after {slip.MendedAfter:0.0} s: only within {MendedWithin:0} s nothing is lost"
+            );
+        return mark > most ? (most, why) : (mark, null);
+    }
+
+    /// <summary>Seconds within which a slip that is mended loses nothing, once a technique.</summary>
+    private const double MendedWithin = 5;
+
     private static double PercentOf(IReadOnlyList<ScoredCriterion> criteria)
     {
-        var weight = criteria.Sum(c => c.Criterion.Weight);
-        return weight <= 0 ? 0 : criteria.Sum(c => c.Criterion.Weight * (c.Mark ?? 0) / 3) / weight * 100;
+        var weight = criteria.Sum(c => c.Weighs);
+        return weight <= 0 ? 0 : criteria.Sum(c => c.Weighs * (c.Mark ?? 0) / 3) / weight * 100;
     }
 
     private static (double? Mark, MarkSource From, double? Value) MarkOf(
@@ -156,7 +268,9 @@ public sealed record Score(
                 if (step.Columns.Any(c => mine.All(t => t.Side != c)))
                     return state.Stopped ? (0, 0) : null;
                 var balance = sides.Judged(settings);
-                return (balance.Ratio, balance.Mark);
+                // A side that was declared tighter may get up to one and a half times the other.
+                var declared = state.Tighter == sides.Greater && sides.More <= (sides.Less * settings.TighterSide) + 1e-9;
+                return (balance.Ratio, declared ? 3 : balance.Mark);
             default:
                 return null;
         }
@@ -185,18 +299,26 @@ public sealed record Score(
         return worst;
     }
 
+    private static string StepOf(ShownDose shown, MarkSheet sheet) => sheet.Steps.Count > 1 ? $"step {shown.Step + 1}, " : "";
+
     private static IEnumerable<string> Deciding(
         SheetState state,
         MarkSheet sheet,
         List<ScoredCriterion> criteria,
         List<TrackMeasure> tracks,
-        double percent
+        IReadOnlyList<ShownDose> shown,
+        double percent,
+        Decision decision
     )
     {
+        if (shown.Where(s => s.IsTooLittle).ToList() is { Count: > 0 } little && decision is not Decision.Open)
+            yield return $"Too little was shown: {string.Join("; ", little.Select(s => StepOf(s, sheet) + s.Words))}. At least half is needed to judge it.";
         foreach (var act in state.CriticalActs)
             yield return $"Critical act: {sheet.CriticalActs.FirstOrDefault(a => a.Id == act)?.Text ?? act}. It fails the demonstration whatever the total.";
         foreach (var c in criteria.Where(c => c.SafetyMissed))
             yield return $"Safety criterion missed: {c.Criterion.Text} (mark {c.Mark:0.#} of 3, needed 2). It fails the demonstration whatever the total.";
+        if (decision == Decision.LookAgain)
+            yield return "Too much could not be seen: somebody has to look again before it is decided.";
         if (percent < sheet.PassLine && ShortSide(criteria, tracks, sheet) is { } side && percent + side.Cost >= sheet.PassLine)
             yield return $"The short {side.Side.Word()} side decided: it cost {side.Cost:0.0} points. With both sides level the total would be {percent + side.Cost:0.0} %.";
         yield return percent >= sheet.PassLine

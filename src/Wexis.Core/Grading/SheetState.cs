@@ -18,11 +18,18 @@ public sealed record Track(int Step, Side Side, IReadOnlyList<double> TapSeconds
 /// <summary>A stamped fault, at which second.</summary>
 public sealed record Stamp(string Fault, int? Step, double AtSeconds);
 
+/// <summary>A slip against a criterion.</summary>
+/// <param name="MendedAfter">Seconds until its maker mended it; null: not mended.</param>
+public sealed record Slip(string Criterion, double AtSeconds, double? MendedAfter);
+
 /// <summary>
 /// The state of a mark sheet: the fold of its events. Folding is total: any event on any state gives a state, one seen before changes
 /// nothing,
-/// an undone one never happened. So a crash, a repeat or a late arrival loses nothing.
+/// an undone one never happened. So a crash, a repeat or a late arrival loses nothing. Repetitions and presses after the stop do not count.
 /// </summary>
+/// <param name="Unseen">Criteria that could not be seen, and that nobody marked later.</param>
+/// <param name="Tighter">The side that was declared tighter before the first movement.</param>
+/// <param name="WrongSide">Something right was done on the wrong side.</param>
 public sealed record SheetState(
     IReadOnlyList<Track> Tracks,
     IReadOnlyDictionary<string, double> Marks,
@@ -30,7 +37,12 @@ public sealed record SheetState(
     IReadOnlyList<string> CriticalActs,
     bool Started,
     bool Stopped,
-    double LastSecond
+    double LastSecond,
+    IReadOnlyList<string> Unseen,
+    IReadOnlyList<Slip> Slips,
+    Side? Tighter,
+    bool WrongSide,
+    bool Interrupted
 )
 {
     public static SheetState Of(IEnumerable<MarkEvent> events)
@@ -53,7 +65,15 @@ public sealed record SheetState(
         var faults = new List<Stamp>();
         var critical = new List<string>();
         bool started = false,
-            stopped = false;
+            stopped = false,
+            moved = false,
+            wrongSide = false,
+            interrupted = false;
+        Side? tighter = null;
+        var unseen = new List<string>();
+        var slips = new List<(Guid Id, string Criterion, double At)>();
+        var mended = new Dictionary<Guid, double>();
+        var end = new StopLine(ordered);
         var last = 0.0;
         foreach (var e in ordered)
         {
@@ -65,20 +85,53 @@ public sealed record SheetState(
                 case MarkKind.Start:
                     started = true;
                     break;
+                case MarkKind.Rep or MarkKind.Press when end.IsBefore(e):
+                    break;
                 case MarkKind.Rep:
+                    moved = true;
                     List(taps, key).Add(at);
                     break;
                 case MarkKind.Press:
+                    moved = true;
                     open[key] = at;
                     break;
-                // A release without its press (the press was undone, or lies on another device) is nothing.
+                // A release without its press (the press was undone, or lies on another device) is nothing; a hold ends at the stop.
                 case MarkKind.Release:
-                    if (open.Remove(key, out var from) && at > from)
-                        List(holds, key).Add(new(from, at));
+                    var until = end.IsBefore(e) ? Math.Min(at, end.AtSeconds) : at;
+                    if (open.Remove(key, out var from) && until > from)
+                        List(holds, key).Add(new(from, until));
                     break;
                 case MarkKind.Mark:
                     if (e is { Target: { } criterion, Value: { } value })
+                    {
                         marks[criterion] = value;
+                        unseen.Remove(criterion);
+                    }
+                    break;
+                case MarkKind.Unseen:
+                    if (e.Target is { } hidden && !unseen.Contains(hidden))
+                    {
+                        unseen.Add(hidden);
+                        marks.Remove(hidden);
+                    }
+                    break;
+                case MarkKind.Slip:
+                    if (e.Target is { } slipped)
+                        slips.Add((e.Id, slipped, at));
+                    break;
+                case MarkKind.Mended:
+                    if (Guid.TryParse(e.Target, out var slip))
+                        mended.TryAdd(slip, at);
+                    break;
+                case MarkKind.Tighter:
+                    if (!moved)
+                        tighter = e.Side;
+                    break;
+                case MarkKind.WrongSide:
+                    wrongSide = true;
+                    break;
+                case MarkKind.Interrupted:
+                    interrupted = true;
                     break;
                 case MarkKind.Fault:
                     if (e.Target is { } fault)
@@ -111,8 +164,38 @@ public sealed record SheetState(
             critical,
             started,
             stopped,
-            last
+            last,
+            unseen,
+            [
+                .. slips
+                    .OrderBy(s => s.At)
+                    .Select(s => new Slip(s.Criterion, s.At, mended.TryGetValue(s.Id, out var m) && m >= s.At ? m - s.At : null)),
+            ],
+            tighter,
+            wrongSide,
+            interrupted
         );
+    }
+
+    /// <summary>Where the demonstration was stopped: on the device that did it by its counter, on others by the clock.</summary>
+    private sealed class StopLine
+    {
+        private readonly Dictionary<string, int> _counter = new(StringComparer.Ordinal);
+        private readonly long _atMs = long.MaxValue;
+
+        public StopLine(IEnumerable<MarkEvent> events)
+        {
+            foreach (var stop in events.Where(e => e.Kind == MarkKind.Stop))
+            {
+                _counter.TryAdd(stop.Device, stop.Counter);
+                _atMs = Math.Min(_atMs, stop.AtMs);
+            }
+        }
+
+        public double AtSeconds => _atMs / 1000.0;
+
+        /// <summary>Whether the stop came before an event.</summary>
+        public bool IsBefore(MarkEvent e) => _counter.TryGetValue(e.Device, out var counter) ? e.Counter > counter : e.AtMs > _atMs;
     }
 
     /// <summary>Events that were taken back. An undo that is itself undone takes nothing back; an event cannot undo itself.</summary>

@@ -15,6 +15,7 @@ namespace Wexis.Core.Measures;
 /// <param name="MeritPercent">From here a pass is called a merit.</param>
 /// <param name="BalanceFine">Smaller over larger side from which the balance is fine.</param>
 /// <param name="BalanceRemark">Below fine, from here only a remark.</param>
+/// <param name="TighterSide">A side that was declared tighter may get up to so many times the other.</param>
 /// <param name="BalanceSecondsAllowed">A difference of less than this many seconds is never a fault.</param>
 /// <param name="BalanceRepetitionsAllowed">A difference of up to this many repetitions is never a fault.</param>
 /// <param name="TempoToleranceShare">How far from the target tempo still earns full marks.</param>
@@ -43,6 +44,7 @@ public sealed record HouseSettings(
     double MeritPercent = 90,
     double BalanceFine = 0.90,
     double BalanceRemark = 0.75,
+    double TighterSide = 1.5,
     double BalanceSecondsAllowed = 2,
     int BalanceRepetitionsAllowed = 1,
     double TempoToleranceShare = 0.20,

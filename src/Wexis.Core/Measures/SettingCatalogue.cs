@@ -95,6 +95,17 @@ public static class SettingCatalogue
             (s, v) => s with { BalanceRemark = v / 100 }
         ),
         new(
+            "tighter-side",
+            "Grading",
+            "A side declared tighter may get up to this share of the other",
+            "%",
+            100,
+            300,
+            Custom,
+            s => Percent(s.TighterSide),
+            (s, v) => s with { TighterSide = v / 100 }
+        ),
+        new(
             "balance-seconds",
             "Grading",
             "A difference of sides up to this is never a fault",

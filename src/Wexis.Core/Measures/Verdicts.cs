@@ -47,4 +47,6 @@ public enum Decision
     Open,
     Fail,
     Pass,
+    NotEnoughShown,
+    LookAgain,
 }

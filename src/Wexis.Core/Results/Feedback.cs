@@ -68,6 +68,8 @@ public sealed record DemonstrationResult(
             Decision.Fail when score.Criteria.Any(c => c.SafetyMissed) && score.Percent >= sheet.PassLine =>
                 $"Not passed on safety alone ({score.Percent:0.0} % otherwise)",
             Decision.Fail => $"Not passed, {score.Percent:0.0} %",
+            Decision.NotEnoughShown => "Not enough shown to decide",
+            Decision.LookAgain => $"To be looked at again ({score.Percent:0.0} % of what was seen)",
             _ => $"Not decided: {score.Unmarked.Count} still unmarked",
         };
 
@@ -77,6 +79,8 @@ public sealed record DemonstrationResult(
         var praise = score.Criteria.Where(c => c.Mark >= 3 - 1e-9).OrderByDescending(c => c.Criterion.Weight).FirstOrDefault();
         if (praise is not null)
             yield return $"Went well: {Lower(praise.Criterion.Text)}.";
+        foreach (var little in (score.Shown ?? []).Where(s => s.IsTooLittle))
+            yield return $"Too little was shown to judge it: {little.Words}. Show the whole dose next time; what you can do is then seen.";
         foreach (var act in score.CriticalActs)
             yield return $"Before anything else: {sheet.CriticalActs.FirstOrDefault(a => a.Id == act)?.Text ?? act} must never happen. Practise this with your trainer first.";
         var losses = score
@@ -96,7 +100,7 @@ public sealed record DemonstrationResult(
         var shortSide = ShortSide(score, sheet);
         if (shortSide is not null)
             yield return shortSide;
-        if (score.Decision == Decision.Fail && losses.Count > 0)
+        if (score.Decision is Decision.Fail or Decision.NotEnoughShown && losses.Count > 0)
             yield return $"Next: practise {Lower(losses[0].Criterion.Text)}, then show it again.";
     }
 

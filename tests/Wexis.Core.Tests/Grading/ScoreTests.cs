@@ -182,23 +182,28 @@ public class ScoreTests
     [Fact]
     public void A_short_side_that_tips_the_decision_is_named_with_its_cost()
     {
-        var (sheet, score) = Glide(1, 6, judged: 2);
+        var (sheet, score) = Glide(2, 6, judged: 2);
         var cost = score
             .Criteria.Where(c => c.Criterion.Topic == Topic.Balance || c.Criterion.Measure?.Column == Side.Left)
             .Sum(c => c.Lost);
         sheet = sheet with { PassLine = score.Percent + (cost / 2) };
         var decided = Score.Of(
-            new(
-                score
-                    .Tracks.Select(t => new Track(t.Step, t.Side, [.. Enumerable.Range(0, t.Repetitions).Select(i => i * 3.5)], [], null))
-                    .ToList(),
-                score.Criteria.Where(c => c.From == MarkSource.Judged).ToDictionary(c => c.Criterion.Id, c => c.Mark!.Value),
-                [],
-                [],
-                true,
-                true,
-                0
-            ),
+            SheetState.Of([]) with
+            {
+                Tracks =
+                [
+                    .. score.Tracks.Select(t => new Track(
+                        t.Step,
+                        t.Side,
+                        [.. Enumerable.Range(0, t.Repetitions).Select(i => i * 3.5)],
+                        [],
+                        null
+                    )),
+                ],
+                Marks = score.Criteria.Where(c => c.From == MarkSource.Judged).ToDictionary(c => c.Criterion.Id, c => c.Mark!.Value),
+                Started = true,
+                Stopped = true,
+            },
             sheet,
             Reference.Settings
         );

@@ -1797,7 +1797,7 @@ export interface components {
      * @description What a score decides: something is still unmarked, not passed, passed.
      * @enum {unknown}
      */
-    Decision: "open" | "fail" | "pass";
+    Decision: "open" | "fail" | "pass" | "not-enough-shown" | "look-again";
     /** @description An account that the demo's sign-in page offers. */
     DemoAccount: {
       login: string;
@@ -2786,7 +2786,7 @@ export interface components {
       side: null | components["schemas"]["Side"];
       /** Format: int32 */
       step: null | number;
-      /** @description Criterion, fault, critical act, or the event that is undone. */
+      /** @description Criterion, fault, critical act, or the event that is undone or mended. */
       target: null | string;
       /**
        * Format: double
@@ -2798,7 +2798,22 @@ export interface components {
      * @description The kinds of event. The family is complete here.
      * @enum {unknown}
      */
-    MarkKind: "start" | "rep" | "press" | "release" | "fault" | "mark" | "critical" | "undo" | "stop";
+    MarkKind:
+      | "start"
+      | "rep"
+      | "press"
+      | "release"
+      | "fault"
+      | "mark"
+      | "critical"
+      | "undo"
+      | "stop"
+      | "unseen"
+      | "slip"
+      | "mended"
+      | "tighter"
+      | "wrong-side"
+      | "interrupted";
     /** @description A mark sheet: steps as they are seen, criteria in two domains, critical acts, faults to stamp, the pass line. */
     MarkSheet: {
       criteria: components["schemas"]["Criterion"][];
@@ -2817,7 +2832,7 @@ export interface components {
      * @description Where a mark comes from.
      * @enum {unknown}
      */
-    MarkSource: "counted" | "judged" | "unmarked";
+    MarkSource: "counted" | "judged" | "unmarked" | "unseen";
     /** @description One measured criterion: value against band. */
     MeasuredLine: {
       /** Format: double */
@@ -3954,17 +3969,24 @@ export interface components {
     };
     /** @description The score of a demonstration: percent = sum(weight × mark / 3) / sum(weight), unrounded. See docs/method.md#score. */
     Score: {
+      /**
+       * @description False where something from outside interrupted.
+       * @default true
+       */
+      counts_as_attempt: boolean;
       criteria: components["schemas"]["ScoredCriterion"][];
       critical_acts: string[];
-      /** @description pass, fail, or open while something is unmarked. */
+      /** @description pass, fail, not-enough-shown, look-again, or open while something is unmarked. */
       decision: components["schemas"]["Decision"];
       domains: components["schemas"]["DomainScore"][];
       faults: components["schemas"]["Stamp"][];
       merit: boolean;
       /** Format: double */
       percent: number;
-      /** @description What decided, in sentences. */
+      /** @description What decided, in sentences, a gross shortfall first. */
       reasons: string[];
+      /** @description How much of the smallest dose was shown; null in results of before. */
+      shown?: null | components["schemas"]["ShownDose"][];
       tracks: components["schemas"]["TrackMeasure"][];
       unmarked: string[];
     };
@@ -3988,6 +4010,13 @@ export interface components {
        * @description The measured value, when there is one.
        */
       value: null | number;
+      /**
+       * Format: double
+       * @description What it weighs after what could not be seen was spread over its domain; null in results of before.
+       */
+      weight?: null | number;
+      /** @description Why the mark is not the one that was counted or given; null where it is. */
+      why?: null | string;
     };
     /**
      * @description A lane of the score of a routine.
@@ -4284,6 +4313,28 @@ export interface components {
       import: string;
       /** @description Ids that were there already; these were left as they are. */
       taken: string[];
+    };
+    /** @description How much of the smallest dose of a step was shown on one side (house ruling 14). */
+    ShownDose: {
+      in_seconds: boolean;
+      is_too_little?: boolean;
+      /**
+       * Format: double
+       * @description The minimum dose, or the number that the station named.
+       */
+      needed: number;
+      /**
+       * Format: double
+       * @description Shown of needed; of a hold the smaller of its repetitions and its seconds.
+       */
+      share: number;
+      /** Format: double */
+      shown: number;
+      side: components["schemas"]["Side"];
+      /** Format: int32 */
+      step: number;
+      /** @description “right side: 4 of 18 repetitions”. */
+      words?: null | string;
     };
     /**
      * @description The performer's own side, or the receiver's; never a viewer's. In the order in which rows are listed.

@@ -10,10 +10,13 @@ type RowProps = {
   current: boolean;
   onCurrent: () => void;
   onMark: (value: number) => void;
+  unseen: boolean;
+  /** It could not be seen: neither met nor missed. */
+  onUnseen: () => void;
 };
 
 /** One criterion with its mark; a measured one shows what was counted. */
-export function CriterionRow({ criterion: c, mark, scored, current, onCurrent, onMark }: RowProps) {
+export function CriterionRow({ criterion: c, mark, scored, current, onCurrent, onMark, unseen, onUnseen }: RowProps) {
   const row = useRef<HTMLTableRowElement>(null);
   useEffect(() => {
     if (current) row.current?.scrollIntoView({ block: "nearest" });
@@ -25,7 +28,7 @@ export function CriterionRow({ criterion: c, mark, scored, current, onCurrent, o
     <tr
       ref={row}
       data-criterion={c.id}
-      data-marked={counted !== null}
+      data-marked={counted !== null || unseen}
       aria-current={current ? "true" : undefined}
       className={cn("border-t border-line align-middle first:border-t-0", current && "bg-now-wash")}
       onClick={measured ? undefined : onCurrent}
@@ -38,11 +41,13 @@ export function CriterionRow({ criterion: c, mark, scored, current, onCurrent, o
           </span>
         )}
         {c.text}
+        {unseen && <span className="block text-xs text-now">could not be seen: its weight lies on the others</span>}
+        {scored?.why && !unseen && <span className="block text-xs text-now">{scored.why}</span>}
         {current && mark !== null && c.anchors[mark] && (
           <span className="block text-xs text-faded">{c.anchors[mark]}</span>
         )}
       </td>
-      <td className="w-48 py-0.5 pr-1 text-right whitespace-nowrap">
+      <td className="w-60 py-0.5 pr-1 text-right whitespace-nowrap">
         {measured ? (
           <span className={counted === null ? "text-faded" : counted >= 3 ? "" : "font-semibold text-now"}>
             {scored?.value != null ? `${Math.round(scored.value * 100) / 100}` : "not counted yet"}{" "}
@@ -65,6 +70,19 @@ export function CriterionRow({ criterion: c, mark, scored, current, onCurrent, o
                 {c.kind === "done" ? (v === 0 ? "no" : "yes") : v}
               </button>
             ))}
+            <button
+              type="button"
+              aria-pressed={unseen}
+              aria-label="could not be seen"
+              title="could not be seen"
+              onClick={(e) => {
+                e.stopPropagation();
+                onUnseen();
+              }}
+              className="min-h-11 min-w-11 rounded-mark border border-line bg-field px-1 text-sm aria-pressed:border-now aria-pressed:bg-now-wash aria-pressed:font-semibold"
+            >
+              ?
+            </button>
           </span>
         )}
       </td>

@@ -278,6 +278,8 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
                     scored={g.score.criteria.find((s) => s.criterion.id === c.id)}
                     current={c.id === current?.id}
                     onCurrent={() => setCriterion(judged.findIndex((j) => j.id === c.id))}
+                    unseen={fold.unseen.includes(c.id)}
+                    onUnseen={() => give("unseen", { target: c.id })}
                     onMark={(value) => {
                       setCriterion(
                         Math.max(

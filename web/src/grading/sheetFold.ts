@@ -18,6 +18,8 @@ export type SheetFold = {
   marks: ReadonlyMap<string, number>;
   faults: ReadonlyMap<string, number>;
   critical: readonly string[];
+  /** What could not be seen, and nobody marked later. */
+  unseen: readonly string[];
   started: boolean;
   stopped: boolean;
   lastMs: number;
@@ -40,6 +42,14 @@ export function foldSheet(events: readonly MarkEvent[]): SheetFold {
   const marks = new Map<string, number>();
   const faults = new Map<string, number>();
   const critical: string[] = [];
+  const unseen = new Set<string>();
+  const stops = ordered.filter((e) => e.kind === "stop");
+  const stopMs = Math.min(...stops.map((e) => e.at_ms));
+  // On the device that stopped it by its counter, on others by the clock.
+  const afterStop = (e: MarkEvent) => {
+    const stop = stops.find((s) => s.device === e.device);
+    return stop ? e.counter > stop.counter : e.at_ms > stopMs;
+  };
   let [started, stopped, lastMs] = [false, false, 0];
   for (const e of ordered) {
     lastMs = Math.max(lastMs, e.at_ms);
@@ -50,21 +60,33 @@ export function foldSheet(events: readonly MarkEvent[]): SheetFold {
         started = true;
         break;
       case "rep":
+        if (afterStop(e)) break;
         track.taps++;
         tracks.set(key, track);
         break;
       case "press":
+        if (afterStop(e)) break;
         track.since = e.at_ms;
         tracks.set(key, track);
         break;
       case "release":
         if (track.since !== null) {
-          if (e.at_ms > track.since) track.holds.push((e.at_ms - track.since) / 1000);
+          const until = afterStop(e) ? Math.min(e.at_ms, stopMs) : e.at_ms;
+          if (until > track.since) track.holds.push((until - track.since) / 1000);
           track.since = null;
         }
         break;
       case "mark":
-        if (e.target !== null && e.value !== null) marks.set(e.target, e.value);
+        if (e.target !== null && e.value !== null) {
+          marks.set(e.target, e.value);
+          unseen.delete(e.target);
+        }
+        break;
+      case "unseen":
+        if (e.target !== null) {
+          unseen.add(e.target);
+          marks.delete(e.target);
+        }
         break;
       case "fault":
         if (e.target !== null) faults.set(e.target, (faults.get(e.target) ?? 0) + 1);
@@ -88,6 +110,7 @@ export function foldSheet(events: readonly MarkEvent[]): SheetFold {
     marks,
     faults,
     critical,
+    unseen: [...unseen],
     started,
     stopped,
     lastMs,

@@ -57,7 +57,7 @@ export function ResultListScreen() {
             >
               <span className="font-serif font-medium">{person.grades ? r.trainee : r.technique_name}</span>
               <span className="max-sm:col-span-2">
-                <span className={cn("font-medium", r.decision === "fail" && "text-now")}>{r.headline}</span>
+                <span className={cn("font-medium", r.decision !== "pass" && "text-now")}>{r.headline}</span>
                 <span className="block text-sm text-faded">
                   {person.grades && `${r.technique_name} · `}
                   {r.attempt > 1 && `attempt ${r.attempt} · `}graded by {r.assessor} on {moment(r.decided_at)}

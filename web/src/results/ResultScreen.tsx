@@ -83,7 +83,7 @@ export function ResultScreen() {
             <p
               className={cn(
                 "font-serif text-xl font-medium",
-                r.score.decision === "fail" ? "text-now" : "text-kneaded",
+                r.score.decision === "pass" ? "text-kneaded" : "text-now",
               )}
               data-decision={r.score.decision}
             >
@@ -114,7 +114,9 @@ export function ResultScreen() {
                     key={reason}
                     className={cn(
                       "border-l-2 pl-2",
-                      /^(Critical|Safety)/.test(reason) ? "border-safety font-medium text-safety" : "border-line",
+                      /^(Critical|Safety|Too little)/.test(reason)
+                        ? "border-safety font-medium text-safety"
+                        : "border-line",
                     )}
                   >
                     {reason}
@@ -186,6 +188,7 @@ export function ResultScreen() {
                       <td className="py-0.5 pr-2">
                         {c.criterion.text}
                         {c.criterion.safety_critical && <span title="safety-critical"> (S)</span>}
+                        {c.why && <span className="block text-xs text-faded">{c.why}</span>}
                       </td>
                       <td className="w-20 py-0.5 text-right">{c.mark === null ? "–" : round(c.mark)} of 3</td>
                       <td className="w-16 py-0.5 text-right text-faded">{c.lost > 0.05 ? `−${round(c.lost)}` : ""}</td>

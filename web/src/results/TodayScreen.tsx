@@ -25,7 +25,7 @@ export function TodayScreen() {
           className="mt-2 block rounded-mark border border-line bg-field px-3 py-2 hover:bg-linen"
         >
           <span className="font-serif font-medium">{r.technique_name}</span>{" "}
-          <span className={cn("font-medium", r.decision === "fail" && "text-now")}>{r.headline}</span>
+          <span className={cn("font-medium", r.decision !== "pass" && "text-now")}>{r.headline}</span>
           <span className="block text-sm text-faded">
             your result{r.released_at && `, released ${moment(r.released_at)}`}
           </span>
