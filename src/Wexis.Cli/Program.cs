@@ -17,7 +17,12 @@ var routines = new Command("routines", "Routines from open files.")
     FitCommand.Make(),
     RoutineSchemaCommand.Make(),
 };
-var programmes = new Command("programmes", "Programmes from open files.") { ProgrammeCheckCommand.Make(), PlanCommand.Make() };
+var programmes = new Command("programmes", "Programmes from open files.")
+{
+    ProgrammeCheckCommand.Make(),
+    PlanCommand.Make(),
+    ProgrammeSchemaCommand.Make(),
+};
 var demonstrations = new Command("demonstrations", "Demonstrations from open files.") { ScoreCommand.Make() };
 return new RootCommand("Wexis without its interface.") { techniques, routines, programmes, demonstrations }
     .Parse(args)

@@ -91,7 +91,7 @@ public class AccessibilityTests(DemoHouse demo) : IClassFixture<DemoHouse>
         {
             b.Go("/programme");
             b.Click(Browser.Named("a", "Lesson plans"));
-            b.SeeText("What to look for");
+            b.SeeText("minutes in all");
         }), ("cohorts", b =>
         {
             b.Go("/programme");

@@ -50,6 +50,8 @@ internal static class ProgrammeReader
             technique.School,
             [],
             derived.Times,
-            derived.Classes
+            derived.Classes,
+            technique.Region,
+            derived.Family
         );
 }

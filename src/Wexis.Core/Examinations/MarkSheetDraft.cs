@@ -305,10 +305,14 @@ public static partial class MarkSheetDraft
             .AllPath.Select(p => p.Landmark is { } l && atlas.Landmarks.TryGetValue(l, out var known) ? known.Name : null)
             .OfType<string>()
             .ToList();
-        return stops.Count > 0 ? $"starting at {stops[0]}"
+        return stops.Count > 0 ? $"starting at {The(stops[0])}"
             : hand.AllZones.Count > 0 ? $"on the {string.Join(" and ", hand.AllZones.Select(z => StepWords.ZoneWord(z, atlas)))}"
             : "on its place";
     }
+
+    /// <summary>A place as it stands in a sentence: “the ear lobe”, but “below the collarbone”.</summary>
+    private static string The(string place) =>
+        place.Split(' ')[0] is "the" or "where" or "under" or "below" or "above" ? place : $"the {place}";
 
     /// <summary>Whether all that the hand is told to touch is bone right under the skin.</summary>
     private static bool OnBone(Hand hand, Atlas atlas) =>
@@ -320,7 +324,9 @@ public static partial class MarkSheetDraft
             .AllPath.Select(p => p.Landmark is { } l && atlas.Landmarks.TryGetValue(l, out var known) ? known.Name : null)
             .OfType<string>()
             .ToList();
-        return stops.Count > 1 ? $"from {stops[0]} to {stops[^1]}" : hand.Direction?.Replace('-', ' ') ?? "in the direction asked for";
+        return stops.Count > 1
+            ? $"from {The(stops[0])} to {The(stops[^1])}"
+            : hand.Direction?.Replace('-', ' ') ?? "in the direction asked for";
     }
 
     private static string Worked(Derivation derivation, Atlas atlas)

@@ -73,9 +73,11 @@ public sealed record LessonPlan(
         ProgrammeDocument programme,
         SequenceReading reading,
         IReadOnlyDictionary<string, TaughtTechnique> techniques,
-        IReadOnlyDictionary<string, TechniqueDocument> documents
+        IReadOnlyDictionary<string, TechniqueDocument> documents,
+        HouseSettings settings
     )
     {
+        ArgumentNullException.ThrowIfNull(settings);
         ArgumentNullException.ThrowIfNull(programme);
         ArgumentNullException.ThrowIfNull(reading);
         ArgumentNullException.ThrowIfNull(techniques);
@@ -123,7 +125,14 @@ public sealed record LessonPlan(
                                 i + 1 < held.Count ? held[i + 1].Session.Day - planned.Day : null
                             )),
                     ],
-                    [.. made.Says(spare), .. Cues(taught, documents, techniques)]
+                    [
+                        .. made.Says(spare),
+                        .. Cues(taught, documents, techniques, settings),
+                        .. DayLoad
+                            .Of(OfDay(reading, planned.Day, programme), techniques, settings)
+                            .Where(l => l.IsOver)
+                            .Select(l => l.Says),
+                    ]
                 )
             );
             known.AddRange(taught.Except(known, StringComparer.Ordinal).ToList());
@@ -148,16 +157,24 @@ public sealed record LessonPlan(
                 .Select(m => new LessonMaterial(m, people)),
         ];
 
+    /// <summary>Units of all sessions of one day.</summary>
+    private static IEnumerable<ProgrammeUnit> OfDay(SequenceReading reading, int day, ProgrammeDocument programme)
+    {
+        var ids = reading.Sessions.Where(s => s.Day == day).SelectMany(s => s.Units).ToHashSet(StringComparer.Ordinal);
+        return programme.AllUnits.Where(u => ids.Contains(u.Id));
+    }
+
     /// <summary>Cues that take longer than the work that they go with.</summary>
     private static IEnumerable<string> Cues(
         IReadOnlyList<string> taught,
         IReadOnlyDictionary<string, TechniqueDocument> documents,
-        IReadOnlyDictionary<string, TaughtTechnique> techniques
+        IReadOnlyDictionary<string, TaughtTechnique> techniques,
+        HouseSettings settings
     )
     {
         foreach (var id in taught)
         {
-            var seconds = documents[id].AllSteps.Sum(s => TechniqueTimes.Words(s.Cue)) / HouseSettings.Default.BriefWordsPerMinute * 60;
+            var seconds = documents[id].AllSteps.Sum(s => TechniqueTimes.Words(s.Cue)) / settings.BriefWordsPerMinute * 60;
             if (techniques.TryGetValue(id, out var t) && t.Times is { } times && seconds > times.Home.Standard && times.Home.Standard > 0)
                 yield return $"The cues of “{t.Name}” take {seconds:0} s, and its work {times.Home.Standard:0} s: say them before.";
         }

@@ -307,7 +307,7 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
             .. (
                 await c.QueryAsync<KeptRow>(
                     """
-                    SELECT DISTINCT ON (t.technique_id) t.technique_id, t.code, e.edition, e.version, e.name, e.school,
+                    SELECT DISTINCT ON (t.technique_id) t.technique_id, t.code, e.edition, e.version, e.name, e.school, e.region, e.family,
                            coalesce((e.body -> 'prerequisites')::text, '[]') AS prerequisites,
                            coalesce((e.derived -> 'classes')::text, '[]') AS classes,
                            CASE WHEN e.work ->> 'made_by' = @rules THEN e.work::text END AS work
@@ -328,6 +328,8 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
         public int Version { get; init; }
         public string Name { get; init; } = "";
         public string? School { get; init; }
+        public string? Region { get; init; }
+        public string? Family { get; init; }
         public string Prerequisites { get; init; } = "[]";
         public string Classes { get; init; } = "[]";
         public string? Work { get; init; }
@@ -337,6 +339,8 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
                 new(TechniqueId, Code, Edition, Version),
                 Name,
                 School,
+                Region,
+                Family,
                 ExchangeJson.Read<string[]?>(Prerequisites) ?? [],
                 ExchangeJson.Read<string[]?>(Classes) ?? [],
                 Work is null ? null : StoredBody.Read<TechniqueWork>(Work)

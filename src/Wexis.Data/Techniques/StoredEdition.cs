@@ -42,6 +42,8 @@ public sealed record KeptEdition(
     EditionHead Head,
     string Name,
     string? School,
+    string? Region,
+    string? Family,
     IReadOnlyList<string> Prerequisites,
     IReadOnlyList<string> Classes,
     TechniqueWork? Work

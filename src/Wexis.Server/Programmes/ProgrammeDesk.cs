@@ -54,7 +54,7 @@ public sealed class ProgrammeDesk(EditionStore editions, RoutineStore routines, 
         var taught = await desk.Taught(whole.AllTechniques, editions, ct);
         var ids = (await editions.Heads(whole.AllTechniques, ct)).Select(h => h.TechniqueId).ToList();
         var bodies = (await editions.NewestOf(ids, ct)).ToDictionary(e => e.Code, e => e.Body, StringComparer.Ordinal);
-        return LessonPlan.Of(whole, SequenceReading.Of(whole, taught), taught, bodies);
+        return LessonPlan.Of(whole, SequenceReading.Of(whole, taught), taught, bodies, desk.Settings);
     }
 
     /// <summary>The programme with the techniques of its routines in the units that teach them, and routines that are not there any more.</summary>

@@ -134,7 +134,9 @@ public sealed class TechniqueDesk(
                     kept.School,
                     work.AgainstItsSchool,
                     work.Times,
-                    kept.Classes
+                    kept.Classes,
+                    kept.Region,
+                    kept.Family
                 )
             );
         }

@@ -157,4 +157,32 @@ public class AlignmentTests
         new Outcome("o", Verb: "leads", Thing: "a light glide", Condition: "on a partner", Standard: "without drag").Says.ShouldBe(
             "leads a light glide on a partner without drag"
         );
+
+    /// <summary>Sums by hand: a technique of 30 s is led once and practised three times, so 120 s for each of them.</summary>
+    [Fact]
+    public void A_day_that_bears_no_more_is_said()
+    {
+        var times = Knead.Times! with { Home = Levels.Same(30) };
+        var techniques = new[] { Knead with { Times = times, Family = "pinch-knead" } }.ToDictionary(t => t.Id);
+        var units = new[] { Unit("a", "supervised-practice", techniques: ["knead"]) };
+        var ceiling = Reference.Settings.Ceilings["pinch-knead"].Seconds * Reference.Settings.CeilingSessionsADay;
+        var load = DayLoad.Of(units, techniques, Reference.Settings).ShouldHaveSingleItem();
+        (load.Seconds, load.Ceiling, load.IsOver).ShouldBe((120, ceiling, 120 > ceiling));
+        var long_ = new[] { techniques["knead"] with { Times = times with { Home = Levels.Same(ceiling / 3) } } }.ToDictionary(t => t.Id);
+        DayLoad.Of(units, long_, Reference.Settings)[0].IsOver.ShouldBeTrue();
+        DayLoad.Of([Unit("a", "assessment", techniques: ["knead"])], long_, Reference.Settings)[0].IsOver.ShouldBeFalse("shown once");
+    }
+
+    [Fact]
+    public void Every_region_stands_with_what_it_gets()
+    {
+        var review = ProgrammeReview.Of(
+            new(null, "P", Units: [Unit("a", "supervised-practice", techniques: ["smile"])]),
+            new Dictionary<string, TaughtTechnique> { ["smile"] = Smile with { Region = "cheeks" } },
+            Reference.Atlas,
+            Reference.Schools
+        );
+        review.Regions[0].ShouldBe(new RegionShare("cheeks", Reference.Atlas.Regions["cheeks"].Name, 1));
+        review.Regions.Count.ShouldBe(Reference.Atlas.Regions.Count);
+    }
 }

@@ -85,6 +85,11 @@ public class ProgrammeFileTests
     }
 
     [Fact]
+    public void The_schema_is_kept_up_to_date() =>
+        File.ReadAllText(Path.Combine(Reference.DataFolder, "schema", "wexis.programme-1.schema.json"))
+            .ShouldBe(ProgrammeSchema.Text(), "./wexis programmes schema > data/schema/wexis.programme-1.schema.json");
+
+    [Fact]
     public void What_is_not_known_is_passed_over_and_said()
     {
         var root = JsonNode.Parse(ProgrammeFile.Write(Good))!.AsObject();

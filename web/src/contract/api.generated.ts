@@ -3384,6 +3384,8 @@ export interface components {
       hours: components["schemas"]["ProgrammeHours"];
       order_faults: components["schemas"]["OrderFault"][];
       outcomes: components["schemas"]["OutcomeLine"][];
+      /** @description How many techniques each region gets, the most first; regions that get none stand last. */
+      regions: components["schemas"]["RegionShare"][];
       /** @description Where what is promised, taught and assessed do not meet. */
       remarks: components["schemas"]["AlignmentRemark"][];
       school_notes: components["schemas"]["SchoolNote"][];
@@ -3546,6 +3548,13 @@ export interface components {
       region: string;
       /** Format: double */
       seconds: number;
+    };
+    /** @description How many taught techniques belong to a region. */
+    RegionShare: {
+      name: string;
+      region: string;
+      /** Format: int32 */
+      techniques: number;
     };
     /** @description A technique that belongs to this one, seen from here: told by either of the two. */
     RelatedLine: {

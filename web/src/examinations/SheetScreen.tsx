@@ -10,7 +10,7 @@ import { CriterionWords } from "./CriterionWords";
 import { DOMAIN_WORDS, stepLit, stepZones } from "./sheetWords";
 import { Button } from "../ui/Button";
 import { cn } from "../ui/cn";
-import { Stale } from "../ui/Stale";
+import { BenchNotices } from "../ui/BenchNotices";
 import { Problem, Waiting } from "../ui/States";
 import { stationQuery } from "./examinationQueries";
 
@@ -100,16 +100,7 @@ function SheetBench({ stored }: { stored: Schemas["StationView"] }) {
           )}
         </div>
       </header>
-      {draft.stale && (
-        <Stale
-          what="mark sheet"
-          mine={draft.document}
-          theirs={draft.stored}
-          onKeepMine={draft.keepMine}
-          onTakeTheirs={draft.takeTheirs}
-        />
-      )}
-      {draft.error && <Problem error={draft.error} safe="Your changes are kept in this browser." />}
+      <BenchNotices what="mark sheet" bench={draft} />
       <div className="mt-2 flex items-center gap-2 text-[0.95rem]">
         <label htmlFor="pass-line" className="font-semibold">
           Pass line

@@ -13,6 +13,7 @@ import { CountColumns, WORDS } from "./CountColumns";
 import { CriterionRow } from "./CriterionRow";
 import { Key } from "./Key";
 import { RefusedMarks } from "./RefusedMarks";
+import { Happened } from "./Happened";
 import type { SheetFold } from "./sheetFold";
 import { useGrading } from "./useGrading";
 
@@ -350,6 +351,7 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
               </ol>
             )}
           </div>
+          <Happened fold={fold} twoSides={step.columns.length === 2} give={give} />
         </section>
       </div>
       {submit.isError && <Problem error={submit.error} safe="Every mark is kept." />}

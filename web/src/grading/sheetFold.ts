@@ -20,6 +20,10 @@ export type SheetFold = {
   critical: readonly string[];
   /** What could not be seen, and nobody marked later. */
   unseen: readonly string[];
+  /** The side that was declared tighter before the first movement. */
+  tighter: string | null;
+  wrongSide: boolean;
+  interrupted: boolean;
   started: boolean;
   stopped: boolean;
   lastMs: number;
@@ -43,6 +47,12 @@ export function foldSheet(events: readonly MarkEvent[]): SheetFold {
   const faults = new Map<string, number>();
   const critical: string[] = [];
   const unseen = new Set<string>();
+  let [tighter, moved, wrongSide, interrupted]: [string | null, boolean, boolean, boolean] = [
+    null,
+    false,
+    false,
+    false,
+  ];
   const stops = ordered.filter((e) => e.kind === "stop");
   const stopMs = Math.min(...stops.map((e) => e.at_ms));
   // On the device that stopped it by its counter, on others by the clock.
@@ -61,11 +71,13 @@ export function foldSheet(events: readonly MarkEvent[]): SheetFold {
         break;
       case "rep":
         if (afterStop(e)) break;
+        moved = true;
         track.taps++;
         tracks.set(key, track);
         break;
       case "press":
         if (afterStop(e)) break;
+        moved = true;
         track.since = e.at_ms;
         tracks.set(key, track);
         break;
@@ -87,6 +99,15 @@ export function foldSheet(events: readonly MarkEvent[]): SheetFold {
           unseen.add(e.target);
           marks.delete(e.target);
         }
+        break;
+      case "tighter":
+        if (!moved) tighter = e.side;
+        break;
+      case "wrong-side":
+        wrongSide = true;
+        break;
+      case "interrupted":
+        interrupted = true;
         break;
       case "fault":
         if (e.target !== null) faults.set(e.target, (faults.get(e.target) ?? 0) + 1);
@@ -111,6 +132,9 @@ export function foldSheet(events: readonly MarkEvent[]): SheetFold {
     faults,
     critical,
     unseen: [...unseen],
+    tighter,
+    wrongSide,
+    interrupted,
     started,
     stopped,
     lastMs,

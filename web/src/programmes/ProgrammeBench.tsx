@@ -11,16 +11,18 @@ import { useBench, whereItStands } from "../shell/useBench";
 import { useSettled } from "../techniques/parts/useSettled";
 import { cn } from "../ui/cn";
 import { SaveBar } from "../ui/SaveBar";
-import { Stale } from "../ui/Stale";
+import { BenchNotices } from "../ui/BenchNotices";
 import { Problem } from "../ui/States";
 import { Cohorts } from "./Cohorts";
 import { CoverageMatrix } from "./CoverageMatrix";
 import { HoursPanel } from "./HoursPanel";
 import { LessonPanel } from "./LessonPanel";
+import { OutcomeMatrix } from "./OutcomeMatrix";
 import { Outcomes } from "./Outcomes";
 import { Promises } from "./Promises";
 import { hours } from "./programmeModel";
 import { reviewQuery, type ProgrammeDocument, type Review } from "./programmeQueries";
+import { RegionsPanel } from "./RegionsPanel";
 import { Remarks } from "./Remarks";
 import { SequencePanel } from "./SequencePanel";
 import { Syllabus } from "./Syllabus";
@@ -141,16 +143,7 @@ export function ProgrammeBench({
           </NavLink>
         ))}
       </nav>
-      {draft.stale && (
-        <Stale
-          what="programme"
-          mine={document}
-          theirs={draft.stored}
-          onKeepMine={draft.keepMine}
-          onTakeTheirs={draft.takeTheirs}
-        />
-      )}
-      {draft.error && <Problem error={draft.error} safe="Your changes are kept in this browser." />}
+      <BenchNotices what="programme" bench={draft} />
       {review.isError && <Problem error={review.error} />}
       <div className="mt-4">
         {part === "units" && (
@@ -180,8 +173,12 @@ export function ProgrammeBench({
           <>
             <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_22rem]">
               <Remarks {...props} />
-              <HoursPanel {...props} />
+              <div className="space-y-6">
+                <HoursPanel {...props} />
+                <RegionsPanel review={said_} />
+              </div>
             </div>
+            <OutcomeMatrix document={document} review={said_} />
             <h2 className="mt-7 mb-1">Coverage by module</h2>
             <CoverageMatrix review={said_} chosen={structure} onChoose={setStructure} />
           </>

@@ -16,7 +16,7 @@ import { libraryQuery } from "../techniques/parts/techniqueQueries";
 import { useSettled } from "../techniques/parts/useSettled";
 import { Button } from "../ui/Button";
 import { Pick, TextField } from "../ui/Field";
-import { Stale } from "../ui/Stale";
+import { BenchNotices } from "../ui/BenchNotices";
 import { Problem, Waiting } from "../ui/States";
 import { FitPanel } from "./FitPanel";
 import { PartLine } from "./PartLine";
@@ -134,16 +134,7 @@ function RoutineBench({ stored }: { stored: Schemas["RoutineView"] }) {
           onChange={(e) => change({ ...document, name: e.target.value }, "name")}
         />
       </header>
-      {draft.stale && (
-        <Stale
-          what="routine"
-          mine={document}
-          theirs={draft.stored}
-          onKeepMine={draft.keepMine}
-          onTakeTheirs={draft.takeTheirs}
-        />
-      )}
-      {draft.error && <Problem error={draft.error} safe="Your changes are kept in this browser." />}
+      <BenchNotices what="routine" bench={draft} />
       {review.isError && <Problem error={review.error} />}
       <div className="grid gap-8 xl:grid-cols-[minmax(0,1fr)_19rem]">
         <div className="min-w-0 space-y-6">
