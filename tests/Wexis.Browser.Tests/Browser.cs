@@ -459,6 +459,8 @@ public sealed class Browser : IDisposable
         const e = document.activeElement;
         if (!e || e === document.body) return ['through'];
         const seen = window.tabbed;
+        // The parts of a date are one field.
+        if (seen.at(-1) === e && e.type === 'date') return [];
         if (seen[0] === e) return ['through'];
         const label = e.labels?.[0]?.innerText ?? document.getElementById(e.getAttribute('aria-labelledby') ?? '')?.innerText;
         const name = (e.getAttribute('aria-label') ?? label ?? e.innerText ?? e.getAttribute('title') ?? e.getAttribute('placeholder') ?? '').trim();

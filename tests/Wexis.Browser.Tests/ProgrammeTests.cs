@@ -61,7 +61,7 @@ public class ProgrammeTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Choose(By.CssSelector("[data-placed='exam'] select"), "session 3");
         b.See(By.CssSelector("[data-conflict]"));
         b.SeeText("No plan exists.");
-        b.Click(By.XPath("//button[@aria-label='No longer: Practical assessment fixed in session 3']"));
+        b.Click(By.XPath("//button[@aria-label='remove: Practical assessment fixed in session 3']"));
         b.Click("Plan it anew");
         b.Until(() => Plan(b) == "optimal", "a plan again");
         b.Click("Save the programme");

@@ -75,7 +75,7 @@ export function RuleList({ document, canChange, unitName, onChange }: RuleProps)
                 <Button
                   size="line"
                   tone="quiet"
-                  aria-label={`No longer: ${unitName(p.unit)} ${p.word} session ${sessionNo(p.session)}`}
+                  aria-label={`remove: ${unitName(p.unit)} ${p.word} session ${sessionNo(p.session)}`}
                   onClick={() =>
                     onChange({
                       ...document,

@@ -87,7 +87,7 @@ export function SessionList({ document, reading, canChange, unitName, onChange, 
                     size="line"
                     tone="quiet"
                     aria-expanded={edited === id}
-                    aria-label={`Change session ${i + 1}`}
+                    aria-label={`${edited === id ? "done with" : "change"} session ${i + 1}`}
                     onClick={() => setEdited(edited === id ? null : id)}
                   >
                     {edited === id ? "done" : "change"}

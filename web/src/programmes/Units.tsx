@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { Fragment, useState } from "react";
 import { routinesQuery } from "../routines/routineQueries";
 import { moved } from "../techniques/parts/techniqueModel";
 import { libraryQuery } from "../techniques/parts/techniqueQueries";
@@ -29,7 +29,7 @@ export function Units({ document, review, canChange, onChange }: PartProps) {
       )}
       <ol>
         {units.map((u, i) => (
-          <div key={u.id} className="contents">
+          <Fragment key={u.id}>
             {moduleName(u.module) !== null && u.module !== units[i - 1]?.module && (
               <li className="pt-3 pb-0.5 font-semibold text-faded">{moduleName(u.module)}</li>
             )}
@@ -48,7 +48,7 @@ export function Units({ document, review, canChange, onChange }: PartProps) {
               onChange={(change) => onChange(changeUnit(document, u.id, change))}
               onTakeOut={() => onChange(takeUnitOut(document, u.id))}
             />
-          </div>
+          </Fragment>
         ))}
       </ol>
       {canChange && (
