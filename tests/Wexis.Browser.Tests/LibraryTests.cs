@@ -197,7 +197,7 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Click(By.XPath("//*[@data-cohort='Autumn 2026']//a[normalize-space()='cards']"));
         b.Until(() => b.Count(By.CssSelector("[data-sheet]")) == 11, "a sheet for each technique");
         b.SeeText("Tongue-up hinge, edition 2 (approved), as taught to Autumn 2026");
-        b.PrintedPages().ShouldBe(8);
+        b.PrintedPages().ShouldBe(11);
         b.Errors().ShouldBeEmpty();
     }
 

@@ -28,6 +28,17 @@ public sealed class SequenceGraph
         return new(problem, problem.Rules.OfType<OrderRule>());
     }
 
+    /// <summary>Of what was written and as much of what the trade keeps as makes no circle with it: an order can always be given.</summary>
+    public static SequenceGraph Laying(SequenceProblem problem)
+    {
+        ArgumentNullException.ThrowIfNull(problem);
+        var rules = problem.Rules.OfType<OrderRule>().Where(r => !r.OfTrade).ToList();
+        foreach (var rule in problem.Rules.OfType<OrderRule>().Where(r => r.OfTrade))
+            if (new SequenceGraph(problem, [.. rules, rule]).Circles().Count == 0)
+                rules.Add(rule);
+        return new(problem, rules);
+    }
+
     /// <summary>Circles, each as units that wait for the next one and the last for the first; one for each knot of units.</summary>
     public IReadOnlyList<IReadOnlyList<int>> Circles()
     {

@@ -142,7 +142,7 @@ public sealed record SequencePlan(
     {
         ArgumentNullException.ThrowIfNull(problem);
         ArgumentNullException.ThrowIfNull(at);
-        var graph = SequenceGraph.Whole(problem);
+        var graph = SequenceGraph.Laying(problem);
         return
         [
             .. problem.Sessions.Select(

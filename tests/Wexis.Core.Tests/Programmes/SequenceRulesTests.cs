@@ -141,6 +141,39 @@ public class SequenceRulesTests
                 .ShouldBeLessThan(order.IndexOf(programme.AllUnits.ToList().IndexOf(unit)));
     }
 
+    [Fact]
+    public void A_plan_is_read_also_where_what_was_written_turns_against_what_the_trade_keeps()
+    {
+        var programme = Programme([Unit("a") with { Phase = "late" }, Unit("b", 60, "a") with { Phase = "early" }], [Session("s", 0)]) with
+        {
+            Phases = ["early", "late"],
+            Plan = [new("a", "s"), new("b", "s")],
+        };
+        var reading = SequenceReading.Of(programme, new Dictionary<string, TaughtTechnique>());
+        reading.Sessions[0].Units.ShouldBe(["a", "b"]);
+        reading.Measure!.Sessions.ShouldBe(1);
+        SequenceReading
+            .Of(programme with { Plan = [new("a", "s"), new("b", "gone")] }, new Dictionary<string, TaughtTechnique>())
+            .Missing.ShouldBe(["b"]);
+    }
+
+    [Property(MaxTest = 60)]
+    public void Any_plan_that_somebody_makes_is_read_without_an_exception(byte seed)
+    {
+        var random = new Random(seed);
+        var drawn = Drawn(seed, 8, 3, 10);
+        string[] phases = ["x", "y", "z"];
+        var programme = drawn with
+        {
+            Phases = phases,
+            Units = [.. drawn.AllUnits.Select(u => u with { Phase = phases[random.Next(3)] })],
+            Plan = [.. drawn.AllUnits.Select(u => new Placement(u.Id, $"s{random.Next(3)}"))],
+        };
+        var reading = SequenceReading.Of(programme, new Dictionary<string, TaughtTechnique>());
+        reading.Sessions.Sum(s => s.Units.Count).ShouldBe(8);
+        reading.Units.ShouldAllBe(u => u.Why.Count == 2);
+    }
+
     private static TaughtTechnique Taught(string id, Step step, string[]? classes = null) =>
         new(id, id, DerivedStanding.Complete, [], Reference.Derive(step).Map, Classes: classes);
 
