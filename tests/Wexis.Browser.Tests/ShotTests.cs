@@ -16,7 +16,6 @@ public class ShotTests(DemoHouse demo) : IClassFixture<DemoHouse>
 
         b.Go("/");
         b.SeeText("Wrenmoor");
-        Shot("sign-in");
         b.SignInAs("Maren Lindqvay");
         b.Go("/anatomy/zygomaticus-major");
         b.SeeText("Arises from");

@@ -176,14 +176,14 @@ internal sealed class Alignment(
                 ? Remark(
                     $"massage-only:{line.Structure}",
                     AlignmentKind.OnlyMassaged,
-                    $"{line.Name} is promised {(line.Promised == PromiseKind.Actively ? "to be trained" : "to be worked")}: {line.Says}.",
+                    $"Promised {(line.Promised == PromiseKind.Actively ? "to be trained" : "to be worked")}: {line.Name}. So far {line.Says}.",
                     gap: true,
                     Covering(line)
                 )
                 : Remark(
                     $"not-worked:{line.Structure}",
                     AlignmentKind.StructureNotWorked,
-                    $"{line.Name} is promised, and {line.Says}.",
+                    $"Promised: {line.Name}. So far {line.Says}.",
                     gap: true,
                     Covering(line)
                 );
@@ -248,7 +248,7 @@ internal sealed class Alignment(
             yield return Remark(
                 $"without-partner:{alone.Structure}",
                 AlignmentKind.WithoutPartner,
-                $"{alone.Name} is trained, and nothing is done with what works against it: {string.Join(", ", alone.Opposites)}.",
+                $"Trained, while nothing is done with what works against it: {alone.Name}, against {string.Join(", ", alone.Opposites)}.",
                 gap: false
             );
         var rows = taught
@@ -263,7 +263,7 @@ internal sealed class Alignment(
                 yield return Remark(
                     $"both-ways:{group.Key}",
                     AlignmentKind.TrainedAndRelaxed,
-                    $"{atlas.BothNames(group.Key)} is trained in {string.Join(", ", trained.Take(2))} and stays relaxed in {string.Join(", ", relaxed.Take(2))}: say why.",
+                    $"Trained here, relaxed there: {atlas.BothNames(group.Key)}, trained in {string.Join(", ", trained.Take(2))}, relaxed in {string.Join(", ", relaxed.Take(2))}. Say why.",
                     gap: false
                 );
         }

@@ -24,7 +24,13 @@ export function Remarks({ document, review, canChange, onChange }: PartProps) {
             {canChange && (
               <p className="flex flex-wrap items-baseline gap-x-3">
                 {r.repairs.map((x) => (
-                  <Button key={x.words} size="line" tone="quiet" onClick={() => onChange(repaired(document, x))}>
+                  <Button
+                    key={x.words}
+                    size="line"
+                    tone="quiet"
+                    className="text-left"
+                    onClick={() => onChange(repaired(document, x))}
+                  >
                     {x.words}
                   </Button>
                 ))}
