@@ -91,7 +91,7 @@ public static class SequenceSolver
             var near = Run(problem, model, model.Moved(before), search, stop, before);
             if (near.At is null)
                 return SequencePlan.No(problem, [], []) with { Status = PlanStatus.Unknown };
-            at = near.At;
+            (at, proven) = (near.At, near.Found == Found.Best);
         }
         else if (at is not null)
             at = Packed(problem, at, stop);
@@ -243,6 +243,9 @@ public static class SequenceSolver
         CancellationToken stop
     )
     {
+        // Cut short, the rules are not the fewest: none are named rather than too many.
+        if (stop.IsCancellationRequested)
+            return SequencePlan.No(problem, [], []);
         var small = search with { Effort = Math.Min(search.Effort, 1), OnBest = null, Before = null };
         var nearest = new List<WithoutRule>();
         foreach (var rule in conflict)

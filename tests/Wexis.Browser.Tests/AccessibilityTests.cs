@@ -266,7 +266,7 @@ public class AccessibilityTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Click(Browser.Named("a", "Gaze cross"));
         b.SeeText("Eyes to your left, to your right.");
         b.SeeText("Worded for the one who does it: left and right are your own.");
-        b.SeeText("Drawn as the subject feels it: their own left is on the left.");
+        b.SeeText("Drawn as the subject feels it: left is on the left.");
         b.Errors().ShouldBeEmpty();
     }
 

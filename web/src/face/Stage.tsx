@@ -41,17 +41,17 @@ const CAPTIONS: Readonly<Record<View, Readonly<Record<Viewer, string>>>> = {
   front: {
     facing: "Drawn as you face the subject: their left is on your right.",
     mirror: "Drawn as in the subject’s mirror: their left is on the left.",
-    subject: "Drawn as the subject feels it: their own left is on the left.",
+    subject: "Drawn as the subject feels it: left is on the left.",
   },
   side: {
     facing: "The subject’s left side, the face to the left.",
     mirror: "The same side as its mirror image: the face to the right.",
-    subject: "The subject’s own left side, the face to the left.",
+    subject: "Your left side, the face to the left.",
   },
   back: {
     facing: "Seen from behind: the subject’s left is on the left.",
     mirror: "Seen from behind in a mirror: the subject’s left is on the right.",
-    subject: "The subject’s own back: their own left is on the left.",
+    subject: "Your back: left is on the left.",
   },
 };
 

@@ -139,6 +139,8 @@ function Outcome({
     return <p className="mt-2 font-medium text-now">No order exists: units wait for each other in a circle.</p>;
   if (plan.status === "unknown")
     return <p className="mt-2 text-faded">No plan was found, and none is ruled out. Loosen a rule, or look again.</p>;
+  if (plan.conflict.length === 0)
+    return <p className="mt-2 text-faded">No plan exists. It was stopped before the rules against it were found.</p>;
   return (
     <div className="mt-2" role="alert" data-conflict>
       <p className="font-semibold">
