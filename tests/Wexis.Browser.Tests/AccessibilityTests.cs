@@ -120,7 +120,7 @@ public class AccessibilityTests(DemoHouse demo) : IClassFixture<DemoHouse>
         }), ("a technique card", b => HandOut(b, "card")), ("a wall plate", b => HandOut(b, "wall")), ("a pocket card", b => HandOut(b, "pocket")), ("grading", b =>
         {
             b.Go("/grading");
-            b.SeeText("To finish");
+            b.SeeText("Being graded now");
         }), ("a demonstration", b =>
         {
             b.Go("/grading");

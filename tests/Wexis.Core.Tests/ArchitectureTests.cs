@@ -162,8 +162,8 @@ public class ArchitectureTests
         ["people"] = ["shell", "ui", "face", "keeping", "techniques"],
         ["routines"] = ["shell", "ui", "face", "keeping", "techniques"],
         ["programmes"] = ["shell", "ui", "face", "keeping", "techniques", "routines"],
-        ["examinations"] = ["shell", "ui", "face", "keeping", "techniques", "programmes"],
-        ["grading"] = ["shell", "ui", "face", "examinations"],
+        ["examinations"] = ["shell", "ui", "face", "keeping", "techniques", "programmes", "routines"],
+        ["grading"] = ["shell", "ui", "face", "techniques", "examinations"],
         ["results"] = ["shell", "ui", "face", "techniques", "examinations", "grading"],
     };
 

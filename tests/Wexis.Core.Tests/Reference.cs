@@ -17,6 +17,16 @@ public static class Reference
         SchoolProfiles.Read(File.ReadAllText(Path.Combine(DataFolder, "library", "schools.json")), Atlas);
     public static HouseSettings Settings => HouseSettings.Default;
 
+    /// <summary>Every technique that ships: the library and the demo's own.</summary>
+    public static IReadOnlyList<TechniqueDocument> Shipped { get; } =
+    [
+        .. new[] { "library", "demo" }.SelectMany(f =>
+            TechniqueFile
+                .Read(File.ReadAllText(Path.Combine(DataFolder, f, "techniques.json")), Atlas, Model)
+                .Techniques.Select(t => t.Document)
+        ),
+    ];
+
     public static Derivation Derive(params Step[] steps) => Derivation.Of(A.Technique(steps), Atlas, Model, Settings);
 
     private static string Find()

@@ -7,8 +7,8 @@ namespace Wexis.Core.Examinations;
 /// What a measured criterion measures, and the band that earns full marks. Beyond the band the mark falls off linearly, to nothing at
 /// half the band's width outside it (ruling 3: nothing at twice the tolerance).
 /// </summary>
-/// <param name="Quantity">repetitions, working-seconds, hold-seconds, tempo (cycles a minute) or balance (smaller over larger
-/// side).</param>
+/// <param name="Quantity">repetitions, working-seconds, hold-seconds, tempo (cycles a minute), balance (smaller over larger
+/// side), talk-share (0 to 1) or catch-seconds.</param>
 /// <param name="Column">left, right, midline or both; null for balance and for what is taken over all columns.</param>
 public sealed record MeasureTarget(Quantity Quantity, Side? Column, double Low, double High, string Unit);
 
@@ -36,11 +36,14 @@ public sealed record Criterion(
 public sealed record CriticalAct(string Id, string Text);
 
 /// <summary>A fault that can be stamped with one touch, and its correcting cue.</summary>
-public sealed record SheetFault(string Id, string Text, string Cue);
+/// <param name="Topic">The line of the yardstick it counts against when its maker mends it; null where only a person can say.</param>
+public sealed record SheetFault(string Id, string Text, string Cue, Topic? Topic = null);
 
 /// <summary>What a step shows on the grading screen.</summary>
 /// <param name="Counting">reps (count each), hold (press and release) or seconds (tap along, or press and release).</param>
 /// <param name="CycleSeconds">Planned seconds of one repetition, rest included.</param>
+/// <param name="Sets">Sets that the repetitions of a side come in; counts and bands are of all of them.</param>
+/// <param name="Part">The technique it belongs to, where several are shown.</param>
 public sealed record SheetStep(
     int Index,
     string Title,
@@ -52,13 +55,16 @@ public sealed record SheetStep(
     double HoldSeconds,
     double CycleSeconds,
     IReadOnlyList<string> Zones,
-    IReadOnlyList<string> Structures
+    IReadOnlyList<string> Structures,
+    int Sets = 1,
+    string? Part = null
 );
 
 /// <summary>A line of the yardstick that does not apply, and why.</summary>
 public sealed record Dropped(Topic Topic, string Why, double Weight);
 
 /// <summary>A mark sheet: steps as they are seen, criteria in two domains, critical acts, faults to stamp, the pass line.</summary>
+/// <param name="MinutesAllowed">Minutes that the station has; null where nobody said so.</param>
 public sealed record MarkSheet(
     string Technique,
     string TechniqueName,
@@ -68,9 +74,15 @@ public sealed record MarkSheet(
     IReadOnlyList<CriticalAct> CriticalActs,
     IReadOnlyList<SheetFault> Faults,
     IReadOnlyList<Dropped> Dropped,
-    double PassLine
+    double PassLine,
+    DemonstrationKind Kind = DemonstrationKind.Oneself,
+    double? MinutesAllowed = null
 )
 {
+    /// <summary>Whether the dose of the steps is asked for: not of a correction, and not of three criteria in passing.</summary>
+    [JsonIgnore]
+    public bool AsksForDose => Kind is not (DemonstrationKind.Correction or DemonstrationKind.Everyday);
+
     [JsonIgnore]
     public double TotalWeight => Criteria.Sum(c => c.Weight);
 
@@ -78,6 +90,8 @@ public sealed record MarkSheet(
     public IReadOnlyList<Issue> Issues()
     {
         var found = new List<Issue?> { Check.Between(PassLine, 1, 100, "pass_line", "%") };
+        if (MinutesAllowed is { } minutes)
+            found.Add(Check.Between(minutes, 1, 180, "minutes_allowed", "minutes"));
         found.AddRange(Criteria.Select((c, i) => Check.Between(c.Weight, 0, 100, $"criteria[{i}].weight")));
         foreach (var (c, i) in Criteria.Select((c, i) => (c, i)))
         {

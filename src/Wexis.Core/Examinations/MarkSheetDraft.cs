@@ -26,20 +26,19 @@ public static partial class MarkSheetDraft
         ArgumentNullException.ThrowIfNull(document);
         ArgumentNullException.ThrowIfNull(derivation);
         ArgumentNullException.ThrowIfNull(settings);
-        var steps = derivation.Steps.Select(s => StepOf(s)).ToList();
-        var drafted = CriteriaFrom(derivation, steps, atlas, model, settings).ToList();
-        var (criteria, dropped) = SpreadWeights(drafted);
-        var own = (document.Faults ?? [])
-            .Where(f => !string.IsNullOrWhiteSpace(f.Sign))
-            .Select((f, i) => new SheetFault($"own-{i + 1}", f.Sign!, f.Fix ?? ""))
-            .ToList();
-        var faults = own.Concat(HouseFaults.Where(h => own.All(o => !o.Text.Contains(h.Text, StringComparison.OrdinalIgnoreCase))))
-            .Take(8)
-            .ToList();
-        return new(techniqueId, document.Name ?? "", edition, steps, criteria, HouseActs, faults, dropped, settings.PassLinePercent);
+        return Of(
+            DemonstrationKind.Oneself,
+            techniqueId,
+            document.Name ?? "",
+            edition,
+            [new(techniqueId, edition, document.Name ?? "", document, derivation)],
+            atlas,
+            model,
+            settings
+        );
     }
 
-    private static SheetStep StepOf(DerivedStep step)
+    private static SheetStep StepOf(DerivedStep step, int index, string? part)
     {
         var tempo = step.Completed.Tempo ?? new(1, 0, 0, 0);
         var counting =
@@ -49,7 +48,7 @@ public static partial class MarkSheetDraft
         var zones = step.Map.ZonesTouched.Concat(step.Map.MustStayQuiet).Distinct().ToList();
         var cycle = (tempo.InS ?? 0) + (tempo.HoldS ?? 0) + (tempo.OutS ?? 0) + (tempo.RestS ?? 0);
         return new(
-            step.Index,
+            index,
             step.Title,
             step.Completed.Cue ?? "",
             step.Dose.Columns,
@@ -59,7 +58,9 @@ public static partial class MarkSheetDraft
             tempo.HoldS ?? 0,
             cycle,
             zones,
-            [.. step.Map.Worked.Where(r => r.Strength == Strength.Primary).Select(r => r.Structure).Distinct()]
+            [.. step.Map.Worked.Where(r => r.Strength == Strength.Primary).Select(r => r.Structure).Distinct()],
+            Math.Max(1, step.Completed.Dose?.Sets ?? 1),
+            part
         );
     }
 
@@ -146,7 +147,7 @@ public static partial class MarkSheetDraft
                         "right movement, full range, clean release",
                     ]
                 );
-            foreach (var measured in Measured(s, steps[n], prefix, settings))
+            foreach (var measured in Measured(steps[n], prefix, settings))
                 yield return measured;
             if (s.Completed.AllStill.Count > 0 || s.Map.MustStayQuiet.Count > 0)
             {
@@ -206,7 +207,7 @@ public static partial class MarkSheetDraft
         };
     }
 
-    private static IEnumerable<Criterion> Measured(DerivedStep s, SheetStep sheet, string prefix, HouseSettings settings)
+    private static IEnumerable<Criterion> Measured(SheetStep sheet, string prefix, HouseSettings settings)
     {
         foreach (var column in sheet.Columns)
         {
@@ -217,7 +218,7 @@ public static partial class MarkSheetDraft
                     Topic.Dose,
                     suffix,
                     $"{prefix}{sheet.Seconds.Minimum:0}–{sheet.Seconds.Full:0} s of work{where}",
-                    s.Index,
+                    sheet.Index,
                     new(Quantity.WorkingSeconds, column, Floor(sheet.Seconds.Minimum), Ceil(sheet.Seconds.Full), "s")
                 );
             else
@@ -225,7 +226,7 @@ public static partial class MarkSheetDraft
                     Topic.Dose,
                     suffix,
                     $"{prefix}{Range(sheet.Repetitions)} repetitions{where}",
-                    s.Index,
+                    sheet.Index,
                     new(Quantity.Repetitions, column, sheet.Repetitions.Minimum, sheet.Repetitions.Full, "repetitions")
                 );
         }
@@ -236,7 +237,7 @@ public static partial class MarkSheetDraft
                 Topic.Tempo,
                 "-hold",
                 Sentence(prefix, $"each hold {sheet.HoldSeconds:0.#} s"),
-                s.Index,
+                sheet.Index,
                 new(Quantity.HoldSeconds, null, sheet.HoldSeconds - tolerance, sheet.HoldSeconds + tolerance, "s")
             );
         }
@@ -247,7 +248,7 @@ public static partial class MarkSheetDraft
                 Topic.Tempo,
                 "",
                 Sentence(prefix, $"tempo about {perMinute:0} a minute"),
-                s.Index,
+                sheet.Index,
                 new(
                     Quantity.Tempo,
                     null,
@@ -262,7 +263,7 @@ public static partial class MarkSheetDraft
                 Topic.Balance,
                 "",
                 Sentence(prefix, $"both sides level (smaller over larger at least {settings.BalanceFine:0.00})"),
-                s.Index,
+                sheet.Index,
                 new(Quantity.Balance, null, settings.BalanceFine, 1, "")
             );
         static double Floor(double s) => s > 10 ? Math.Floor(s * 0.9) : Math.Max(0, s - 1);
@@ -296,6 +297,8 @@ public static partial class MarkSheetDraft
             Topic.Finish => "no fluid is moved, so no exit order",
             Topic.Tempo => "the dose is a time without a beat",
             Topic.Dose => "no dose is given",
+            Topic.Order => "there is one technique only",
+            Topic.Talk => "nothing is counted",
             _ => "it does not apply",
         };
 

@@ -53,7 +53,7 @@ public static class DemonstrationMeasures
             track.Step,
             track.Side,
             track.Repetitions,
-            tapped + held,
+            tapped + held + track.TalliedSeconds,
             talk + holdTalk,
             beats.Count >= 2 && typical > 0 ? 60 / typical : null,
             track.Holds.Count > 0 ? held / track.Holds.Count : null

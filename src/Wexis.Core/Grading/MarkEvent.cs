@@ -8,8 +8,8 @@ namespace Wexis.Core.Grading;
 /// Holds ids only, so that a person can be erased without touching a mark.
 /// </summary>
 /// <param name="AtMs">Milliseconds since the demonstration was opened on the device, from one monotonic clock.</param>
-/// <param name="Value">For a mark: 0 to 3.</param>
-/// <param name="Target">Criterion, fault, critical act, or the event that is undone or mended.</param>
+/// <param name="Value">For a mark 0 to 3, for a feeling 0 to 10, for a tally repetitions or seconds.</param>
+/// <param name="Target">Criterion, fault, critical act, feeling, film, or the event that is undone or mended.</param>
 /// <param name="Arrival">Order in which the server stored it; 0 while it waits.</param>
 public sealed record MarkEvent(
     Guid Id,
@@ -45,7 +45,7 @@ public enum MarkKind
     /// <summary>A slip against a criterion, which may be mended.</summary>
     Slip,
 
-    /// <summary>A slip was mended by the one who made it; the target is the slip's id.</summary>
+    /// <summary>A slip or a stamped fault was mended by the one who made it; the target is its id.</summary>
     Mended,
 
     /// <summary>A tighter side, declared before the first movement.</summary>
@@ -56,6 +56,42 @@ public enum MarkKind
 
     /// <summary>Something from outside interrupted: it does not count as an attempt.</summary>
     Interrupted,
+
+    /// <summary>What the trainee says they feel: target tremble, warmth or tenderness, value 0 to 10.</summary>
+    Said,
+
+    /// <summary>A note in words, at its second.</summary>
+    Note,
+
+    /// <summary>The fault in the target is shown on purpose from here on.</summary>
+    Planted,
+
+    /// <summary>The planted fault was caught.</summary>
+    Caught,
+
+    /// <summary>What was counted on paper for a step and side: value in repetitions, or in seconds where the target is seconds.</summary>
+    Tally,
+
+    /// <summary>A film is graded: the target is its SHA-256 in hexadecimal, the note its file name. The film itself stays where it is.</summary>
+    Film,
+}
+
+/// <summary>Where something was graded: at a station of an examination, in a lesson, or in practice.</summary>
+[ClosedList]
+public enum DemonstrationOrigin
+{
+    Station,
+    Lesson,
+    Practice,
+}
+
+/// <summary>What a trainee can be asked while they show something.</summary>
+[ClosedList]
+public enum Feeling
+{
+    Tremble,
+    Warmth,
+    Tenderness,
 }
 
 /// <summary>Whether a mark may be given on a sheet.</summary>
@@ -73,7 +109,7 @@ public static class MarkRules
             Check.NoLongerThan(given.Device, 60, "device"),
             Check.NoLongerThan(given.Note, 500, "note"),
         };
-        if (given.Kind is MarkKind.Rep or MarkKind.Press or MarkKind.Release)
+        if (given.Kind is MarkKind.Rep or MarkKind.Press or MarkKind.Release or MarkKind.Tally)
         {
             var step = given.Step is { } n ? sheet.Steps.FirstOrDefault(s => s.Index == n) : null;
             if (step is null)
@@ -108,8 +144,27 @@ public static class MarkRules
             found.Add(new("side", IssueCodes.Unknown, given.Side?.Word() ?? "none", "left or right"));
         if (given.Kind == MarkKind.Critical)
             found.Add(Check.OneOf(given.Target, sheet.CriticalActs.Select(a => a.Id), "target"));
-        if (given.Kind == MarkKind.Fault)
+        if (given.Kind is MarkKind.Fault)
             found.Add(Check.OneOf(given.Target, sheet.Faults.Select(f => f.Id), "target"));
+        if (given.Kind == MarkKind.Said)
+        {
+            found.Add(Check.OneOf(given.Target, ClosedList.All<Feeling>(), "target"));
+            found.Add(given.Value is { } felt ? Check.Between(felt, 0, 10, "value") : new("value", IssueCodes.Missing, "", "0 to 10"));
+        }
+        if (given.Kind == MarkKind.Tally)
+        {
+            found.Add(
+                given.Value is { } n ? Check.Between(n, 0, 3600, "value") : new("value", IssueCodes.Missing, "", "how much was counted")
+            );
+            if (given.Target is not (null or "seconds"))
+                found.Add(new("target", IssueCodes.Unknown, given.Target, "seconds, or nothing for repetitions"));
+        }
+        if (given.Kind == MarkKind.Note)
+            found.Add(Check.Given(given.Note, "note", "what was seen"));
+        if (given.Kind == MarkKind.Planted)
+            found.Add(Check.OneOf(given.Target, sheet.Faults.Select(f => f.Id), "target"));
+        if (given.Kind == MarkKind.Film && !(given.Target is { Length: 64 } hash && hash.All(char.IsAsciiHexDigitLower)))
+            found.Add(new("target", IssueCodes.Unknown, given.Target ?? "none", "the SHA-256 of the film, 64 hexadecimal digits"));
         if (given.Kind is MarkKind.Undo or MarkKind.Mended && !Guid.TryParse(given.Target, out _))
             found.Add(new("target", IssueCodes.Unknown, given.Target ?? "none", "the id of an earlier event"));
         return [.. found.OfType<Issue>()];

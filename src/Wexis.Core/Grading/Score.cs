@@ -127,7 +127,7 @@ public sealed record Score(
             decision == Decision.Pass && percent >= settings.MeritPercent,
             reasons,
             shown,
-            !state.Interrupted
+            !state.Interrupted && sheet.Kind != DemonstrationKind.Everyday
         );
     }
 
@@ -191,8 +191,9 @@ public sealed record Score(
             Cap(1, $"too little was shown to see it ({little.Words})");
         if (c.Topic == Topic.Cueing && state.WrongSide)
             Cap(2, "a right thing on the wrong side");
-        var forgiven = state.Slips.FirstOrDefault(s => s.MendedAfter <= MendedWithin + 1e-9);
-        foreach (var slip in state.Slips.Where(s => s.Criterion == c.Id && s.MendedAfter is not null && s != forgiven))
+        var slips = Mended(state, sheet);
+        var forgiven = slips.FirstOrDefault(s => s.MendedAfter <= MendedWithin + 1e-9);
+        foreach (var slip in slips.Where(s => s.Criterion == c.Id && s != forgiven))
             Cap(
                 2,
                 slip.MendedAfter <= MendedWithin + 1e-9
@@ -200,6 +201,29 @@ public sealed record Score(
                     : $"mended after {slip.MendedAfter:0.0} s: only within {MendedWithin:0} s nothing is lost"
             );
         return mark > most ? (most, why) : (mark, null);
+    }
+
+    /// <summary>What went wrong and was mended by its maker, in order: slips, and stamped faults whose criterion the sheet knows.</summary>
+    private static List<Slip> Mended(SheetState state, MarkSheet sheet) =>
+        [
+            .. state
+                .Slips.Concat(
+                    state
+                        .Faults.Select(f => (Stamp: f, Criterion: CriterionOf(f, sheet)))
+                        .Where(f => f.Criterion is not null)
+                        .Select(f => new Slip(f.Criterion!, f.Stamp.AtSeconds, f.Stamp.MendedAfter))
+                )
+                .Where(s => s.MendedAfter is not null)
+                .OrderBy(s => s.AtSeconds),
+        ];
+
+    /// <summary>The criterion that a fault counts against: of its line of the yardstick, in its step where it has one.</summary>
+    private static string? CriterionOf(Stamp stamp, MarkSheet sheet)
+    {
+        if (sheet.Faults.FirstOrDefault(f => f.Id == stamp.Fault)?.Topic is not { } topic)
+            return null;
+        var mine = sheet.Criteria.Where(c => c.Topic == topic && c.Kind != CriterionKind.Measured).ToList();
+        return (mine.FirstOrDefault(c => c.Step == stamp.Step) ?? mine.FirstOrDefault(c => c.Step is null))?.Id;
     }
 
     /// <summary>Seconds within which a slip that is mended loses nothing, once a technique.</summary>
@@ -236,6 +260,8 @@ public sealed record Score(
     )
     {
         var target = c.Measure!;
+        if (target.Quantity is Quantity.TalkShare or Quantity.CatchSeconds)
+            return WholeOf(target, state, tracks);
         var step = sheet.Steps.FirstOrDefault(s => s.Index == c.Step);
         var mine = tracks.Where(t => t.Step == c.Step).ToList();
         if (step is null || mine.Count == 0)
@@ -274,6 +300,24 @@ public sealed record Score(
             default:
                 return null;
         }
+    }
+
+    /// <summary>What is measured over the whole demonstration.</summary>
+    private static (double Value, double Mark)? WholeOf(MeasureTarget target, SheetState state, List<TrackMeasure> tracks)
+    {
+        double? value = null;
+        if (target.Quantity == Quantity.TalkShare)
+        {
+            var (talk, work) = (tracks.Sum(t => t.TalkSeconds), tracks.Sum(t => t.WorkingSeconds));
+            value = work > 0 ? talk / (talk + work) : null;
+        }
+        else if (state.Planted is { } planted)
+        {
+            if (state.CaughtAfter is null && state.StoppedAt is { } end)
+                return (Math.Max(0, end - planted.AtSeconds), 0);
+            value = state.CaughtAfter;
+        }
+        return value is { } v ? (v, DemonstrationMeasures.Mark(v, target.Low, target.High)) : null;
     }
 
     /// <summary>The side that got less in the step that lost most by it, and the points lost by its dose and by the balance.</summary>

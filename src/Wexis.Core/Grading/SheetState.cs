@@ -9,14 +9,31 @@ public sealed record Hold(double FromSeconds, double ToSeconds)
 }
 
 /// <summary>What was logged for one step on one side.</summary>
-public sealed record Track(int Step, Side Side, IReadOnlyList<double> TapSeconds, IReadOnlyList<Hold> Holds, double? HoldingSince)
+/// <param name="Tallied">Repetitions that were counted on paper.</param>
+/// <param name="TalliedSeconds">Seconds of work that were timed on paper.</param>
+public sealed record Track(
+    int Step,
+    Side Side,
+    IReadOnlyList<double> TapSeconds,
+    IReadOnlyList<Hold> Holds,
+    double? HoldingSince,
+    double Tallied = 0,
+    double TalliedSeconds = 0
+)
 {
     /// <summary>A hold that was let go is one repetition.</summary>
-    public int Repetitions => TapSeconds.Count + Holds.Count;
+    public int Repetitions => TapSeconds.Count + Holds.Count + (int)Math.Round(Tallied);
 }
 
 /// <summary>A stamped fault, at which second.</summary>
-public sealed record Stamp(string Fault, int? Step, double AtSeconds);
+/// <param name="MendedAfter">Seconds until its maker mended it; null: not mended.</param>
+public sealed record Stamp(string Fault, int? Step, double AtSeconds, double? MendedAfter = null);
+
+/// <summary>What the trainee said they feel, 0 to 10.</summary>
+public sealed record Felt(Feeling Feeling, double Value, double AtSeconds);
+
+/// <summary>A note in words.</summary>
+public sealed record SaidNote(string Text, double AtSeconds);
 
 /// <summary>A slip against a criterion.</summary>
 /// <param name="MendedAfter">Seconds until its maker mended it; null: not mended.</param>
@@ -45,6 +62,21 @@ public sealed record SheetState(
     bool Interrupted
 )
 {
+    public IReadOnlyList<Felt> Felt { get; init; } = [];
+    public IReadOnlyList<SaidNote> Notes { get; init; } = [];
+
+    /// <summary>Why a mark is below full, by criterion, in the words that were pressed or typed.</summary>
+    public IReadOnlyDictionary<string, string> Whys { get; init; } = new Dictionary<string, string>(StringComparer.Ordinal);
+
+    /// <summary>The fault that was shown on purpose, and from when; null: none.</summary>
+    public Stamp? Planted { get; init; }
+
+    /// <summary>When it was stopped; null while it runs.</summary>
+    public double? StoppedAt { get; init; }
+
+    /// <summary>Seconds from the planted fault to the word that caught it; null: not caught.</summary>
+    public double? CaughtAfter { get; init; }
+
     public static SheetState Of(IEnumerable<MarkEvent> events)
     {
         ArgumentNullException.ThrowIfNull(events);
@@ -62,7 +94,13 @@ public sealed record SheetState(
         var holds = new Dictionary<(int, Side), List<Hold>>();
         var open = new Dictionary<(int, Side), double>();
         var marks = new Dictionary<string, double>(StringComparer.Ordinal);
-        var faults = new List<Stamp>();
+        var tallies = new Dictionary<(int, Side), (double Repetitions, double Seconds)>();
+        var faults = new List<(Guid Id, Stamp Stamp)>();
+        var felt = new List<Felt>();
+        var notes = new List<SaidNote>();
+        var whys = new Dictionary<string, string>(StringComparer.Ordinal);
+        Stamp? planted = null;
+        double? caughtAt = null;
         var critical = new List<string>();
         bool started = false,
             stopped = false,
@@ -106,6 +144,9 @@ public sealed record SheetState(
                     {
                         marks[criterion] = value;
                         unseen.Remove(criterion);
+                        whys.Remove(criterion);
+                        if (!string.IsNullOrWhiteSpace(e.Note))
+                            whys[criterion] = e.Note;
                     }
                     break;
                 case MarkKind.Unseen:
@@ -113,6 +154,7 @@ public sealed record SheetState(
                     {
                         unseen.Add(hidden);
                         marks.Remove(hidden);
+                        whys.Remove(hidden);
                     }
                     break;
                 case MarkKind.Slip:
@@ -135,7 +177,30 @@ public sealed record SheetState(
                     break;
                 case MarkKind.Fault:
                     if (e.Target is { } fault)
-                        faults.Add(new(fault, e.Step, at));
+                        faults.Add((e.Id, new(fault, e.Step, at)));
+                    break;
+                case MarkKind.Said:
+                    if (ClosedList.Of<Feeling>(e.Target) is { } feeling && e.Value is { } degree)
+                        felt.Add(new(feeling, degree, at));
+                    break;
+                case MarkKind.Note:
+                    if (e.Note is { } words)
+                        notes.Add(new(words, at));
+                    break;
+                case MarkKind.Planted:
+                    if (e.Target is { } shown)
+                        (planted, caughtAt) = (new(shown, e.Step, at), null);
+                    break;
+                case MarkKind.Caught:
+                    if (planted is not null && at >= planted.AtSeconds)
+                        caughtAt ??= at;
+                    break;
+                case MarkKind.Tally:
+                    if (e.Value is { } counted)
+                    {
+                        var before = tallies.GetValueOrDefault(key);
+                        tallies[key] = e.Target == "seconds" ? (before.Repetitions, counted) : (counted, before.Seconds);
+                    }
                     break;
                 case MarkKind.Critical:
                     if (e.Target is { } act && !critical.Contains(act))
@@ -148,7 +213,8 @@ public sealed record SheetState(
                     break;
             }
         }
-        var keys = taps.Keys.Concat(holds.Keys).Concat(open.Keys).Distinct().Order();
+        var keys = taps.Keys.Concat(holds.Keys).Concat(open.Keys).Concat(tallies.Keys).Distinct().Order();
+        double? MendedAfter(Guid id, double at) => mended.TryGetValue(id, out var m) && m >= at ? m - at : null;
         return new(
             [
                 .. keys.Select(k => new Track(
@@ -156,25 +222,31 @@ public sealed record SheetState(
                     k.Item2,
                     taps.GetValueOrDefault(k) ?? [],
                     holds.GetValueOrDefault(k) ?? [],
-                    open.TryGetValue(k, out var since) ? since : null
+                    open.TryGetValue(k, out var since) ? since : null,
+                    tallies.GetValueOrDefault(k).Repetitions,
+                    tallies.GetValueOrDefault(k).Seconds
                 )),
             ],
             marks,
-            faults,
+            [.. faults.Select(f => f.Stamp with { MendedAfter = MendedAfter(f.Id, f.Stamp.AtSeconds) })],
             critical,
             started,
             stopped,
             last,
             unseen,
-            [
-                .. slips
-                    .OrderBy(s => s.At)
-                    .Select(s => new Slip(s.Criterion, s.At, mended.TryGetValue(s.Id, out var m) && m >= s.At ? m - s.At : null)),
-            ],
+            [.. slips.OrderBy(s => s.At).Select(s => new Slip(s.Criterion, s.At, MendedAfter(s.Id, s.At)))],
             tighter,
             wrongSide,
             interrupted
-        );
+        )
+        {
+            Felt = felt,
+            Notes = notes,
+            Whys = whys,
+            Planted = planted,
+            StoppedAt = stopped ? end.AtSeconds : null,
+            CaughtAfter = caughtAt - planted?.AtSeconds,
+        };
     }
 
     /// <summary>Where the demonstration was stopped: on the device that did it by its counter, on others by the clock.</summary>

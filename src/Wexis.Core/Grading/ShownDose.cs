@@ -25,6 +25,8 @@ public sealed record ShownDose(int Step, Side Side, double Shown, double Needed,
         ArgumentNullException.ThrowIfNull(state);
         ArgumentNullException.ThrowIfNull(sheet);
         ArgumentNullException.ThrowIfNull(tracks);
+        if (!sheet.AsksForDose)
+            return [];
         return [.. sheet.Steps.SelectMany(step => step.Columns.Select(side => Of(state, sheet, tracks, step, side))).OfType<ShownDose>()];
     }
 

@@ -1,6 +1,7 @@
 using Dapper;
 using Npgsql;
 using Wexis.Core.Examinations;
+using Wexis.Core.Measures;
 
 namespace Wexis.Data.Examinations;
 
@@ -8,14 +9,24 @@ public sealed record StoredStation(
     Guid StationId,
     Guid ExaminationId,
     int Place,
-    Guid TechniqueId,
+    Guid? TechniqueId,
     int Edition,
     int Revision,
     int Version,
     MarkSheet Sheet,
     bool Used,
-    bool Away = false
+    bool Away = false,
+    Guid? RoutineId = null
 );
+
+/// <summary>An edition as somebody saw it when they drafted from it.</summary>
+public sealed record SeenEdition(Guid Id, int Edition, int Version);
+
+/// <summary>What a station examines: a technique or a routine, and the techniques that it consists of where they are several.</summary>
+public sealed record StationSubject(SeenEdition? Technique, SeenEdition? Routine, IReadOnlyList<SeenEdition> Parts)
+{
+    public static StationSubject Of(SeenEdition technique) => new(technique, null, []);
+}
 
 public sealed record StoredExamination(Guid ExaminationId, string Name, Guid? ProgrammeId, IReadOnlyList<StoredStation> Stations);
 
@@ -33,8 +44,9 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
         public Guid StationId { get; init; }
         public Guid ExaminationId { get; init; }
         public int Place { get; init; }
-        public Guid TechniqueId { get; init; }
+        public Guid? TechniqueId { get; init; }
         public int Edition { get; init; }
+        public Guid? RoutineId { get; init; }
         public int Revision { get; init; }
         public int Version { get; init; }
         public string Body { get; init; } = "";
@@ -42,11 +54,23 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
         public bool Away { get; init; }
 
         public StoredStation ToStation() =>
-            new(StationId, ExaminationId, Place, TechniqueId, Edition, Revision, Version, StoredBody.Read<MarkSheet>(Body), Used, Away);
+            new(
+                StationId,
+                ExaminationId,
+                Place,
+                TechniqueId,
+                Edition,
+                Revision,
+                Version,
+                StoredBody.Read<MarkSheet>(Body),
+                Used,
+                Away,
+                RoutineId
+            );
     }
 
     private const string AllStations = """
-        SELECT s.station_id, s.examination_id, s.place, s.technique_id, s.edition, r.revision, r.version, r.body::text AS body, r.used_at IS NOT NULL AS used,
+        SELECT s.station_id, s.examination_id, s.place, s.technique_id, coalesce(s.edition, s.routine_edition) AS edition, s.routine_id, r.revision, r.version, r.body::text AS body, r.used_at IS NOT NULL AS used,
                s.away IS NOT NULL OR x.away IS NOT NULL AS away
           FROM examinations.station s
           JOIN examinations.examination x ON x.examination_id = s.examination_id
@@ -131,23 +155,20 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
     }
 
     /// <summary>
-    /// Adds a station at the end and freezes the edition it examines. The same sent twice is added once. Stale when the edition changed
-    /// since its
-    /// sheet was drafted; not there when the examination is not.
+    /// Adds a station at the end and freezes the editions it examines. The same sent twice is added once. Stale when an edition changed
+    /// since its sheet was drafted; not there when the examination is not.
     /// </summary>
-    /// <param name="version">Of the edition that the sheet was drafted from.</param>
     public async Task<SaveOutcome> AddStation(
         Guid id,
         Guid examination,
-        Guid technique,
-        int edition,
-        int version,
+        StationSubject subject,
         MarkSheet sheet,
         Guid by,
         DateTimeOffset now,
         CancellationToken ct
     )
     {
+        ArgumentNullException.ThrowIfNull(subject);
         ArgumentNullException.ThrowIfNull(sheet);
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
@@ -160,52 +181,87 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
             is null
         )
             return SaveOutcome.NotThere;
+        var station = new
+        {
+            id,
+            examination,
+            kind = sheet.Kind.Word(),
+            technique = subject.Technique?.Id,
+            edition = subject.Technique?.Edition,
+            routine = subject.Routine?.Id,
+            routineEdition = subject.Routine?.Edition,
+        };
         var same = await c.ExecuteScalarAsync<bool?>(
-            "SELECT examination_id = @examination AND technique_id = @technique FROM examinations.station WHERE station_id = @id",
-            new
-            {
-                id,
-                examination,
-                technique,
-            },
+            """
+            SELECT examination_id = @examination AND kind = @kind AND technique_id IS NOT DISTINCT FROM @technique AND routine_id IS NOT DISTINCT FROM @routine
+              FROM examinations.station WHERE station_id = @id
+            """,
+            station,
             t
         );
         if (same is { } known)
             return known ? SaveOutcome.Saved : SaveOutcome.Stale;
-        var drafted = await c.ExecuteScalarAsync<int?>(
-            "SELECT version FROM techniques.edition WHERE technique_id = @technique AND edition = @edition FOR UPDATE",
-            new { technique, edition },
-            t
-        );
-        if (drafted != version)
+        var techniques = subject.Technique is { } one ? subject.Parts.Append(one) : subject.Parts;
+        // In one order, so that two stations added at once wait for each other and never in a ring.
+        foreach (var seen in techniques.Distinct().OrderBy(e => e.Id).ThenBy(e => e.Edition))
+            if (!await Freeze(c, t, "techniques.edition", "technique_id", seen, now))
+                return SaveOutcome.Stale;
+        if (subject.Routine is { } routine && !await Freeze(c, t, "routines.edition", "routine_id", routine, now))
             return SaveOutcome.Stale;
         await c.ExecuteAsync(
-            "UPDATE techniques.edition SET frozen_at = @now WHERE technique_id = @technique AND edition = @edition AND frozen_at IS NULL",
+            """
+            INSERT INTO examinations.station (station_id, examination_id, place, kind, technique_id, edition, routine_id, routine_edition)
+            SELECT @id, @examination, coalesce(max(place), 0) + 1, @kind, @technique, @edition, @routine, @routineEdition
+              FROM examinations.station WHERE examination_id = @examination
+            """,
+            station,
+            t
+        );
+        foreach (var (part, place) in subject.Parts.Select((p, i) => (p, i + 1)))
+            await c.ExecuteAsync(
+                "INSERT INTO examinations.station_part (station_id, place, technique_id, edition) VALUES (@id, @place, @part, @edition)",
+                new
+                {
+                    id,
+                    place,
+                    part = part.Id,
+                    edition = part.Edition,
+                },
+                t
+            );
+        await c.ExecuteAsync(InsertRevision, SheetValues(id, 1, sheet, by, now), t);
+        await t.CommitAsync(ct);
+        return SaveOutcome.Saved;
+    }
+
+    /// <summary>Freezes an edition; false where it is another version than the one that was seen.</summary>
+    private static async Task<bool> Freeze(
+        NpgsqlConnection c,
+        NpgsqlTransaction t,
+        string table,
+        string key,
+        SeenEdition seen,
+        DateTimeOffset now
+    )
+    {
+        var version = await c.ExecuteScalarAsync<int?>(
+            $"SELECT version FROM {table} WHERE {key} = @Id AND edition = @Edition FOR UPDATE",
+            seen,
+            t
+        );
+        if (version != seen.Version)
+            return false;
+        await c.ExecuteAsync(
+            $"UPDATE {table} SET frozen_at = @now WHERE {key} = @Id AND edition = @Edition AND frozen_at IS NULL",
             new
             {
-                technique,
-                edition,
+                seen.Id,
+                seen.Edition,
                 now = now.ToUniversalTime(),
             },
             t
         );
-        await c.ExecuteAsync(
-            """
-            INSERT INTO examinations.station (station_id, examination_id, place, technique_id, edition)
-            SELECT @id, @examination, coalesce(max(place), 0) + 1, @technique, @edition FROM examinations.station WHERE examination_id = @examination
-            """,
-            new
-            {
-                id,
-                examination,
-                technique,
-                edition,
-            },
-            t
-        );
-        await c.ExecuteAsync(InsertRevision, SheetValues(id, 1, sheet, by, now), t);
-        await t.CommitAsync(ct);
-        return SaveOutcome.Saved;
+        return true;
     }
 
     /// <summary>Saves the sheet, or the next revision of it when somebody was graded by this one.</summary>

@@ -1,14 +1,19 @@
 using Dapper;
 using Npgsql;
+using Wexis.Core.Examinations;
 using Wexis.Core.Grading;
 using Wexis.Core.Measures;
 
 namespace Wexis.Data.Grading;
 
+/// <param name="StationId">Null for what was graded in a lesson or in practice.</param>
+/// <param name="Judged">Criteria that a person judges.</param>
+/// <param name="Marked">Of those, how many have a mark or could not be seen.</param>
 public sealed record StoredDemonstration(
     Guid DemonstrationId,
-    Guid StationId,
-    int Revision,
+    Guid? StationId,
+    DemonstrationOrigin Origin,
+    string Shown,
     Guid TraineeId,
     string Trainee,
     Guid AssessorId,
@@ -16,7 +21,25 @@ public sealed record StoredDemonstration(
     int Attempt,
     DateTimeOffset OpenedAt,
     DateTimeOffset? SubmittedAt,
-    int Events
+    int Events,
+    int Judged,
+    int Marked,
+    bool Started,
+    bool Stopped
+);
+
+/// <summary>Who shows what, before whom.</summary>
+/// <param name="StationId">With the revision of its sheet; null for a lesson or practice, which have a sheet of their own.</param>
+public sealed record NewDemonstration(
+    Guid Id,
+    Guid TraineeId,
+    Guid AssessorId,
+    Guid? StationId,
+    int? Revision,
+    DemonstrationOrigin Origin = DemonstrationOrigin.Station,
+    Guid? TechniqueId = null,
+    int? Edition = null,
+    MarkSheet? Sheet = null
 );
 
 /// <summary>What became of an event that was sent.</summary>
@@ -46,8 +69,9 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
     private sealed class Row
     {
         public Guid DemonstrationId { get; init; }
-        public Guid StationId { get; init; }
-        public int Revision { get; init; }
+        public Guid? StationId { get; init; }
+        public string Origin { get; init; } = "";
+        public string Shown { get; init; } = "";
         public Guid TraineeId { get; init; }
         public string Trainee { get; init; } = "";
         public Guid AssessorId { get; init; }
@@ -56,9 +80,30 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
         public DateTimeOffset OpenedAt { get; init; }
         public DateTimeOffset? SubmittedAt { get; init; }
         public int Events { get; init; }
+        public int Judged { get; init; }
+        public int Marked { get; init; }
+        public bool Started { get; init; }
+        public bool Stopped { get; init; }
 
         public StoredDemonstration ToDemonstration() =>
-            new(DemonstrationId, StationId, Revision, TraineeId, Trainee, AssessorId, Assessor, Attempt, OpenedAt, SubmittedAt, Events);
+            new(
+                DemonstrationId,
+                StationId,
+                ClosedList.In<DemonstrationOrigin>(Origin),
+                Shown,
+                TraineeId,
+                Trainee,
+                AssessorId,
+                Assessor,
+                Attempt,
+                OpenedAt,
+                SubmittedAt,
+                Events,
+                Judged,
+                Marked,
+                Started,
+                Stopped
+            );
     }
 
     private sealed class EventRow
@@ -92,11 +137,18 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
     }
 
     private const string Select = """
-        SELECT d.demonstration_id, d.station_id, d.revision, d.trainee_id, t.name AS trainee, d.assessor_id, a.name AS assessor, d.attempt, d.opened_at, d.submitted_at,
-               (SELECT count(*)::int FROM grading.mark_event e WHERE e.demonstration_id = d.demonstration_id) AS events
+        SELECT d.demonstration_id, d.station_id, d.origin, s.sheet ->> 'technique_name' AS shown, d.trainee_id, t.name AS trainee, d.assessor_id,
+               a.name AS assessor, d.attempt, d.opened_at, d.submitted_at, e.events, e.marked, e.started, e.stopped,
+               jsonb_array_length(jsonb_path_query_array(s.sheet, '$.criteria[*] ? (@.kind != "measured")')) AS judged
           FROM grading.demonstration d
           JOIN people.person t ON t.person_id = d.trainee_id
           JOIN people.person a ON a.person_id = d.assessor_id
+          LEFT JOIN examinations.sheet_revision r ON r.station_id = d.station_id AND r.revision = d.revision
+          CROSS JOIN LATERAL (SELECT coalesce(d.sheet, r.body) AS sheet) s
+          CROSS JOIN LATERAL (
+              SELECT count(*)::int AS events, count(DISTINCT target) FILTER (WHERE kind IN ('mark', 'unseen'))::int AS marked,
+                     coalesce(bool_or(kind = 'start'), false) AS started, coalesce(bool_or(kind = 'stop'), false) AS stopped
+                FROM grading.mark_event e WHERE e.demonstration_id = d.demonstration_id) e
         """;
 
     private const string SelectEvents =
@@ -121,54 +173,72 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
         return (await c.QuerySingleOrDefaultAsync<Row>(Select + " WHERE d.demonstration_id = @id", new { id }))?.ToDemonstration();
     }
 
+    /// <summary>The sheet that a demonstration is graded by; null when there is no such demonstration.</summary>
+    public async Task<MarkSheet?> SheetOf(Guid demonstration, CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        var body = await c.ExecuteScalarAsync<string?>(
+            """
+            SELECT coalesce(d.sheet, r.body)::text
+              FROM grading.demonstration d LEFT JOIN examinations.sheet_revision r ON r.station_id = d.station_id AND r.revision = d.revision
+             WHERE d.demonstration_id = @demonstration
+            """,
+            new { demonstration }
+        );
+        return body is null ? null : StoredBody.Read<MarkSheet>(body);
+    }
+
     /// <summary>
-    /// Opens a demonstration under the id the device made; opening the same again changes nothing. The sheet's revision is used from now
-    /// on.
+    /// Opens a demonstration under the id the device made; opening the same again changes nothing. The sheet's revision, or the edition
+    /// shown in a lesson, is used from now on.
     /// </summary>
     /// <returns>False when the id is taken by another demonstration.</returns>
-    public async Task<bool> Open(Guid id, Guid station, int revision, Guid trainee, Guid assessor, DateTimeOffset now, CancellationToken ct)
+    public async Task<bool> Open(NewDemonstration given, DateTimeOffset now, CancellationToken ct)
     {
+        ArgumentNullException.ThrowIfNull(given);
+        var values = new
+        {
+            given.Id,
+            station = given.StationId,
+            given.Revision,
+            trainee = given.TraineeId,
+            assessor = given.AssessorId,
+            origin = given.Origin.Word(),
+            technique = given.TechniqueId,
+            given.Edition,
+            sheet = given.Sheet is { } own ? StoredBody.Write(own) : null,
+            now = now.ToUniversalTime(),
+        };
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
         await c.ExecuteAsync(
-            "UPDATE examinations.sheet_revision SET used_at = @now WHERE station_id = @station AND revision = @revision AND used_at IS NULL",
-            new
-            {
-                station,
-                revision,
-                now = now.ToUniversalTime(),
-            },
+            """
+            UPDATE examinations.sheet_revision SET used_at = @now WHERE station_id = @station AND revision = @Revision AND used_at IS NULL;
+            UPDATE techniques.edition SET frozen_at = @now WHERE technique_id = @technique AND edition = @Edition AND frozen_at IS NULL
+            """,
+            values,
             t
         );
         // The station's row is locked so that two attempts opened at once get two numbers.
-        await c.ExecuteAsync("SELECT 1 FROM examinations.station WHERE station_id = @station FOR UPDATE", new { station }, t);
+        await c.ExecuteAsync("SELECT 1 FROM examinations.station WHERE station_id = @station FOR UPDATE", values, t);
         await c.ExecuteAsync(
             """
-            INSERT INTO grading.demonstration (demonstration_id, station_id, revision, trainee_id, assessor_id, attempt, opened_at)
-            SELECT @id, @station, @revision, @trainee, @assessor, coalesce(max(attempt), 0) + 1, @now
+            INSERT INTO grading.demonstration
+                   (demonstration_id, station_id, revision, trainee_id, assessor_id, attempt, opened_at, origin, technique_id, edition, sheet)
+            SELECT @Id, @station, @Revision, @trainee, @assessor, coalesce(max(attempt), 0) + 1, @now, @origin, @technique, @Edition, @sheet::jsonb
               FROM grading.demonstration WHERE station_id = @station AND trainee_id = @trainee
             ON CONFLICT (demonstration_id) DO NOTHING
             """,
-            new
-            {
-                id,
-                station,
-                revision,
-                trainee,
-                assessor,
-                now = now.ToUniversalTime(),
-            },
+            values,
             t
         );
         var mine = await c.ExecuteScalarAsync<bool>(
-            "SELECT station_id = @station AND trainee_id = @trainee AND assessor_id = @assessor FROM grading.demonstration WHERE demonstration_id = @id",
-            new
-            {
-                id,
-                station,
-                trainee,
-                assessor,
-            },
+            """
+            SELECT station_id IS NOT DISTINCT FROM @station AND technique_id IS NOT DISTINCT FROM @technique AND origin = @origin
+                   AND trainee_id = @trainee AND assessor_id = @assessor
+              FROM grading.demonstration WHERE demonstration_id = @Id
+            """,
+            values,
             t
         );
         await t.CommitAsync(ct);

@@ -78,7 +78,10 @@ public sealed class AwayStore(NpgsqlDataSource source)
             UNION ALL
             SELECT 'station', s.station_id, x.name, (SELECT count(*)::int FROM grading.demonstration d WHERE d.station_id = s.station_id), true
               FROM examinations.station s JOIN examinations.examination x USING (examination_id)
-             WHERE s.technique_id = @id AND s.away IS DISTINCT FROM 'deleted' AND x.away IS DISTINCT FROM 'deleted'
+             WHERE (s.technique_id = @id OR EXISTS (SELECT 1 FROM examinations.station_part p WHERE p.station_id = s.station_id AND p.technique_id = @id))
+               AND s.away IS DISTINCT FROM 'deleted' AND x.away IS DISTINCT FROM 'deleted'
+            UNION ALL
+            SELECT 'demonstration', NULL::uuid, '', count(*)::int, true FROM grading.demonstration WHERE technique_id = @id HAVING count(*) > 0
             UNION ALL
             SELECT DISTINCT 'cohort', c.programme_id, c.name, 0, true FROM programmes.cohort c JOIN programmes.cohort_edition e USING (cohort_id) WHERE e.technique_id = @id
             UNION ALL
@@ -99,6 +102,10 @@ public sealed class AwayStore(NpgsqlDataSource source)
              WHERE p.away IS DISTINCT FROM 'deleted' AND jsonb_path_exists(p.body, '$.units[*].routines[*] ? (@ == $id)', jsonb_build_object('id', @id::text))
             UNION ALL
             SELECT DISTINCT 'cohort', c.programme_id, c.name, 0, true FROM programmes.cohort c JOIN programmes.cohort_routine r USING (cohort_id) WHERE r.routine_id = @id
+            UNION ALL
+            SELECT 'station', s.station_id, x.name, (SELECT count(*)::int FROM grading.demonstration d WHERE d.station_id = s.station_id), true
+              FROM examinations.station s JOIN examinations.examination x USING (examination_id)
+             WHERE s.routine_id = @id AND s.away IS DISTINCT FROM 'deleted' AND x.away IS DISTINCT FROM 'deleted'
             """,
             "DELETE FROM routines.edition WHERE routine_id = @id; DELETE FROM routines.routine WHERE routine_id = @id"
         ),
@@ -126,6 +133,7 @@ public sealed class AwayStore(NpgsqlDataSource source)
             """,
             """
             DELETE FROM examinations.sheet_revision r USING examinations.station s WHERE s.station_id = r.station_id AND s.examination_id = @id;
+            DELETE FROM examinations.station_part p USING examinations.station s WHERE s.station_id = p.station_id AND s.examination_id = @id;
             DELETE FROM examinations.station WHERE examination_id = @id; DELETE FROM examinations.examination WHERE examination_id = @id
             """
         ),
@@ -134,7 +142,7 @@ public sealed class AwayStore(NpgsqlDataSource source)
             "station_id",
             "(SELECT r.body ->> 'technique_name' FROM examinations.sheet_revision r WHERE r.station_id = x.station_id ORDER BY r.revision DESC LIMIT 1)",
             "SELECT 'demonstration' AS kind, NULL::uuid AS id, '' AS name, count(*)::int AS count, true AS holds FROM grading.demonstration WHERE station_id = @id HAVING count(*) > 0",
-            "DELETE FROM examinations.sheet_revision WHERE station_id = @id; DELETE FROM examinations.station WHERE station_id = @id"
+            "DELETE FROM examinations.sheet_revision WHERE station_id = @id; DELETE FROM examinations.station_part WHERE station_id = @id; DELETE FROM examinations.station WHERE station_id = @id"
         ),
         ["person"] = new(
             "people.person",

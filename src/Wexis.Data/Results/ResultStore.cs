@@ -1,5 +1,6 @@
 using Dapper;
 using Npgsql;
+using Wexis.Core.Grading;
 using Wexis.Core.Measures;
 using Wexis.Core.Results;
 
@@ -7,7 +8,8 @@ namespace Wexis.Data.Results;
 
 public sealed record StoredResult(
     Guid DemonstrationId,
-    Guid StationId,
+    Guid? StationId,
+    DemonstrationOrigin Origin,
     string TechniqueName,
     Guid TraineeId,
     string Trainee,
@@ -19,7 +21,7 @@ public sealed record StoredResult(
     DateTimeOffset DecidedAt,
     DateTimeOffset? ReleasedAt,
     string? ReleasedBy,
-    string Examination
+    string? Examination
 );
 
 public sealed class ResultStore(NpgsqlDataSource source)
@@ -27,7 +29,8 @@ public sealed class ResultStore(NpgsqlDataSource source)
     private sealed class Row
     {
         public Guid DemonstrationId { get; init; }
-        public Guid StationId { get; init; }
+        public Guid? StationId { get; init; }
+        public string Origin { get; init; } = "";
         public string TechniqueName { get; init; } = "";
         public Guid TraineeId { get; init; }
         public string Trainee { get; init; } = "";
@@ -39,12 +42,13 @@ public sealed class ResultStore(NpgsqlDataSource source)
         public DateTimeOffset DecidedAt { get; init; }
         public DateTimeOffset? ReleasedAt { get; init; }
         public string? ReleasedBy { get; init; }
-        public string Examination { get; init; } = "";
+        public string? Examination { get; init; }
 
         public StoredResult ToResult() =>
             new(
                 DemonstrationId,
                 StationId,
+                ClosedList.In<DemonstrationOrigin>(Origin),
                 TechniqueName,
                 TraineeId,
                 Trainee,
@@ -61,13 +65,13 @@ public sealed class ResultStore(NpgsqlDataSource source)
     }
 
     private const string Select = """
-        SELECT r.demonstration_id, d.station_id, e.name AS technique_name, d.trainee_id, t.name AS trainee, a.name AS assessor, d.attempt, r.body::text AS body,
+        SELECT r.demonstration_id, d.station_id, d.origin, coalesce(d.sheet, v.body) ->> 'technique_name' AS technique_name, d.trainee_id, t.name AS trainee, a.name AS assessor, d.attempt, r.body::text AS body,
                r.percent, r.decision, r.decided_at, r.released_at, b.name AS released_by, x.name AS examination
           FROM results.result r
           JOIN grading.demonstration d ON d.demonstration_id = r.demonstration_id
-          JOIN examinations.station s ON s.station_id = d.station_id
-          JOIN examinations.examination x ON x.examination_id = s.examination_id
-          JOIN techniques.edition e ON e.technique_id = s.technique_id AND e.edition = s.edition
+          LEFT JOIN examinations.sheet_revision v ON v.station_id = d.station_id AND v.revision = d.revision
+          LEFT JOIN examinations.station s ON s.station_id = d.station_id
+          LEFT JOIN examinations.examination x ON x.examination_id = s.examination_id
           JOIN people.person t ON t.person_id = d.trainee_id
           JOIN people.person a ON a.person_id = d.assessor_id
           LEFT JOIN people.person b ON b.person_id = r.released_by

@@ -121,9 +121,11 @@ public sealed class EditionHistoryStore(NpgsqlDataSource source)
                       FROM programmes.programme
                      WHERE jsonb_path_exists(body, '$.*[*].techniques[*] ? (@ == $code)', jsonb_build_object('code', @code::text))
                     UNION ALL
-                    SELECT 'station', s.station_id, x.name, s.edition, (SELECT count(*)::int FROM grading.demonstration d WHERE d.station_id = s.station_id)
+                    SELECT 'station', s.station_id, x.name, p.edition, (SELECT count(*)::int FROM grading.demonstration d WHERE d.station_id = s.station_id)
                       FROM examinations.station s JOIN examinations.examination x USING (examination_id)
-                     WHERE s.technique_id = @technique
+                      JOIN (SELECT station_id, technique_id, edition FROM examinations.station UNION SELECT station_id, technique_id, edition FROM examinations.station_part) p
+                           USING (station_id)
+                     WHERE p.technique_id = @technique
                     UNION ALL
                     SELECT 'cohort', c.programme_id, c.name, x.edition, 0
                       FROM programmes.cohort c

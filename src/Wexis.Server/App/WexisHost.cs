@@ -83,6 +83,8 @@ public static class WexisHost
             .AddSingleton<RoutineDesk>()
             .AddSingleton<ProgrammeDesk>()
             .AddSingleton<PlanDesk>()
+            .AddSingleton<StationDesk>()
+            .AddSingleton<DemonstrationDesk>()
             .AddSingleton<GradingDesk>();
         services.AddSingleton<DemoSeed>();
         services.AddSingleton(sp => new DemoAccounts(sp.GetRequiredService<DemoSeed>().Accounts));

@@ -9,6 +9,7 @@ using Wexis.Core.Programmes;
 using Wexis.Core.Results;
 using Wexis.Core.Routines;
 using Wexis.Core.Techniques.Documents;
+using Wexis.Data;
 using Wexis.Data.Examinations;
 using Wexis.Data.Grading;
 using Wexis.Data.People;
@@ -16,6 +17,7 @@ using Wexis.Data.Programmes;
 using Wexis.Data.Results;
 using Wexis.Data.Routines;
 using Wexis.Data.Techniques;
+using Wexis.Server.Examinations;
 using Wexis.Server.People;
 using Wexis.Server.Programmes;
 using Wexis.Server.Routines;
@@ -61,7 +63,18 @@ internal sealed record DemoDemonstration(
     IReadOnlyList<string> Faults
 );
 
-internal sealed record DemoExamination(string Name, IReadOnlyList<string> Stations, IReadOnlyList<DemoDemonstration> Demonstrations);
+/// <param name="Routine">By its name.</param>
+internal sealed record DemoStation(DemonstrationKind Kind, IReadOnlyList<string>? Techniques, string? Routine);
+
+internal sealed record DemoTeaching(string Name, IReadOnlyList<DemoStation> Stations);
+
+/// <param name="Teaching">The second examination: on a partner, before a group, of a correction.</param>
+internal sealed record DemoExamination(
+    string Name,
+    IReadOnlyList<string> Stations,
+    DemoTeaching Teaching,
+    IReadOnlyList<DemoDemonstration> Demonstrations
+);
 
 /// <summary>
 /// Fills an empty house with the invented Wrenmoor atelier, through the same stores and the same core as everyone else.
@@ -86,7 +99,10 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
         {
             // A demo that was filled before there were routines gets them too.
             if (await services.GetRequiredService<PersonStore>().ByLogin("maren", ct) is { } maren)
+            {
                 await FillRoutines(maren.PersonId, ct);
+                await FillTeaching(examination.Teaching, maren.PersonId, ct);
+            }
             return;
         }
         var people = await FillPeople(ct);
@@ -97,6 +113,7 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
         await FillProgrammes(people["maren"], ct);
         await FillCohorts(people, ct);
         await FillExamination(examination, people["maren"], ct);
+        await FillTeaching(examination.Teaching, people["maren"], ct);
         foreach (var shown in examination.Demonstrations)
             await FillDemonstration(shown, people, ct);
     }
@@ -301,7 +318,33 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
                 desk.Model,
                 desk.Settings
             );
-            await store.AddStation(Id($"station {code}"), id, edition.TechniqueId, edition.Edition, edition.Version, sheet, by, Opened, ct);
+            var subject = StationSubject.Of(new(edition.TechniqueId, edition.Edition, edition.Version));
+            await store.AddStation(Id($"station {code}"), id, subject, sheet, by, Opened, ct);
+        }
+    }
+
+    private async Task FillTeaching(DemoTeaching teaching, Guid by, CancellationToken ct)
+    {
+        var store = services.GetRequiredService<ExaminationStore>();
+        var desk = services.GetRequiredService<StationDesk>();
+        var id = Id(teaching.Name);
+        if (await store.Add(id, teaching.Name, null, by, Opened, ct) != AddOutcome.Added)
+            return;
+        foreach (var (station, place) in teaching.Stations.Select((s, i) => (s, i)))
+        {
+            var given = new StationAdd(
+                Id($"{teaching.Name} {place}"),
+                null,
+                station.Kind,
+                [.. (station.Techniques ?? []).Select(Id)],
+                station.Routine is { } routine ? Id($"routine {routine}") : null
+            );
+            if (await store.Station(given.Id, ct) is not null)
+                continue;
+            var (draft, refusal) = await desk.Draft(given, ct);
+            if (draft is null)
+                throw new InvalidDataException($"Demo station {place + 1} of {teaching.Name}: {refusal?.Says ?? "no such technique"}");
+            await store.AddStation(given.Id, id, draft.Subject, draft.Sheet, by, Opened, ct);
         }
     }
 
@@ -315,7 +358,7 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
             ?? throw new InvalidDataException($"Demo demonstration of {shown.Trainee}: no station for {shown.Technique}.");
         if (await store.ById(id, ct) is { SubmittedAt: not null })
             return;
-        await store.Open(id, station.StationId, station.Revision, people[shown.Trainee], assessor, shown.At, ct);
+        await store.Open(new(id, people[shown.Trainee], assessor, station.StationId, station.Revision), shown.At, ct);
         var events = Events(shown, station.Sheet).ToList();
         foreach (var e in events)
         {

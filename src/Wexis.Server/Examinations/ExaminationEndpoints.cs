@@ -3,20 +3,20 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 using Wexis.Core.Examinations;
 using Wexis.Core.Measures;
-using Wexis.Core.Techniques.Documents;
 using Wexis.Data;
 using Wexis.Data.Examinations;
 using Wexis.Data.Programmes;
 using Wexis.Data.Techniques;
 using Wexis.Server.Shell;
-using Wexis.Server.Techniques;
 
 namespace Wexis.Server.Examinations;
 
 public sealed record StationLine(
     Guid Id,
     int Place,
-    Guid TechniqueId,
+    DemonstrationKind Kind,
+    Guid? TechniqueId,
+    Guid? RoutineId,
     string TechniqueName,
     int Edition,
     int Criteria,
@@ -29,10 +29,25 @@ public sealed record ExaminationView(Guid Id, string Name, Guid? ProgrammeId, IR
 
 public sealed record ExaminationAdd(Guid Id, string? Name, Guid? ProgrammeId);
 
-public sealed record StationAdd(Guid Id, Guid TechniqueId);
+/// <param name="TechniqueId">One technique; or several in a row, or a routine.</param>
+/// <param name="Kind">On oneself where nothing is said.</param>
+public sealed record StationAdd(
+    Guid Id,
+    Guid? TechniqueId = null,
+    DemonstrationKind? Kind = null,
+    IReadOnlyList<Guid>? TechniqueIds = null,
+    Guid? RoutineId = null
+);
 
 /// <summary>What the trainer may adjust: the words and weight of each criterion, whether it is safety-critical, the pass line.</summary>
-public sealed record SheetAdjust(int Revision, int Version, double PassLine, IReadOnlyList<CriterionAdjust> Criteria);
+/// <param name="MinutesAllowed">Minutes that the station has; null keeps them.</param>
+public sealed record SheetAdjust(
+    int Revision,
+    int Version,
+    double PassLine,
+    IReadOnlyList<CriterionAdjust> Criteria,
+    double? MinutesAllowed = null
+);
 
 /// <param name="Text">Null or blank keeps the words.</param>
 /// <param name="Anchors">What 0, 1, 2 and 3 look like, four of them; null keeps them.</param>
@@ -42,7 +57,8 @@ public sealed record StationView(
     Guid Id,
     Guid ExaminationId,
     int Place,
-    Guid TechniqueId,
+    Guid? TechniqueId,
+    Guid? RoutineId,
     int Edition,
     int Revision,
     int Version,
@@ -78,13 +94,15 @@ public static class ExaminationEndpoints
                     .. e.Stations.Select(s => new StationLine(
                         s.StationId,
                         s.Place,
+                        s.Sheet.Kind,
                         s.TechniqueId,
+                        s.RoutineId,
                         s.Sheet.TechniqueName,
                         s.Edition,
                         s.Sheet.Criteria.Count,
                         s.Sheet.PassLine,
                         s.Used,
-                        newest.TryGetValue(s.TechniqueId, out var n) && n.Edition > s.Edition
+                        s.TechniqueId is { } id && newest.TryGetValue(id, out var n) && n.Edition > s.Edition
                     )),
                 ]
             )),
@@ -120,38 +138,20 @@ public static class ExaminationEndpoints
         StationAdd given,
         ClaimsPrincipal user,
         ExaminationStore examinations,
-        EditionStore editions,
-        TechniqueDesk desk,
+        StationDesk desk,
         TimeProvider clock,
         CancellationToken ct
     )
     {
-        if (await editions.NewestOf(given.TechniqueId, ct) is not { } edition)
+        var (draft, refusal) = await desk.Draft(given, ct);
+        if (refusal is not null)
+            return Problems.Of(refusal.Path, refusal.Says, "No station was added.");
+        if (draft is null)
             return TypedResults.NotFound();
-        var derived = desk.DerivationOf(edition);
-        if (!edition.Standing.Teachable())
-            return Problems.Of(
-                "technique_id",
-                edition.Standing == EditionStanding.Parked
-                    ? $"“{edition.Name}” is an unsafe example: it breaks a stop rule and is not examined."
-                    : $"“{edition.Name}” is a draft with {derived.Questions.Count} open questions. Answer them first.",
-                "No station was added."
-            );
-        var sheet = MarkSheetDraft.Of(edition.Code, edition.Edition, edition.Body, derived, desk.Atlas, desk.Model, desk.Settings);
-        return await examinations.AddStation(
-            given.Id,
-            id,
-            edition.TechniqueId,
-            edition.Edition,
-            edition.Version,
-            sheet,
-            user.PersonId(),
-            clock.GetUtcNow(),
-            ct
-        ) switch
+        return await examinations.AddStation(given.Id, id, draft.Subject, draft.Sheet, user.PersonId(), clock.GetUtcNow(), ct) switch
         {
             SaveOutcome.Saved => TypedResults.Ok(View((await examinations.Station(given.Id, ct))!)),
-            SaveOutcome.Stale => Problems.Stale("technique"),
+            SaveOutcome.Stale => Problems.Stale("technique or routine"),
             _ => TypedResults.NotFound(),
         };
     }
@@ -185,6 +185,7 @@ public static class ExaminationEndpoints
         var sheet = stored.Sheet with
         {
             PassLine = given.PassLine,
+            MinutesAllowed = given.MinutesAllowed ?? stored.Sheet.MinutesAllowed,
             Criteria =
             [
                 .. stored.Sheet.Criteria.Select(c =>
@@ -212,5 +213,5 @@ public static class ExaminationEndpoints
     }
 
     private static StationView View(StoredStation s) =>
-        new(s.StationId, s.ExaminationId, s.Place, s.TechniqueId, s.Edition, s.Revision, s.Version, s.Used, s.Sheet);
+        new(s.StationId, s.ExaminationId, s.Place, s.TechniqueId, s.RoutineId, s.Edition, s.Revision, s.Version, s.Used, s.Sheet);
 }

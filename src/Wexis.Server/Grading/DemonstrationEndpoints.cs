@@ -5,21 +5,21 @@ using Wexis.Core.Anatomy;
 using Wexis.Core.Examinations;
 using Wexis.Core.Grading;
 using Wexis.Core.Measures;
-using Wexis.Core.People;
 using Wexis.Core.Results;
-using Wexis.Core.Techniques.Words;
 using Wexis.Data;
-using Wexis.Data.Examinations;
 using Wexis.Data.Grading;
-using Wexis.Data.People;
 using Wexis.Data.Results;
 using Wexis.Server.Shell;
 
 namespace Wexis.Server.Grading;
 
+/// <param name="TechniqueName">What is shown: technique, techniques or routine.</param>
+/// <param name="Judged">Criteria that a person judges.</param>
+/// <param name="Marked">Of those, how many are marked; what the marks are is seen by their assessor alone until the sheet is submitted.</param>
 public sealed record DemonstrationLine(
     Guid Id,
-    Guid StationId,
+    Guid? StationId,
+    DemonstrationOrigin Origin,
     string TechniqueName,
     Guid TraineeId,
     string Trainee,
@@ -27,15 +27,27 @@ public sealed record DemonstrationLine(
     int Attempt,
     DateTimeOffset OpenedAt,
     DateTimeOffset? SubmittedAt,
-    int Events
+    int Events,
+    int Judged,
+    int Marked,
+    bool Started,
+    bool Stopped
 );
 
-public sealed record DemonstrationOpen(Guid StationId, Guid TraineeId);
+/// <param name="StationId">Where it is an examination.</param>
+/// <param name="TechniqueId">Where it is a lesson or practice.</param>
+public sealed record DemonstrationOpen(
+    Guid? StationId,
+    Guid TraineeId,
+    DemonstrationOrigin Origin = DemonstrationOrigin.Station,
+    Guid? TechniqueId = null
+);
 
 /// <param name="Cues">The sheet's cues in words for each viewer: an assessor faces the trainee.</param>
 public sealed record DemonstrationView(
     Guid Id,
-    Guid StationId,
+    Guid? StationId,
+    DemonstrationOrigin Origin,
     Guid TraineeId,
     string Trainee,
     string Assessor,
@@ -48,6 +60,9 @@ public sealed record DemonstrationView(
     IReadOnlyDictionary<string, IReadOnlyList<string>> Cues
 );
 
+/// <param name="Text">A WebVTT file, whole.</param>
+public sealed record CaptionsGiven(string? Text);
+
 public sealed record EventStored(Guid Id, Score Score);
 
 public static class DemonstrationEndpoints
@@ -59,63 +74,50 @@ public static class DemonstrationEndpoints
         group.MapPut("/{id:guid}", Open).WithName("openDemonstration");
         group.MapGet("/{id:guid}", Get).WithName("getDemonstration");
         group.MapPut("/{id:guid}/events/{eventId:guid}", PutEvent).WithName("putMarkEvent");
+        group.MapGet("/{id:guid}/marks.vtt", Captions).WithName("marksAsCaptions");
+        group.MapPost("/captions", ReadCaptions).WithName("readCaptions");
         group.MapPost("/{id:guid}/submit", Submit).WithName("submitDemonstration");
     }
 
-    private static async Task<Ok<IReadOnlyList<DemonstrationLine>>> List(
-        DemonstrationStore demonstrations,
-        ExaminationStore examinations,
-        CancellationToken ct
-    )
-    {
-        var names = (await examinations.All(ct, away: true))
-            .SelectMany(e => e.Stations)
-            .ToDictionary(s => s.StationId, s => s.Sheet.TechniqueName);
-        return TypedResults.Ok<IReadOnlyList<DemonstrationLine>>([
+    private static async Task<Ok<IReadOnlyList<DemonstrationLine>>> List(DemonstrationStore demonstrations, CancellationToken ct) =>
+        TypedResults.Ok<IReadOnlyList<DemonstrationLine>>([
             .. (await demonstrations.All(ct)).Select(d => new DemonstrationLine(
                 d.DemonstrationId,
                 d.StationId,
-                names.GetValueOrDefault(d.StationId, ""),
+                d.Origin,
+                d.Shown,
                 d.TraineeId,
                 d.Trainee,
                 d.Assessor,
                 d.Attempt,
                 d.OpenedAt,
                 d.SubmittedAt,
-                d.Events
+                d.Events,
+                d.Judged,
+                d.Marked,
+                d.Started,
+                d.Stopped
             )),
         ]);
-    }
 
     private static async Task<Results<Ok<DemonstrationView>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> Open(
         Guid id,
         DemonstrationOpen given,
         ClaimsPrincipal user,
         DemonstrationStore demonstrations,
-        ExaminationStore examinations,
-        PersonStore people,
-        HouseSettings settings,
+        DemonstrationDesk desk,
         TimeProvider clock,
         CancellationToken ct
     )
     {
         if (await demonstrations.ById(id, ct) is null)
         {
-            if (await examinations.Station(given.StationId, ct) is not { } station)
+            var (opening, refusal) = await desk.Opening(id, given, user.PersonId(), ct);
+            if (refusal is not null)
+                return Problems.Of(refusal.Path, refusal.Says, "No demonstration was opened.");
+            if (opening is null)
                 return TypedResults.NotFound();
-            if (station.Away)
-                return Problems.Of(
-                    "station_id",
-                    "This station is archived. Bring it back before anybody is graded there.",
-                    "No demonstration was opened."
-                );
-            if (await people.ById(given.TraineeId, ct) is not { Role: Roles.Trainee, Active: true })
-                return Problems.Of(
-                    "trainee_id",
-                    "Only a trainee of your studio can be graded. Choose one from the list.",
-                    "No demonstration was opened."
-                );
-            if (!await demonstrations.Open(id, given.StationId, station.Revision, given.TraineeId, user.PersonId(), clock.GetUtcNow(), ct))
+            if (!await demonstrations.Open(opening, clock.GetUtcNow(), ct))
                 return TypedResults.Conflict(
                     new ProblemDetails
                     {
@@ -125,19 +127,34 @@ public static class DemonstrationEndpoints
                     }
                 );
         }
-        return await View(id, user, demonstrations, examinations, settings, ct) is { } view
-            ? TypedResults.Ok(view)
-            : TypedResults.NotFound();
+        return await desk.View(id, user.PersonId(), ct) is { } view ? TypedResults.Ok(view) : TypedResults.NotFound();
     }
 
     private static async Task<Results<Ok<DemonstrationView>, NotFound>> Get(
         Guid id,
         ClaimsPrincipal user,
-        DemonstrationStore demonstrations,
-        ExaminationStore examinations,
-        HouseSettings settings,
+        DemonstrationDesk desk,
         CancellationToken ct
-    ) => await View(id, user, demonstrations, examinations, settings, ct) is { } view ? TypedResults.Ok(view) : TypedResults.NotFound();
+    ) => await desk.View(id, user.PersonId(), ct) is { } view ? TypedResults.Ok(view) : TypedResults.NotFound();
+
+    /// <summary>The marks of one's own sheet, or of a submitted one, as WebVTT captions.</summary>
+    private static async Task<Results<ContentHttpResult, NotFound>> Captions(
+        Guid id,
+        ClaimsPrincipal user,
+        DemonstrationDesk desk,
+        CancellationToken ct
+    ) =>
+        await desk.View(id, user.PersonId(), ct) is { } view && (view.Mine || view.SubmittedAt is not null)
+            ? TypedResults.Text(TimedText.Write(MarkCaptions.Of(view.Events, view.Sheet)), "text/vtt")
+            : TypedResults.NotFound();
+
+    /// <summary>Reads notes from a WebVTT file; storing them is the device's, one mark each.</summary>
+    private static Results<Ok<IReadOnlyList<TimedLine>>, ValidationProblem> ReadCaptions(CaptionsGiven given) =>
+        TimedText.Read(given.Text ?? "") switch
+        {
+            { Issues: [] } read => TypedResults.Ok(read.Value!),
+            var read => Problems.Of(read.Issues, "The file cannot be read as WebVTT. Nothing was added."),
+        };
 
     /// <summary>New: stored. The same again: stored. The same id with other content, or after submitting: a conflict.</summary>
     private static async Task<Results<Ok<EventStored>, ValidationProblem, NotFound, ForbidHttpResult, Conflict<ProblemDetails>>> PutEvent(
@@ -158,6 +175,12 @@ public static class DemonstrationEndpoints
         if (open.AssessorId != user.PersonId())
             return TypedResults.Forbid();
         var mark = given with { Id = eventId };
+        if (open.IsFuture(mark, clock.GetUtcNow()))
+            return Problems.Of(
+                "at_ms",
+                "This mark lies in the future: the demonstration has not been open that long.",
+                "This mark cannot be given."
+            );
         if (MarkRules.Issues(mark, open.Sheet) is { Count: > 0 } issues)
             return Problems.Of(issues, "This mark cannot be given.");
         var (outcome, marks) = await grading.Append(id, open, mark, user.PersonId(), clock.GetUtcNow(), ct);
@@ -199,7 +222,6 @@ public static class DemonstrationEndpoints
         Guid id,
         ClaimsPrincipal user,
         DemonstrationStore demonstrations,
-        ExaminationStore examinations,
         ResultStore results,
         Atlas atlas,
         HouseSettings settings,
@@ -207,7 +229,7 @@ public static class DemonstrationEndpoints
         CancellationToken ct
     )
     {
-        if (await demonstrations.ById(id, ct) is not { } d || await examinations.Revision(d.StationId, d.Revision, ct) is not { } sheet)
+        if (await demonstrations.ById(id, ct) is not { } d || await demonstrations.SheetOf(id, ct) is not { } sheet)
             return TypedResults.NotFound();
         if (d.AssessorId != user.PersonId())
             return TypedResults.Forbid();
@@ -234,37 +256,5 @@ public static class DemonstrationEndpoints
             SaveOutcome.Stale => Problems.Stale("mark sheet"),
             _ => await results.ById(id, null, ct) is { } raced ? TypedResults.Ok(raced.Body) : TypedResults.NotFound(),
         };
-    }
-
-    private static async Task<DemonstrationView?> View(
-        Guid id,
-        ClaimsPrincipal user,
-        DemonstrationStore demonstrations,
-        ExaminationStore examinations,
-        HouseSettings settings,
-        CancellationToken ct
-    )
-    {
-        if (await demonstrations.ById(id, ct) is not { } d || await examinations.Revision(d.StationId, d.Revision, ct) is not { } sheet)
-            return null;
-        var events = await demonstrations.EventsOf(id, ct);
-        return new(
-            id,
-            d.StationId,
-            d.TraineeId,
-            d.Trainee,
-            d.Assessor,
-            d.AssessorId == user.PersonId(),
-            d.Attempt,
-            d.SubmittedAt,
-            sheet,
-            events,
-            Score.Of(SheetState.Of(events), sheet, settings),
-            ViewerWords.Viewers.ToDictionary(
-                v => v,
-                v => (IReadOnlyList<string>)[.. sheet.Steps.Select(s => ViewerWords.For(v, s.Cue) ?? "")],
-                StringComparer.Ordinal
-            )
-        );
     }
 }

@@ -2,7 +2,6 @@ using System.Collections.Immutable;
 using Microsoft.Extensions.Caching.Memory;
 using Wexis.Core.Examinations;
 using Wexis.Core.Grading;
-using Wexis.Data.Examinations;
 using Wexis.Data.Grading;
 
 namespace Wexis.Server.Grading;
@@ -10,13 +9,28 @@ namespace Wexis.Server.Grading;
 /// <summary>
 /// A demonstration that is being graded. Whose it is and by which revision of the sheet never changes; its marks are only added to.
 /// </summary>
-public sealed class OpenDemonstration(Guid assessor, MarkSheet sheet)
+public sealed class OpenDemonstration(Guid assessor, MarkSheet sheet, DateTimeOffset openedAt, bool film)
 {
     private readonly Lock _lock = new();
     private ImmutableList<MarkEvent>? _marks;
 
     public Guid AssessorId => assessor;
     public MarkSheet Sheet => sheet;
+
+    /// <summary>Minutes by which a device's clock may run ahead.</summary>
+    private const int Ahead = 5;
+
+    private volatile bool _film = film;
+
+    /// <summary>
+    /// Whether a mark lies in the future: its second is later than the demonstration has been open. Seconds of a film are not of the day.
+    /// </summary>
+    public bool IsFuture(MarkEvent mark, DateTimeOffset now)
+    {
+        ArgumentNullException.ThrowIfNull(mark);
+        _film |= mark.Kind == MarkKind.Film;
+        return !_film && mark.AtMs > (now - openedAt).TotalMilliseconds + (Ahead * 60_000);
+    }
 
     /// <summary>
     /// All marks after one was stored, when those remembered are all that were stored before it; else null: read them again.
@@ -39,7 +53,7 @@ public sealed class OpenDemonstration(Guid assessor, MarkSheet sheet)
 /// Remembers what does not change while somebody grades, so that a mark costs one statement and one fold. The store decides:
 /// it says how many marks it had, and where that is not what is remembered, they are read again.
 /// </summary>
-public sealed class GradingDesk(DemonstrationStore demonstrations, ExaminationStore examinations, IMemoryCache known)
+public sealed class GradingDesk(DemonstrationStore demonstrations, IMemoryCache known)
 {
     private static readonly TimeSpan Remembered = TimeSpan.FromMinutes(30);
     private const int Weight = 4;
@@ -50,10 +64,11 @@ public sealed class GradingDesk(DemonstrationStore demonstrations, ExaminationSt
         var key = (nameof(OpenDemonstration), id);
         if (known.TryGetValue(key, out OpenDemonstration? open))
             return open;
-        if (await demonstrations.ById(id, ct) is not { } d || await examinations.Revision(d.StationId, d.Revision, ct) is not { } sheet)
+        if (await demonstrations.ById(id, ct) is not { } d || await demonstrations.SheetOf(id, ct) is not { } sheet)
             return null;
+        var film = (await demonstrations.EventsOf(id, ct)).Any(e => e.Kind == MarkKind.Film);
         using var entry = known.CreateEntry(key);
-        var found = new OpenDemonstration(d.AssessorId, sheet);
+        var found = new OpenDemonstration(d.AssessorId, sheet, d.OpenedAt, film);
         entry.SetValue(found).SetSize(Weight).SetSlidingExpiration(Remembered);
         return found;
     }

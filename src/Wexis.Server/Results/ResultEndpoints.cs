@@ -1,5 +1,6 @@
 using System.Security.Claims;
 using Microsoft.AspNetCore.Http.HttpResults;
+using Wexis.Core.Grading;
 using Wexis.Core.Measures;
 using Wexis.Core.People;
 using Wexis.Core.Results;
@@ -10,6 +11,7 @@ namespace Wexis.Server.Results;
 
 public sealed record ResultLine(
     Guid Id,
+    DemonstrationOrigin Origin,
     string TechniqueName,
     string Trainee,
     string Assessor,
@@ -23,8 +25,9 @@ public sealed record ResultLine(
 
 public sealed record ResultView(
     Guid Id,
+    DemonstrationOrigin Origin,
     string TechniqueName,
-    string Examination,
+    string? Examination,
     string Trainee,
     string Assessor,
     int Attempt,
@@ -56,6 +59,7 @@ public static class ResultEndpoints
         TypedResults.Ok<IReadOnlyList<ResultLine>>([
             .. (await results.Visible(OnlyOf(user), ct)).Select(r => new ResultLine(
                 r.DemonstrationId,
+                r.Origin,
                 r.TechniqueName,
                 r.Trainee,
                 r.Assessor,
@@ -78,6 +82,7 @@ public static class ResultEndpoints
             ? TypedResults.Ok(
                 new ResultView(
                     id,
+                    r.Origin,
                     r.TechniqueName,
                     r.Examination,
                     r.Trainee,

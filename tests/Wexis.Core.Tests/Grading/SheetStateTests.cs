@@ -8,7 +8,7 @@ namespace Wexis.Core.Tests.Grading;
 /// <summary>The fold of marks, by laws and by the shared cases that hold the browser's own fold to the same answer.</summary>
 public class SheetStateTests
 {
-    private sealed record ExpectedTrack(int Step, string Side, int Taps, double[] Holds);
+    private sealed record ExpectedTrack(int Step, string Side, int Taps, double[] Holds, double Tallied = 0, double TalliedSeconds = 0);
 
     private sealed record Expected(
         ExpectedTrack[] Tracks,
@@ -16,7 +16,11 @@ public class SheetStateTests
         Dictionary<string, int> Faults,
         string[] Critical,
         bool Started,
-        bool Stopped
+        bool Stopped,
+        Dictionary<string, string>? Whys = null,
+        Dictionary<string, double>? Felt = null,
+        double? CaughtAfterMs = null,
+        double[]? MendedAfterMs = null
     );
 
     private sealed record Case(string Why, MarkEvent[] Events, Expected Expect);
@@ -38,9 +42,11 @@ public class SheetStateTests
         )!;
         var state = SheetState.Of(given.Events);
         state
-            .Tracks.Select(t => $"{t.Step} {t.Side.Word()} {t.TapSeconds.Count} {string.Join(",", t.Holds.Select(h => h.Seconds))}")
+            .Tracks.Select(t =>
+                $"{t.Step} {t.Side.Word()} {t.TapSeconds.Count} {string.Join(",", t.Holds.Select(h => h.Seconds))} {t.Tallied} {t.TalliedSeconds}"
+            )
             .ShouldBe(
-                given.Expect.Tracks.Select(t => $"{t.Step} {t.Side} {t.Taps} {string.Join(",", t.Holds)}"),
+                given.Expect.Tracks.Select(t => $"{t.Step} {t.Side} {t.Taps} {string.Join(",", t.Holds)} {t.Tallied} {t.TalliedSeconds}"),
                 ignoreOrder: true,
                 customMessage: given.Why
             );
@@ -48,6 +54,16 @@ public class SheetStateTests
         state.Faults.GroupBy(f => f.Fault).ToDictionary(g => g.Key, g => g.Count()).ShouldBe(given.Expect.Faults, ignoreOrder: true);
         state.CriticalActs.ShouldBe(given.Expect.Critical);
         (state.Started, state.Stopped).ShouldBe((given.Expect.Started, given.Expect.Stopped));
+        state.Whys.ShouldBe(given.Expect.Whys ?? [], ignoreOrder: true);
+        state
+            .Felt.GroupBy(f => f.Feeling.Word())
+            .ToDictionary(g => g.Key, g => g.Last().Value)
+            .ShouldBe(given.Expect.Felt ?? [], ignoreOrder: true);
+        (state.CaughtAfter * 1000).ShouldBe(given.Expect.CaughtAfterMs);
+        state
+            .Faults.Select(f => f.MendedAfter * 1000)
+            .Where(m => m is not null)
+            .ShouldBe((given.Expect.MendedAfterMs ?? []).Cast<double?>());
     }
 
     private static MarkEvent[] Some(byte[]? kinds)

@@ -14,16 +14,7 @@ public class RoutineTests
     private static Derivation Derive(TechniqueDocument document) =>
         Derivation.Of(document, Reference.Atlas, Reference.Model, Reference.Settings);
 
-    private static readonly IReadOnlyList<TechniqueDocument> Shipped =
-    [
-        .. new[] { "library", "demo" }.SelectMany(f =>
-            TechniqueFile
-                .Read(File.ReadAllText(Path.Combine(Reference.DataFolder, f, "techniques.json")), Reference.Atlas, Reference.Model)
-                .Techniques.Select(t => t.Document)
-        ),
-    ];
-
-    private static readonly FileLibrary Library = new([], Shipped, Derive);
+    private static readonly FileLibrary Library = new([], Reference.Shipped, Derive);
 
     private static IReadOnlyList<RoutineDocument> Demo { get; } =
         RoutineFile.Read(File.ReadAllText(Path.Combine(Reference.DataFolder, "demo", "routines.json"))).Documents;
@@ -112,7 +103,7 @@ public class RoutineTests
     private static RoutineDocument Any(int seed, int count)
     {
         var random = new Random(seed);
-        var complete = Shipped.Where(t => Library.Find(t.Id!, 1)!.Standing == EditionStanding.Complete).ToList();
+        var complete = Reference.Shipped.Where(t => Library.Find(t.Id!, 1)!.Standing == EditionStanding.Complete).ToList();
         string[] levels = ["minimum", "standard", "full"];
         string[] roles = ["prepare", "open", "work", "work", "work", "release", "close"];
         return R([
@@ -267,7 +258,7 @@ public class RoutineTests
     [Fact]
     public void Near_the_eye_after_oil_is_a_matter_of_safety_in_every_style()
     {
-        var eye = Shipped.First(t =>
+        var eye = Reference.Shipped.First(t =>
             Library.Find(t.Id!, 1) is { } f
             && f.Derived.Steps.Any(s =>
                 s.Classes.Contains("eye")
@@ -288,7 +279,7 @@ public class RoutineTests
     [Fact]
     public void A_cue_that_falls_while_the_mouth_is_busy_is_said_before_and_shown_as_moved()
     {
-        var twoSteps = Shipped.First(t => t.Id == "wx-suck-release");
+        var twoSteps = Reference.Shipped.First(t => t.Id == "wx-suck-release");
         var script = RoutineScript.Of(RoutineSum.Lay(R(T(twoSteps.Id!)), Library), "facing", null, Reference.Settings);
         var moved = script.Parts[0].Lines.Where(l => l.Moved is not null).ToList();
         moved.ShouldAllBe(l => l.Moment == ScriptMoment.Before);

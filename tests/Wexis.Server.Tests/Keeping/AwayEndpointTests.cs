@@ -19,10 +19,10 @@ namespace Wexis.Server.Tests.Keeping;
 /// <summary>Archive, delete, bring back: what must be kept is kept and said, and a slip costs nothing.</summary>
 public class AwayEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
 {
-    private static async Task<HttpStatusCode> Put(Visitor by, string kind, Guid id, string? seen, string? state) =>
+    private static async Task<HttpStatusCode> Put(Visitor by, string kind, Guid? id, string? seen, string? state) =>
         (await by.Put($"/api/away/{kind}/{id}", new AwayChange(seen, state))).StatusCode;
 
-    private static Task<AwayView> Look(Visitor by, string kind, Guid id) => by.Get<AwayView>($"/api/away/{kind}/{id}");
+    private static Task<AwayView> Look(Visitor by, string kind, Guid? id) => by.Get<AwayView>($"/api/away/{kind}/{id}");
 
     private static async Task<Guid> Fresh(Visitor lead, string name)
     {

@@ -29,6 +29,7 @@ const TodayScreen = screen(() => import("../results/TodayScreen").then((m) => m.
 const AccountScreen = screen(() => import("../people/AccountScreen").then((m) => m.AccountScreen));
 const SheetPaper = screen(() => import("../examinations/SheetPaper").then((m) => m.SheetPaper));
 const GradingListScreen = screen(() => import("../grading/GradingListScreen").then((m) => m.GradingListScreen));
+const PaperScreen = screen(() => import("../grading/PaperScreen").then((m) => m.PaperScreen));
 const GradingScreen = screen(() => import("../grading/GradingScreen").then((m) => m.GradingScreen));
 const AwayScreen = screen(() => import("../keeping/AwayScreen").then((m) => m.AwayScreen));
 const PeopleScreen = screen(() => import("../people/PeopleScreen").then((m) => m.PeopleScreen));
@@ -140,6 +141,7 @@ function House() {
               <Route path="/examination/:station/print" element={<SheetPaper />} />
               <Route path="/grading" element={<GradingListScreen />} />
               <Route path="/grading/:id" element={<GradingScreen />} />
+              <Route path="/grading/:id/paper" element={<PaperScreen />} />
               <Route path="/results" element={<ResultListScreen />} />
               <Route path="/results/:id" element={<ResultScreen />} />
               <Route path="/screening" element={<ScreeningListScreen />} />

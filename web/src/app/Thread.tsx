@@ -54,7 +54,7 @@ export function Thread({ role, onKeys }: { role: string; onKeys: () => void }) {
     setDim(!dim);
   };
   return (
-    <header className="no-print sticky top-0 z-20 flex h-[3.6rem] items-stretch gap-x-4 border-b border-line bg-paper px-4 max-lg:h-auto max-lg:flex-wrap max-lg:justify-between max-lg:pt-2 max-sm:static">
+    <header className="no-print sticky top-0 z-20 flex h-[3.6rem] items-stretch gap-x-4 lg:max-xl:gap-x-2 border-b border-line bg-paper px-4 max-lg:h-auto max-lg:flex-wrap max-lg:justify-between max-lg:pt-2 max-sm:static">
       <Link to={homeOf(role)} className="flex items-center gap-2 font-serif text-xl font-semibold" aria-label="Wexis">
         <svg width={26} height={26} viewBox="0 0 32 32" aria-hidden="true">
           <path
@@ -72,7 +72,7 @@ export function Thread({ role, onKeys }: { role: string; onKeys: () => void }) {
             strokeLinecap="round"
           />
         </svg>
-        Wexis
+        <span className="lg:max-xl:sr-only">Wexis</span>
       </Link>
       <nav
         aria-label="The order of the work"
@@ -104,7 +104,7 @@ export function Thread({ role, onKeys }: { role: string; onKeys: () => void }) {
           })}
         </ol>
       </nav>
-      <div className="flex items-center gap-3 text-sm max-sm:flex-wrap lg:max-xl:gap-2.5">
+      <div className="flex items-center gap-3 text-sm max-sm:flex-wrap lg:max-xl:gap-2">
         {person.leads && (
           <NavLink to="/people" className={LINK}>
             People

@@ -180,6 +180,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/demonstrations/{id}/marks.vtt": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["marksAsCaptions"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/demonstrations/{id}/submit": {
     parameters: {
       query?: never;
@@ -190,6 +206,22 @@ export interface paths {
     get?: never;
     put?: never;
     post: operations["submitDemonstration"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/demonstrations/captions": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["readCaptions"];
     delete?: never;
     options?: never;
     head?: never;
@@ -1448,6 +1480,10 @@ export interface components {
       strength: components["schemas"]["Strength"];
       structure: string;
     };
+    CaptionsGiven: {
+      /** @description A WebVTT file, whole. */
+      text: null | string;
+    };
     /**
      * @description Whether what decides a row was told.
      * @enum {unknown}
@@ -1805,6 +1841,11 @@ export interface components {
       password: string;
       role: string;
     };
+    /**
+     * @description What is demonstrated, and on whom.
+     * @enum {unknown}
+     */
+    DemonstrationKind: "oneself" | "partner" | "group" | "correction" | "several" | "everyday";
     DemonstrationLine: {
       assessor: string;
       /** Format: int32 */
@@ -1813,23 +1854,51 @@ export interface components {
       events: number;
       /** Format: uuid */
       id: string;
+      /**
+       * Format: int32
+       * @description Criteria that a person judges.
+       */
+      judged: number;
+      /**
+       * Format: int32
+       * @description Of those, how many are marked; what the marks are is seen by their assessor alone until the sheet is submitted.
+       */
+      marked: number;
       /** Format: date-time */
       opened_at: string;
+      origin: components["schemas"]["DemonstrationOrigin"];
+      started: boolean;
       /** Format: uuid */
-      station_id: string;
+      station_id: null | string;
+      stopped: boolean;
       /** Format: date-time */
       submitted_at: null | string;
+      /** @description What is shown: technique, techniques or routine. */
       technique_name: string;
       trainee: string;
       /** Format: uuid */
       trainee_id: string;
     };
     DemonstrationOpen: {
-      /** Format: uuid */
-      station_id: string;
+      origin?: components["schemas"]["DemonstrationOrigin"];
+      /**
+       * Format: uuid
+       * @description Where it is an examination.
+       */
+      station_id: null | string;
+      /**
+       * Format: uuid
+       * @description Where it is a lesson or practice.
+       */
+      technique_id?: null | string;
       /** Format: uuid */
       trainee_id: string;
     };
+    /**
+     * @description Where something was graded: at a station of an examination, in a lesson, or in practice.
+     * @enum {unknown}
+     */
+    DemonstrationOrigin: "station" | "lesson" | "practice";
     /** @description What a trainee is told: decision, reasons, the three things to change, one thing that went well. Plain sentences, no blame. */
     DemonstrationResult: {
       feedback: string[];
@@ -1857,10 +1926,11 @@ export interface components {
       /** Format: uuid */
       id: string;
       mine: boolean;
+      origin: components["schemas"]["DemonstrationOrigin"];
       score: components["schemas"]["Score"];
       sheet: components["schemas"]["MarkSheet"];
       /** Format: uuid */
-      station_id: string;
+      station_id: null | string;
       /** Format: date-time */
       submitted_at: null | string;
       trainee: string;
@@ -2786,11 +2856,11 @@ export interface components {
       side: null | components["schemas"]["Side"];
       /** Format: int32 */
       step: null | number;
-      /** @description Criterion, fault, critical act, or the event that is undone or mended. */
+      /** @description Criterion, fault, critical act, feeling, film, or the event that is undone or mended. */
       target: null | string;
       /**
        * Format: double
-       * @description For a mark: 0 to 3.
+       * @description For a mark 0 to 3, for a feeling 0 to 10, for a tally repetitions or seconds.
        */
       value: null | number;
     };
@@ -2813,7 +2883,13 @@ export interface components {
       | "mended"
       | "tighter"
       | "wrong-side"
-      | "interrupted";
+      | "interrupted"
+      | "said"
+      | "note"
+      | "planted"
+      | "caught"
+      | "tally"
+      | "film";
     /** @description A mark sheet: steps as they are seen, criteria in two domains, critical acts, faults to stamp, the pass line. */
     MarkSheet: {
       criteria: components["schemas"]["Criterion"][];
@@ -2822,6 +2898,12 @@ export interface components {
       /** Format: int32 */
       edition: number;
       faults: components["schemas"]["SheetFault"][];
+      kind?: components["schemas"]["DemonstrationKind"];
+      /**
+       * Format: double
+       * @description Minutes that the station has; null where nobody said so.
+       */
+      minutes_allowed?: null | number;
       /** Format: double */
       pass_line: number;
       steps: components["schemas"]["SheetStep"][];
@@ -2858,8 +2940,8 @@ export interface components {
       /** Format: double */
       low: number;
       /**
-       * @description repetitions, working-seconds, hold-seconds, tempo (cycles a minute) or balance (smaller over larger
-       *                 side).
+       * @description repetitions, working-seconds, hold-seconds, tempo (cycles a minute), balance (smaller over larger
+       *                 side), talk-share (0 to 1) or catch-seconds.
        */
       quantity: components["schemas"]["Quantity"];
       unit: string;
@@ -3504,7 +3586,7 @@ export interface components {
      * @description What a measured criterion measures. Tempo is in cycles a minute, balance is the smaller side over the larger.
      * @enum {unknown}
      */
-    Quantity: "repetitions" | "working-seconds" | "hold-seconds" | "tempo" | "balance";
+    Quantity: "repetitions" | "working-seconds" | "hold-seconds" | "tempo" | "balance" | "talk-share" | "catch-seconds";
     /** @description One answer: its label, and the value the field takes when it is chosen. */
     QuestionAnswer: {
       label: string;
@@ -3620,6 +3702,7 @@ export interface components {
       headline: string;
       /** Format: uuid */
       id: string;
+      origin: components["schemas"]["DemonstrationOrigin"];
       /** Format: double */
       percent: number;
       /** Format: date-time */
@@ -3633,9 +3716,10 @@ export interface components {
       attempt: number;
       /** Format: date-time */
       decided_at: string;
-      examination: string;
+      examination: null | string;
       /** Format: uuid */
       id: string;
+      origin: components["schemas"]["DemonstrationOrigin"];
       /** Format: date-time */
       released_at: null | string;
       released_by: null | string;
@@ -4275,6 +4359,11 @@ export interface components {
     /** @description What the trainer may adjust: the words and weight of each criterion, whether it is safety-critical, the pass line. */
     SheetAdjust: {
       criteria: components["schemas"]["CriterionAdjust"][];
+      /**
+       * Format: double
+       * @description Minutes that the station has; null keeps them.
+       */
+      minutes_allowed?: null | number;
       /** Format: double */
       pass_line: number;
       /** Format: int32 */
@@ -4287,6 +4376,7 @@ export interface components {
       cue: string;
       id: string;
       text: string;
+      topic?: null | components["schemas"]["Topic"];
     };
     /** @description What a step shows on the grading screen. */
     SheetStep: {
@@ -4303,8 +4393,16 @@ export interface components {
       hold_seconds: number;
       /** Format: int32 */
       index: number;
+      /** @description The technique it belongs to, where several are shown. */
+      part?: null | string;
       repetitions: components["schemas"]["Levels"];
       seconds: components["schemas"]["Levels"];
+      /**
+       * Format: int32
+       * @description Sets that the repetitions of a side come in; counts and bands are of all of them.
+       * @default 1
+       */
+      sets: number;
       structures: string[];
       title: string;
       zones: string[];
@@ -4398,14 +4496,26 @@ export interface components {
       /** Format: double */
       at_seconds: number;
       fault: string;
+      /**
+       * Format: double
+       * @description Seconds until its maker mended it; null: not mended.
+       */
+      mended_after?: null | number;
       /** Format: int32 */
       step: null | number;
     };
     StationAdd: {
       /** Format: uuid */
       id: string;
+      kind?: null | components["schemas"]["DemonstrationKind"];
       /** Format: uuid */
-      technique_id: string;
+      routine_id?: null | string;
+      /**
+       * Format: uuid
+       * @description One technique; or several in a row, or a routine.
+       */
+      technique_id?: null | string;
+      technique_ids?: null | string[];
     };
     StationLine: {
       /** Format: int32 */
@@ -4414,13 +4524,16 @@ export interface components {
       edition: number;
       /** Format: uuid */
       id: string;
+      kind: components["schemas"]["DemonstrationKind"];
       outdated: boolean;
       /** Format: double */
       pass_line: number;
       /** Format: int32 */
       place: number;
       /** Format: uuid */
-      technique_id: string;
+      routine_id: null | string;
+      /** Format: uuid */
+      technique_id: null | string;
       technique_name: string;
       used: boolean;
     };
@@ -4435,9 +4548,11 @@ export interface components {
       place: number;
       /** Format: int32 */
       revision: number;
+      /** Format: uuid */
+      routine_id: null | string;
       sheet: components["schemas"]["MarkSheet"];
       /** Format: uuid */
-      technique_id: string;
+      technique_id: null | string;
       used: boolean;
       /** Format: int32 */
       version: number;
@@ -4810,6 +4925,14 @@ export interface components {
       stop: string;
       waits: string;
     };
+    /** @description One caption: what is said from one second of a film to another. */
+    TimedLine: {
+      /** Format: double */
+      from_seconds: number;
+      text: string;
+      /** Format: double */
+      to_seconds: number;
+    };
     /** @description A stretch of time in which one thing is done: a step of a part, a change between parts, or something free. */
     TimelineBlock: {
       /** @description Kind of the change (oil, wipe, tool, side, hands, eyes); null otherwise. */
@@ -4867,7 +4990,19 @@ export interface components {
       | "finish"
       | "anatomy"
       | "cueing"
-      | "adaptation";
+      | "adaptation"
+      | "screening"
+      | "comfort"
+      | "sides-said"
+      | "talk"
+      | "watching"
+      | "order"
+      | "noticing"
+      | "naming"
+      | "priority"
+      | "correction"
+      | "checking"
+      | "manner";
     /** @description What the taps say of one step on one side. */
     TrackMeasure: {
       /**
@@ -5474,6 +5609,26 @@ export interface operations {
       };
     };
   };
+  marksAsCaptions: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
   submitDemonstration: {
     parameters: {
       query?: never;
@@ -5517,6 +5672,39 @@ export interface operations {
         };
         content: {
           "application/json": components["schemas"]["ProblemDetails"];
+        };
+      };
+    };
+  };
+  readCaptions: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["CaptionsGiven"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["TimedLine"][];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
         };
       };
     };

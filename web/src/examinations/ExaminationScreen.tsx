@@ -1,17 +1,18 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { Link, useNavigate } from "react-router";
+import { Link } from "react-router";
 import { Stage } from "../face/Stage";
 import { api, problemOf, said, type Schemas } from "../shell/api";
 import { useSignedIn } from "../shell/session";
 import { PutAway } from "../keeping/PutAway";
-import { libraryQuery } from "../techniques/parts/techniqueQueries";
 import { Button } from "../ui/Button";
-import { Pick, TextField } from "../ui/Field";
+import { TextField } from "../ui/Field";
 import { Empty, Problem, Waiting } from "../ui/States";
+import { AddStation } from "./AddStation";
 import { examinationsQuery } from "./examinationQueries";
+import { kindWords } from "./sheetWords";
 
-/** Examinations as lists of stations: one technique and one mark sheet each. */
+/** Examinations as lists of stations: what is shown, and one mark sheet each. */
 export function ExaminationScreen() {
   const person = useSignedIn();
   const examinations = useQuery(examinationsQuery);
@@ -31,7 +32,7 @@ export function ExaminationScreen() {
       {examinations.isPending && <Waiting what="the examinations" />}
       {examinations.isError && <Problem error={examinations.error} again={() => examinations.refetch()} />}
       {examinations.data?.length === 0 && (
-        <Empty says="No examination yet. Name one, then add a station for each technique that is shown; Wexis drafts its mark sheet from the steps." />
+        <Empty says="No examination yet. Name one, then add a station for each thing that is shown; Wexis drafts its mark sheet from the steps." />
       )}
       {examinations.data?.map((e) => (
         <Examination key={e.id} examination={e} canChange={person.leads} />
@@ -62,25 +63,6 @@ export function ExaminationScreen() {
 }
 
 function Examination({ examination, canChange }: { examination: Schemas["ExaminationView"]; canChange: boolean }) {
-  const library = useQuery(libraryQuery);
-  const queries = useQueryClient();
-  const navigate = useNavigate();
-  const add = useMutation({
-    mutationFn: (technique: string) =>
-      said(
-        api.POST("/api/examinations/{id}/stations", {
-          params: { path: { id: examination.id } },
-          body: { id: crypto.randomUUID(), technique_id: technique },
-        }),
-      ),
-    onSuccess: async (station) => {
-      await Promise.all([
-        queries.invalidateQueries({ queryKey: ["examinations"] }),
-        queries.invalidateQueries({ queryKey: ["thread"] }),
-      ]);
-      void navigate(`/examination/${station.id}`);
-    },
-  });
   return (
     <section className="mt-4" aria-label={examination.name}>
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
@@ -91,7 +73,7 @@ function Examination({ examination, canChange }: { examination: Schemas["Examina
         <thead className="text-left text-sm text-faded">
           <tr>
             <th className="py-1 font-normal">Station</th>
-            <th className="font-normal">Technique</th>
+            <th className="font-normal">What is shown</th>
             <th className="text-right font-normal">Criteria</th>
             <th className="text-right font-normal">Pass line, %</th>
             {canChange && (
@@ -113,7 +95,7 @@ function Examination({ examination, canChange }: { examination: Schemas["Examina
                   {s.technique_name}
                 </Link>
                 <span className="ml-2 text-sm text-faded">
-                  edition {s.edition}
+                  {s.kind !== "oneself" && `${kindWords(s.kind)} · `}edition {s.edition}
                   {s.used && " · in use for grading"}
                   {s.outdated && " · the technique has a newer edition"}
                 </span>
@@ -129,24 +111,7 @@ function Examination({ examination, canChange }: { examination: Schemas["Examina
           ))}
         </tbody>
       </table>
-      {canChange && (
-        <div className="mt-2 max-w-sm border-t border-line pt-2">
-          <Pick
-            label="Add a station for"
-            options={(library.data ?? [])
-              .filter(
-                (t) =>
-                  ["complete", "reviewed", "approved"].includes(t.standing) &&
-                  examination.stations.every((s) => s.technique_id !== t.technique_id),
-              )
-              .map((t) => ({ value: t.technique_id, word: t.name }))}
-            value={null}
-            empty="a technique …"
-            onChange={(t) => t && add.mutate(t)}
-          />
-          {add.isError && <Problem error={add.error} />}
-        </div>
-      )}
+      {canChange && <AddStation examination={examination} />}
     </section>
   );
 }

@@ -4,7 +4,7 @@ import type { Schemas } from "../shell/api";
 import { Button } from "../ui/Button";
 import { Problem, Waiting } from "../ui/States";
 import { stationQuery } from "./examinationQueries";
-import { band, DOMAIN_WORDS } from "./sheetWords";
+import { band, DOMAIN_WORDS, kindWords } from "./sheetWords";
 
 type Criterion = Schemas["Criterion"];
 type Step = Schemas["SheetStep"];
@@ -41,7 +41,13 @@ function Paper({ of }: { of: Schemas["StationView"] }) {
         <p className="text-sm text-faded">
           Mark sheet · station {of.place} · edition {of.edition} of the technique · sheet revision {of.revision}
         </p>
-        <h1>{sheet.technique_name}</h1>
+        <h1>
+          {sheet.technique_name}
+          <span className="ml-2 font-sans text-base font-normal">
+            {kindWords(sheet.kind)}
+            {sheet.minutes_allowed != null && `, ${sheet.minutes_allowed} minutes`}
+          </span>
+        </h1>
         <dl className="mt-3 grid grid-cols-2 gap-x-6 gap-y-3">
           {["Candidate", "Date and time", "Place", "Assessor", "Volunteer, screened", "Attempt"].map((word) => (
             <div key={word} className="flex items-end gap-2">

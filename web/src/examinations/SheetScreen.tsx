@@ -7,7 +7,7 @@ import { api, said, type Schemas } from "../shell/api";
 import { useSignedIn } from "../shell/session";
 import { useBench } from "../shell/useBench";
 import { CriterionWords } from "./CriterionWords";
-import { DOMAIN_WORDS, stepLit, stepZones } from "./sheetWords";
+import { DOMAIN_WORDS, kindWords, stepLit, stepZones } from "./sheetWords";
 import { Button } from "../ui/Button";
 import { cn } from "../ui/cn";
 import { BenchNotices } from "../ui/BenchNotices";
@@ -15,7 +15,7 @@ import { Problem, Waiting } from "../ui/States";
 import { stationQuery } from "./examinationQueries";
 
 type Criterion = Schemas["Criterion"];
-type Adjusted = { criteria: readonly Criterion[]; passLine: string };
+type Adjusted = { criteria: readonly Criterion[]; passLine: string; minutes: string };
 
 /** A mark sheet as drafted from its technique: weights, safety and the pass line are the trainer's to adjust. */
 export function SheetScreen() {
@@ -42,7 +42,11 @@ function SheetBench({ stored }: { stored: Schemas["StationView"] }) {
   const draft = useBench<Adjusted, Schemas["StationView"]>({
     place: `wexis.sheet.${stored.id}`,
     stored: useMemo(
-      () => ({ criteria: stored.sheet.criteria, passLine: String(stored.sheet.pass_line) }),
+      () => ({
+        criteria: stored.sheet.criteria,
+        passLine: String(stored.sheet.pass_line),
+        minutes: String(stored.sheet.minutes_allowed ?? ""),
+      }),
       [stored.sheet],
     ),
     base: { number: stored.revision, version: stored.version },
@@ -54,6 +58,7 @@ function SheetBench({ stored }: { stored: Schemas["StationView"] }) {
             revision: over.number,
             version: over.version,
             pass_line: Number(document.passLine),
+            minutes_allowed: document.minutes ? Number(document.minutes) : null,
             criteria: document.criteria.map((c) => ({
               id: c.id,
               weight: c.weight,
@@ -68,13 +73,13 @@ function SheetBench({ stored }: { stored: Schemas["StationView"] }) {
     refresh: () => queries.invalidateQueries({ queryKey: ["examinations"] }),
     onSaved: () => toast.success("Mark sheet saved."),
   });
-  const { criteria, passLine } = draft.document;
-  const setPassLine = (to: string) => draft.change({ criteria, passLine: to }, "pass_line");
+  const { criteria, passLine, minutes } = draft.document;
+  const setPassLine = (to: string) => draft.change({ criteria, minutes, passLine: to }, "pass_line");
   const [step, setStep] = useState<number | null>(null);
   const total = criteria.reduce((sum, c) => sum + c.weight, 0);
   const change = (id: string, to: Partial<Criterion>) =>
     draft.change(
-      { passLine, criteria: criteria.map((c) => (c.id === id ? { ...c, ...to } : c)) },
+      { passLine, minutes, criteria: criteria.map((c) => (c.id === id ? { ...c, ...to } : c)) },
       `${id} ${Object.keys(to).join(" ")}`,
     );
   const domains = [...new Set(criteria.map((c) => c.domain))];
@@ -88,7 +93,10 @@ function SheetBench({ stored }: { stored: Schemas["StationView"] }) {
         {stored.used && " · in use for grading: a change makes the next revision"}
       </p>
       <header className="flex flex-wrap items-end justify-between gap-3">
-        <h1>{stored.sheet.technique_name}</h1>
+        <h1>
+          {stored.sheet.technique_name}
+          <span className="ml-2 font-sans text-base font-normal text-faded">{kindWords(stored.sheet.kind)}</span>
+        </h1>
         <div className="flex items-center gap-3">
           <Link to={`/examination/${stored.id}/print`} className="text-now underline underline-offset-4">
             On paper
@@ -116,8 +124,24 @@ function SheetBench({ stored }: { stored: Schemas["StationView"] }) {
           onChange={(e) => setPassLine(e.target.value)}
         />{" "}
         %
-        <span className="ml-4 text-sm text-faded">
-          and every safety criterion met, and no critical act. A studio setting, from common practice.
+        <label htmlFor="minutes" className="ml-4 font-semibold">
+          Time
+        </label>
+        <input
+          id="minutes"
+          type="number"
+          min={1}
+          max={180}
+          className="field !w-20 text-right"
+          value={minutes}
+          disabled={!person.leads}
+          onChange={(e) => draft.change({ criteria, passLine, minutes: e.target.value }, "minutes_allowed")}
+        />{" "}
+        minutes
+      </div>
+      <div>
+        <span className="text-sm text-faded">
+          Pass line: and every safety criterion met, and no critical act. A studio setting, from common practice.
         </span>
       </div>
       {domains.map((domain) => {

@@ -8,6 +8,18 @@ export const DOMAIN_WORDS: Readonly<Record<Schemas["Criterion"]["domain"], strin
   teaching: "Teaching",
 };
 
+/** How something is shown, with what that asks for. */
+export const KINDS = [
+  { value: "oneself", word: "on oneself", hint: "one technique" },
+  { value: "partner", word: "on a partner", hint: "they are screened and asked; left and right are theirs" },
+  { value: "group", word: "leading a group", hint: "a technique or a routine: cues, sides, talk, watching" },
+  { value: "correction", word: "correcting a planted fault", hint: "seen within ten seconds, and mended" },
+  { value: "several", word: "several in a row", hint: "techniques one after another, or a routine" },
+] as const;
+export type StationKind = (typeof KINDS)[number]["value"];
+
+export const kindWords = (kind: string | undefined) => KINDS.find((k) => k.value === kind)?.word ?? "in passing";
+
 export function band(c: Criterion): string {
   if (!c.measure) return "";
   const round = (n: number) => Math.round(n * (n < 2 ? 100 : 10)) / (n < 2 ? 100 : 10);

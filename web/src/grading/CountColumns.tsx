@@ -1,11 +1,11 @@
-import { useEffect, useState } from "react";
 import type { Schemas } from "../shell/api";
-import { usePlateView } from "../face/plateView";
 import { cn } from "../ui/cn";
+import { SIDE_WORDS } from "./gradingWords";
+import { Running } from "./Running";
 import type { SheetFold } from "./sheetFold";
 
 type SheetStep = Schemas["SheetStep"];
-const TALL = 208;
+const TALL = 168;
 
 /** The count fills a column of ticks between the drawn target lines; two sides are two columns that should end level. */
 export function CountColumns({
@@ -16,6 +16,7 @@ export function CountColumns({
   holdTarget,
   onSide,
   now,
+  facing,
 }: {
   step: SheetStep;
   fold: SheetFold;
@@ -24,10 +25,12 @@ export function CountColumns({
   holdTarget: { low: number; high: number } | null;
   onSide: (side: SheetStep["columns"][number]) => void;
   now: () => number;
+  /** Whether the assessor faces the trainee, without a mirror. */
+  facing: boolean;
 }) {
-  const { viewer } = usePlateView();
   // Columns stand as the sides are seen: the trainee's left is on the right of whoever faces them.
-  const columns = viewer === "facing" ? [...step.columns].reverse() : step.columns;
+  const columns = facing ? [...step.columns].reverse() : step.columns;
+  const perSet = step.sets > 1 ? levels0(step) / step.sets : null;
   const inSeconds = step.counting === "seconds";
   const levels = inSeconds ? step.seconds : step.repetitions;
   const top = Math.max(levels.full * 1.25, levels.full + 1, 1);
@@ -37,10 +40,11 @@ export function CountColumns({
       {columns.map((column) => {
         const track = fold.tracks.find((t) => t.step === step.index && t.side === column);
         const measured = measures.find((m) => m.step === step.index && m.side === column);
-        const count = (track?.taps ?? 0) + (track?.holds.length ?? 0);
+        const count = (track?.taps ?? 0) + (track?.holds.length ?? 0) + (track?.tallied ?? 0);
         const value = inSeconds
           ? (track?.holds.reduce((s, h) => s + h, 0) ?? 0) +
-            (track && track.taps > 0 ? (measured?.working_seconds ?? 0) - track.holds.reduce((s, h) => s + h, 0) : 0)
+            (track && track.taps > 0 ? (measured?.working_seconds ?? 0) - track.holds.reduce((s, h) => s + h, 0) : 0) +
+            (track?.talliedSeconds ?? 0)
           : count;
         const on = column === side;
         return (
@@ -56,7 +60,7 @@ export function CountColumns({
               on ? "border-now bg-now-wash" : "border-line bg-field",
             )}
           >
-            <span className="block text-lg font-semibold">{WORDS[column] ?? column}</span>
+            <span className="block text-lg font-semibold">{SIDE_WORDS[column] ?? column}</span>
             <svg width={96} height={TALL + 4} aria-hidden="true" className="mx-auto block">
               <rect
                 x={22}
@@ -73,11 +77,11 @@ export function CountColumns({
                 {Math.round(levels.standard)}
               </text>
               {inSeconds ? (
-                <Filling from={track?.holdingSinceMs ?? null} base={value} now={now}>
+                <Running fromMs={track?.holdingSinceMs ?? null} base={value} now={now}>
                   {(seconds) => (
                     <rect x={30} y={y(seconds)} width={36} height={TALL - y(seconds)} fill="var(--color-now)" />
                   )}
-                </Filling>
+                </Running>
               ) : (
                 Array.from({ length: Math.min(count, Math.floor(top)) }, (_, i) => (
                   <rect
@@ -95,24 +99,25 @@ export function CountColumns({
             </svg>
             <span className="block text-4xl font-semibold">
               {inSeconds ? (
-                <Filling from={track?.holdingSinceMs ?? null} base={value} now={now}>
+                <Running fromMs={track?.holdingSinceMs ?? null} base={value} now={now}>
                   {(s) => (
                     <>
                       {s.toFixed(1)}
                       <small className="text-lg"> s</small>
                     </>
                   )}
-                </Filling>
+                </Running>
               ) : (
                 count
               )}
             </span>
+            {perSet !== null && !inSeconds && <Sets count={count} perSet={perSet} sets={step.sets} />}
             {step.counting === "hold" && holdTarget && (
-              <Filling from={track?.holdingSinceMs ?? null} base={0} now={now}>
+              <Running fromMs={track?.holdingSinceMs ?? null} now={now}>
                 {(s) => (
                   <HoldBar seconds={s} low={holdTarget.low} high={holdTarget.high} last={track?.holds.at(-1) ?? null} />
                 )}
-              </Filling>
+              </Running>
             )}
           </button>
         );
@@ -121,34 +126,18 @@ export function CountColumns({
   );
 }
 
-export const WORDS: Readonly<Record<string, string>> = {
-  left: "left",
-  right: "right",
-  both: "both at once",
-  midline: "midline",
-};
+/** Repetitions of a side that the middle level asks for. */
+const levels0 = (step: SheetStep) => Math.max(1, Math.round(step.repetitions.standard));
 
-/** Seconds that run while something is held; still otherwise. */
-function Filling({
-  from,
-  base,
-  now,
-  children,
-}: {
-  from: number | null;
-  base: number;
-  now: () => number;
-  children: (seconds: number) => React.ReactNode;
-}) {
-  const [running, setRunning] = useState(0);
-  useEffect(() => {
-    if (from === null) return;
-    const tick = () => setRunning(Math.max(0, (now() - from) / 1000));
-    tick();
-    const timer = setInterval(tick, 100);
-    return () => clearInterval(timer);
-  }, [from, now]);
-  return <>{children(base + (from === null ? 0 : running))}</>;
+/** "set 2 of 3, 4 of 10": where a side stands when its repetitions come in sets. */
+function Sets({ count, perSet, sets }: { count: number; perSet: number; sets: number }) {
+  const size = Math.max(1, Math.round(perSet));
+  const set = Math.min(sets, Math.floor(Math.max(0, count - 1) / size) + 1);
+  return (
+    <span className="block text-xs text-faded" data-set={set}>
+      set {set} of {sets}, {Math.max(0, count - (set - 1) * size)} of {size}
+    </span>
+  );
 }
 
 /** The hold fills a bar with its band drawn in. */
@@ -157,7 +146,7 @@ function HoldBar({ seconds, low, high, last }: { seconds: number; low: number; h
   const x = (s: number) => (Math.min(s, top) / top) * 96;
   const shown = seconds > 0 ? seconds : (last ?? 0);
   return (
-    <svg width={96} height={30} aria-hidden="true" className="mx-auto block">
+    <svg width={96} height={30} aria-hidden="true" className="mx-auto block" data-last-hold={last ?? undefined}>
       <rect x={0} y={4} width={96} height={10} fill="var(--color-linen)" />
       <rect
         x={x(low)}

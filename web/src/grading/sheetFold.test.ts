@@ -7,12 +7,23 @@ type Case = {
   why: string;
   events: MarkEvent[];
   expect: {
-    tracks: { step: number; side: string; taps: number; holds: number[] }[];
+    tracks: {
+      step: number;
+      side: string;
+      taps: number;
+      holds: number[];
+      tallied?: number;
+      tallied_seconds?: number;
+    }[];
     marks: Record<string, number>;
     faults: Record<string, number>;
     critical: string[];
     started: boolean;
     stopped: boolean;
+    whys?: Record<string, string>;
+    felt?: Record<string, number>;
+    caught_after_ms?: number;
+    mended_after_ms?: number[];
   };
 };
 
@@ -24,9 +35,23 @@ describe("the browser's fold agrees with the core's", () => {
     const fold = foldSheet(events);
     const byKey = (a: { step: number; side: string }, b: { step: number; side: string }) =>
       a.step - b.step || a.side.localeCompare(b.side);
-    expect(fold.tracks.map(({ step, side, taps, holds }) => ({ step, side, taps, holds })).sort(byKey), why).toEqual(
-      [...wanted.tracks].sort(byKey),
-    );
+    expect(
+      fold.tracks
+        .map(({ step, side, taps, holds, tallied, talliedSeconds }) => ({
+          step,
+          side,
+          taps,
+          holds,
+          tallied,
+          tallied_seconds: talliedSeconds,
+        }))
+        .sort(byKey),
+      why,
+    ).toEqual(wanted.tracks.map((t) => ({ tallied: 0, tallied_seconds: 0, ...t })).sort(byKey));
+    expect(Object.fromEntries(fold.whys)).toEqual(wanted.whys ?? {});
+    expect(Object.fromEntries(fold.felt)).toEqual(wanted.felt ?? {});
+    expect(fold.caughtAfterMs).toEqual(wanted.caught_after_ms ?? null);
+    expect(fold.stamps.flatMap((s) => s.mendedAfterMs ?? [])).toEqual(wanted.mended_after_ms ?? []);
     expect(Object.fromEntries(fold.marks)).toEqual(wanted.marks);
     expect(Object.fromEntries(fold.faults)).toEqual(wanted.faults);
     expect([fold.critical, fold.started, fold.stopped]).toEqual([wanted.critical, wanted.started, wanted.stopped]);

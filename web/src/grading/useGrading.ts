@@ -1,9 +1,12 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import type { Schemas } from "../shell/api";
 import { allSaved, deviceId, MarkQueue } from "./markQueue";
-import { foldSheet, toUndo, type MarkEvent } from "./sheetFold";
+import { foldSheet, lastOf, toUndo, type MarkEvent } from "./sheetFold";
 
-type Given = Partial<Pick<MarkEvent, "step" | "side" | "target" | "value" | "note">>;
+type Given = Partial<Pick<MarkEvent, "step" | "side" | "target" | "value" | "note" | "at_ms">>;
+/** Gives a mark; its id is known at once. */
+export type Give = (kind: MarkEvent["kind"], given?: Given) => string;
+export type Grading = ReturnType<typeof useGrading>;
 
 /**
  * Milliseconds since the demonstration was first opened on this device. After a reload it goes on from the day's clock; from
@@ -34,6 +37,8 @@ export function useGrading(view: Schemas["DemonstrationView"]) {
   const queue = useRef<MarkQueue | null>(null);
   const counter = useRef(0);
   const clock = useRef<() => number>(() => 0);
+  /** The second of a film, while one is graded: it takes the place of the clock. */
+  const film = useRef<(() => number) | null>(null);
 
   useEffect(() => {
     const q = new MarkQueue(view.id, (news) => {
@@ -64,15 +69,17 @@ export function useGrading(view: Schemas["DemonstrationView"]) {
     return [...view.events, ...own.filter((e) => !known.has(e.id))];
   }, [view.events, own]);
   const fold = useMemo(() => foldSheet(events), [events]);
+  const last = useMemo(() => lastOf(events, device), [events, device]);
+  const now = useCallback(() => film.current?.() ?? clock.current(), []);
 
-  const give = useCallback(
-    (kind: MarkEvent["kind"], given: Given = {}) => {
+  const give = useCallback<Give>(
+    (kind, given = {}) => {
       const event: MarkEvent = {
         id: crypto.randomUUID(),
         kind,
         device,
         counter: counter.current++,
-        at_ms: clock.current(),
+        at_ms: now(),
         step: null,
         side: null,
         target: null,
@@ -83,8 +90,9 @@ export function useGrading(view: Schemas["DemonstrationView"]) {
       };
       setOwn((o) => [...o, event]);
       void queue.current?.give(event);
+      return event.id;
     },
-    [device],
+    [device, now],
   );
   const undo = useCallback(() => {
     for (const e of toUndo(events, device)) give("undo", { target: e.id });
@@ -93,12 +101,17 @@ export function useGrading(view: Schemas["DemonstrationView"]) {
   return {
     events,
     fold,
+    last,
     score,
     saving,
     ready,
     give,
     undo,
-    now: () => clock.current(),
+    now,
+    /** From here on marks carry the second of a film; null: the clock's again. */
+    followFilm: useCallback((to: (() => number) | null) => {
+      film.current = to;
+    }, []),
     again: (id: string) => void queue.current?.again(id),
     setAside: (id: string, reason: string) => {
       void queue.current?.setAside(id, reason);

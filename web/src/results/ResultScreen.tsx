@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useParams } from "react-router";
 import { DOMAIN_WORDS } from "../examinations/sheetWords";
+import { ORIGIN_WORDS } from "../grading/gradingWords";
 import { FacePlate } from "../face/FacePlate";
 import type { PlateContent } from "../face/plateContent";
 import type { Lit } from "../face/plateTypes";
@@ -74,7 +75,8 @@ export function ResultScreen() {
           <FacePlate content={plate} compact />
         </div>
         <p className="text-sm text-faded">
-          {view.examination} · {view.technique_name} · attempt {view.attempt} · graded by {view.assessor} on{" "}
+          {view.examination ?? ORIGIN_WORDS[view.origin]} · {view.technique_name}
+          {view.origin === "station" && ` · attempt ${view.attempt}`} · graded by {view.assessor} on{" "}
           {moment(view.decided_at)}
         </p>
         <header className="flex flex-wrap items-start justify-between gap-3">

@@ -71,8 +71,7 @@ type GradingAct =
   | "fault4"
   | "fault5"
   | "fault6"
-  | "fault7"
-  | "fault8"
+  | "unseen"
   | "critical";
 export type GradingKeys = Readonly<Record<GradingAct, KeyLine>>;
 
@@ -84,21 +83,20 @@ const leftHand: GradingKeys = {
   nextStep: line("d", "D", "next step"),
   lastStep: line("s", "S", "step before"),
   undo: line("z", "Z or ⌫", "take back the last mark"),
-  start: line("g", "G", "start, or stop, the demonstration"),
+  start: line("g", "G", "start, or finish, the demonstration"),
   mark0: line("`", "` or 0", "mark 0"),
   mark1: line("1", "1", "mark 1"),
   mark2: line("2", "2", "mark 2"),
   mark3: line("3", "3", "mark 3"),
   nextCriterion: line("c", "C", "next criterion"),
   lastCriterion: line("x", "X", "criterion before"),
-  fault1: line("q", "Q", "stamp fault 1"),
+  fault1: line("q", "Q", "stamp fault 1, or say why a mark is not full"),
   fault2: line("w", "W", "stamp fault 2"),
   fault3: line("e", "E", "stamp fault 3"),
   fault4: line("r", "R", "stamp fault 4"),
   fault5: line("t", "T", "stamp fault 5"),
   fault6: line("4", "4", "stamp fault 6"),
-  fault7: line("5", "5", "stamp fault 7"),
-  fault8: line("6", "6", "stamp fault 8"),
+  unseen: line("b", "B", "this criterion could not be seen"),
   critical: line("v", "V", "list the critical acts"),
 };
 
@@ -116,14 +114,13 @@ const rightHand: GradingKeys = {
   mark3: line("9", "9", "mark 3"),
   nextCriterion: line("m", "M", leftHand.nextCriterion.does),
   lastCriterion: line("n", "N", leftHand.lastCriterion.does),
-  fault1: line("u", "U", "stamp fault 1"),
+  fault1: line("u", "U", "stamp fault 1, or say why a mark is not full"),
   fault2: line("i", "I", "stamp fault 2"),
   fault3: line("o", "O", "stamp fault 3"),
   fault4: line("p", "P", "stamp fault 4"),
   fault5: line("[", "[", "stamp fault 5"),
   fault6: line("4", "4", "stamp fault 6"),
-  fault7: line("5", "5", "stamp fault 7"),
-  fault8: line("6", "6", "stamp fault 8"),
+  unseen: line("y", "Y", leftHand.unseen.does),
   critical: line("b", "B", leftHand.critical.does),
 };
 

@@ -1,0 +1,394 @@
+using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
+using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Documents;
+
+namespace Wexis.Core.Examinations;
+
+/// <summary>One technique of what is shown, in the edition that is taught.</summary>
+public sealed record SheetPart(string Technique, int Edition, string Name, TechniqueDocument Document, Derivation Derivation);
+
+/// <summary>
+/// The kinds of demonstration: on oneself, on a partner, leading a group, correcting a planted fault, several techniques in a row, and
+/// three criteria in passing. What each asks for is common practice; the weights are custom, without a source.
+/// </summary>
+public static partial class MarkSheetDraft
+{
+    /// <summary>No more faults are offered at once: a seventh is not found in time.</summary>
+    private const int MostFaults = 6;
+
+    /// <summary>A planted fault is caught within ten seconds (common practice).</summary>
+    private const double CatchWithin = 10;
+
+    /// <summary>Talk between the repetitions, as a share: above a quarter it eats the work (custom, no source).</summary>
+    private const double MostTalk = 0.25;
+
+    /// <param name="subject">Code of the technique, or id of the routine.</param>
+    /// <param name="parts">What is shown, in its order; one, unless the kind is group or several.</param>
+    public static MarkSheet Of(
+        DemonstrationKind kind,
+        string subject,
+        string name,
+        int edition,
+        IReadOnlyList<SheetPart> parts,
+        Atlas atlas,
+        ActionModel model,
+        HouseSettings settings
+    )
+    {
+        ArgumentNullException.ThrowIfNull(parts);
+        ArgumentNullException.ThrowIfNull(atlas);
+        ArgumentNullException.ThrowIfNull(settings);
+        var steps = StepsOf(parts);
+        var faults = FaultsOf(parts, steps);
+        var drafted = (
+            kind switch
+            {
+                DemonstrationKind.Partner => OnPartner(CriteriaFrom(parts[0].Derivation, steps, atlas, model, settings)),
+                DemonstrationKind.Correction => OfCorrecting(),
+                DemonstrationKind.Group => OfLeading(parts, steps, atlas, settings),
+                DemonstrationKind.Several => OfRow(parts, steps, atlas, settings),
+                _ => CriteriaFrom(parts[0].Derivation, steps, atlas, model, settings),
+            }
+        ).ToList();
+        var (criteria, dropped) = SpreadWeights(drafted, YardstickOf(kind));
+        if (kind == DemonstrationKind.Everyday)
+            (criteria, dropped) = (InPassing(criteria), []);
+        return new(
+            subject,
+            name,
+            edition,
+            steps,
+            criteria,
+            HouseActs,
+            faults,
+            dropped,
+            settings.PassLinePercent,
+            kind,
+            kind == DemonstrationKind.Everyday ? 1 : MinutesFor(steps, kind)
+        );
+    }
+
+    private static List<SheetStep> StepsOf(IReadOnlyList<SheetPart> parts)
+    {
+        var steps = new List<SheetStep>();
+        foreach (var part in parts)
+        foreach (var step in part.Derivation.Steps)
+            steps.Add(StepOf(step, steps.Count, parts.Count > 1 ? part.Name : null));
+        return steps;
+    }
+
+    /// <summary>The techniques' own faults first, then those that anything can show.</summary>
+    private static List<SheetFault> FaultsOf(IReadOnlyList<SheetPart> parts, IReadOnlyList<SheetStep> steps)
+    {
+        var own = parts
+            .SelectMany(p => p.Document.Faults ?? [])
+            .Where(f => !string.IsNullOrWhiteSpace(f.Sign))
+            .DistinctBy(f => f.Sign, StringComparer.OrdinalIgnoreCase)
+            .Select((f, i) => new SheetFault($"own-{i + 1}", f.Sign!, f.Fix ?? ""))
+            .ToList();
+        return
+        [
+            .. own.Concat(HouseFaults(steps, parts).Where(h => own.All(o => !o.Text.Contains(h.Text, StringComparison.OrdinalIgnoreCase))))
+                .Take(MostFaults),
+        ];
+    }
+
+    /// <summary>Whole minutes for a station: one to get ready, the work once in silence and once explained (custom, no source).</summary>
+    private static double MinutesFor(IReadOnlyList<SheetStep> steps, DemonstrationKind kind)
+    {
+        var work = steps.Sum(s => s.Seconds.Standard * s.Columns.Count);
+        return Math.Ceiling(1 + ((kind == DemonstrationKind.Several ? 1 : 2) * work / 60));
+    }
+
+    /// <summary>On a partner: the same, and they are asked before and during; left and right are theirs.</summary>
+    private static IEnumerable<Criterion> OnPartner(IEnumerable<Criterion> own)
+    {
+        foreach (var c in own)
+        {
+            yield return c.Topic switch
+            {
+                Topic.Posture => c with { Text = "Stands or sits at ease: back long, shoulders down; the partner's head rests" },
+                Topic.Cueing => c with { Text = "Says before each movement what comes; left and right are the partner's" },
+                _ => c,
+            };
+            if (c.Topic != Topic.Setup)
+                continue;
+            yield return Done(
+                Topic.Screening,
+                "Asks the partner's health questions before touching, and says what is left out",
+                null,
+                true
+            );
+            yield return Graded(
+                Topic.Comfort,
+                "Asks how the pressure feels, and follows the answer",
+                null,
+                true,
+                ["never asks", "asks, and does not follow the answer", "asks once, late", "asks at the first touch and again, and follows"]
+            );
+        }
+    }
+
+    private static IEnumerable<Criterion> OfCorrecting()
+    {
+        yield return Teaching(
+            Measure(Topic.Noticing, "", "Sees the planted fault within 10 s", 0, new(Quantity.CatchSeconds, null, 0, CatchWithin, "s"))
+        ) with
+        {
+            Id = Topic.Noticing.Word(),
+            Step = null,
+        };
+        yield return Taught(
+            Topic.Naming,
+            "Names what is wrong and where, in plain words",
+            false,
+            [
+                "names nothing, or something else",
+                "names it vaguely",
+                "right, with a slip in place or side",
+                "what and where, in one sentence",
+            ]
+        );
+        yield return Taught(
+            Topic.Priority,
+            "What can hurt comes first; one correction at a time",
+            true,
+            ["a harm is passed over", "several at once", "one at a time, not the most important", "the most important one, alone"]
+        );
+        yield return Taught(
+            Topic.Correction,
+            "Gives a cue that mends it",
+            false,
+            ["no cue", "a cue that does not fit", "a fitting cue, long or late", "a short cue that mends it"]
+        );
+        yield return Taught(
+            Topic.Checking,
+            "Looks whether it changed, and says so",
+            false,
+            ["looks away", "looks, says nothing", "says so, without looking twice", "looks again and says what changed"]
+        );
+        yield return Taught(
+            Topic.Manner,
+            "Corrects without blame",
+            false,
+            ["shames", "impatient", "kind, with a slip", "kind and plain throughout"]
+        );
+        yield return Taught(
+            Topic.Adaptation,
+            "Offers an easier version if the cue does not mend it",
+            false,
+            ["none", "one that does not fit", "a fitting one, late", "a fitting one at once"]
+        );
+    }
+
+    private static IEnumerable<Criterion> OfLeading(
+        IReadOnlyList<SheetPart> parts,
+        List<SheetStep> steps,
+        Atlas atlas,
+        HouseSettings settings
+    )
+    {
+        yield return Done(Topic.Setup, "Room, seats, mirrors, clean hands and product are ready", null, NearEyes(parts, atlas));
+        yield return Done(Topic.Screening, "Asks the group what must be left out, and says who does what instead", null, true);
+        foreach (var c in OfParts(parts, steps, settings))
+            yield return c;
+        yield return Graded(
+            Topic.Breath,
+            "The group's breath goes on",
+            null,
+            false,
+            ["held, and not noticed", "held at effort", "stops once, is corrected", "quiet and even"]
+        );
+        if (parts.Select(p => FluidFinish.Of(p.Derivation, atlas)).LastOrDefault(f => f is not null) is { } finish)
+            yield return Graded(Topic.Finish, finish.Text, null, false, finish.Anchors);
+        yield return Taught(
+            Topic.SidesSaid,
+            "Says left and right as the learners have them",
+            false,
+            ["wrong sides", "muddled more than once", "one slip, corrected", "right throughout, shown and said"]
+        );
+        yield return Taught(
+            Topic.Cueing,
+            "Cues come before the movement, one idea at a time, counted aloud",
+            false,
+            ["no cue", "cues late or muddled", "right cues with slips", "clear, in time, never over a busy mouth"]
+        );
+        if (steps.Exists(s => s.Counting == Counting.Reps))
+            yield return Teaching(
+                Measure(
+                    Topic.Talk,
+                    "",
+                    "Talk leaves room for the work: at most a quarter of it",
+                    0,
+                    new(Quantity.TalkShare, null, 0, MostTalk, "")
+                )
+            ) with
+            {
+                Id = Topic.Talk.Word(),
+                Step = null,
+            };
+        yield return Taught(
+            Topic.Watching,
+            "Watches the learners, and corrects what can hurt first",
+            true,
+            ["sees nobody", "sees faults, corrects none", "corrects late", "sees and corrects, the unsafe one first"]
+        );
+        yield return Taught(
+            Topic.Adaptation,
+            "Offers an easier version and one stop rule",
+            false,
+            ["neither", "one, unfitting", "one of the two", "both, fitting"]
+        );
+        yield return Taught(
+            Topic.Anatomy,
+            "Says what is worked, in words a beginner knows",
+            false,
+            [
+                "nothing or another structure",
+                "right structure, wrong kind of work",
+                "right with a slip",
+                "structure, kind of work and limit",
+            ]
+        );
+        if (parts.Count > 1)
+            yield return Taught(Topic.Order, "All parts, in their order", false, OrderAnchors);
+    }
+
+    private static IEnumerable<Criterion> OfRow(IReadOnlyList<SheetPart> parts, List<SheetStep> steps, Atlas atlas, HouseSettings settings)
+    {
+        yield return Done(
+            Topic.Setup,
+            "Screening asked, hands clean, nails, jewellery and hair ready, product right",
+            null,
+            NearEyes(parts, atlas)
+        );
+        yield return Graded(
+            Topic.Posture,
+            "Sits tall, head level, shoulders down",
+            null,
+            false,
+            ["slumped or twisted throughout", "drops and is not noticed", "drops once, corrected", "tall and easy throughout"]
+        );
+        foreach (var c in OfParts(parts, steps, settings))
+            yield return c;
+        yield return Graded(
+            Topic.Stillness,
+            "What has to stay relaxed does, in every technique",
+            null,
+            false,
+            ["moves every time", "moves more often than not", "a slip, noticed and corrected", "no movement to be seen"]
+        );
+        yield return Graded(
+            Topic.Breath,
+            "Breath goes on; no hold that was not screened",
+            null,
+            false,
+            ["held throughout", "held at effort", "stops once, corrected", "quiet and even"]
+        );
+        yield return Graded(Topic.Order, "All techniques, in their order", null, false, OrderAnchors);
+        if (parts.Select(p => FluidFinish.Of(p.Derivation, atlas)).LastOrDefault(f => f is not null) is { } finish)
+            yield return Graded(Topic.Finish, finish.Text, null, false, finish.Anchors);
+        yield return Taught(
+            Topic.Anatomy,
+            "Names what each works and how",
+            false,
+            [
+                "nothing or another structure",
+                "right structure, wrong kind of work",
+                "right with a slip",
+                "structure, kind of work and limit",
+            ]
+        );
+        yield return Taught(
+            Topic.Cueing,
+            "Cues before the movement, names the learner's side, one idea at a time",
+            false,
+            ["no cue", "cues late or muddled", "right cues with slips", "clear, in time, watching the learner"]
+        );
+        yield return Taught(
+            Topic.Adaptation,
+            "Offers one easier version and one stop rule",
+            false,
+            ["neither", "one, unfitting", "one of the two", "both, fitting"]
+        );
+    }
+
+    private static readonly string[] OrderAnchors =
+    [
+        "in another order, or two left out",
+        "one left out",
+        "an exchange, noticed and put right",
+        "all, in order",
+    ];
+
+    /// <summary>Of each technique in a row: one judged criterion, and what is counted.</summary>
+    private static IEnumerable<Criterion> OfParts(IReadOnlyList<SheetPart> parts, List<SheetStep> steps, HouseSettings settings)
+    {
+        var at = 0;
+        foreach (var (part, number) in parts.Select((p, i) => (p, i + 1)))
+        {
+            var own = steps.Skip(at).Take(part.Derivation.Steps.Count).ToList();
+            at += own.Count;
+            if (own.Count == 0)
+                continue;
+            var classes = part.Derivation.Steps.SelectMany(s => s.Classes).ToHashSet(StringComparer.Ordinal);
+            yield return Graded(
+                Topic.Path,
+                $"{(parts.Count > 1 ? $"{number}. " : "")}{part.Name}: place, way, movement and pressure",
+                own[0].Index,
+                classes.Overlaps(["eye", "neck", "tool"]),
+                [
+                    "another technique or place",
+                    "the place or the pressure wrong",
+                    "right with slips",
+                    "place, way and pressure right throughout",
+                ]
+            );
+            foreach (var step in own)
+            foreach (
+                var c in Measured(
+                        step,
+                        parts.Count > 1 ? $"{number}. "
+                            : own.Count > 1 ? $"Step {step.Index + 1}: "
+                            : "",
+                        settings
+                    )
+                    .Where(c => c.Topic is Topic.Dose or Topic.Balance)
+            )
+                yield return c;
+        }
+    }
+
+    /// <summary>
+    /// Three criteria, a different line of the yardstick each: the heaviest that safety hangs on, then the heaviest of doing, then the
+    /// heaviest that is left.
+    /// </summary>
+    private static IReadOnlyList<Criterion> InPassing(IReadOnlyList<Criterion> all)
+    {
+        var judged = all.Where(c => c.Kind == CriterionKind.Graded).OrderByDescending(c => c.Weight).ToList();
+        var chosen = new List<Criterion>();
+        void Take(Func<Criterion, bool> wanted)
+        {
+            if (judged.Find(c => chosen.TrueForAll(o => o.Topic != c.Topic) && wanted(c)) is { } found)
+                chosen.Add(found);
+        }
+        Take(c => c.SafetyCritical);
+        Take(c => c.Domain == Domain.Doing);
+        Take(c => c.Domain == Domain.Teaching);
+        while (chosen.Count < 3 && judged.Exists(c => chosen.TrueForAll(o => o.Topic != c.Topic)))
+            Take(_ => true);
+        return [.. all.Where(chosen.Contains)];
+    }
+
+    private static bool NearEyes(IReadOnlyList<SheetPart> parts, Atlas atlas) =>
+        parts.Any(p =>
+            p.Derivation.Steps.Any(s => s.Classes.Contains("eye"))
+            || p.Derivation.Map.ZonesTouched.Any(z => atlas.RegionOfZone.GetValueOrDefault(z) == "eyes" || z == "brow")
+        );
+
+    private static Criterion Taught(Topic topic, string text, bool safety, IReadOnlyList<string> anchors) =>
+        Teaching(Graded(topic, text, null, safety, anchors));
+
+    private static Criterion Teaching(Criterion c) => c with { Domain = Domain.Teaching };
+}

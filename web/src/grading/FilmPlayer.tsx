@@ -1,0 +1,55 @@
+import { useState } from "react";
+import { cn } from "../ui/cn";
+import { TouchButton } from "./TouchButton";
+import type { OpenFilm } from "./useFilm";
+import type { SheetFold } from "./sheetFold";
+
+/** Seconds of one picture at 25 a second. */
+const PICTURE = 1 / 25;
+const SPEEDS = [1, 0.5, 0.25] as const;
+
+/** The film beside the sheet: played, slowed, stepped, mirrored; jumped from mark to mark. */
+export function FilmPlayer({ film, fold, marks }: { film: OpenFilm; fold: SheetFold; marks: readonly number[] }) {
+  const [speed, setSpeed] = useState(0);
+  const [mirrored, setMirrored] = useState(false);
+  if (!film.source) return null;
+  return (
+    <div className="w-full max-w-xl min-w-0" data-film={fold.stamps.length}>
+      <video
+        src={film.source.url}
+        className={cn("max-h-56 w-full rounded-mark bg-ink", mirrored && "-scale-x-100")}
+        playsInline
+        muted
+        controls
+        aria-label={`The film ${film.source.file.name}`}
+        onLoadedMetadata={(e) => void film.loaded(e.currentTarget)}
+        onError={film.refused}
+      />
+      <div className="mt-1 flex flex-wrap gap-1 text-sm" role="group" aria-label="The film">
+        <TouchButton onClick={film.playOrPause}>play, pause</TouchButton>
+        <TouchButton
+          onClick={() => {
+            const next = (speed + 1) % SPEEDS.length;
+            setSpeed(next);
+            film.slow(SPEEDS[next] ?? 1);
+          }}
+        >
+          speed {SPEEDS[speed]}
+        </TouchButton>
+        <TouchButton aria-label="one picture back" onClick={() => film.by(-PICTURE)}>
+          −1
+        </TouchButton>
+        <TouchButton aria-label="one picture on" onClick={() => film.by(PICTURE)}>
+          +1
+        </TouchButton>
+        <TouchButton aria-pressed={mirrored} tone={mirrored ? "on" : "calm"} onClick={() => setMirrored(!mirrored)}>
+          mirror
+        </TouchButton>
+        <TouchButton onClick={() => film.jump(marks, false)}>mark before</TouchButton>
+        <TouchButton onClick={() => film.jump(marks, true)}>next mark</TouchButton>
+        <TouchButton onClick={film.close}>close the film</TouchButton>
+      </div>
+      {film.hashing && <p className="text-xs text-faded">Reading the film once, so that it is known again …</p>}
+    </div>
+  );
+}
