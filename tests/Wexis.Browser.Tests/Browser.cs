@@ -386,6 +386,9 @@ public sealed class Browser : IDisposable
     public void ScrollTo(By what) =>
         ((IJavaScriptExecutor)_driver).ExecuteScript("arguments[0].scrollIntoView({block:'center'})", See(what));
 
+    /// <summary>What a script answers that says when it is done.</summary>
+    public double Async(string script) => Convert.ToDouble(((IJavaScriptExecutor)_driver).ExecuteAsyncScript(script));
+
     /// <summary>A number that the page works out.</summary>
     public double Number(string script) =>
         Convert.ToDouble(

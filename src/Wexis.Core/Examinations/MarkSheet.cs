@@ -19,6 +19,7 @@ public sealed record MeasureTarget(Quantity Quantity, Side? Column, double Low, 
 /// stillness, breath, finish, anatomy, cueing, adaptation.</param>
 /// <param name="Step">Number of the step (from 0); null when it is about the whole demonstration.</param>
 /// <param name="Anchors">What 0, 1, 2 and 3 look like.</param>
+/// <param name="Reasons">Why a mark can be below full, one touch each; null in sheets of before, and where it is measured.</param>
 public sealed record Criterion(
     string Id,
     Domain Domain,
@@ -29,7 +30,8 @@ public sealed record Criterion(
     double Weight,
     bool SafetyCritical,
     MeasureTarget? Measure,
-    IReadOnlyList<string> Anchors
+    IReadOnlyList<string> Anchors,
+    IReadOnlyList<string>? Reasons = null
 );
 
 /// <summary>An act that ends the demonstration as failed at once.</summary>
@@ -37,7 +39,8 @@ public sealed record CriticalAct(string Id, string Text);
 
 /// <summary>A fault that can be stamped with one touch, and its correcting cue.</summary>
 /// <param name="Topic">The line of the yardstick it counts against when its maker mends it; null where only a person can say.</param>
-public sealed record SheetFault(string Id, string Text, string Cue, Topic? Topic = null);
+/// <param name="Part">The technique whose own fault it is, where several are shown; null for one that anything can show.</param>
+public sealed record SheetFault(string Id, string Text, string Cue, Topic? Topic = null, string? Part = null);
 
 /// <summary>What a step shows on the grading screen.</summary>
 /// <param name="Counting">reps (count each), hold (press and release) or seconds (tap along, or press and release).</param>

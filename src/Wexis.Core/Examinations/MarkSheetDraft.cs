@@ -277,10 +277,22 @@ public static partial class MarkSheetDraft
     private static string Range(Levels l) => l.Minimum == l.Full ? $"{l.Standard:0}" : $"{l.Minimum:0}–{l.Full:0}";
 
     private static Criterion Done(Topic topic, string text, int? step, bool safety) =>
-        new(Id(topic, step), Domain.Doing, CriterionKind.Done, topic, text, step, 0, safety, null, ["not done", "", "", "done"]);
+        new(
+            Id(topic, step),
+            Domain.Doing,
+            CriterionKind.Done,
+            topic,
+            text,
+            step,
+            0,
+            safety,
+            null,
+            ["not done", "", "", "done"],
+            Reasons.Of(topic)
+        );
 
     private static Criterion Graded(Topic topic, string text, int? step, bool safety, IReadOnlyList<string> anchors) =>
-        new(Id(topic, step), Domain.Doing, CriterionKind.Graded, topic, text, step, 0, safety, null, anchors);
+        new(Id(topic, step), Domain.Doing, CriterionKind.Graded, topic, text, step, 0, safety, null, anchors, Reasons.Of(topic));
 
     private static Criterion Measure(Topic topic, string suffix, string text, int step, MeasureTarget target) =>
         new(Id(topic, step) + suffix, Domain.Doing, CriterionKind.Measured, topic, text, step, 0, false, target, []);

@@ -78,20 +78,26 @@ public static partial class MarkSheetDraft
         return steps;
     }
 
-    /// <summary>The techniques' own faults first, then those that anything can show.</summary>
+    /// <summary>
+    /// The techniques' own faults first, then those that anything can show: six in all of one technique; of several, as many of each.
+    /// </summary>
     private static List<SheetFault> FaultsOf(IReadOnlyList<SheetPart> parts, IReadOnlyList<SheetStep> steps)
     {
+        var several = parts.Count > 1;
         var own = parts
-            .SelectMany(p => p.Document.Faults ?? [])
-            .Where(f => !string.IsNullOrWhiteSpace(f.Sign))
-            .DistinctBy(f => f.Sign, StringComparer.OrdinalIgnoreCase)
-            .Select((f, i) => new SheetFault($"own-{i + 1}", f.Sign!, f.Fix ?? ""))
+            .DistinctBy(p => p.Name)
+            .SelectMany(p =>
+                (p.Document.Faults ?? [])
+                    .Where(f => !string.IsNullOrWhiteSpace(f.Sign))
+                    .Take(several ? MostFaults / 2 : MostFaults)
+                    .Select(f => (Fault: f, Part: several ? p.Name : null))
+            )
+            .Select((f, i) => new SheetFault($"own-{i + 1}", f.Fault.Sign!, f.Fault.Fix ?? "", null, f.Part))
             .ToList();
-        return
-        [
-            .. own.Concat(HouseFaults(steps, parts).Where(h => own.All(o => !o.Text.Contains(h.Text, StringComparison.OrdinalIgnoreCase))))
-                .Take(MostFaults),
-        ];
+        var any = HouseFaults(steps, parts)
+            .Where(h => own.All(o => !o.Text.Contains(h.Text, StringComparison.OrdinalIgnoreCase)))
+            .Take(several ? MostFaults : Math.Max(0, MostFaults - own.Count));
+        return [.. own, .. any];
     }
 
     /// <summary>Whole minutes for a station: one to get ready, the work once in silence and once explained (custom, no source).</summary>

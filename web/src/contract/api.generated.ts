@@ -1794,6 +1794,8 @@ export interface components {
       /** @description done (0 or 3), graded (0, 1, 2, 3) or measured. */
       kind: components["schemas"]["CriterionKind"];
       measure: null | components["schemas"]["MeasureTarget"];
+      /** @description Why a mark can be below full, one touch each; null in sheets of before, and where it is measured. */
+      reasons?: null | string[];
       safety_critical: boolean;
       /**
        * Format: int32
@@ -4375,6 +4377,8 @@ export interface components {
     SheetFault: {
       cue: string;
       id: string;
+      /** @description The technique whose own fault it is, where several are shown; null for one that anything can show. */
+      part?: null | string;
       text: string;
       topic?: null | components["schemas"]["Topic"];
     };

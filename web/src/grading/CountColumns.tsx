@@ -17,6 +17,7 @@ export function CountColumns({
   onSide,
   now,
   facing,
+  slim = false,
 }: {
   step: SheetStep;
   fold: SheetFold;
@@ -27,6 +28,8 @@ export function CountColumns({
   now: () => number;
   /** Whether the assessor faces the trainee, without a mirror. */
   facing: boolean;
+  /** Beside a film: numbers without their columns. */
+  slim?: boolean;
 }) {
   // Columns stand as the sides are seen: the trainee's left is on the right of whoever faces them.
   const columns = facing ? [...step.columns].reverse() : step.columns;
@@ -61,42 +64,52 @@ export function CountColumns({
             )}
           >
             <span className="block text-lg font-semibold">{SIDE_WORDS[column] ?? column}</span>
-            <svg width={96} height={TALL + 4} aria-hidden="true" className="mx-auto block">
-              <rect
-                x={22}
-                y={y(levels.full)}
-                width={52}
-                height={Math.max(2, y(levels.minimum) - y(levels.full))}
-                fill="var(--color-kneaded)"
-                fillOpacity={0.14}
-                stroke="var(--color-kneaded)"
-                strokeDasharray="3 3"
-              />
-              <path d={`M16 ${y(levels.standard)}H80`} stroke="var(--color-kneaded)" strokeWidth={1.5} />
-              <text x={84} y={y(levels.standard) + 4} fontSize={11} fill="var(--color-faded)">
-                {Math.round(levels.standard)}
-              </text>
-              {inSeconds ? (
-                <Running fromMs={track?.holdingSinceMs ?? null} base={value} now={now}>
-                  {(seconds) => (
-                    <rect x={30} y={y(seconds)} width={36} height={TALL - y(seconds)} fill="var(--color-now)" />
-                  )}
-                </Running>
-              ) : (
-                Array.from({ length: Math.min(count, Math.floor(top)) }, (_, i) => (
-                  <rect
-                    key={i}
-                    x={30}
-                    y={y(i + 1) + 2}
-                    width={36}
-                    height={Math.max(2, y(i) - y(i + 1) - 3)}
-                    rx={2}
-                    fill="var(--color-now)"
-                  />
-                ))
-              )}
-              <path d={`M12 ${TALL}H84`} stroke="var(--color-ink)" strokeWidth={1.5} />
-            </svg>
+            {slim ? (
+              <span className="block text-xs text-faded">
+                {Math.round(levels.minimum)} to {Math.round(levels.full)}
+              </span>
+            ) : (
+              <svg
+                viewBox={`0 0 96 ${TALL + 4}`}
+                aria-hidden="true"
+                className="mx-auto block h-[10.75rem] w-24 max-lg:h-[7.5rem]"
+              >
+                <rect
+                  x={22}
+                  y={y(levels.full)}
+                  width={52}
+                  height={Math.max(2, y(levels.minimum) - y(levels.full))}
+                  fill="var(--color-kneaded)"
+                  fillOpacity={0.14}
+                  stroke="var(--color-kneaded)"
+                  strokeDasharray="3 3"
+                />
+                <path d={`M16 ${y(levels.standard)}H80`} stroke="var(--color-kneaded)" strokeWidth={1.5} />
+                <text x={84} y={y(levels.standard) + 4} fontSize={11} fill="var(--color-faded)">
+                  {Math.round(levels.standard)}
+                </text>
+                {inSeconds ? (
+                  <Running fromMs={track?.holdingSinceMs ?? null} base={value} now={now}>
+                    {(seconds) => (
+                      <rect x={30} y={y(seconds)} width={36} height={TALL - y(seconds)} fill="var(--color-now)" />
+                    )}
+                  </Running>
+                ) : (
+                  Array.from({ length: Math.min(count, Math.floor(top)) }, (_, i) => (
+                    <rect
+                      key={i}
+                      x={30}
+                      y={y(i + 1) + 2}
+                      width={36}
+                      height={Math.max(2, y(i) - y(i + 1) - 3)}
+                      rx={2}
+                      fill="var(--color-now)"
+                    />
+                  ))
+                )}
+                <path d={`M12 ${TALL}H84`} stroke="var(--color-ink)" strokeWidth={1.5} />
+              </svg>
+            )}
             <span className="block text-4xl font-semibold">
               {inSeconds ? (
                 <Running fromMs={track?.holdingSinceMs ?? null} base={value} now={now}>

@@ -9,6 +9,7 @@ export const FAULT_KEYS = ["fault1", "fault2", "fault3", "fault4", "fault5", "fa
 /** At most six faults to stamp, this technique's first; below them the stop with its reason. */
 export function FaultPad({
   sheet,
+  faults,
   fold,
   step,
   keys,
@@ -18,6 +19,7 @@ export function FaultPad({
   give,
 }: {
   sheet: Schemas["MarkSheet"];
+  faults: readonly Schemas["SheetFault"][];
   fold: SheetFold;
   step: number | null;
   keys: GradingKeys;
@@ -39,25 +41,26 @@ export function FaultPad({
           ))}
         </ol>
       ) : (
-        FAULT_KEYS.map((act, i) => {
-          const f = sheet.faults[i];
-          if (!f) return null;
-          const seen = fold.faults.get(f.id) ?? 0;
-          return (
-            <TouchButton
-              key={f.id}
-              data-fault={f.id}
-              k={keys[act].shown}
-              tone={seen > 0 ? "on" : "calm"}
-              className="text-[0.95rem] lg:min-h-13"
-              aria-keyshortcuts={keys[act].key}
-              onClick={() => give("fault", { step, target: f.id })}
-            >
-              <span className="min-w-0 flex-1">{f.text}</span>
-              {seen > 0 && <span className="font-semibold">{seen}</span>}
-            </TouchButton>
-          );
-        })
+        <div className="grid grid-cols-2 gap-1.5 lg:grid-cols-1">
+          {faults.map((f, i) => {
+            const act = FAULT_KEYS[i] ?? "fault1";
+            const seen = fold.faults.get(f.id) ?? 0;
+            return (
+              <TouchButton
+                key={f.id}
+                data-fault={f.id}
+                k={keys[act].shown}
+                tone={seen > 0 ? "on" : "calm"}
+                className="text-[0.95rem] lg:min-h-13"
+                aria-keyshortcuts={keys[act].key}
+                onClick={() => give("fault", { step, target: f.id })}
+              >
+                <span className="min-w-0 flex-1">{f.text}</span>
+                {seen > 0 && <span className="font-semibold">{seen}</span>}
+              </TouchButton>
+            );
+          })}
+        </div>
       )}
       <TouchButton
         tone="safety"

@@ -17,7 +17,7 @@ export function FilmPlayer({ film, fold, marks }: { film: OpenFilm; fold: SheetF
     <div className="w-full max-w-xl min-w-0" data-film={fold.stamps.length}>
       <video
         src={film.source.url}
-        className={cn("max-h-56 w-full rounded-mark bg-ink", mirrored && "-scale-x-100")}
+        className={cn("h-38 w-full rounded-mark bg-ink object-contain", mirrored && "-scale-x-100")}
         playsInline
         muted
         controls
@@ -26,7 +26,9 @@ export function FilmPlayer({ film, fold, marks }: { film: OpenFilm; fold: SheetF
         onError={film.refused}
       />
       <div className="mt-1 flex flex-wrap gap-1 text-sm" role="group" aria-label="The film">
-        <TouchButton onClick={film.playOrPause}>play, pause</TouchButton>
+        <TouchButton aria-label="play or pause" onClick={film.playOrPause}>
+          play
+        </TouchButton>
         <TouchButton
           onClick={() => {
             const next = (speed + 1) % SPEEDS.length;
@@ -34,7 +36,7 @@ export function FilmPlayer({ film, fold, marks }: { film: OpenFilm; fold: SheetF
             film.slow(SPEEDS[next] ?? 1);
           }}
         >
-          speed {SPEEDS[speed]}
+          ×{SPEEDS[speed]}
         </TouchButton>
         <TouchButton aria-label="one picture back" onClick={() => film.by(-PICTURE)}>
           −1
@@ -45,9 +47,15 @@ export function FilmPlayer({ film, fold, marks }: { film: OpenFilm; fold: SheetF
         <TouchButton aria-pressed={mirrored} tone={mirrored ? "on" : "calm"} onClick={() => setMirrored(!mirrored)}>
           mirror
         </TouchButton>
-        <TouchButton onClick={() => film.jump(marks, false)}>mark before</TouchButton>
-        <TouchButton onClick={() => film.jump(marks, true)}>next mark</TouchButton>
-        <TouchButton onClick={film.close}>close the film</TouchButton>
+        <TouchButton aria-label="‹ mark before" onClick={() => film.jump(marks, false)}>
+          ‹ mark
+        </TouchButton>
+        <TouchButton aria-label="next mark ›" onClick={() => film.jump(marks, true)}>
+          mark ›
+        </TouchButton>
+        <TouchButton aria-label="close the film" onClick={film.close}>
+          close
+        </TouchButton>
       </div>
       {film.hashing && <p className="text-xs text-faded">Reading the film once, so that it is known again …</p>}
     </div>

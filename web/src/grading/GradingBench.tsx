@@ -97,7 +97,7 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
   return (
     <main
       id="bench"
-      className="flex min-h-[calc(100dvh-3.6rem)] min-w-0 flex-col gap-2 px-3 py-2 lg:px-4"
+      className="flex min-h-[calc(100dvh-5.35rem)] min-w-0 flex-col gap-2 px-3 py-2 lg:min-h-[calc(100dvh-3.6rem)] lg:px-4"
       data-phase={performing ? "performing" : "judging"}
     >
       <BenchHeader

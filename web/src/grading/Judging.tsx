@@ -35,7 +35,7 @@ export function Judging({
     <div className="grid flex-1 content-start gap-4 lg:grid-cols-[minmax(0,1fr)_18rem] xl:grid-cols-[minmax(0,1fr)_24rem]">
       {c && (
         <section aria-label="Criterion" data-judging={c.id}>
-          <Card criterion={c} sheet={sheet} g={g} judgement={judgement} keys={keys} />
+          <Card criterion={c} g={g} judgement={judgement} keys={keys} />
         </section>
       )}
       <section aria-label="All criteria" className="flex flex-col gap-3">
@@ -55,13 +55,11 @@ export function Judging({
 
 function Card({
   criterion: c,
-  sheet,
   g,
   judgement,
   keys,
 }: {
   criterion: Criterion;
-  sheet: Schemas["MarkSheet"];
   g: Grading;
   judgement: Judgement;
   keys: GradingKeys;
@@ -122,14 +120,15 @@ function Card({
         <div className="mt-2" role="group" aria-label="Why not full">
           <p className="text-sm font-semibold">Why? One touch; {keys.nextCriterion.shown} leaves it out.</p>
           <div className="mt-1 flex flex-wrap gap-1.5">
-            {sheet.faults.slice(0, FAULT_KEYS.length).map((f, i) => (
+            {judgement.reasons.map((words, i) => (
               <TouchButton
-                key={f.id}
+                key={words}
                 k={keys[FAULT_KEYS[i] ?? "fault1"].shown}
-                tone={why === f.text ? "on" : "calm"}
-                onClick={() => judgement.because(f.text)}
+                data-reason={i + 1}
+                tone={why === words ? "on" : "calm"}
+                onClick={() => judgement.because(words)}
               >
-                {f.text}
+                {words}
               </TouchButton>
             ))}
           </div>

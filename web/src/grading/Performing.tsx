@@ -44,7 +44,7 @@ export function Performing({
   const correcting = sheet.kind === "correction";
   const cue = view.cues[facing ? "facing" : "mirror"]?.[at.at] ?? step.cue;
   return (
-    <div className="grid flex-1 gap-3 [grid-template-areas:'middle_middle''count_faults'] grid-cols-2 lg:[grid-template-areas:'count_middle_faults'] lg:grid-cols-[12.5rem_minmax(0,1fr)_16rem] xl:grid-cols-[16rem_minmax(0,1fr)_21rem]">
+    <div className="grid flex-1 gap-3 [grid-template-areas:'middle_middle''count_faults'] grid-cols-[13rem_minmax(0,1fr)] lg:[grid-template-areas:'count_middle_faults'] lg:grid-cols-[12.5rem_minmax(0,1fr)_16rem] xl:grid-cols-[16rem_minmax(0,1fr)_21rem]">
       <section aria-label="Counting" className="flex flex-col gap-2 [grid-area:count]">
         {correcting ? (
           <PlantPad sheet={sheet} fold={fold} step={step.index} keys={keys} now={g.now} give={give} />
@@ -99,9 +99,9 @@ export function Performing({
           {step.part && <span className="font-semibold">{step.part}: </span>}
           {cue}
         </p>
-        <div className="flex flex-wrap items-center justify-center gap-4">
+        <div className="flex flex-wrap items-center justify-center gap-x-4 gap-y-1">
           {film ?? (
-            <div className="w-36 shrink-0" data-target-picture>
+            <div className="w-36 shrink-0 max-lg:w-28" data-target-picture>
               <FacePlate content={{ lit: stepLit(sheet, step.index), zones: stepZones(sheet, step.index) }} compact />
             </div>
           )}
@@ -115,6 +115,7 @@ export function Performing({
               onSide={at.setSide}
               now={g.now}
               facing={facing}
+              slim={film !== null}
             />
           )}
         </div>
@@ -127,6 +128,7 @@ export function Performing({
       <div className="[grid-area:faults]">
         <FaultPad
           sheet={sheet}
+          faults={at.faults}
           fold={fold}
           step={step.index}
           keys={keys}

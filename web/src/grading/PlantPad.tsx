@@ -52,7 +52,11 @@ export function PlantPad({
           `Caught after ${(caught / 1000).toFixed(1)} s`
         ) : (
           <Running fromMs={fold.planted.atMs} now={now}>
-            {(s) => <>Caught · {s.toFixed(1)} s</>}
+            {(s) => (
+              <span>
+                Caught <span className="block text-lg whitespace-nowrap text-faded">{s.toFixed(1)} s</span>
+              </span>
+            )}
           </Running>
         )}
       </TouchButton>

@@ -56,6 +56,10 @@ export function eventWords(e: MarkEvent | null, sheet: Sheet): string | null {
       return "the fault was caught";
     case "note":
       return `note: ${e.note}`;
+    case "film":
+      return `the film ${e.note}`;
+    case "tally":
+      return `${e.value} from paper, ${side}`;
     case "start":
       return "started";
     case "stop":

@@ -31,7 +31,8 @@ const LONGEST_MS = 12 * 3600 * 1000;
 export function useGrading(view: Schemas["DemonstrationView"]) {
   const device = useMemo(() => deviceId(), []);
   const [own, setOwn] = useState<readonly MarkEvent[]>([]);
-  const [score, setScore] = useState(view.score);
+  /** The newest score that came with a mark; until one came, the one that was read. */
+  const [news, setNews] = useState<Schemas["Score"] | null>(null);
   const [saving, setSaving] = useState(allSaved);
   const [ready, setReady] = useState(false);
   const queue = useRef<MarkQueue | null>(null);
@@ -41,9 +42,9 @@ export function useGrading(view: Schemas["DemonstrationView"]) {
   const film = useRef<(() => number) | null>(null);
 
   useEffect(() => {
-    const q = new MarkQueue(view.id, (news) => {
-      setSaving(news.saving);
-      if (news.score) setScore(news.score);
+    const q = new MarkQueue(view.id, (told) => {
+      setSaving(told.saving);
+      if (told.score) setNews(told.score);
     });
     queue.current = q;
     let gone = false;
@@ -102,7 +103,7 @@ export function useGrading(view: Schemas["DemonstrationView"]) {
     events,
     fold,
     last,
-    score,
+    score: news ?? view.score,
     saving,
     ready,
     give,

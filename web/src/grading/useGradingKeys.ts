@@ -37,7 +37,7 @@ export function useGradingKeys({
         if (chosen) onStopFor(chosen.id);
         return;
       }
-      const fault = sheet.faults[FAULT_KEYS.indexOf(act as (typeof FAULT_KEYS)[number])];
+      const fault = at.faults[FAULT_KEYS.indexOf(act as (typeof FAULT_KEYS)[number])];
       if (fault) g.give("fault", { step: at.step?.index ?? null, target: fault.id });
       else if (act === "count") {
         if (sheet.kind !== "correction") at.count();
@@ -50,9 +50,9 @@ export function useGradingKeys({
       else if (act === "critical") onStopOpen(!stopOpen);
     };
     const judge = (act: string) => {
-      const fault = sheet.faults[FAULT_KEYS.indexOf(act as (typeof FAULT_KEYS)[number])];
+      const reason = judgement.reasons[FAULT_KEYS.indexOf(act as (typeof FAULT_KEYS)[number])];
       if (act.startsWith("mark")) judgement.mark(Number(act.slice(4)));
-      else if (fault && judgement.asksWhy) judgement.because(fault.text);
+      else if (reason && judgement.asksWhy) judgement.because(reason);
       else if (act === "unseen") judgement.unseen();
       else if (act === "nextCriterion") judgement.step(1);
       else if (act === "lastCriterion") judgement.step(-1);

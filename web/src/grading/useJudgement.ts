@@ -4,6 +4,18 @@ import type { Grading } from "./useGrading";
 
 type Criterion = Schemas["Criterion"];
 
+/** Reasons that one touch gives. */
+const MOST_REASONS = 6;
+
+/** Why a mark can be below full: the technique's own faults that belong to the criterion, then what its line usually lacks. */
+function reasonsFor(c: Criterion, sheet: Schemas["MarkSheet"]): readonly string[] {
+  const part = sheet.steps.find((s) => s.index === c.step)?.part ?? null;
+  const own = sheet.faults.filter(
+    (f) => f.topic === c.topic || (c.domain === "doing" && f.topic == null && (f.part ?? null) === part),
+  );
+  return [...new Set([...(c.reasons ?? []), ...own.map((f) => f.text)])].slice(0, MOST_REASONS);
+}
+
 /** Criteria one at a time: a full mark goes on by itself, a lower one asks why first. */
 export function useJudgement(sheet: Schemas["MarkSheet"], g: Grading) {
   const { fold, give } = g;
@@ -43,6 +55,7 @@ export function useJudgement(sheet: Schemas["MarkSheet"], g: Grading) {
     current,
     judged,
     mark,
+    reasons: current ? reasonsFor(current, sheet) : [],
     /** Whether the mark just given is below full, and nobody said why. */
     asksWhy: asked !== null && asked === current?.id,
     because: useCallback(

@@ -10,6 +10,9 @@ type Column = Step["columns"][number];
 /** Seconds without a count after which a side that has its dose is left by itself. */
 const PAUSE_S = 3;
 
+/** Faults that are found in time. */
+const MOST_FAULTS = 6;
+
 /** Sides are shown in this order unless somebody shows them otherwise: the right one first. */
 const inOrder = (step: Step): readonly Column[] => [...step.columns].reverse();
 
@@ -74,7 +77,18 @@ export function usePerformance(sheet: Sheet, g: Grading) {
   };
   const here = step ? { step: step.index, side: column } : null;
   const at = step ? sheet.steps.indexOf(step) : 0;
+  const part = step?.part ?? null;
+  // Whoever corrects is not stamped with the faults they look for.
+  const faults =
+    sheet.kind === "correction"
+      ? []
+      : [
+          ...sheet.faults.filter((f) => f.part != null && f.part === part),
+          ...sheet.faults.filter((f) => f.part == null),
+        ].slice(0, MOST_FAULTS);
   return {
+    /** At most six, those of the technique at hand first. */
+    faults,
     step,
     at,
     column,
