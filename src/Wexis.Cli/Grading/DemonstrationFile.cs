@@ -15,7 +15,7 @@ namespace Wexis.Cli.Grading;
 internal sealed record NamedEvent(string Name, MarkEvent Event);
 
 /// <summary>
-/// A demonstration from a file: <c>sheet</c> (or a <c>technique</c>, from which one is drafted) and <c>events</c>. What an event does not
+/// A demonstration from a file: <c>sheet</c> (or a <c>technique</c>, from which one of its <c>kind</c> is drafted) and <c>events</c>. What an event does not
 /// tell of its order (device, counter, arrival) follows from its place; an id is any text.
 /// </summary>
 internal sealed record DemonstrationFile(
@@ -94,7 +94,24 @@ internal sealed record DemonstrationFile(
             return (null, [.. file.Issues.Select(i => $"technique.{i.Text}")]);
         var document = file.Techniques[0].Document;
         var derived = Derivation.Of(document, atlas, model, HouseSettings.Default);
-        return (MarkSheetDraft.Of(document.Id ?? "technique", 1, document, derived, atlas, model, HouseSettings.Default), []);
+        var kind = root["kind"]?.ToString();
+        if (kind is not null && ClosedList.Of<DemonstrationKind>(kind) is null)
+            return (null, [$"kind: “{kind}” is not known. Allowed: {string.Join(", ", ClosedList.All<DemonstrationKind>())}."]);
+        var name = document.Id ?? "technique";
+        var part = new SheetPart(name, 1, document.Name ?? "", document, derived);
+        return (
+            MarkSheetDraft.Of(
+                ClosedList.Of<DemonstrationKind>(kind) ?? DemonstrationKind.Oneself,
+                name,
+                part.Name,
+                1,
+                [part],
+                atlas,
+                model,
+                HouseSettings.Default
+            ),
+            []
+        );
     }
 
     private static MarkEvent? EventOf(JsonNode? node, int place, out string why)

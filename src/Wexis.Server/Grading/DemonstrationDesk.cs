@@ -1,3 +1,4 @@
+using Wexis.Core.Examinations;
 using Wexis.Core.Grading;
 using Wexis.Core.People;
 using Wexis.Core.Techniques.Words;
@@ -62,9 +63,24 @@ public sealed class DemonstrationDesk(
                 v => v,
                 v => (IReadOnlyList<string>)[.. sheet.Steps.Select(s => ViewerWords.For(v, s.Cue) ?? "")],
                 StringComparer.Ordinal
-            )
+            ),
+            await OtherEdition(d, sheet, ct)
         );
     }
+
+    /// <summary>The edition that the trainee is taught, where the sheet is of another one.</summary>
+    private async Task<int?> OtherEdition(StoredDemonstration d, MarkSheet sheet, CancellationToken ct) =>
+        d.StationId is { } id
+        && await examinations.Station(id, ct) is { } station
+        && (
+            station.TechniqueId is { } technique ? await cohorts.EditionTaughtTo(d.TraineeId, technique, ct)
+            : station.RoutineId is { } routine ? await cohorts.RoutineTaughtTo(d.TraineeId, routine, ct)
+            : null
+        )
+            is { } taught
+        && taught != sheet.Edition
+            ? taught
+            : null;
 
     private async Task<(NewDemonstration? Opening, Refusal? Refusal)> AtStation(
         Guid id,

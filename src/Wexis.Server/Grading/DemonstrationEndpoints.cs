@@ -43,6 +43,7 @@ public sealed record DemonstrationOpen(
     Guid? TechniqueId = null
 );
 
+/// <param name="TaughtEdition">The edition that the trainee's cohort is taught, where the sheet is of another one.</param>
 /// <param name="Cues">The sheet's cues in words for each viewer: an assessor faces the trainee.</param>
 public sealed record DemonstrationView(
     Guid Id,
@@ -57,7 +58,8 @@ public sealed record DemonstrationView(
     MarkSheet Sheet,
     IReadOnlyList<MarkEvent> Events,
     Score Score,
-    IReadOnlyDictionary<string, IReadOnlyList<string>> Cues
+    IReadOnlyDictionary<string, IReadOnlyList<string>> Cues,
+    int? TaughtEdition
 );
 
 /// <param name="Text">A WebVTT file, whole.</param>

@@ -12,7 +12,7 @@ namespace Wexis.Server.Tests.Grading;
 [Trait("category", "drill")]
 public class CrashDrillTests
 {
-    private static readonly int Kills = Environment.GetEnvironmentVariable("WEXIS_DRILL") == "long" ? 25 : 2;
+    private static readonly int Kills = Environment.GetEnvironmentVariable("WEXIS_DRILL") == "long" ? 150 : 8;
 
     [Fact]
     public async Task No_acknowledged_mark_is_lost_or_doubled_when_the_server_is_killed()
@@ -33,7 +33,7 @@ public class CrashDrillTests
                         MarkKind.Rep,
                         "tablet",
                         i,
-                        i * 100L,
+                        i * 10L,
                         0,
                         demonstration.Sheet.Steps[0].Columns[0],
                         null,
@@ -77,8 +77,7 @@ public class CrashDrillTests
                 .Events.Select(e => e.Id)
                 .ToList();
             acknowledged.Count.ShouldBeGreaterThan(0);
-            stored.ShouldBeUnique();
-            acknowledged.Except(stored).ShouldBeEmpty();
+            Kept.Of(acknowledged, stored).ShouldBeWhole();
             stored.Count.ShouldBe(60 * Kills);
         }
         finally

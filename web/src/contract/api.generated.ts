@@ -1935,6 +1935,11 @@ export interface components {
       station_id: null | string;
       /** Format: date-time */
       submitted_at: null | string;
+      /**
+       * Format: int32
+       * @description The edition that the trainee's cohort is taught, where the sheet is of another one.
+       */
+      taught_edition: null | number;
       trainee: string;
       /** Format: uuid */
       trainee_id: string;

@@ -85,6 +85,12 @@ export function BenchHeader({
           )}
         </div>
       </div>
+      {view.taught_edition !== null && (
+        <p className="mt-1 text-sm text-now">
+          Their cohort is taught edition {view.taught_edition}; this sheet is of edition {sheet.edition}. Judge what
+          they were taught.
+        </p>
+      )}
       {film.problem && (
         <p role="alert" className="mt-1 text-sm text-wrong">
           {film.problem}

@@ -181,6 +181,13 @@ export function ResultScreen() {
             <section>
               <h2 className="mb-1">Every criterion</h2>
               <table className="w-full text-sm leading-snug">
+                <thead className="text-left text-faded">
+                  <tr>
+                    <th className="font-normal">What it is worth, times its mark of 3</th>
+                    <th className="text-right font-normal">Mark</th>
+                    <th className="text-right font-normal">Points</th>
+                  </tr>
+                </thead>
                 <tbody>
                   {r.score.criteria.map((c) => (
                     <tr
@@ -193,9 +200,23 @@ export function ResultScreen() {
                         {c.why && <span className="block text-xs text-faded">{c.why}</span>}
                       </td>
                       <td className="w-20 py-0.5 text-right">{c.mark === null ? "–" : round(c.mark)} of 3</td>
-                      <td className="w-16 py-0.5 text-right text-faded">{c.lost > 0.05 ? `−${round(c.lost)}` : ""}</td>
+                      <td className="w-28 py-0.5 text-right text-faded">
+                        {c.mark === null
+                          ? c.from === "unseen"
+                            ? "not seen"
+                            : "–"
+                          : `${round((worth(c) * c.mark) / 3)} of ${round(worth(c))}`}
+                      </td>
                     </tr>
                   ))}
+                  <tr className="border-t-2 border-ink font-semibold">
+                    <td className="py-1">Together</td>
+                    <td />
+                    <td className="text-right whitespace-nowrap" data-arithmetic>
+                      {round(sumOf(r, (c) => (worth(c) * (c.mark ?? 0)) / 3))} of {round(sumOf(r, worth))} ={" "}
+                      {round(r.score.percent)} %
+                    </td>
+                  </tr>
                 </tbody>
               </table>
             </section>
@@ -209,6 +230,11 @@ export function ResultScreen() {
     </Stage>
   );
 }
+
+/** What a criterion is worth, after what could not be seen was spread. */
+const worth = (c: Schemas["ScoredCriterion"]) => c.weight ?? c.criterion.weight;
+const sumOf = (r: Schemas["DemonstrationResult"], of: (c: Schemas["ScoredCriterion"]) => number) =>
+  r.score.criteria.reduce((sum, c) => sum + of(c), 0);
 
 function lostLit(r: Schemas["DemonstrationResult"]): Lit[] {
   const most = Math.max(...r.lost.map((l) => l.points), 0);
