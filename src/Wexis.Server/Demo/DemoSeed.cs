@@ -1,23 +1,18 @@
 using System.Security.Cryptography;
 using System.Text;
 using Microsoft.AspNetCore.Identity;
-using Wexis.Core.Examinations;
 using Wexis.Core.Grading;
 using Wexis.Core.Measures;
 using Wexis.Core.People;
 using Wexis.Core.Programmes;
-using Wexis.Core.Results;
 using Wexis.Core.Routines;
 using Wexis.Core.Techniques.Documents;
-using Wexis.Data;
 using Wexis.Data.Examinations;
 using Wexis.Data.Grading;
 using Wexis.Data.People;
 using Wexis.Data.Programmes;
-using Wexis.Data.Results;
 using Wexis.Data.Routines;
 using Wexis.Data.Techniques;
-using Wexis.Server.Examinations;
 using Wexis.Server.People;
 using Wexis.Server.Programmes;
 using Wexis.Server.Routines;
@@ -45,42 +40,11 @@ internal sealed record DemoDecisions(
     IReadOnlyDictionary<string, DemoRevision> Revised
 );
 
-internal sealed record DemoTaps(int Step, Side Side, int Count, double EveryS);
-
-internal sealed record DemoHolds(int Step, Side Side, int Count, double HoldS, double EveryS);
-
-/// <summary>What an invented trainee showed. Marks are by topic; a topic that is not named earns 3.</summary>
-internal sealed record DemoDemonstration(
-    string Trainee,
-    string Assessor,
-    string Technique,
-    DateTimeOffset At,
-    bool Submit,
-    bool Release,
-    IReadOnlyList<DemoTaps>? Taps,
-    IReadOnlyList<DemoHolds>? Holds,
-    IReadOnlyDictionary<string, double> Marks,
-    IReadOnlyList<string> Faults
-);
-
-/// <param name="Routine">By its name.</param>
-internal sealed record DemoStation(DemonstrationKind Kind, IReadOnlyList<string>? Techniques, string? Routine);
-
-internal sealed record DemoTeaching(string Name, IReadOnlyList<DemoStation> Stations);
-
-/// <param name="Teaching">The second examination: on a partner, before a group, of a correction.</param>
-internal sealed record DemoExamination(
-    string Name,
-    IReadOnlyList<string> Stations,
-    DemoTeaching Teaching,
-    IReadOnlyList<DemoDemonstration> Demonstrations
-);
-
 /// <summary>
 /// Fills an empty house with the invented Wrenmoor atelier, through the same stores and the same core as everyone else.
 /// Ids are made from names, and each piece is added only when it is not there: a fill that was cut off is finished by the next start.
 /// </summary>
-public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IServiceProvider services)
+public sealed partial class DemoSeed(IConfiguration configuration, DataFolder folder, IServiceProvider services)
 {
     private static readonly DateTimeOffset Opened = new(2026, 10, 1, 8, 0, 0, TimeSpan.Zero);
     private readonly bool _on = configuration.GetValue<bool>("Wexis:Demo");
@@ -293,122 +257,6 @@ public sealed class DemoSeed(IConfiguration configuration, DataFolder folder, IS
             var review = await desk.Review(programme, ct);
             await store.Add(Id(programme.Name!), programme, review.Gaps, by, Opened, ct);
         }
-    }
-
-    private async Task FillExamination(DemoExamination examination, Guid by, CancellationToken ct)
-    {
-        var store = services.GetRequiredService<ExaminationStore>();
-        var editions = services.GetRequiredService<EditionStore>();
-        var desk = services.GetRequiredService<TechniqueDesk>();
-        var id = Id(examination.Name);
-        if ((await store.All(ct)).All(e => e.ExaminationId != id))
-            await store.Add(id, examination.Name, null, by, Opened, ct);
-        foreach (var code in examination.Stations)
-        {
-            if (await store.Station(Id($"station {code}"), ct) is not null)
-                continue;
-            var edition = await editions.NewestOf(Id(code), ct)
-                ?? throw new InvalidDataException($"Demo station {code}: no such technique.");
-            var sheet = MarkSheetDraft.Of(
-                code,
-                edition.Edition,
-                edition.Body,
-                desk.Derive(edition.Body),
-                desk.Atlas,
-                desk.Model,
-                desk.Settings
-            );
-            var subject = StationSubject.Of(new(edition.TechniqueId, edition.Edition, edition.Version));
-            await store.AddStation(Id($"station {code}"), id, subject, sheet, by, Opened, ct);
-        }
-    }
-
-    private async Task FillTeaching(DemoTeaching teaching, Guid by, CancellationToken ct)
-    {
-        var store = services.GetRequiredService<ExaminationStore>();
-        var desk = services.GetRequiredService<StationDesk>();
-        var id = Id(teaching.Name);
-        if (await store.Add(id, teaching.Name, null, by, Opened, ct) != AddOutcome.Added)
-            return;
-        foreach (var (station, place) in teaching.Stations.Select((s, i) => (s, i)))
-        {
-            var given = new StationAdd(
-                Id($"{teaching.Name} {place}"),
-                null,
-                station.Kind,
-                [.. (station.Techniques ?? []).Select(Id)],
-                station.Routine is { } routine ? Id($"routine {routine}") : null
-            );
-            if (await store.Station(given.Id, ct) is not null)
-                continue;
-            var (draft, refusal) = await desk.Draft(given, ct);
-            if (draft is null)
-                throw new InvalidDataException($"Demo station {place + 1} of {teaching.Name}: {refusal?.Says ?? "no such technique"}");
-            await store.AddStation(given.Id, id, draft.Subject, draft.Sheet, by, Opened, ct);
-        }
-    }
-
-    private async Task FillDemonstration(DemoDemonstration shown, Dictionary<string, Guid> people, CancellationToken ct)
-    {
-        var store = services.GetRequiredService<DemonstrationStore>();
-        var desk = services.GetRequiredService<TechniqueDesk>();
-        var id = Id($"demonstration {shown.Trainee}");
-        var assessor = people[shown.Assessor];
-        var station = await services.GetRequiredService<ExaminationStore>().Station(Id($"station {shown.Technique}"), ct)
-            ?? throw new InvalidDataException($"Demo demonstration of {shown.Trainee}: no station for {shown.Technique}.");
-        if (await store.ById(id, ct) is { SubmittedAt: not null })
-            return;
-        await store.Open(new(id, people[shown.Trainee], assessor, station.StationId, station.Revision), shown.At, ct);
-        var events = Events(shown, station.Sheet).ToList();
-        foreach (var e in events)
-        {
-            if (MarkRules.Issues(e, station.Sheet) is { Count: > 0 } issues)
-                throw new InvalidDataException($"Demo demonstration of {shown.Trainee}: {issues[0].Text}");
-            if ((await store.Append(id, e, assessor, shown.At.AddMilliseconds(e.AtMs), ct)).Outcome != AppendOutcome.Stored)
-                throw new InvalidDataException($"Demo demonstration of {shown.Trainee}: an event was refused.");
-        }
-        if (!shown.Submit)
-            return;
-        var score = Score.Of(SheetState.Of(events), station.Sheet, desk.Settings);
-        if (score.Decision == Decision.Open)
-            throw new InvalidDataException($"Demo demonstration of {shown.Trainee}: {string.Join(", ", score.Unmarked)} not marked.");
-        var results = services.GetRequiredService<ResultStore>();
-        var decided = shown.At.AddMinutes(6);
-        await results.Submit(id, DemonstrationResult.Of(score, station.Sheet, desk.Atlas), events.Count, assessor, decided, ct);
-        if (shown.Release)
-            await results.Release([id], people["maren"], decided.AddHours(6), ct);
-    }
-
-    /// <summary>The taps and marks of one demonstration, as a tablet would have sent them.</summary>
-    private static IEnumerable<MarkEvent> Events(DemoDemonstration shown, MarkSheet sheet)
-    {
-        var counter = 0;
-        MarkEvent Next(MarkKind kind, double second, int? step = null, Side? side = null, string? target = null, double? value = null) =>
-            new(Id($"event {shown.Trainee} {counter}"), kind, "demo", counter++, (long)(second * 1000), step, side, target, value, null, 0);
-        var at = 4.0;
-        yield return Next(MarkKind.Start, at);
-        foreach (var t in shown.Taps ?? [])
-        {
-            at += 5;
-            for (var i = 0; i < t.Count; i++, at += t.EveryS)
-                yield return Next(MarkKind.Rep, at, t.Step, t.Side);
-        }
-        foreach (var h in shown.Holds ?? [])
-        {
-            at += 5;
-            for (var i = 0; i < h.Count; i++, at += h.EveryS)
-            {
-                yield return Next(MarkKind.Press, at, h.Step, h.Side);
-                yield return Next(MarkKind.Release, at + h.HoldS, h.Step, h.Side);
-            }
-        }
-        foreach (var fault in shown.Faults)
-            yield return Next(MarkKind.Fault, at, 0, null, fault);
-        if (!shown.Submit)
-            yield break;
-        yield return Next(MarkKind.Stop, at + 8);
-        foreach (var c in sheet.Criteria.Where(c => c.Measure is null))
-            yield return Next(MarkKind.Mark, at += 9, null, null, c.Id, shown.Marks.GetValueOrDefault(c.Topic.Word(), 3));
     }
 
     private T Read<T>(string file) => ExchangeJson.Read<T>(File.ReadAllText(Path.Combine(folder.Path, "demo", file)));
