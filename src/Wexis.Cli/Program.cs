@@ -23,7 +23,7 @@ var programmes = new Command("programmes", "Programmes from open files.")
     PlanCommand.Make(),
     ProgrammeSchemaCommand.Make(),
 };
-var demonstrations = new Command("demonstrations", "Demonstrations from open files.") { ScoreCommand.Make() };
+var demonstrations = new Command("demonstrations", "Demonstrations from open files.") { ScoreCommand.Make(), FeedbackCommand.Make() };
 return new RootCommand("Wexis without its interface.") { techniques, routines, programmes, demonstrations }
     .Parse(args)
     .Invoke();

@@ -107,7 +107,7 @@ public class ShotTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.SignInAs("Pilar Quennelby");
         b.Size(390, 780);
         b.Click(Browser.Named("a", "Stone along the cheekbone"));
-        b.SeeText("Feedback");
+        b.SeeText("Keep this");
         Shot("result-on-a-phone");
     }
 }

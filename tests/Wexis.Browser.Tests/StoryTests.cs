@@ -94,7 +94,7 @@ public class StoryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.SignInAs("Nadira Solmund");
         b.SeeText("your result");
         b.Go(result);
-        b.SeeText("Feedback");
+        b.SeeText("Keep this");
         b.SignOut();
         b.SignInAs("Emrys Tallowin");
         b.Go(result);

@@ -27,6 +27,18 @@ internal sealed record DemonstrationFile(
 {
     public static DemonstrationFile No(params string[] errors) => new(null, [], [], errors);
 
+    /// <summary>Marks that may be given on the sheet, and those that may not, with why.</summary>
+    public (IReadOnlyList<MarkEvent> Taken, IReadOnlyList<RefusedMark> Refused) Sorted(MarkSheet sheet)
+    {
+        var (taken, refused) = (new List<MarkEvent>(), new List<RefusedMark>());
+        foreach (var e in Events)
+            if (MarkRules.Issues(e.Event, sheet) is { Count: > 0 } issues)
+                refused.Add(new(e.Name, [.. issues.Select(i => i.Text)]));
+            else
+                taken.Add(e.Event);
+        return (taken, [.. refused, .. Refused]);
+    }
+
     public static DemonstrationFile Read(string text, Atlas atlas, ActionModel model)
     {
         try

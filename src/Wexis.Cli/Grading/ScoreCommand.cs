@@ -75,13 +75,7 @@ public static class ScoreCommand
             Report.Print(new ScoreRefusal(Form, file.Name, "refused", read.Errors));
             return 2;
         }
-        var refused = new List<RefusedMark>();
-        var taken = new List<MarkEvent>();
-        foreach (var e in read.Events)
-            if (MarkRules.Issues(e.Event, sheet) is { Count: > 0 } issues)
-                refused.Add(new(e.Name, [.. issues.Select(i => i.Text)]));
-            else
-                taken.Add(e.Event);
+        var (taken, refused) = read.Sorted(sheet);
         var state = SheetState.Of(taken);
         var score = Score.Of(state, sheet, HouseSettings.Default);
         var total = score.Criteria.Sum(c => c.Weight ?? 0);
@@ -93,7 +87,7 @@ public static class ScoreCommand
                 sheet.PassLine,
                 score.Merit,
                 score.CountsAsAttempt,
-                DemonstrationResult.Of(score, sheet, atlas).Headline,
+                DemonstrationResult.Of(score, sheet, state, atlas).Headline,
                 score.Reasons,
                 score.Criteria.ToDictionary(c => c.Criterion.Id, c => c.Mark, StringComparer.Ordinal),
                 [
@@ -117,7 +111,7 @@ public static class ScoreCommand
                 score.Unmarked,
                 state.Unseen,
                 score.CriticalActs,
-                [.. refused, .. read.Refused]
+                refused
             )
         );
         return 0;

@@ -19,6 +19,7 @@ public sealed record MeasureTarget(Quantity Quantity, Side? Column, double Low, 
 /// stillness, breath, finish, anatomy, cueing, adaptation.</param>
 /// <param name="Step">Number of the step (from 0); null when it is about the whole demonstration.</param>
 /// <param name="Anchors">What 0, 1, 2 and 3 look like.</param>
+/// <param name="Named">What it is about, in common words: places, from where to where, how it feels; null in sheets of before.</param>
 /// <param name="Reasons">Why a mark can be below full, one touch each; null in sheets of before, and where it is measured.</param>
 public sealed record Criterion(
     string Id,
@@ -31,7 +32,8 @@ public sealed record Criterion(
     bool SafetyCritical,
     MeasureTarget? Measure,
     IReadOnlyList<string> Anchors,
-    IReadOnlyList<string>? Reasons = null
+    IReadOnlyList<string>? Reasons = null,
+    IReadOnlyList<string>? Named = null
 );
 
 /// <summary>An act that ends the demonstration as failed at once.</summary>

@@ -65,17 +65,16 @@ public static partial class MarkSheetDraft
     }
 
     private static IEnumerable<Criterion> CriteriaFrom(
-        Derivation derivation,
+        SheetPart part,
         List<SheetStep> steps,
         Atlas atlas,
         ActionModel model,
         HouseSettings settings
     )
     {
+        var derivation = part.Derivation;
+        var nearEye = NearEyes([part], atlas);
         var classes = derivation.Steps.SelectMany(s => s.Classes).ToHashSet(StringComparer.Ordinal);
-        var nearEye =
-            derivation.Map.ZonesTouched.Any(z => atlas.RegionOfZone.GetValueOrDefault(z) == "eyes" || z == "brow")
-            || classes.Contains("eye");
         var neck =
             classes.Contains("neck")
             || derivation.Map.ZonesTouched.Any(z => atlas.RegionOfZone.GetValueOrDefault(z) is "neck" or "shoulders-chest");
@@ -112,7 +111,10 @@ public static partial class MarkSheetDraft
                         "on the place with small slips",
                         OnBone(hand, atlas) ? "on the bone, on the place, every time" : "on the place, every time",
                     ]
-                );
+                ) with
+                {
+                    Named = PlacesOf(hand, atlas),
+                };
                 if (hand.Glide == true)
                     yield return Graded(
                         Topic.Path,
@@ -125,14 +127,20 @@ public static partial class MarkSheetDraft
                             "on the line with slips",
                             "on the line, right way, lifted on the return",
                         ]
-                    );
+                    ) with
+                    {
+                        Named = EndsOf(hand, atlas),
+                    };
                 yield return Graded(
                     Topic.Pressure,
                     Sentence(prefix, $"pressure {StepWords.Feel(hand.Pressure)} (level {hand.Pressure?.ToString() ?? "?"} of 5)"),
                     n,
                     nearEye || neck || tool,
                     ["two levels off or more", "one level off, not corrected", "one level off at times", "steady at the level asked for"]
-                );
+                ) with
+                {
+                    Named = [StepWords.Feel(hand.Pressure)],
+                };
             }
             foreach (var act in s.Completed.AllActs.Where(a => a.Do is not null).Take(1))
                 yield return Graded(
@@ -151,14 +159,17 @@ public static partial class MarkSheetDraft
                 yield return measured;
             if (s.Completed.AllStill.Count > 0 || s.Map.MustStayQuiet.Count > 0)
             {
-                var still = s.Completed.AllStill.Concat(s.Map.MustStayQuiet).Distinct().Select(z => StepWords.ZoneWord(z, atlas));
+                var still = s.Completed.AllStill.Concat(s.Map.MustStayQuiet).Distinct().Select(z => StepWords.ZoneWord(z, atlas)).ToList();
                 yield return Graded(
                     Topic.Stillness,
                     Sentence(prefix, $"stays relaxed: {string.Join(", ", still)}"),
                     n,
                     false,
                     ["moves every time", "moves more often than not", "a slip, noticed and corrected", "no movement to be seen"]
-                );
+                ) with
+                {
+                    Named = still,
+                };
             }
         }
         yield return Graded(
@@ -332,6 +343,20 @@ public static partial class MarkSheetDraft
     /// <summary>Whether all that the hand is told to touch is bone right under the skin.</summary>
     private static bool OnBone(Hand hand, Atlas atlas) =>
         hand.AllPath.Count > 0 && hand.AllPath.All(p => p.Landmark is { } l && atlas.Landmarks.TryGetValue(l, out var known) && known.Bony);
+
+    /// <summary>Where the hand begins: its first landmark, else its zones.</summary>
+    private static List<string> PlacesOf(Hand hand, Atlas atlas) =>
+        EndsOf(hand, atlas) is [var first, ..] ? [first] : [.. hand.AllZones.Select(z => StepWords.ZoneWord(z, atlas))];
+
+    /// <summary>From where to where the hand goes; one place, or none, where nothing more is told.</summary>
+    private static List<string> EndsOf(Hand hand, Atlas atlas)
+    {
+        var stops = hand
+            .AllPath.Select(p => p.Landmark is { } l && atlas.Landmarks.TryGetValue(l, out var known) ? The(known.Name) : null)
+            .OfType<string>()
+            .ToList();
+        return stops.Count > 1 ? [stops[0], stops[^1]] : stops;
+    }
 
     private static string Way(Hand hand, Atlas atlas)
     {

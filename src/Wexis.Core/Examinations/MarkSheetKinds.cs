@@ -44,11 +44,11 @@ public static partial class MarkSheetDraft
         var drafted = (
             kind switch
             {
-                DemonstrationKind.Partner => OnPartner(CriteriaFrom(parts[0].Derivation, steps, atlas, model, settings)),
+                DemonstrationKind.Partner => OnPartner(CriteriaFrom(parts[0], steps, atlas, model, settings)),
                 DemonstrationKind.Correction => OfCorrecting(),
                 DemonstrationKind.Group => OfLeading(parts, steps, atlas, settings),
                 DemonstrationKind.Several => OfRow(parts, steps, atlas, settings),
-                _ => CriteriaFrom(parts[0].Derivation, steps, atlas, model, settings),
+                _ => CriteriaFrom(parts[0], steps, atlas, model, settings),
             }
         ).ToList();
         var (criteria, dropped) = SpreadWeights(drafted, YardstickOf(kind));
@@ -158,7 +158,10 @@ public static partial class MarkSheetDraft
                     "right with slips",
                     "place, way and pressure right throughout",
                 ]
-            );
+            ) with
+            {
+                Named = parts.Count > 1 ? [part.Name] : null,
+            };
             foreach (var step in own)
             foreach (
                 var c in Measured(
@@ -197,7 +200,8 @@ public static partial class MarkSheetDraft
 
     private static bool NearEyes(IReadOnlyList<SheetPart> parts, Atlas atlas) =>
         parts.Any(p =>
-            p.Derivation.Steps.Any(s => s.Classes.Contains("eye"))
+            p.Document.Region == "eyes"
+            || p.Derivation.Steps.Any(s => s.Classes.Contains("eye"))
             || p.Derivation.Map.ZonesTouched.Any(z => atlas.RegionOfZone.GetValueOrDefault(z) == "eyes" || z == "brow")
         );
 

@@ -71,6 +71,9 @@ public sealed record SheetState(
     /// <summary>The fault that was shown on purpose, and from when; null: none.</summary>
     public Stamp? Planted { get; init; }
 
+    /// <summary>When it was started; null before.</summary>
+    public double? StartedAt { get; init; }
+
     /// <summary>When it was stopped; null while it runs.</summary>
     public double? StoppedAt { get; init; }
 
@@ -101,6 +104,7 @@ public sealed record SheetState(
         var whys = new Dictionary<string, string>(StringComparer.Ordinal);
         Stamp? planted = null;
         double? caughtAt = null;
+        double? startedAt = null;
         var critical = new List<string>();
         bool started = false,
             stopped = false,
@@ -122,6 +126,7 @@ public sealed record SheetState(
             {
                 case MarkKind.Start:
                     started = true;
+                    startedAt ??= at;
                     break;
                 case MarkKind.Rep or MarkKind.Press when end.IsBefore(e):
                     break;
@@ -244,6 +249,7 @@ public sealed record SheetState(
             Notes = notes,
             Whys = whys,
             Planted = planted,
+            StartedAt = startedAt,
             StoppedAt = stopped ? end.AtSeconds : null,
             CaughtAfter = caughtAt - planted?.AtSeconds,
         };

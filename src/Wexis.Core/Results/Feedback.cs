@@ -15,8 +15,10 @@ public sealed record LostOnZone(string Zone, string Name, double Points);
 public sealed record MeasuredLine(string Text, double? Value, double Low, double High, string Unit, double Mark, bool Inside);
 
 /// <summary>
-/// What a trainee is told: decision, reasons, the three things to change, one thing that went well. Plain sentences, no blame.
+/// What was decided, and why, and what the trainee is told of it.
 /// </summary>
+/// <param name="Feedback">All that is told, sentence by sentence.</param>
+/// <param name="Told">The same in its parts; null in results of before.</param>
 public sealed record DemonstrationResult(
     Score Score,
     double PassLine,
@@ -26,10 +28,11 @@ public sealed record DemonstrationResult(
     IReadOnlyList<LostOnStructure> Lost,
     IReadOnlyList<LostOnZone> LostZones,
     double WorkingSeconds,
-    double TalkSeconds
+    double TalkSeconds,
+    TraineeFeedback? Told = null
 )
 {
-    public static DemonstrationResult Of(Score score, MarkSheet sheet, Atlas atlas)
+    public static DemonstrationResult Of(Score score, MarkSheet sheet, SheetState state, Atlas atlas)
     {
         ArgumentNullException.ThrowIfNull(score);
         ArgumentNullException.ThrowIfNull(sheet);
@@ -46,16 +49,18 @@ public sealed record DemonstrationResult(
                 c.Mark >= 3 - 1e-9
             ))
             .ToList();
+        var told = TraineeFeedback.Of(score, sheet, state);
         return new(
             score,
             sheet.PassLine,
             HeadlineOf(score, sheet),
-            [.. Sentences(score, sheet)],
+            told.Sentences,
             measured,
             LostBy(score, sheet, atlas),
             ZonesBy(score, sheet, atlas),
             score.Tracks.Sum(t => t.WorkingSeconds),
-            score.Tracks.Sum(t => t.TalkSeconds)
+            score.Tracks.Sum(t => t.TalkSeconds),
+            told
         );
     }
 
@@ -72,61 +77,6 @@ public sealed record DemonstrationResult(
             Decision.LookAgain => $"To be looked at again ({score.Percent:0.0} % of what was seen)",
             _ => $"Not decided: {score.Unmarked.Count} still unmarked",
         };
-
-    /// <summary>One correction at a time, the safety one first; then place, direction, stillness, dose (field: common practice).</summary>
-    private static IEnumerable<string> Sentences(Score score, MarkSheet sheet)
-    {
-        var praise = score.Criteria.Where(c => c.Mark >= 3 - 1e-9).OrderByDescending(c => c.Criterion.Weight).FirstOrDefault();
-        if (praise is not null)
-            yield return $"Went well: {Lower(praise.Criterion.Text)}.";
-        foreach (var little in (score.Shown ?? []).Where(s => s.IsTooLittle))
-            yield return $"Too little was shown to judge it: {little.Words}. Show the whole dose next time; what you can do is then seen.";
-        foreach (var act in score.CriticalActs)
-            yield return $"Before anything else: {sheet.CriticalActs.FirstOrDefault(a => a.Id == act)?.Text ?? act} must never happen. Practise this with your trainer first.";
-        var losses = score
-            .Criteria.Where(c => c.Lost > 0.05)
-            .OrderBy(c => c.SafetyMissed ? 0 : 1)
-            .ThenByDescending(c => c.Lost)
-            .Take(3)
-            .ToList();
-        foreach (var loss in losses)
-            yield return Sentence(loss);
-        foreach (var fault in score.Faults.GroupBy(f => f.Fault).OrderByDescending(g => g.Count()).Take(2))
-        {
-            var known = sheet.Faults.FirstOrDefault(f => f.Id == fault.Key);
-            if (known is not null)
-                yield return $"Seen {(fault.Count() == 1 ? "once" : $"{fault.Count()} times")}: {known.Text}.{(known.Cue.Length > 0 ? $" Try: {known.Cue}." : "")}";
-        }
-        var shortSide = ShortSide(score, sheet);
-        if (shortSide is not null)
-            yield return shortSide;
-        if (score.Decision is Decision.Fail or Decision.NotEnoughShown && losses.Count > 0)
-            yield return $"Next: practise {Lower(losses[0].Criterion.Text)}, then show it again.";
-    }
-
-    private static string? ShortSide(Score score, MarkSheet sheet)
-    {
-        foreach (var step in sheet.Steps)
-        {
-            if (SideBalance.Of(step, score.Tracks) is not { IsEven: false } sides)
-                continue;
-            if (sides.OneSideOnly)
-                return $"Only the {sides.Greater.Word()} side was shown. The second side follows at once, with the same dose.";
-            if (score.Criteria.Any(c => c.Criterion.Step == step.Index && c.Criterion.Topic == Topic.Balance && c.Mark < 2))
-                return $"The {sides.Lesser.Word()} side was short: {sides.Words}. {(sides.InSeconds ? "Count the seconds aloud" : "Count aloud")}, and give both sides the same.";
-        }
-        return null;
-    }
-
-    private static string Sentence(ScoredCriterion c)
-    {
-        var safety = c.SafetyMissed ? "Safety first: " : "";
-        if (c.Criterion.Measure is { } m && c.Value is { } v)
-            return $"{safety}{c.Criterion.Text}: {v:0.##}{(m.Unit.Length > 0 ? " " + m.Unit : "")}, wanted {m.Low:0.##} to {m.High:0.##}.";
-        var anchor = c.Mark is { } mark && c.Criterion.Anchors.Count > 3 ? c.Criterion.Anchors[(int)Math.Round(mark)] : "";
-        var wanted = c.Criterion.Anchors.Count > 3 ? c.Criterion.Anchors[3] : "done";
-        return $"{safety}{c.Criterion.Text}: {anchor}. Wanted: {wanted}.";
-    }
 
     private static IReadOnlyList<LostOnStructure> LostBy(Score score, MarkSheet sheet, Atlas atlas) =>
         [
@@ -167,7 +117,4 @@ public sealed record DemonstrationResult(
                 .Select(g => new LostOnZone(g.Key, atlas.Zones[g.Key].Name, g.Sum(x => x.Points)))
                 .OrderByDescending(x => x.Points),
         ];
-
-    private static string Lower(string s) =>
-        s.Length > 1 && char.IsUpper(s[0]) && !char.IsUpper(s[1]) ? char.ToLowerInvariant(s[0]) + s[1..] : s;
 }

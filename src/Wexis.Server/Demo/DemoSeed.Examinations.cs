@@ -120,12 +120,13 @@ public sealed partial class DemoSeed
         }
         if (!shown.Submit)
             return;
-        var score = Score.Of(SheetState.Of(events), station.Sheet, desk.Settings);
+        var state = SheetState.Of(events);
+        var score = Score.Of(state, station.Sheet, desk.Settings);
         if (score.Decision == Decision.Open)
             throw new InvalidDataException($"Demo demonstration of {shown.Trainee}: {string.Join(", ", score.Unmarked)} not marked.");
         var results = services.GetRequiredService<ResultStore>();
         var decided = shown.At.AddMinutes(6);
-        await results.Submit(id, DemonstrationResult.Of(score, station.Sheet, desk.Atlas), events.Count, assessor, decided, ct);
+        await results.Submit(id, DemonstrationResult.Of(score, station.Sheet, state, desk.Atlas), events.Count, assessor, decided, ct);
         if (shown.Release)
             await results.Release([id], people["maren"], decided.AddHours(6), ct);
     }

@@ -1,13 +1,11 @@
 using System.Security.Cryptography;
 using System.Text;
 using Microsoft.AspNetCore.Identity;
-using Wexis.Core.Grading;
 using Wexis.Core.Measures;
 using Wexis.Core.People;
 using Wexis.Core.Programmes;
 using Wexis.Core.Routines;
 using Wexis.Core.Techniques.Documents;
-using Wexis.Data.Examinations;
 using Wexis.Data.Grading;
 using Wexis.Data.People;
 using Wexis.Data.Programmes;

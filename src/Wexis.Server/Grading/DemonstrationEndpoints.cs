@@ -251,7 +251,7 @@ public static class DemonstrationEndpoints
                 ),
                 title: $"{score.Unmarked.Count} criteria are still unmarked. Every mark given is kept."
             );
-        var result = DemonstrationResult.Of(score, sheet, atlas);
+        var result = DemonstrationResult.Of(score, sheet, state, atlas);
         return await results.Submit(id, result, events.Count, user.PersonId(), clock.GetUtcNow(), ct) switch
         {
             SaveOutcome.Saved => TypedResults.Ok(result),

@@ -9,6 +9,8 @@ using Wexis.Server.Shell;
 
 namespace Wexis.Server.Results;
 
+/// <param name="Practise">What to practise until the next time; empty in results of before.</param>
+/// <param name="Next">What comes next, in a sentence.</param>
 public sealed record ResultLine(
     Guid Id,
     DemonstrationOrigin Origin,
@@ -20,7 +22,9 @@ public sealed record ResultLine(
     Decision Decision,
     string Headline,
     DateTimeOffset DecidedAt,
-    DateTimeOffset? ReleasedAt
+    DateTimeOffset? ReleasedAt,
+    IReadOnlyList<string> Practise,
+    string? Next
 );
 
 public sealed record ResultView(
@@ -68,7 +72,9 @@ public static class ResultEndpoints
                 r.Decision,
                 r.Body.Headline,
                 r.DecidedAt,
-                r.ReleasedAt
+                r.ReleasedAt,
+                [.. (r.Body.Told?.Change ?? []).Select(c => c.Practise).Distinct()],
+                r.Body.Told?.Next
             )),
         ]);
 

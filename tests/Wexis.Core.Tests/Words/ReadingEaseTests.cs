@@ -26,7 +26,7 @@ public partial class ReadingEaseTests
         return Math.Max(1, groups > 1 && Silent().IsMatch(word) ? groups - 1 : groups);
     }
 
-    private static double Ease(params IReadOnlyList<string> sentences)
+    internal static double Ease(params IReadOnlyList<string> sentences)
     {
         var words = sentences.SelectMany(s => Word().Matches(s.ToLowerInvariant()).Select(m => m.Value)).ToList();
         var ends = sentences.Sum(s =>

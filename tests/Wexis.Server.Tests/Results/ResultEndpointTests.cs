@@ -15,7 +15,7 @@ public class ResultEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var view = await lead.Get<ResultView>($"/api/results/{line.Id}");
         (view.Assessor, view.ReleasedBy, view.Examination).ShouldBe(("Benno Fairweld", "Maren Lindqvay", "Autumn practical"));
         view.Result.Measured.ShouldContain(m => !m.Inside && m.Value == 2 && m.Low == 3 && m.High == 8);
-        view.Result.Feedback.ShouldContain(f => f.Contains("The left side was short"));
+        view.Result.Feedback.ShouldContain(f => f.Contains("left side got less"));
         view.Result.LostZones.ShouldNotBeEmpty();
         (view.Result.Score.Percent + view.Result.Score.Criteria.Sum(c => c.Lost)).ShouldBe(100, 1e-6);
     }

@@ -1489,6 +1489,25 @@ export interface components {
      * @enum {unknown}
      */
     Certainty: "sure" | "uncertain";
+    /** @description Something to change. */
+    ChangeLine: {
+      /** @description Id of the criterion, or of the critical act. */
+      criterion: string;
+      /** @description What mends it. */
+      cue: string;
+      /** @description How to feel that it is right. */
+      feel: string;
+      order: components["schemas"]["ChangeOrder"];
+      /** @description What to practise, how much and for how long; with the trainer where it could hurt. */
+      practise: string;
+      /** @description What was seen, in whole sentences. */
+      text: string;
+    };
+    /**
+     * @description In which order changes are told: what can hurt, then place, direction, stillness, dose, and how it looks and is taught.
+     * @enum {unknown}
+     */
+    ChangeOrder: "safety" | "place" | "direction" | "stillness" | "dose" | "look";
     /** @description What has to be done between two steps, with its seconds: oil, wipe, take or lay down a tool, change hands. */
     Changeover: {
       /**
@@ -1794,6 +1813,8 @@ export interface components {
       /** @description done (0 or 3), graded (0, 1, 2, 3) or measured. */
       kind: components["schemas"]["CriterionKind"];
       measure: null | components["schemas"]["MeasureTarget"];
+      /** @description What it is about, in common words: places, from where to where, how it feels; null in sheets of before. */
+      named?: null | string[];
       /** @description Why a mark can be below full, one touch each; null in sheets of before, and where it is measured. */
       reasons?: null | string[];
       safety_critical: boolean;
@@ -1901,8 +1922,9 @@ export interface components {
      * @enum {unknown}
      */
     DemonstrationOrigin: "station" | "lesson" | "practice";
-    /** @description What a trainee is told: decision, reasons, the three things to change, one thing that went well. Plain sentences, no blame. */
+    /** @description What was decided, and why, and what the trainee is told of it. */
     DemonstrationResult: {
+      /** @description All that is told, sentence by sentence. */
       feedback: string[];
       headline: string;
       lost: components["schemas"]["LostOnStructure"][];
@@ -1913,6 +1935,7 @@ export interface components {
       score: components["schemas"]["Score"];
       /** Format: double */
       talk_seconds: number;
+      told?: null | components["schemas"]["TraineeFeedback"];
       /** Format: double */
       working_seconds: number;
     };
@@ -2672,6 +2695,16 @@ export interface components {
       text?: null | string;
     };
     JsonElement: unknown;
+    /** @description Something to keep. */
+    KeepLine: {
+      /**
+       * Format: double
+       * @description Second of the demonstration from which it was seen; null where nothing was counted.
+       */
+      at_seconds: null | number;
+      criterion: string;
+      text: string;
+    };
     /** @description How something stands: here, archived or deleted. */
     Kept: {
       /** Format: date-time */
@@ -3709,9 +3742,13 @@ export interface components {
       headline: string;
       /** Format: uuid */
       id: string;
+      /** @description What comes next, in a sentence. */
+      next: null | string;
       origin: components["schemas"]["DemonstrationOrigin"];
       /** Format: double */
       percent: number;
+      /** @description What to practise until the next time; empty in results of before. */
+      practise: string[];
       /** Format: date-time */
       released_at: null | string;
       technique_name: string;
@@ -5046,6 +5083,20 @@ export interface components {
       relaxed_in: string[];
       structure: string;
       trained_in: string[];
+    };
+    /**
+     * @description What a trainee is told: two things to keep, at most three to change, then the numbers. Few points and what to do next are what helps
+     *     (Hattie and Timperley, "The power of feedback", 2007: where am I going, how am I going, where to next; from memory). Never a criterion's
+     *     label as a sentence, never a practice of what is dangerous.
+     */
+    TraineeFeedback: {
+      change: components["schemas"]["ChangeLine"][];
+      keep: components["schemas"]["KeepLine"][];
+      /** @description What comes next, in one sentence. */
+      next: string;
+      numbers: string[];
+      /** @description As one text: for a list, a message, a page that knows nothing of its parts. */
+      sentences?: null | string[];
     };
     /** @description Minutes that a unit needs for what it teaches, beside those that are planned. See docs/method.md#unit-times. */
     UnitTimes: {

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { Link, useParams } from "react-router";
 import { DOMAIN_WORDS } from "../examinations/sheetWords";
 import { ORIGIN_WORDS } from "../grading/gradingWords";
+import { ToldText } from "./Told";
 import { FacePlate } from "../face/FacePlate";
 import type { PlateContent } from "../face/plateContent";
 import type { Lit } from "../face/plateTypes";
@@ -170,14 +171,18 @@ export function ResultScreen() {
             </section>
           </div>
           <div className="space-y-5">
-            <section>
-              <h2 className="mb-1">Feedback</h2>
-              <ol className="space-y-1.5 font-serif">
-                {r.feedback.map((f) => (
-                  <li key={f}>{f}</li>
-                ))}
-              </ol>
-            </section>
+            {r.told ? (
+              <ToldText told={r.told} />
+            ) : (
+              <section>
+                <h2 className="mb-1">Feedback</h2>
+                <ol className="space-y-1.5 font-serif">
+                  {r.feedback.map((f) => (
+                    <li key={f}>{f}</li>
+                  ))}
+                </ol>
+              </section>
+            )}
             <section>
               <h2 className="mb-1">Every criterion</h2>
               <table className="w-full text-sm leading-snug">

@@ -18,7 +18,7 @@ export function TodayScreen() {
   return (
     <Stage plate={{}} list>
       <h1>Today</h1>
-      {results.data?.slice(0, 2).map((r) => (
+      {results.data?.slice(0, 2).map((r, i) => (
         <Link
           key={r.id}
           to={`/results/${r.id}`}
@@ -29,6 +29,16 @@ export function TodayScreen() {
           <span className="block text-sm text-faded">
             your result{r.released_at && `, released ${moment(r.released_at)}`}
           </span>
+          {i === 0 && (r.practise.length > 0 || r.next) && (
+            <span className="mt-1 block border-l-2 border-now pl-2" data-practise>
+              {r.practise.map((p) => (
+                <span key={p} className="block">
+                  {p}
+                </span>
+              ))}
+              {r.next && <span className="block font-serif">{r.next}</span>}
+            </span>
+          )}
         </Link>
       ))}
       {results.isError && <Problem error={results.error} again={() => results.refetch()} />}
