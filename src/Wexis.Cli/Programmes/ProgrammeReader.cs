@@ -52,6 +52,7 @@ internal static class ProgrammeReader
             derived.Times,
             derived.Classes,
             technique.Region,
-            derived.Family
+            derived.Family,
+            derived.SidesInTurn
         );
 }

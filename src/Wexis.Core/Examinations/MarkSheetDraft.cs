@@ -139,7 +139,7 @@ public static partial class MarkSheetDraft
                     ["two levels off or more", "one level off, not corrected", "one level off at times", "steady at the level asked for"]
                 ) with
                 {
-                    Named = [StepWords.Feel(hand.Pressure)],
+                    Named = hand.Pressure is null ? null : [StepWords.Feel(hand.Pressure)],
                 };
             }
             foreach (var act in s.Completed.AllActs.Where(a => a.Do is not null).Take(1))

@@ -9,6 +9,7 @@ namespace Wexis.Core.Programmes;
 /// <param name="Times">Null: nothing is known of its time.</param>
 /// <param name="Region">Region of the atlas that it belongs to; null: none.</param>
 /// <param name="Family">Mechanical kind of its work; null: none.</param>
+/// <param name="SidesInTurn">One side after the other; false: both at once; null: it has no sides, or nothing is known of them.</param>
 /// <param name="Classes">Classes of work (tool, eye, neck …); null: nothing is known of them.</param>
 public sealed record TaughtTechnique(
     string Id,
@@ -21,5 +22,6 @@ public sealed record TaughtTechnique(
     TechniqueTimes? Times = null,
     IReadOnlyList<string>? Classes = null,
     string? Region = null,
-    string? Family = null
+    string? Family = null,
+    bool? SidesInTurn = null
 );

@@ -11,6 +11,8 @@ namespace Wexis.Core.Programmes;
 /// <param name="NearEye">It comes near the eye.</param>
 /// <param name="Tool">It uses a tool.</param>
 /// <param name="Trained">Structures that it mainly trains.</param>
+/// <param name="OneSided">What it mainly works, one side after the other.</param>
+/// <param name="BothAtOnce">What it mainly works with both sides at once.</param>
 public sealed record UnitFacts(
     bool Touches,
     bool Glides,
@@ -19,7 +21,9 @@ public sealed record UnitFacts(
     bool Resisted,
     bool NearEye,
     bool Tool,
-    IReadOnlyList<string> Trained
+    IReadOnlyList<string> Trained,
+    IReadOnlyList<(string Structure, Mode Mode)> OneSided,
+    IReadOnlyList<(string Structure, Mode Mode)> BothAtOnce
 )
 {
     public static UnitFacts Of(ProgrammeUnit unit, IReadOnlyDictionary<string, TaughtTechnique> techniques)
@@ -42,9 +46,21 @@ public sealed record UnitFacts(
                     .Where(r => r.Mode.IsActive() && r.Strength == Strength.Primary)
                     .Select(r => r.Structure)
                     .Distinct(),
-            ]
+            ],
+            Mainly(taught.Where(t => t.SidesInTurn == true)),
+            Mainly(taught.Where(t => t.SidesInTurn == false))
         );
     }
+
+    /// <summary>Muscles that are mainly worked, and how; skin and fluid are everybody's.</summary>
+    private static IReadOnlyList<(string Structure, Mode Mode)> Mainly(IEnumerable<TaughtTechnique> taught) =>
+        [
+            .. taught
+                .SelectMany(t => t.Map.Worked)
+                .Where(r => r.Strength == Strength.Primary && r.Mode != Mode.SkinLymph)
+                .Select(r => (r.Structure, r.Mode))
+                .Distinct(),
+        ];
 
     private static bool IsResisted(TaughtTechnique technique) =>
         technique.Map.ZonesTouched.Count > 0 && technique.Map.Worked.Any(r => r.Mode == Mode.Isometric && r.Strength == Strength.Primary);
@@ -65,6 +81,7 @@ public static class TradeOrder
         "eye-after-light",
         "glide-before-firm",
         "still-before-resisted",
+        "one-side-first",
         "anatomy-first",
         "tools-last",
         "teaching-after",
@@ -121,6 +138,7 @@ public static class TradeOrder
             all.Where(u => facts[u].Firm || facts[u].Tool)
         );
         yield return Every("still-before-resisted", "stillness comes before work against a hand", still, all.Where(u => facts[u].Resisted));
+        yield return OneSideFirst(all.Where(Practised), facts);
         yield return Every(
             "eye-after-light",
             passed.Count > 0 ? "the eye area comes after a passed light touch" : "the eye area comes after a light touch",
@@ -140,6 +158,30 @@ public static class TradeOrder
             all.Where(u => units[u].IsA == UnitKind.TeachingPractice)
         );
     }
+
+    /// <summary>
+    /// What is worked one side after the other comes before what works the same with both at once. Two units that each have something
+    /// to teach the other first are left as they are.
+    /// </summary>
+    private static OrderRule OneSideFirst(IEnumerable<int> practised, IReadOnlyList<UnitFacts> facts)
+    {
+        var units = practised.ToList();
+        bool Leads(int first, int then) => first != then && facts[first].OneSided.Intersect(facts[then].BothAtOnce).Any();
+        var after = units.ToDictionary(u => u, _ => new HashSet<int>());
+        var edges = new List<(int First, int Then)>();
+        foreach (var (first, then) in units.SelectMany(f => units.Where(t => Leads(f, t)).Select(t => (f, t))))
+        {
+            // Never in a ring: what comes after a unit is known before another edge is added.
+            if (Leads(then, first) || Reaches(after, then, first))
+                continue;
+            after[first].Add(then);
+            edges.Add((first, then));
+        }
+        return Rule("one-side-first", "units", "one side comes before both at once", edges);
+    }
+
+    private static bool Reaches(Dictionary<int, HashSet<int>> after, int from, int to) =>
+        from == to || after[from].Any(next => Reaches(after, next, to));
 
     /// <summary>The first units that together teach enough techniques.</summary>
     private static List<int> First(ProgrammeDocument programme)

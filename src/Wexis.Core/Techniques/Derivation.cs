@@ -36,6 +36,13 @@ public sealed record Derivation(
     IReadOnlyList<TechniqueReading> Readings
 ) : IDerivedTechnique
 {
+    /// <summary>One side after the other; false: both at once; null: it has no sides.</summary>
+    [JsonIgnore]
+    public bool? SidesInTurn =>
+        Steps.Any(s => s.Dose.Columns.Count == 2) ? true
+        : Steps.Any(s => s.Dose.Columns.Contains(Side.Both)) ? false
+        : null;
+
     /// <summary>Classes that its steps fall into, and those that its own words add, each once.</summary>
     [JsonIgnore]
     public IReadOnlyList<string> Classes { get; init; } = [];

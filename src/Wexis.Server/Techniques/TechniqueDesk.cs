@@ -136,7 +136,8 @@ public sealed class TechniqueDesk(
                     work.Times,
                     kept.Classes,
                     kept.Region,
-                    kept.Family
+                    kept.Family,
+                    work.SidesInTurn
                 )
             );
         }
@@ -152,7 +153,8 @@ public sealed class TechniqueDesk(
             derivation.Map,
             derivation.Times,
             derivation.Exclusions,
-            [.. AgainstItsSchool(document, derivation).Select(c => c.Says)]
+            [.. AgainstItsSchool(document, derivation).Select(c => c.Says)],
+            derivation.SidesInTurn
         );
 
     private T Once<T>(object key, int weight, Func<T> make)

@@ -177,6 +177,41 @@ public class SequenceRulesTests
     private static TaughtTechnique Taught(string id, Step step, string[]? classes = null) =>
         new(id, id, DerivedStanding.Complete, [], Reference.Derive(step).Map, Classes: classes);
 
+    /// <summary>Common practice: one side before both at once, where the same muscle is worked in the same way.</summary>
+    [Fact]
+    public void One_side_comes_before_both_at_once_and_never_in_a_ring()
+    {
+        TaughtTechnique Knead(string id, string zone, bool inTurn) =>
+            Taught(id, A.Hand("knead", zone, 3, "knuckles")) with
+            {
+                SidesInTurn = inTurn,
+            };
+        var techniques = new[]
+        {
+            Knead("jaw-one", "masseter-area", true),
+            Knead("jaw-both", "masseter-area", false),
+            Knead("temple-one", "temple", true),
+            Knead("temple-both", "temple", false),
+        }.ToDictionary(t => t.Id);
+        ProgrammeUnit Practice(string id, params string[] of) => Unit(id) with { Kind = "supervised-practice", Techniques = of };
+        string Edges(params ProgrammeUnit[] units) =>
+            string.Join(
+                ", ",
+                SequenceProblem.Of(Programme(units, Weeks), techniques) is var problem
+                    ? problem
+                        .Rules.OfType<OrderRule>()
+                        .Where(r => r.Id == "one-side-first")
+                        .SelectMany(r => r.Edges)
+                        .Select(e => $"{problem.Units[e.First].Id}<{problem.Units[e.Then].Id}")
+                        .Order(StringComparer.Ordinal)
+                    : []
+            );
+        Edges(Practice("both", "jaw-both"), Practice("one", "jaw-one")).ShouldBe("one<both");
+        Edges(Practice("jaw", "jaw-both"), Practice("temple", "temple-one")).ShouldBe("", "another muscle");
+        Edges(Practice("a", "jaw-one", "temple-both"), Practice("b", "jaw-both", "temple-one"))
+            .ShouldBe("", "each has something to teach first");
+    }
+
     [Fact]
     public void What_the_trade_keeps_follows_from_what_the_techniques_do()
     {

@@ -212,6 +212,7 @@ const TRADE: Readonly<Record<string, string>> = {
   "anatomy-first": "Anatomy and landmarks come before technique",
   "glide-before-firm": "A light glide comes before firm work",
   "still-before-resisted": "Stillness comes before work against a hand",
+  "one-side-first": "One side comes before both at once",
   "eye-after-light": "The eye area comes after a light touch, passed where it is assessed",
   "tools-last": "Tools come after hands",
   "teaching-after": "Teaching practice begins after ten techniques, or all there are",

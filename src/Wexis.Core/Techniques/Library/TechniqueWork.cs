@@ -17,5 +17,6 @@ public sealed record TechniqueWork(
     WorkMap Map,
     TechniqueTimes Times,
     IReadOnlyList<ExclusionNote> Exclusions,
-    IReadOnlyList<string> AgainstItsSchool
+    IReadOnlyList<string> AgainstItsSchool,
+    bool? SidesInTurn = null
 );
