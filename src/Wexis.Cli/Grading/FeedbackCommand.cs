@@ -15,6 +15,7 @@ public sealed record PrintedFeedback(
     IReadOnlyList<string> Practise,
     IReadOnlyList<string> Numbers,
     string Next,
+    ResitPlan? Resit,
     IReadOnlyList<RefusedMark> Refused
 );
 
@@ -61,6 +62,7 @@ public static class FeedbackCommand
                 [.. told.Change.Select(c => c.Practise).Distinct()],
                 told.Numbers,
                 told.Next,
+                ResitPlan.Of(score, sheet, told),
                 refused
             )
         );

@@ -18,6 +18,7 @@ public sealed record MeasuredLine(string Text, double? Value, double Low, double
 /// What was decided, and why, and what the trainee is told of it.
 /// </summary>
 /// <param name="Feedback">All that is told, sentence by sentence.</param>
+/// <param name="Resit">The smallest that could turn the decision; null where it was passed, and in results of before.</param>
 /// <param name="Told">The same in its parts; null in results of before.</param>
 public sealed record DemonstrationResult(
     Score Score,
@@ -29,7 +30,8 @@ public sealed record DemonstrationResult(
     IReadOnlyList<LostOnZone> LostZones,
     double WorkingSeconds,
     double TalkSeconds,
-    TraineeFeedback? Told = null
+    TraineeFeedback? Told = null,
+    ResitPlan? Resit = null
 )
 {
     public static DemonstrationResult Of(Score score, MarkSheet sheet, SheetState state, Atlas atlas)
@@ -60,7 +62,8 @@ public sealed record DemonstrationResult(
             ZonesBy(score, sheet, atlas),
             score.Tracks.Sum(t => t.WorkingSeconds),
             score.Tracks.Sum(t => t.TalkSeconds),
-            told
+            told,
+            ResitPlan.Of(score, sheet, told)
         );
     }
 

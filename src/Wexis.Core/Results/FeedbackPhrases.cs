@@ -270,6 +270,27 @@ internal static class FeedbackPhrases
             ? [.. text[(at + 1)..].Split([',', ';'], StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries)]
             : [];
 
+    /// <summary>What is shown once more of a line that is about the whole.</summary>
+    public static string Again(Topic topic) =>
+        topic switch
+        {
+            Topic.Setup => "how you get ready",
+            Topic.Posture => "how you sit while you work",
+            Topic.Breath => "that your breath goes on",
+            Topic.Finish => "how the last strokes end",
+            Topic.Stillness => "what stays still",
+            Topic.Anatomy => "what you say of the muscle",
+            Topic.Cueing => "your words before the move",
+            Topic.Adaptation => "an easier way and a stop rule",
+            Topic.Screening => "the questions about health",
+            Topic.Comfort => "how you ask about the touch",
+            Topic.SidesSaid => "how you say left and right",
+            Topic.Talk => "how you lead with few words",
+            Topic.Watching => "how you watch the others",
+            Topic.Order => "all parts in their order",
+            _ => "this part",
+        };
+
     /// <summary>What each critical act asks for instead. An act that a trainer added has no words of its own here.</summary>
     public static string Instead(string act) =>
         act switch

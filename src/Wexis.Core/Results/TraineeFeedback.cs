@@ -46,7 +46,7 @@ public sealed record TraineeFeedback(
     private const double Nothing = 0.05;
 
     /// <summary>Days on which a technique is practised before it is shown again (custom, no source).</summary>
-    private const int Days = 5;
+    internal const int Days = 5;
 
     private const string WithTrainer = "Do not practise this alone. Show it to your trainer first.";
 

@@ -1932,6 +1932,7 @@ export interface components {
       measured: components["schemas"]["MeasuredLine"][];
       /** Format: double */
       pass_line: number;
+      resit?: null | components["schemas"]["ResitPlan"];
       score: components["schemas"]["Score"];
       /** Format: double */
       talk_seconds: number;
@@ -3709,6 +3710,53 @@ export interface components {
      * @enum {unknown}
      */
     RemarkWeight: "safety" | "order" | "style";
+    /** @description One thing to show again. */
+    ResitItem: {
+      /** @description Ids of the criteria that are marked anew. */
+      criteria: string[];
+      /**
+       * Format: double
+       * @description Points of 100 that it can bring.
+       */
+      gain: number;
+      /** @description Without it nothing turns the decision. */
+      must: boolean;
+      /**
+       * Format: double
+       * @description About how long it takes.
+       */
+      seconds: number;
+      /**
+       * Format: int32
+       * @description Number of the step; null for what is about the whole.
+       */
+      step: null | number;
+      /** @description What is shown again, in a sentence. */
+      words: string;
+    };
+    /**
+     * @description The smallest that could turn a decision that is not a pass: as few things as possible, then as little time. What must be shown again
+     *     (a missed safety criterion, a side that was not shown, what could not be seen where that stands in the way) is taken; of the rest
+     *     those that bring most. That no smaller one can do it follows by exchange, and is held by trying all of them in the tests.
+     *     See docs/method.md#resit.
+     */
+    ResitPlan: {
+      /**
+       * Format: int32
+       * @description Days of practice before it is shown again.
+       */
+      after_days: number;
+      items: components["schemas"]["ResitItem"][];
+      /**
+       * Format: double
+       * @description What the total could come to.
+       */
+      percent_then: number;
+      /** @description What is practised before. */
+      practise: string[];
+      /** @description All of it has to be shown again: a critical act, or nothing less is enough. */
+      whole: boolean;
+    };
     /**
      * @description What a person is answered, the strictest first.
      * @enum {unknown}

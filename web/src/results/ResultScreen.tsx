@@ -3,7 +3,7 @@ import { useState } from "react";
 import { Link, useParams } from "react-router";
 import { DOMAIN_WORDS } from "../examinations/sheetWords";
 import { ORIGIN_WORDS } from "../grading/gradingWords";
-import { ToldText } from "./Told";
+import { ResitText, ToldText } from "./Told";
 import { FacePlate } from "../face/FacePlate";
 import type { PlateContent } from "../face/plateContent";
 import type { Lit } from "../face/plateTypes";
@@ -172,7 +172,10 @@ export function ResultScreen() {
           </div>
           <div className="space-y-5">
             {r.told ? (
-              <ToldText told={r.told} />
+              <>
+                <ToldText told={r.told} />
+                {r.resit && <ResitText plan={r.resit} decidedAt={view.decided_at} />}
+              </>
             ) : (
               <section>
                 <h2 className="mb-1">Feedback</h2>

@@ -43,3 +43,36 @@ export function ToldText({ told }: { told: Told }) {
     </>
   );
 }
+
+/** The smallest that can turn the decision, and from when. */
+export function ResitText({ plan, decidedAt }: { plan: Schemas["ResitPlan"]; decidedAt: string }) {
+  const from = new Date(Date.parse(decidedAt) + plan.after_days * 86_400_000);
+  return (
+    <section data-resit={plan.whole ? "whole" : plan.items.length}>
+      <h2 className="mb-1">What has to be shown again</h2>
+      {plan.whole ? (
+        <p>All of it, after your trainer has shown you how.</p>
+      ) : (
+        <>
+          <ul className="space-y-1">
+            {plan.items.map((i) => (
+              <li key={i.words} className="flex items-baseline justify-between gap-3">
+                <span className="font-serif">{i.words}</span>
+                <span className="text-sm whitespace-nowrap text-faded">
+                  {i.gain > 0.05 ? `up to ${Math.round(i.gain * 10) / 10} points` : "has to be seen"}
+                </span>
+              </li>
+            ))}
+          </ul>
+          <p className="mt-1 text-sm text-faded">
+            Nothing smaller can do it. Shown in full, it comes to {Math.round(plan.percent_then * 10) / 10} of 100.
+          </p>
+        </>
+      )}
+      <p className="mt-1">
+        From {from.toLocaleDateString("en-GB", { day: "numeric", month: "long", year: "numeric" })} on, after the
+        practice above.
+      </p>
+    </section>
+  );
+}
