@@ -43,13 +43,13 @@ export function useJudgement(sheet: Schemas["MarkSheet"], g: Grading) {
     (value: number) => {
       if (!current || (current.kind === "done" && value !== 0 && value !== 3)) return;
       give("mark", { target: current.id, value });
-      if (value >= 3) goOn(current.id);
+      if (value >= 3 || reasonsFor(current, sheet).length === 0) goOn(current.id);
       else {
         setChosen(current.id);
         setAsked(current.id);
       }
     },
-    [current, give, goOn],
+    [current, give, goOn, sheet],
   );
   return {
     current,
