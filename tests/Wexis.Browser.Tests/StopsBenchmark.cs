@@ -1,4 +1,5 @@
 using System.Globalization;
+using OpenQA.Selenium;
 
 namespace Wexis.Browser.Tests;
 
@@ -30,6 +31,24 @@ public class StopsBenchmark(DemoHouse demo) : IClassFixture<DemoHouse>
             });
             Say($"{stop}: first paint after the click", ms, empty);
         }
+        // A mark is seen as soon as it is given: from the key to the number in its column.
+        b.Stop("Grading");
+        b.Choose(Browser.Labelled("Trainee"), "Ilse Marrowby");
+        b.Choose(Browser.Labelled("Station"), "Ear-to-collarbone glide");
+        b.Click("Begin the demonstration");
+        b.See(By.CssSelector("[data-phase='performing']"));
+        b.Press("g");
+        var counted = 0;
+        Say(
+            "a mark: from the key to its number",
+            Median(() =>
+                b.Painted(
+                    "window.dispatchEvent(new KeyboardEvent('keydown', { key: ' ', bubbles: true }))",
+                    $"[...document.querySelectorAll('[data-column]')].reduce((n, x) => n + Number(x.dataset.count), 0) === {++counted}"
+                )
+            ),
+            empty
+        );
     }
 
     private static double Median(Func<double> measure) => Enumerable.Range(0, Times).Select(_ => measure()).Order().ElementAt(Times / 2);

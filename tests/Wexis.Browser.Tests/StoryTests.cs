@@ -76,7 +76,7 @@ public class StoryTests(DemoHouse demo) : IClassFixture<DemoHouse>
             "the fifth tap on the left is taken back"
         );
         b.Click(By.CssSelector("[data-fault='shoulders']"));
-        b.Click("Stop");
+        b.Click("Finished");
         MarkAll(b, 3);
         b.Until(() => b.See(By.CssSelector("[data-saving='0']")).Text.Contains("everything is marked"), "everything is marked and saved");
         b.Click("Submit the sheet");
@@ -106,14 +106,13 @@ public class StoryTests(DemoHouse demo) : IClassFixture<DemoHouse>
     /// <summary>Marks every judged criterion by its buttons.</summary>
     internal static void MarkAll(Browser b, int value)
     {
-        var rows = b.Count(By.CssSelector("tr[data-criterion]"));
-        for (var i = 1; i <= rows; i++)
+        b.Until(() => b.Has(By.CssSelector("[data-saving='0']")), "what was counted is measured");
+        var judged = b.Count(By.CssSelector("[data-criterion][data-marked='false']"));
+        for (var i = 0; i < judged; i++)
         {
-            var row = $"(//tr[@data-criterion])[{i}]";
-            if (b.Has(By.XPath($"{row}//button[normalize-space()='{value}']")))
-                b.Click(By.XPath($"{row}//button[normalize-space()='{value}']"));
-            else if (b.Has(By.XPath($"{row}//button[normalize-space()='yes']")))
-                b.Click(By.XPath($"{row}//button[normalize-space()='yes']"));
+            b.Click(By.CssSelector(b.Has(By.CssSelector($"[data-level='{value}']")) ? $"[data-level='{value}']" : "[data-level='3']"));
+            if (b.Has(By.CssSelector("[data-reason='1']")))
+                b.Click(By.CssSelector("[data-reason='1']"));
         }
     }
 

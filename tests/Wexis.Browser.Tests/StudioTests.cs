@@ -13,7 +13,7 @@ public class StudioTests
         using var b = new Browser(new($"https://127.0.0.1:{house.StudioPort}"), width: 1024, height: 768);
         b.SignInAs("Benno Fairweld");
         b.Go("/grading");
-        b.SeeText("To finish");
+        b.SeeText("Being graded now");
         b.Axe().ShouldBeEmpty();
         b.Go("/people");
         b.See(By.CssSelector("[data-studio='open']"));

@@ -70,6 +70,7 @@ public sealed record Dropped(Topic Topic, string Why, double Weight);
 
 /// <summary>A mark sheet: steps as they are seen, criteria in two domains, critical acts, faults to stamp, the pass line.</summary>
 /// <param name="MinutesAllowed">Minutes that the station has; null where nobody said so.</param>
+/// <param name="Adaptations">Milder versions that a trainee may declare before they begin; null in sheets of before.</param>
 public sealed record MarkSheet(
     string Technique,
     string TechniqueName,
@@ -81,7 +82,8 @@ public sealed record MarkSheet(
     IReadOnlyList<Dropped> Dropped,
     double PassLine,
     DemonstrationKind Kind = DemonstrationKind.Oneself,
-    double? MinutesAllowed = null
+    double? MinutesAllowed = null,
+    IReadOnlyList<string>? Adaptations = null
 )
 {
     /// <summary>Whether the dose of the steps is asked for: not of a correction, and not of three criteria in passing.</summary>

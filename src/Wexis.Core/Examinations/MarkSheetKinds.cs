@@ -65,7 +65,14 @@ public static partial class MarkSheetDraft
             dropped,
             settings.PassLinePercent,
             kind,
-            kind == DemonstrationKind.Everyday ? 1 : MinutesFor(steps, kind)
+            kind == DemonstrationKind.Everyday ? 1 : MinutesFor(steps, kind),
+            [
+                .. parts
+                    .SelectMany(p => p.Document.Adaptations ?? [])
+                    .Where(a => !string.IsNullOrWhiteSpace(a.Change))
+                    .Select(a => string.IsNullOrWhiteSpace(a.For) ? a.Change!.Trim() : $"{a.For.Trim()}: {a.Change!.Trim()}")
+                    .Distinct(StringComparer.OrdinalIgnoreCase),
+            ]
         );
     }
 

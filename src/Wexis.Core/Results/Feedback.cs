@@ -70,6 +70,7 @@ public sealed record DemonstrationResult(
     private static string HeadlineOf(Score score, MarkSheet sheet) =>
         score.Decision switch
         {
+            _ when sheet.Kind == DemonstrationKind.Everyday && score.CriticalActs.Count == 0 => $"Seen in passing, {score.Percent:0.0} %",
             Decision.Pass when score.Merit => $"Passed with merit, {score.Percent:0.0} %",
             Decision.Pass => $"Passed, {score.Percent:0.0} %",
             Decision.Fail when score.CriticalActs.Count > 0 => $"Not passed: a critical act ({score.Percent:0.0} % otherwise)",

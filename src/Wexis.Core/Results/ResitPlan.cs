@@ -34,13 +34,13 @@ public sealed record ResitPlan(
     /// <summary>What a thing takes that is said or laid out, in seconds (custom, no source).</summary>
     private const double SaidSeconds = 60;
 
-    /// <returns>Null where it was passed, or is still open.</returns>
+    /// <returns>Null where it was passed or is still open, and for what was seen in passing.</returns>
     public static ResitPlan? Of(Score score, MarkSheet sheet, TraineeFeedback told)
     {
         ArgumentNullException.ThrowIfNull(score);
         ArgumentNullException.ThrowIfNull(sheet);
         ArgumentNullException.ThrowIfNull(told);
-        if (score.Decision is Decision.Pass or Decision.Open)
+        if (score.Decision is Decision.Pass or Decision.Open || sheet.Kind == DemonstrationKind.Everyday)
             return null;
         var practise = told.Change.Select(c => c.Practise).Distinct().ToList();
         var all = ItemsOf(score, sheet);

@@ -60,7 +60,7 @@ public sealed record TraineeFeedback(
             [.. Keeps(score, sheet, state, changes).Take(MostKept)],
             changes,
             [.. FeedbackNumbers.Of(score, sheet)],
-            NextOf(score, changes)
+            NextOf(score, sheet, changes)
         );
     }
 
@@ -87,42 +87,55 @@ public sealed record TraineeFeedback(
             .ThenByDescending(c => c.Lost)
             .ToList();
         var tooLittle = (score.Shown ?? []).Any(s => s.IsTooLittle);
-        var told = new HashSet<object>();
-        var rest = new List<(ChangeLine Line, double Lost)>();
-        foreach (var c in lost)
-        {
-            // Too little of everything is told once, by the dose; what could not be seen for it is nobody's fault.
-            if (!c.SafetyMissed && tooLittle && state.Marks.TryGetValue(c.Criterion.Id, out var given) && given > c.Mark + 1e-9)
-                continue;
-            if (!told.Add(Group(c.Criterion.Topic)))
-                continue;
-            rest.Add((Line(c, score, sheet, state, harmed), c.Lost));
-        }
-        // What decided is told, whatever else was lost: that too little was shown.
-        if (score.Decision == Decision.NotEnoughShown && rest.FindIndex(r => r.Line.Order == ChangeOrder.Dose) is > 0 and var at)
-        {
-            var dose = rest[at];
-            rest.RemoveAt(at);
-            rest.Insert(rest.TakeWhile(r => r.Line.Order == ChangeOrder.Safety).Count(), dose);
-        }
-        return acts.Concat(rest.Select(r => r.Line)).Take(MostChanges).OrderBy(c => c.Order);
+        // Those that cost most are told; what could hurt, and what decided, always.
+        var chosen = lost
+        // Too little of everything is told once, by the dose; what was capped for it is nobody's fault.
+        .Where(c => c.SafetyMissed || !tooLittle || !(state.Marks.TryGetValue(c.Criterion.Id, out var given) && given > c.Mark + 1e-9))
+            .GroupBy(c => Group(c.Criterion.Topic))
+            .OrderByDescending(g => g.Any(c => c.SafetyMissed))
+            .ThenByDescending(g => score.Decision == Decision.NotEnoughShown && g.Key == Topic.Dose)
+            .ThenByDescending(g => g.Sum(c => c.Lost))
+            .Select(g => Line(g.First(), score, sheet, state, harmed));
+        var told = acts.Concat(chosen).Take(MostChanges).ToList();
+        return told.Concat(Stamped(sheet, state, told, harmed).Take(MostChanges - told.Count)).OrderBy(c => c.Order);
     }
 
-    /// <summary>Lines that are told together: dose and balance of one demonstration are one thing to change.</summary>
-    private static object Group(Topic topic) => topic is Topic.Dose or Topic.Balance ? Topic.Dose : topic;
-
-    private static ChangeOrder OrderOf(ScoredCriterion c) =>
-        c.SafetyMissed
-            ? ChangeOrder.Safety
-            : c.Criterion.Topic switch
+    /// <summary>Faults that were stamped and cost nothing: told where there is room.</summary>
+    private static IEnumerable<ChangeLine> Stamped(MarkSheet sheet, SheetState state, IReadOnlyList<ChangeLine> told, bool harmed) =>
+        state
+            .Faults.GroupBy(f => f.Fault)
+            .OrderByDescending(g => g.Count())
+            .Select(g => (Fault: sheet.Faults.FirstOrDefault(f => f.Id == g.Key), Times: g.Count(), g.First().Step))
+            .Where(f => f.Fault is { } known && !told.Any(t => t.Text.Contains(known.Text, StringComparison.OrdinalIgnoreCase)))
+            .Select(f =>
             {
-                Topic.Screening or Topic.Comfort or Topic.Priority => ChangeOrder.Safety,
-                Topic.Contact or Topic.Pressure => ChangeOrder.Place,
-                Topic.Path or Topic.Finish => ChangeOrder.Direction,
-                Topic.Stillness or Topic.Breath => ChangeOrder.Stillness,
-                Topic.Dose or Topic.Balance or Topic.Tempo => ChangeOrder.Dose,
-                _ => ChangeOrder.Look,
-            };
+                var mine = sheet.Criteria.FirstOrDefault(c => c.Topic == f.Fault!.Topic);
+                var phrase = mine is null ? null : FeedbackPhrases.Of(mine);
+                return new ChangeLine(
+                    f.Fault!.Id,
+                    mine is null ? ChangeOrder.Look : OrderOf(mine.Topic),
+                    $"What was seen{(f.Times > 1 ? $" {FeedbackPhrases.Amount(f.Times, false)}" : "")}: {f.Fault.Text.Trim().TrimEnd('.')}.",
+                    f.Fault.Cue.Length > 0 ? FeedbackPhrases.Sentence(f.Fault.Cue) : phrase?.Cue ?? "Go slowly, and look in a mirror.",
+                    phrase?.Feel ?? "The mirror shows it no more.",
+                    harmed ? WithTrainer : phrase?.Practise ?? PractiseOf(sheet, f.Step)
+                );
+            });
+
+    /// <summary>Lines that are told together: dose and balance of one demonstration are one thing to change.</summary>
+    private static Topic Group(Topic topic) => topic is Topic.Dose or Topic.Balance ? Topic.Dose : topic;
+
+    private static ChangeOrder OrderOf(ScoredCriterion c) => c.SafetyMissed ? ChangeOrder.Safety : OrderOf(c.Criterion.Topic);
+
+    private static ChangeOrder OrderOf(Topic topic) =>
+        topic switch
+        {
+            Topic.Screening or Topic.Comfort or Topic.Priority => ChangeOrder.Safety,
+            Topic.Contact or Topic.Pressure => ChangeOrder.Place,
+            Topic.Path or Topic.Finish => ChangeOrder.Direction,
+            Topic.Stillness or Topic.Breath => ChangeOrder.Stillness,
+            Topic.Dose or Topic.Balance or Topic.Tempo => ChangeOrder.Dose,
+            _ => ChangeOrder.Look,
+        };
 
     private static ChangeLine Line(ScoredCriterion c, Score score, MarkSheet sheet, SheetState state, bool harmed)
     {
@@ -146,7 +159,7 @@ public sealed record TraineeFeedback(
             text,
             string.IsNullOrWhiteSpace(own) ? phrase.Cue : FeedbackPhrases.Sentence(own),
             phrase.Feel,
-            harmed || (c.SafetyMissed && !IsSaidOnly(topic)) ? WithTrainer : phrase.Practise ?? PractiseOf(c.Criterion, sheet)
+            harmed || (c.SafetyMissed && !IsSaidOnly(topic)) ? WithTrainer : phrase.Practise ?? PractiseOf(sheet, c.Criterion.Step)
         );
     }
 
@@ -169,9 +182,9 @@ public sealed record TraineeFeedback(
         text is null ? null : sheet.Faults.FirstOrDefault(f => f.Text == text && f.Cue.Length > 0);
 
     /// <summary>“Practise Rim feather: 5 times on each side, once a day on five days.”</summary>
-    private static string PractiseOf(Criterion c, MarkSheet sheet)
+    private static string PractiseOf(MarkSheet sheet, int? number)
     {
-        var step = sheet.Steps.FirstOrDefault(s => s.Index == c.Step) ?? (sheet.Steps.Count > 0 ? sheet.Steps[0] : null);
+        var step = sheet.Steps.FirstOrDefault(s => s.Index == number) ?? (sheet.Steps.Count > 0 ? sheet.Steps[0] : null);
         var name = (step?.Part ?? sheet.TechniqueName).Trim();
         if (step is null)
             return $"Practise {name} once a day on {Days} days.";
@@ -225,10 +238,13 @@ public sealed record TraineeFeedback(
         return seconds.Count > 0 ? Math.Max(0, seconds.Min() - (state.StartedAt ?? 0)) : null;
     }
 
-    private static string NextOf(Score score, IReadOnlyList<ChangeLine> changes) =>
+    private static string NextOf(Score score, MarkSheet sheet, IReadOnlyList<ChangeLine> changes) =>
         score.Decision switch
         {
             _ when score.CriticalActs.Count > 0 => "Meet your trainer before you go on.",
+            _ when sheet.Kind == DemonstrationKind.Everyday => changes.Count == 0
+                ? "Go on like this."
+                : "Work on the first of these until the next lesson.",
             Decision.Pass when changes.Count == 0 => "You can go on to the next technique.",
             Decision.Pass => "You passed. Take the first of these with you.",
             Decision.NotEnoughShown => "Nothing is decided yet. Show the whole dose next time.",

@@ -7,7 +7,7 @@ using Wexis.Core.Measures;
 namespace Wexis.Data.Grading;
 
 /// <param name="StationId">Null for what was graded in a lesson or in practice.</param>
-/// <param name="Judged">Criteria that a person judges.</param>
+/// <param name="Judged">Criteria that a person judges, while the sheet is open; 0 afterwards.</param>
 /// <param name="Marked">Of those, how many have a mark or could not be seen.</param>
 public sealed record StoredDemonstration(
     Guid DemonstrationId,
@@ -139,7 +139,7 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
     private const string Select = """
         SELECT d.demonstration_id, d.station_id, d.origin, s.sheet ->> 'technique_name' AS shown, d.trainee_id, t.name AS trainee, d.assessor_id,
                a.name AS assessor, d.attempt, d.opened_at, d.submitted_at, e.events, e.marked, e.started, e.stopped,
-               jsonb_array_length(jsonb_path_query_array(s.sheet, '$.criteria[*] ? (@.kind != "measured")')) AS judged
+               CASE WHEN d.submitted_at IS NULL THEN jsonb_array_length(jsonb_path_query_array(s.sheet, '$.criteria[*] ? (@.kind != "measured")')) ELSE 0 END AS judged
           FROM grading.demonstration d
           JOIN people.person t ON t.person_id = d.trainee_id
           JOIN people.person a ON a.person_id = d.assessor_id

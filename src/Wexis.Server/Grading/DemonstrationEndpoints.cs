@@ -14,7 +14,7 @@ using Wexis.Server.Shell;
 namespace Wexis.Server.Grading;
 
 /// <param name="TechniqueName">What is shown: technique, techniques or routine.</param>
-/// <param name="Judged">Criteria that a person judges.</param>
+/// <param name="Judged">Criteria that a person judges, while the sheet is open; 0 afterwards.</param>
 /// <param name="Marked">Of those, how many are marked; what the marks are is seen by their assessor alone until the sheet is submitted.</param>
 public sealed record DemonstrationLine(
     Guid Id,
@@ -249,7 +249,7 @@ public static class DemonstrationEndpoints
                     c => new[] { $"{sheet.Criteria.First(x => x.Id == c).Text}: not marked yet." },
                     StringComparer.Ordinal
                 ),
-                title: $"{score.Unmarked.Count} criteria are still unmarked. Every mark given is kept."
+                title: $"{(score.Unmarked.Count == 1 ? "One criterion is" : $"{score.Unmarked.Count} criteria are")} still unmarked. Every mark given is kept."
             );
         var result = DemonstrationResult.Of(score, sheet, state, atlas);
         return await results.Submit(id, result, events.Count, user.PersonId(), clock.GetUtcNow(), ct) switch

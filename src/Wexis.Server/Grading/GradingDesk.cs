@@ -18,7 +18,7 @@ public sealed class OpenDemonstration(Guid assessor, MarkSheet sheet, DateTimeOf
     public MarkSheet Sheet => sheet;
 
     /// <summary>Minutes by which a device's clock may run ahead.</summary>
-    private const int Ahead = 5;
+    private const int Ahead = 30;
 
     private volatile bool _film = film;
 

@@ -136,7 +136,7 @@ public class FeedbackTests
             s.Told.Change.Select(c => c.Order).ShouldBe(s.Told.Change.Select(c => c.Order).Order(), s.Name);
             s.Told.Change.Select(c => c.Criterion).ShouldBeUnique();
             s.Told.Keep.Select(k => k.Criterion).Intersect(s.Told.Change.Select(c => c.Criterion)).ShouldBeEmpty();
-            if (s.Score.Criteria.All(c => c.Mark >= 3) && s.Score.CriticalActs.Count == 0)
+            if (s.Score.Criteria.All(c => c.Mark >= 3) && s.Score.CriticalActs.Count == 0 && s.State.Faults.Count == 0)
             {
                 s.Told.Keep.Count.ShouldBe(2, s.Name);
                 s.Told.Change.ShouldBeEmpty(s.Name);

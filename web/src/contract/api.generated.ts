@@ -1879,7 +1879,7 @@ export interface components {
       id: string;
       /**
        * Format: int32
-       * @description Criteria that a person judges.
+       * @description Criteria that a person judges, while the sheet is open; 0 afterwards.
        */
       judged: number;
       /**
@@ -2933,6 +2933,8 @@ export interface components {
       | "film";
     /** @description A mark sheet: steps as they are seen, criteria in two domains, critical acts, faults to stamp, the pass line. */
     MarkSheet: {
+      /** @description Milder versions that a trainee may declare before they begin; null in sheets of before. */
+      adaptations?: null | string[];
       criteria: components["schemas"]["Criterion"][];
       critical_acts: components["schemas"]["CriticalAct"][];
       dropped: components["schemas"]["Dropped"][];

@@ -41,7 +41,7 @@ export function FaultPad({
           ))}
         </ol>
       ) : (
-        <div className="grid grid-cols-2 gap-1.5 lg:grid-cols-1">
+        <div className="grid gap-1.5 sm:grid-cols-2 lg:grid-cols-1">
           {faults.map((f, i) => {
             const act = FAULT_KEYS[i] ?? "fault1";
             const seen = fold.faults.get(f.id) ?? 0;

@@ -17,7 +17,11 @@ export function FilmPlayer({ film, fold, marks }: { film: OpenFilm; fold: SheetF
     <div className="w-full max-w-xl min-w-0" data-film={fold.stamps.length}>
       <video
         src={film.source.url}
-        className={cn("h-38 w-full rounded-mark bg-ink object-contain", mirrored && "-scale-x-100")}
+        className={cn(
+          "h-38 w-full rounded-mark bg-ink object-contain",
+          mirrored && "-scale-x-100",
+          film.hashing && "invisible",
+        )}
         playsInline
         muted
         controls

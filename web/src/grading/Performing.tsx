@@ -44,7 +44,7 @@ export function Performing({
   const correcting = sheet.kind === "correction";
   const cue = view.cues[facing ? "facing" : "mirror"]?.[at.at] ?? step.cue;
   return (
-    <div className="grid flex-1 gap-3 [grid-template-areas:'middle_middle''count_faults'] grid-cols-[13rem_minmax(0,1fr)] lg:[grid-template-areas:'count_middle_faults'] lg:grid-cols-[12.5rem_minmax(0,1fr)_16rem] xl:grid-cols-[16rem_minmax(0,1fr)_21rem]">
+    <div className="grid flex-1 gap-3 [grid-template-areas:'middle_middle''count_faults'] grid-cols-[8.5rem_minmax(0,1fr)] sm:grid-cols-[13rem_minmax(0,1fr)] lg:[grid-template-areas:'count_middle_faults'] lg:grid-cols-[12.5rem_minmax(0,1fr)_16rem] xl:grid-cols-[16rem_minmax(0,1fr)_21rem]">
       <section aria-label="Counting" className="flex flex-col gap-2 [grid-area:count]">
         {correcting ? (
           <PlantPad sheet={sheet} fold={fold} step={step.index} keys={keys} now={g.now} give={give} />
@@ -123,7 +123,7 @@ export function Performing({
           {at.movedFrom &&
             `The ${SIDE_WORDS[at.movedFrom]} side has its dose: now the ${SIDE_WORDS[at.column]}. ${keys.otherSide.shown} calls it back.`}
         </p>
-        <SaidPad fold={fold} twoSides={step.columns.length === 2} give={give} />
+        <SaidPad fold={fold} adaptations={sheet.adaptations ?? []} twoSides={step.columns.length === 2} give={give} />
       </section>
       <div className="[grid-area:faults]">
         <FaultPad

@@ -11,7 +11,18 @@ const FEELINGS = [
 const DEGREES = Array.from({ length: 11 }, (_, i) => i);
 
 /** What the trainee says, and what else happened: neither counted nor judged, and it changes how the rest is read. */
-export function SaidPad({ fold, twoSides, give }: { fold: SheetFold; twoSides: boolean; give: Give }) {
+export function SaidPad({
+  fold,
+  adaptations,
+  twoSides,
+  give,
+}: {
+  fold: SheetFold;
+  /** Milder versions that can be declared before the first movement. */
+  adaptations: readonly string[];
+  twoSides: boolean;
+  give: Give;
+}) {
   const [asked, setAsked] = useState<string | null>(null);
   const begun = fold.tracks.some((t) => t.taps + t.holds.length > 0 || t.holdingSinceMs !== null);
   if (asked)
@@ -58,6 +69,24 @@ export function SaidPad({ fold, twoSides, give }: { fold: SheetFold; twoSides: b
             {side} declared tighter
           </TouchButton>
         ))}
+      {!begun && adaptations.length > 0 && (
+        <select
+          aria-label="Declared beforehand"
+          className="min-h-11 max-w-56 rounded-mark border border-line bg-field px-2"
+          value=""
+          onChange={(e) => {
+            if (e.target.value) give("note", { note: `declared: ${e.target.value}` });
+            e.target.blur();
+          }}
+        >
+          <option value="">declared milder …</option>
+          {adaptations.map((a) => (
+            <option key={a} value={a}>
+              {a}
+            </option>
+          ))}
+        </select>
+      )}
       <TouchButton
         aria-pressed={fold.wrongSide}
         tone={fold.wrongSide ? "on" : "calm"}

@@ -27,6 +27,7 @@ export function useFilm(g: Grading) {
   const [problem, setProblem] = useState<string | null>(null);
   const [hashing, setHashing] = useState(false);
   const element = useRef<HTMLVideoElement | null>(null);
+  const opened = useRef<File | null>(null);
   const known = events.filter((e) => e.kind === "film").at(-1) ?? null;
 
   useEffect(() => {
@@ -36,26 +37,32 @@ export function useFilm(g: Grading) {
   useEffect(() => () => followFilm(null), [followFilm]);
 
   const open = (file: File) => {
+    opened.current = file;
     setProblem(null);
     setSource({ url: URL.createObjectURL(file), file });
   };
   const close = useCallback(() => {
+    opened.current = null;
     followFilm(null);
     setSource(null);
   }, [followFilm]);
   const loaded = async (video: HTMLVideoElement) => {
+    if (!source) return;
+    const { file } = source;
+    setHashing(true);
+    const hash = await hashOf(file, () => opened.current !== file);
+    setHashing(false);
+    // Closed, or another one was opened meanwhile.
+    if (hash === null || opened.current !== file) return;
+    if (known && known.target !== hash)
+      setProblem(`Another film was graded here before: ${known.note}. Marks now carry the seconds of this one.`);
+    // The film is told before any mark that carries one of its seconds.
+    if (hash !== known?.target) give("film", { target: hash, note: file.name.slice(0, 200) });
     element.current = video;
     followFilm(() => Math.round(video.currentTime * 1000));
-    if (!source) return;
-    setHashing(true);
-    const hash = await hashOf(source.file);
-    setHashing(false);
-    if (hash === null || hash === known?.target) return;
-    if (known)
-      setProblem(`Another film was graded here before: ${known.note}. Marks now carry the seconds of this one.`);
-    give("film", { target: hash, note: source.file.name.slice(0, 200) });
   };
   const refused = () => {
+    opened.current = null;
     followFilm(null);
     setSource(null);
     setProblem("This file is no film that this browser can play. Nothing was stored.");

@@ -78,11 +78,13 @@ export function useJudgement(sheet: Schemas["MarkSheet"], g: Grading) {
     }, []),
     step: useCallback(
       (by: number) => {
+        // Why is left out: on to what is not marked yet.
+        if (by > 0 && asked !== null && asked === current?.id) return goOn(asked);
         setAsked(null);
         const at = sheet.criteria.findIndex((c) => c.id === current?.id);
         setChosen(sheet.criteria[Math.min(sheet.criteria.length - 1, Math.max(0, at + by))]?.id ?? null);
       },
-      [sheet, current],
+      [sheet, current, asked, goOn],
     ),
   };
 }

@@ -40,6 +40,14 @@ export function ToldText({ told }: { told: Told }) {
         </section>
       )}
       <p className="font-serif text-lg">{told.next}</p>
+      <details className="no-print text-sm">
+        <summary className="min-h-6 cursor-pointer text-faded">The numbers</summary>
+        <ul>
+          {told.numbers.map((n) => (
+            <li key={n}>{n}</li>
+          ))}
+        </ul>
+      </details>
     </>
   );
 }
