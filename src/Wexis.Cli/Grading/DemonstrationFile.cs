@@ -14,6 +14,9 @@ namespace Wexis.Cli.Grading;
 /// <summary>An event with the name that it has in the file.</summary>
 internal sealed record NamedEvent(string Name, MarkEvent Event);
 
+/// <summary>A demonstration that was read and scored, and the marks that may not be given.</summary>
+internal sealed record ScoredFile(MarkSheet Sheet, SheetState State, Score Score, IReadOnlyList<RefusedMark> Refused, Atlas Atlas);
+
 /// <summary>
 /// A demonstration from a file: <c>sheet</c> (or a <c>technique</c>, from which one of its <c>kind</c> is drafted) and <c>events</c>. What an event does not
 /// tell of its order (device, counter, arrival) follows from its place; an id is any text.
@@ -37,6 +40,22 @@ internal sealed record DemonstrationFile(
             else
                 taken.Add(e.Event);
         return (taken, [.. refused, .. Refused]);
+    }
+
+    /// <summary>Opens a file, folds its marks and scores them; null after what cannot be read was said.</summary>
+    public static ScoredFile? Open(FileInfo file, string form)
+    {
+        var (text, error) = TextFile.Read(file);
+        var (atlas, model) = ReferenceData.Read();
+        var read = text is null ? No(error!) : Read(text, atlas, model);
+        if (read.Sheet is not { } sheet)
+        {
+            Report.Print(new ScoreRefusal(form, file.Name, "refused", read.Errors));
+            return null;
+        }
+        var (taken, refused) = read.Sorted(sheet);
+        var state = SheetState.Of(taken);
+        return new(sheet, state, Score.Of(state, sheet, HouseSettings.Default), refused, atlas);
     }
 
     public static DemonstrationFile Read(string text, Atlas atlas, ActionModel model)

@@ -1,5 +1,4 @@
 using System.CommandLine;
-using Wexis.Core.Grading;
 using Wexis.Core.Measures;
 using Wexis.Core.Results;
 
@@ -40,17 +39,9 @@ public static class FeedbackCommand
 
     private static int Run(FileInfo file)
     {
-        var (text, error) = TextFile.Read(file);
-        var (atlas, model) = ReferenceData.Read();
-        var read = text is null ? DemonstrationFile.No(error!) : DemonstrationFile.Read(text, atlas, model);
-        if (read.Sheet is not { } sheet)
-        {
-            Report.Print(new ScoreRefusal(Form, file.Name, "refused", read.Errors));
+        if (DemonstrationFile.Open(file, Form) is not { } read)
             return 2;
-        }
-        var (taken, refused) = read.Sorted(sheet);
-        var state = SheetState.Of(taken);
-        var score = Score.Of(state, sheet, HouseSettings.Default);
+        var (sheet, state, score, refused, atlas) = read;
         var told = TraineeFeedback.Of(score, sheet, state);
         Report.Print(
             new PrintedFeedback(

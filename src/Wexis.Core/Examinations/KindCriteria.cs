@@ -67,7 +67,7 @@ public static partial class MarkSheetDraft
     {
         yield return Done(Topic.Setup, "Room, seats, mirrors, clean hands and product are ready", null, NearEyes(parts, atlas));
         yield return Done(Topic.Screening, "Asks the group what must be left out, and says who does what instead", null, true);
-        foreach (var c in OfParts(parts, steps, settings))
+        foreach (var c in OfParts(parts, steps, atlas, settings))
             yield return c;
         yield return Graded(
             Topic.Breath,
@@ -146,7 +146,7 @@ public static partial class MarkSheetDraft
             false,
             ["slumped or twisted throughout", "drops and is not noticed", "drops once, corrected", "tall and easy throughout"]
         );
-        foreach (var c in OfParts(parts, steps, settings))
+        foreach (var c in OfParts(parts, steps, atlas, settings))
             yield return c;
         yield return Graded(
             Topic.Stillness,

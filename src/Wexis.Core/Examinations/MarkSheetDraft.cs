@@ -74,11 +74,8 @@ public static partial class MarkSheetDraft
     {
         var derivation = part.Derivation;
         var nearEye = NearEyes([part], atlas);
-        var classes = derivation.Steps.SelectMany(s => s.Classes).ToHashSet(StringComparer.Ordinal);
-        var neck =
-            classes.Contains("neck")
-            || derivation.Map.ZonesTouched.Any(z => atlas.RegionOfZone.GetValueOrDefault(z) is "neck" or "shoulders-chest");
-        var tool = classes.Contains("tool");
+        var neck = OnNeck(part, atlas);
+        var tool = IsOf(part, "tool");
         yield return Done(
             Topic.Setup,
             "Screening asked, hands clean, nails, jewellery and hair ready, product right",

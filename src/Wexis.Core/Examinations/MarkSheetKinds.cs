@@ -144,7 +144,12 @@ public static partial class MarkSheetDraft
     }
 
     /// <summary>Of each technique in a row: one judged criterion, and what is counted.</summary>
-    private static IEnumerable<Criterion> OfParts(IReadOnlyList<SheetPart> parts, List<SheetStep> steps, HouseSettings settings)
+    private static IEnumerable<Criterion> OfParts(
+        IReadOnlyList<SheetPart> parts,
+        List<SheetStep> steps,
+        Atlas atlas,
+        HouseSettings settings
+    )
     {
         var at = 0;
         foreach (var (part, number) in parts.Select((p, i) => (p, i + 1)))
@@ -153,12 +158,11 @@ public static partial class MarkSheetDraft
             at += own.Count;
             if (own.Count == 0)
                 continue;
-            var classes = part.Derivation.Steps.SelectMany(s => s.Classes).ToHashSet(StringComparer.Ordinal);
             yield return Graded(
                 Topic.Path,
                 $"{(parts.Count > 1 ? $"{number}. " : "")}{part.Name}: place, way, movement and pressure",
                 own[0].Index,
-                classes.Overlaps(["eye", "neck", "tool"]),
+                NearEyes([part], atlas) || OnNeck(part, atlas) || IsOf(part, "tool"),
                 [
                     "another technique or place",
                     "the place or the pressure wrong",
@@ -208,9 +212,16 @@ public static partial class MarkSheetDraft
     private static bool NearEyes(IReadOnlyList<SheetPart> parts, Atlas atlas) =>
         parts.Any(p =>
             p.Document.Region == "eyes"
-            || p.Derivation.Steps.Any(s => s.Classes.Contains("eye"))
+            || IsOf(p, "eye")
             || p.Derivation.Map.ZonesTouched.Any(z => atlas.RegionOfZone.GetValueOrDefault(z) == "eyes" || z == "brow")
         );
+
+    private static bool OnNeck(SheetPart part, Atlas atlas) =>
+        IsOf(part, "neck")
+        || part.Derivation.Map.ZonesTouched.Any(z => atlas.RegionOfZone.GetValueOrDefault(z) is "neck" or "shoulders-chest");
+
+    /// <summary>Whether any of its steps is of a class of work.</summary>
+    private static bool IsOf(SheetPart part, string work) => part.Derivation.Steps.Any(s => s.Classes.Contains(work));
 
     private static Criterion Taught(Topic topic, string text, bool safety, IReadOnlyList<string> anchors) =>
         Teaching(Graded(topic, text, null, safety, anchors));

@@ -34,7 +34,8 @@ public sealed record BalanceMeasure(double Ratio, BalanceVerdict Verdict, double
 public static class DemonstrationMeasures
 {
     /// <summary>The clock of a side starts with its first tap, not with the first word.</summary>
-    public static TrackMeasure Of(Track track, double cycleSeconds, HouseSettings settings)
+    /// <param name="holdSeconds">Seconds of one hold; 0 where the step is not held. A hold that was counted on paper lasts so long: paper has no clock.</param>
+    public static TrackMeasure Of(Track track, double cycleSeconds, HouseSettings settings, double holdSeconds = 0)
     {
         ArgumentNullException.ThrowIfNull(track);
         ArgumentNullException.ThrowIfNull(settings);
@@ -53,7 +54,7 @@ public static class DemonstrationMeasures
             track.Step,
             track.Side,
             track.Repetitions,
-            tapped + held + track.TalliedSeconds,
+            tapped + held + (track.TalliedSeconds > 0 ? track.TalliedSeconds : track.Tallied * holdSeconds),
             talk + holdTalk,
             beats.Count >= 2 && typical > 0 ? 60 / typical : null,
             track.Holds.Count > 0 ? held / track.Holds.Count : null

@@ -68,8 +68,11 @@ public sealed record Score(
         ArgumentNullException.ThrowIfNull(settings);
         var tracks = state
             .Tracks.Select(t =>
-                DemonstrationMeasures.Of(t, sheet.Steps.FirstOrDefault(s => s.Index == t.Step)?.CycleSeconds ?? 1, settings)
-            )
+            {
+                var step = sheet.Steps.FirstOrDefault(s => s.Index == t.Step);
+                var hold = step?.Counting == Counting.Hold ? step.HoldSeconds : 0;
+                return DemonstrationMeasures.Of(t, step?.CycleSeconds ?? 1, settings, hold);
+            })
             .ToList();
         var shown = ShownDose.Of(state, sheet, tracks);
         var weights = Weights(state, sheet);
@@ -172,6 +175,10 @@ public sealed record Score(
     private static bool NeedsRepetition(Topic topic) =>
         topic is Topic.Path or Topic.Pressure or Topic.Tempo or Topic.Balance or Topic.Stillness or Topic.Breath;
 
+    /// <summary>The step that has to be repeated to see a criterion; null where it is seen without, or in no one step.</summary>
+    internal static int? SeenIn(Criterion c, MarkSheet sheet) =>
+        !NeedsRepetition(c.Topic) ? null : c.Step ?? (sheet.Steps.Count == 1 ? sheet.Steps[0].Index : null);
+
     private static (double? Mark, string? Why) Capped(
         Criterion c,
         double? mark,
@@ -186,8 +193,7 @@ public sealed record Score(
             if (at < most)
                 (most, why) = (at, because);
         }
-        var ofStep = c.Step ?? (sheet.Steps.Count == 1 ? sheet.Steps[0].Index : null);
-        if (NeedsRepetition(c.Topic) && shown.FirstOrDefault(s => s.Step == ofStep && s.IsTooLittle) is { } little)
+        if (SeenIn(c, sheet) is { } step && shown.FirstOrDefault(s => s.Step == step && s.IsTooLittle) is { } little)
             Cap(1, $"too little was shown to see it ({little.Words})");
         if (c.Topic == Topic.Cueing && state.WrongSide)
             Cap(2, "a right thing on the wrong side");

@@ -7,7 +7,16 @@ namespace Wexis.Core.Results;
 /// <summary>The numbers of a demonstration in sentences. The one place that says which side got how much.</summary>
 internal static class FeedbackNumbers
 {
-    /// <summary>“On the left you did it 3 times; 5 is the least.” Null where nothing of the dose was off.</summary>
+    /// <summary>Whose left and right are told: one's own, a partner's, or the group's.</summary>
+    private static string SideOf(Side side, MarkSheet sheet) =>
+        sheet.Kind switch
+        {
+            DemonstrationKind.Partner => $"your partner’s {side.Word()} side",
+            DemonstrationKind.Group => $"the group’s {side.Word()} side",
+            _ => $"your {side.Word()} side",
+        };
+
+    /// <summary>“On your left side you did it 3 times; 5 is the least.” Null where nothing of the dose was off.</summary>
     public static string? DoseSaid(Score score, MarkSheet sheet)
     {
         var said = new List<string>();
@@ -25,10 +34,12 @@ internal static class FeedbackNumbers
             if (SideBalance.Of(step, score.Tracks) is not { IsEven: false } sides)
                 continue;
             if (sides.OneSideOnly)
-                said.Add($"Only the {sides.Greater.Word()} side was shown; the {sides.Lesser.Word()} side was left out.");
+                said.Add($"Only {SideOf(sides.Greater, sheet)} was shown; {SideOf(sides.Lesser, sheet)} was left out.");
             else if (score.Criteria.Any(c => c.Criterion.Step == step.Index && c.Criterion.Topic == Topic.Balance && c.Mark < 3 - 1e-9))
                 said.Add(
-                    $"Your {sides.Lesser.Word()} side got less: {FeedbackPhrases.Amount(sides.Less, sides.InSeconds)}, and your {sides.Greater.Word()} side {FeedbackPhrases.Amount(sides.More, sides.InSeconds)}."
+                    Capital(SideOf(sides.Lesser, sheet))
+                        + $" got less: {FeedbackPhrases.Amount(sides.Less, sides.InSeconds)}, and "
+                        + $"{SideOf(sides.Greater, sheet)} {FeedbackPhrases.Amount(sides.More, sides.InSeconds)}."
                 );
         }
         return said.Count > 0 ? string.Join(" ", said.Distinct().Take(3)) : null;
@@ -38,7 +49,7 @@ internal static class FeedbackNumbers
     {
         var m = c.Criterion.Measure!;
         var inSeconds = m.Quantity == Quantity.WorkingSeconds;
-        var where = m.Column is Side.Left or Side.Right ? $"On the {m.Column?.Word()} you" : "You";
+        var where = m.Column is Side.Left or Side.Right ? $"On {SideOf(m.Column.Value, sheet)} you" : "You";
         var part = step.Part is { } name ? $"{name}: " : "";
         var did = inSeconds
             ? $"worked for {FeedbackPhrases.Amount(c.Value!.Value, true)}"
@@ -49,6 +60,8 @@ internal static class FeedbackNumbers
             ? $"{part}{where} {did}; {Least(m, inSeconds)} is the least."
             : $"{part}{where} {did}; {Math.Floor(m.High):0}{(inSeconds ? " seconds" : "")} is the most.";
     }
+
+    private static string Capital(string words) => char.ToUpperInvariant(words[0]) + words[1..];
 
     private static string Least(MeasureTarget m, bool inSeconds) => $"{Math.Ceiling(m.Low):0}{(inSeconds ? " seconds" : "")}";
 
@@ -73,9 +86,7 @@ internal static class FeedbackNumbers
         foreach (var t in score.Tracks)
         {
             var step = sheet.Steps.FirstOrDefault(s => s.Index == t.Step);
-            var where = t.Side is Side.Left or Side.Right
-                ? $"{FeedbackPhrases.Sentence(t.Side.Word()).TrimEnd('.')} side"
-                : "Both sides at once";
+            var where = t.Side is Side.Left or Side.Right ? Capital(SideOf(t.Side, sheet)) : "Both sides at once";
             if (t.Side == Side.Midline)
                 where = "In the middle";
             var part = sheet.Steps.Count > 1 ? $"{step?.Part ?? $"Step {t.Step + 1}"}. " : "";

@@ -39,7 +39,7 @@ internal static class FeedbackPhrases
         [Topic.Contact] = new(
             "Your fingers lay where they should{0}.",
             "Your fingers were not where they should be{0}.",
-            "Your fingers slipped at times: they should lie in one place{0}.",
+            "Your fingers slipped at times. They should lie still{0}.",
             "Find the place first, then lay the fingers down.",
             "You feel the same spot under your fingers each time."
         ),

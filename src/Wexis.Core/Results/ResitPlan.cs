@@ -72,7 +72,11 @@ public sealed record ResitPlan(
         // What could not be seen has to be seen where it stands in the way of a decision.
         var unseen = score.Decision == Decision.LookAgain;
         var items = new List<ResitItem>();
-        foreach (var group in score.Criteria.Where(c => c.Criterion.Weight > 0).GroupBy(c => c.Criterion.Step))
+        foreach (
+            var group in score
+                .Criteria.Where(c => c.Criterion.Weight > 0)
+                .GroupBy(c => c.Criterion.Step ?? Score.SeenIn(c.Criterion, sheet))
+        )
             if (group.Key is { } number && sheet.Steps.FirstOrDefault(s => s.Index == number) is { } step)
                 items.Add(
                     Item(
@@ -87,14 +91,7 @@ public sealed record ResitPlan(
             else
                 items.AddRange(
                     group.Select(c =>
-                        Item(
-                            null,
-                            [c],
-                            $"Show again {FeedbackPhrases.Again(c.Criterion.Topic)}.",
-                            SaidSeconds,
-                            tooLittle.Count > 0 && c.Why is not null && c.Mark <= 1 && c.From == MarkSource.Judged,
-                            unseen
-                        )
+                        Item(null, [c], $"Show again {FeedbackPhrases.Again(c.Criterion.Topic)}.", SaidSeconds, false, unseen)
                     )
                 );
         return [.. items.Where(i => i.Gain > 1e-9 || i.Must)];

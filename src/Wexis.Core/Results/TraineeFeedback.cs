@@ -81,16 +81,14 @@ public sealed record TraineeFeedback(
                 WithTrainer
             ))
             .ToList();
-        var lost = score
-            .Criteria.Where(c => c.SafetyMissed || c.Lost > Nothing)
-            .OrderBy(c => OrderOf(c))
-            .ThenByDescending(c => c.Lost)
-            .ToList();
-        var tooLittle = (score.Shown ?? []).Any(s => s.IsTooLittle);
-        // Those that cost most are told; what could hurt, and what decided, always.
-        var chosen = lost
         // Too little of everything is told once, by the dose; what was capped for it is nobody's fault.
-        .Where(c => c.SafetyMissed || !tooLittle || !(state.Marks.TryGetValue(c.Criterion.Id, out var given) && given > c.Mark + 1e-9))
+        var tooLittle = (score.Shown ?? []).Any(s => s.IsTooLittle);
+        bool IsCapped(ScoredCriterion c) => tooLittle && state.Marks.TryGetValue(c.Criterion.Id, out var given) && given > c.Mark + 1e-9;
+        // Those that cost most are told; what could hurt, and what decided, always.
+        var chosen = score
+            .Criteria.Where(c => c.SafetyMissed || (c.Lost > Nothing && !IsCapped(c)))
+            .OrderBy(OrderOf)
+            .ThenByDescending(c => c.Lost)
             .GroupBy(c => Group(c.Criterion.Topic))
             .OrderByDescending(g => g.Any(c => c.SafetyMissed))
             .ThenByDescending(g => score.Decision == Decision.NotEnoughShown && g.Key == Topic.Dose)
@@ -201,7 +199,7 @@ public sealed record TraineeFeedback(
     private static IEnumerable<KeepLine> Keeps(Score score, MarkSheet sheet, SheetState state, IReadOnlyList<ChangeLine> changes)
     {
         var changed = score
-            .Criteria.Where(c => changes.Any(x => x.Criterion == c.Criterion.Id) || c.SafetyMissed || c.Lost > 10)
+            .Criteria.Where(c => changes.Any(x => x.Criterion == c.Criterion.Id) || c.SafetyMissed)
             .Select(c => Group(c.Criterion.Topic))
             .ToHashSet();
         var harmed = score.CriticalActs.Count > 0;

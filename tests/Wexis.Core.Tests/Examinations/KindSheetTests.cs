@@ -89,6 +89,20 @@ public class KindSheetTests
         }
     }
 
+    /// <summary>What is a matter of safety alone is one in a row and before a group: by zone, path, class of work or region alike.</summary>
+    [Fact]
+    public void A_technique_that_safety_hangs_on_keeps_it_in_every_kind()
+    {
+        foreach (var part in Library)
+        {
+            var alone = Sheet(DemonstrationKind.Oneself, part).Criteria.Any(c => c is { Topic: Topic.Pressure, SafetyCritical: true });
+            if (!alone)
+                continue;
+            foreach (var kind in new[] { DemonstrationKind.Several, DemonstrationKind.Group })
+                Sheet(kind, part).Criteria.Single(c => c.Topic == Topic.Path).SafetyCritical.ShouldBeTrue($"{part.Name}, {kind}");
+        }
+    }
+
     /// <summary>Full within ten seconds; by the rule of bands nothing at half the band's width outside it: worked by hand.</summary>
     [Theory]
     [InlineData(0.0, 3)]

@@ -84,6 +84,8 @@ public class HappenedTests
         var track = state.Tracks.Single();
         (track.Repetitions, track.TalliedSeconds).ShouldBe((9, 30.0));
         DemonstrationMeasures.Of(track, 3, Reference.Settings).WorkingSeconds.ShouldBe(30);
+        // A hold that was counted lasts as long as the technique says, where nobody timed it: 9 of 5 s.
+        DemonstrationMeasures.Of(track with { TalliedSeconds = 0 }, 3, Reference.Settings, 5).WorkingSeconds.ShouldBe(45);
     }
 
     public static TheoryData<MarkKind, string?, double?, string> Wrong =>

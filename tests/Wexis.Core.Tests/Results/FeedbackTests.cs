@@ -172,8 +172,13 @@ public class FeedbackTests
             foreach (var c in dose)
             {
                 var first = c.Text.Split(['.'], 2)[0];
-                first.ShouldNotContain($"the {greater.Word()} you", customMessage: s.Name);
-                c.Text.ShouldNotContain($"Your {greater.Word()} side got less", customMessage: s.Name);
+                first.ShouldNotContain($"{greater.Word()} side you", customMessage: s.Name);
+                c.Text.ShouldNotContain($"{greater.Word()} side got less", customMessage: s.Name);
+                // On a partner left and right are the partner's, before a group the group's: never one's own.
+                if (given.Kind is DemonstrationKind.Partner or DemonstrationKind.Group)
+                    s.All.ShouldNotContain(t => t.Contains("your left side") || t.Contains("your right side"), s.Name);
+                if (given.Kind == DemonstrationKind.Partner && c.Text.Contains($"{lesser.Word()} side", StringComparison.Ordinal))
+                    c.Text.ShouldContain($"partner’s {lesser.Word()} side");
                 if (c.Text.Contains(lesser.Word(), StringComparison.Ordinal))
                     told++;
             }

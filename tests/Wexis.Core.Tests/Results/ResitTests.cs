@@ -9,7 +9,7 @@ namespace Wexis.Core.Tests.Results;
 /// <summary>The smallest resit, against every resit there could be: marks anew, scored by the same score.</summary>
 public class ResitTests
 {
-    private static readonly MarkSheet Sheet = Examinations.MarkSheetDraftTests.Sheet(
+    private static readonly MarkSheet Two = Examinations.MarkSheetDraftTests.Sheet(
         A.Act("smile-closed") with
         {
             Still = ["brow"],
@@ -21,7 +21,10 @@ public class ResitTests
         }
     );
 
-    private static readonly IReadOnlyList<Criterion> Judged = [.. Sheet.Criteria.Where(c => c.Measure is null)];
+    /// <summary>One step: what needs repetition to be seen is seen in it, though it is about the whole.</summary>
+    private static readonly MarkSheet One = Examinations.MarkSheetDraftTests.Sheet(A.Act("smile-closed", "6") with { Still = ["brow"] });
+
+    private static IReadOnlyList<Criterion> Judged(MarkSheet sheet) => [.. sheet.Criteria.Where(c => c.Measure is null)];
 
     private static MarkEvent Event(
         MarkKind kind,
@@ -33,13 +36,13 @@ public class ResitTests
     ) => new(new Guid(n + 1, 5, 5, new byte[8]), kind, "d", n, n * 3000L, step, side, target, value, null, n);
 
     /// <param name="again">Items that are shown again, in full.</param>
-    private static Score Of(IReadOnlyList<int> marks, IReadOnlyList<int> doses, IReadOnlyCollection<ResitItem> again)
+    private static Score Of(MarkSheet sheet, IReadOnlyList<int> marks, IReadOnlyList<int> doses, IReadOnlyCollection<ResitItem> again)
     {
         var (events, n, track) = (new List<MarkEvent>(), 0, 0);
         var shown = again.SelectMany(i => i.Criteria).ToHashSet(StringComparer.Ordinal);
         var steps = again.Select(i => i.Step).OfType<int>().ToHashSet();
         events.Add(Event(MarkKind.Start, n++));
-        foreach (var step in Sheet.Steps)
+        foreach (var step in sheet.Steps)
         foreach (var side in step.Columns)
         {
             var least = (int)Math.Ceiling(step.Repetitions.Minimum);
@@ -49,7 +52,7 @@ public class ResitTests
                 events.Add(Event(MarkKind.Rep, n++, step.Index, side));
         }
         events.Add(Event(MarkKind.Stop, n++));
-        foreach (var (c, i) in Judged.Select((c, i) => (c, i)))
+        foreach (var (c, i) in Judged(sheet).Select((c, i) => (c, i)))
         {
             var given = marks[i % marks.Count];
             var mark =
@@ -59,23 +62,24 @@ public class ResitTests
             events.Add(Event(MarkKind.Mark, n++, target: c.Id, value: mark));
         }
         // Tempo is no matter here: a person marks it.
-        foreach (var c in Sheet.Criteria.Where(c => c.Measure?.Quantity is Quantity.Tempo or Quantity.HoldSeconds))
+        foreach (var c in sheet.Criteria.Where(c => c.Measure?.Quantity is Quantity.Tempo or Quantity.HoldSeconds))
             events.Add(Event(MarkKind.Mark, n++, target: c.Id, value: 3));
-        return Score.Of(SheetState.Of(events), Sheet, Reference.Settings);
+        return Score.Of(SheetState.Of(events), sheet, Reference.Settings);
     }
 
     [Property(MaxTest = 300)]
-    public bool No_smaller_resit_could_turn_the_decision(byte[]? marks, byte[]? doses)
+    public bool No_smaller_resit_could_turn_the_decision(byte[]? marks, byte[]? doses, bool oneStep)
     {
+        var sheet = oneStep ? One : Two;
         var given = (marks ?? []).Append((byte)3).Select(m => m % 4).ToList();
-        var less = (doses ?? []).Append((byte)0).Select(d => d % 4).ToList();
-        var score = Of(given, less, []);
+        var less = (doses ?? []).Append((byte)0).Select(d => d % 7).ToList();
+        var score = Of(sheet, given, less, []);
         var state = SheetState.Of([]);
-        if (ResitPlan.Of(score, Sheet, TraineeFeedback.Of(score, Sheet, state)) is not { } plan)
+        if (ResitPlan.Of(score, sheet, TraineeFeedback.Of(score, sheet, state)) is not { } plan)
             return score.Decision is Decision.Pass or Decision.Open;
-        var items = ResitPlan.ItemsOf(score, Sheet);
-        var enough = Of(given, less, plan.Items).Decision == Decision.Pass;
-        var smaller = Subsets(items, plan.Items.Count - 1).Any(s => Of(given, less, s).Decision == Decision.Pass);
+        var items = ResitPlan.ItemsOf(score, sheet);
+        var enough = Of(sheet, given, less, plan.Items).Decision == Decision.Pass;
+        var smaller = Subsets(items, plan.Items.Count - 1).Any(s => Of(sheet, given, less, s).Decision == Decision.Pass);
         return enough && !smaller;
     }
 
@@ -91,13 +95,13 @@ public class ResitTests
     {
         List<MarkEvent> events =
         [
-            Event(MarkKind.Critical, 0, target: Sheet.CriticalActs[0].Id),
+            Event(MarkKind.Critical, 0, target: Two.CriticalActs[0].Id),
             Event(MarkKind.Stop, 1),
-            .. Judged.Select((c, i) => Event(MarkKind.Mark, i + 2, target: c.Id, value: 3)),
+            .. Judged(Two).Select((c, i) => Event(MarkKind.Mark, i + 2, target: c.Id, value: 3)),
         ];
         var state = SheetState.Of(events);
-        var score = Score.Of(state, Sheet, Reference.Settings);
-        var plan = ResitPlan.Of(score, Sheet, TraineeFeedback.Of(score, Sheet, state))!;
+        var score = Score.Of(state, Two, Reference.Settings);
+        var plan = ResitPlan.Of(score, Two, TraineeFeedback.Of(score, Two, state))!;
         plan.Whole.ShouldBeTrue();
         plan.Practise.ShouldContain(p => p.StartsWith("Do not practise", StringComparison.Ordinal));
     }

@@ -4,6 +4,7 @@ import { kindWords } from "../examinations/sheetWords";
 import type { Schemas } from "../shell/api";
 import type { GradingKeys } from "../shell/keys";
 import { Button } from "../ui/Button";
+import { FileButton } from "../ui/FileButton";
 import { clockWords, ORIGIN_WORDS } from "./gradingWords";
 import { Key } from "./Key";
 import { useRunning } from "./Running";
@@ -123,8 +124,6 @@ function TimeLeft({ g, minutes, performing }: { g: Grading; minutes: number | nu
 /** Where the assessor sits, which hand presses; a film from this machine, and notes in and out as captions. */
 function SetUp({ view, film, seat }: { view: Schemas["DemonstrationView"]; film: OpenFilm; seat: Seat }) {
   const menu = useRef<HTMLDetailsElement>(null);
-  const file = useRef<HTMLInputElement>(null);
-  const notes = useRef<HTMLInputElement>(null);
   const close = () => {
     if (menu.current) menu.current.open = false;
   };
@@ -153,12 +152,28 @@ function SetUp({ view, film, seat }: { view: Schemas["DemonstrationView"]; film:
           }}
         />
         <p>A film stays on this machine: marks carry its second, and only its name and its fingerprint are kept.</p>
-        <TouchButton className="w-full" onClick={() => file.current?.click()}>
-          open a film
-        </TouchButton>
-        <TouchButton className="w-full" onClick={() => notes.current?.click()}>
-          take in notes (WebVTT)
-        </TouchButton>
+        <FileButton
+          className="min-h-11 w-full"
+          word="open a film"
+          label="Film"
+          accept="video/*"
+          busy={false}
+          onFile={(chosen) => {
+            film.open(chosen);
+            close();
+          }}
+        />
+        <FileButton
+          className="min-h-11 w-full"
+          word="take in notes (WebVTT)"
+          label="Notes with times"
+          accept=".vtt,text/vtt"
+          busy={false}
+          onFile={(chosen) => {
+            void film.captions(chosen);
+            close();
+          }}
+        />
         <a
           className="inline-flex min-h-11 items-center text-now underline"
           href={`/api/demonstrations/${view.id}/marks.vtt`}
@@ -167,32 +182,6 @@ function SetUp({ view, film, seat }: { view: Schemas["DemonstrationView"]; film:
           marks as captions (WebVTT)
         </a>
       </div>
-      <input
-        ref={file}
-        type="file"
-        accept="video/*"
-        className="hidden"
-        aria-label="Film"
-        onChange={(e) => {
-          const chosen = e.target.files?.[0];
-          if (chosen) film.open(chosen);
-          e.target.value = "";
-          close();
-        }}
-      />
-      <input
-        ref={notes}
-        type="file"
-        accept=".vtt,text/vtt"
-        className="hidden"
-        aria-label="Notes with times"
-        onChange={(e) => {
-          const chosen = e.target.files?.[0];
-          if (chosen) void film.captions(chosen);
-          e.target.value = "";
-          close();
-        }}
-      />
     </details>
   );
 }

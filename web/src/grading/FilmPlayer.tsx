@@ -2,19 +2,18 @@ import { useState } from "react";
 import { cn } from "../ui/cn";
 import { TouchButton } from "./TouchButton";
 import type { OpenFilm } from "./useFilm";
-import type { SheetFold } from "./sheetFold";
 
 /** Seconds of one picture at 25 a second. */
 const PICTURE = 1 / 25;
 const SPEEDS = [1, 0.5, 0.25] as const;
 
 /** The film beside the sheet: played, slowed, stepped, mirrored; jumped from mark to mark. */
-export function FilmPlayer({ film, fold, marks }: { film: OpenFilm; fold: SheetFold; marks: readonly number[] }) {
+export function FilmPlayer({ film, marks }: { film: OpenFilm; marks: readonly number[] }) {
   const [speed, setSpeed] = useState(0);
   const [mirrored, setMirrored] = useState(false);
   if (!film.source) return null;
   return (
-    <div className="w-full max-w-xl min-w-0" data-film={fold.stamps.length}>
+    <div className="w-full max-w-xl min-w-0">
       <video
         src={film.source.url}
         className={cn(

@@ -87,7 +87,6 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
   const player = film.source ? (
     <FilmPlayer
       film={film}
-      fold={fold}
       marks={g.events
         .filter((e) => e.kind !== "film")
         .map((e) => e.at_ms)

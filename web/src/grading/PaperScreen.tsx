@@ -64,20 +64,16 @@ function PaperForm({ view }: { view: Schemas["DemonstrationView"] }) {
     const fields = [...(form.current?.querySelectorAll("input[type=text]") ?? [])] as HTMLInputElement[];
     fields[fields.indexOf(from) + 1]?.focus();
   };
+  const [taking, setTaking] = useState(false);
   const enter = async () => {
+    setTaking(true);
     if (!g.fold.started) g.give("start");
     if (!g.fold.stopped) g.give("stop");
     for (const { step, side, key } of tracks) {
       const value = counts[key];
       if (value === undefined || value === "") continue;
-      const where = { step: step.index, side, value: Number(value) };
-      if (step.counting === "seconds") g.give("tally", { ...where, target: "seconds" });
-      else {
-        g.give("tally", where);
-        // A hold that was counted was held as long as the technique says: paper has no clock.
-        if (step.counting === "hold")
-          g.give("tally", { ...where, value: Number(value) * step.hold_seconds, target: "seconds" });
-      }
+      const target = step.counting === "seconds" ? "seconds" : null;
+      g.give("tally", { step: step.index, side, value: Number(value), target });
     }
     for (const c of given) {
       const mark = markOf(c, marks[c.id] ?? "");
@@ -180,7 +176,12 @@ function PaperForm({ view }: { view: Schemas["DemonstrationView"] }) {
             Cannot be read: {wrong.join("; ")}
           </p>
         )}
-        <Button type="submit" tone="now" className="mt-3 min-h-12 text-lg" disabled={!g.ready || wrong.length > 0}>
+        <Button
+          type="submit"
+          tone="now"
+          className="mt-3 min-h-12 text-lg"
+          disabled={!g.ready || taking || wrong.length > 0}
+        >
           Take it over
         </Button>
       </form>

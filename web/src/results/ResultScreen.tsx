@@ -77,7 +77,7 @@ export function ResultScreen() {
         </div>
         <p className="text-sm text-faded">
           {view.examination ?? ORIGIN_WORDS[view.origin]} · {view.technique_name}
-          {view.origin === "station" && ` · attempt ${view.attempt}`} · graded by {view.assessor} on{" "}
+          {view.origin === "station" && ` · attempt ${view.attempt}`} · assessor {view.assessor},{" "}
           {moment(view.decided_at)}
         </p>
         <header className="flex flex-wrap items-start justify-between gap-3">
@@ -170,7 +170,7 @@ export function ResultScreen() {
               </p>
             </section>
           </div>
-          <div className="space-y-5">
+          <div className="space-y-5 max-sm:order-first">
             {r.told ? (
               <>
                 <ToldText told={r.told} />

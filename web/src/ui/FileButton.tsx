@@ -8,6 +8,7 @@ export function FileButton({
   accept,
   busy,
   onFile,
+  className,
 }: {
   word: string;
   /** Names the file for those who hear it. */
@@ -15,11 +16,18 @@ export function FileButton({
   accept: string;
   busy: boolean;
   onFile: (file: File) => void;
+  className?: string;
 }) {
   const input = useRef<HTMLInputElement>(null);
   return (
     <>
-      <Button size="line" tone="quiet" disabled={busy} onClick={() => input.current?.click()}>
+      <Button
+        size="line"
+        tone="quiet"
+        {...(className ? { className } : {})}
+        disabled={busy}
+        onClick={() => input.current?.click()}
+      >
         {word}
       </Button>
       <input
