@@ -47,6 +47,7 @@ public static class StoredBody
         [typeof(ProgrammeDocument)] = new("wexis.programme", ProgrammeForms.Units),
         [typeof(MarkSheet)] = new("wexis.mark-sheet", Named),
         [typeof(DemonstrationResult)] = new("wexis.result", Named),
+        [typeof(CaseEvent)] = new("wexis.case-event", Named),
         [typeof(ScreeningAnswers)] = new("wexis.screening-answers", Named),
         [typeof(Consent)] = new("wexis.consent", Named),
     };

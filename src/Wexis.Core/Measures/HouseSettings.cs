@@ -30,6 +30,13 @@ namespace Wexis.Core.Measures;
 /// <param name="TalkGapCycles">A gap between two taps longer than this many planned cycles is talk, not work.</param>
 /// <param name="TalkGapFloorSeconds">… but never a gap shorter than this.</param>
 /// <param name="LongHoldSeconds">From here a contraction or a press is a long hold (technique_class_rule of the action model).</param>
+/// <param name="SecondLookBand">Points around the pass line within which a second look is owed: on a sheet of fifteen criteria, one
+/// criterion one level otherwise moves the total by about two to three points.</param>
+/// <param name="LookLevels">Two sheets may differ by so many levels in a criterion.</param>
+/// <param name="LookPoints">Two sheets may differ by so many points in all.</param>
+/// <param name="OwnFilmDays">Days before an assessor marks their own film again.</param>
+/// <param name="AppealDays">Days after a result was told within which a trainee may appeal.</param>
+/// <param name="InvitationDays">Days that an invitation of a colleague from outside lasts.</param>
 /// <param name="CeilingSessionsADay">A day bears at most so many sessions at the ceiling of one session.</param>
 public sealed record HouseSettings(
     double MinimumShare = 0.6,
@@ -59,7 +66,13 @@ public sealed record HouseSettings(
     double TalkGapCycles = 2.5,
     double TalkGapFloorSeconds = 5,
     double LongHoldSeconds = 10,
-    int CeilingSessionsADay = 3
+    int CeilingSessionsADay = 3,
+    double SecondLookBand = 3,
+    double LookLevels = 1,
+    double LookPoints = 10,
+    int OwnFilmDays = 7,
+    int AppealDays = 14,
+    int InvitationDays = 14
 )
 {
     public static HouseSettings Default { get; } = new();

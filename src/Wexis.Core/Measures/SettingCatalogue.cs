@@ -263,6 +263,75 @@ public static class SettingCatalogue
             (s, v) => s with { HandChangeSeconds = v }
         ),
         new(
+            "second-look-band",
+            "Second look and appeal",
+            "Within so many points of the pass line a second look is owed",
+            "points",
+            0,
+            15,
+            "one criterion one level otherwise moves a sheet of fifteen by two to three points; your studio decides",
+            s => s.SecondLookBand,
+            (s, v) => s with { SecondLookBand = v }
+        ),
+        new(
+            "look-levels",
+            "Second look and appeal",
+            "Two sheets may differ by so many levels in a criterion",
+            "levels",
+            0,
+            3,
+            Custom,
+            s => s.LookLevels,
+            (s, v) => s with { LookLevels = v }
+        ),
+        new(
+            "look-points",
+            "Second look and appeal",
+            "Two sheets may differ by so many points in all",
+            "points",
+            0,
+            40,
+            Custom,
+            s => s.LookPoints,
+            (s, v) => s with { LookPoints = v }
+        ),
+        new(
+            "own-film-days",
+            "Second look and appeal",
+            "Days before you mark your own film again",
+            "days",
+            1,
+            60,
+            "long enough to forget single marks (custom, no source)",
+            s => s.OwnFilmDays,
+            (s, v) => s with { OwnFilmDays = (int)v },
+            Whole: true
+        ),
+        new(
+            "appeal-days",
+            "Second look and appeal",
+            "Days within which a trainee may appeal",
+            "days",
+            1,
+            90,
+            Custom,
+            s => s.AppealDays,
+            (s, v) => s with { AppealDays = (int)v },
+            Whole: true
+        ),
+        new(
+            "invitation-days",
+            "Second look and appeal",
+            "Days that an invitation of a colleague lasts",
+            "days",
+            1,
+            60,
+            Custom,
+            s => s.InvitationDays,
+            (s, v) => s with { InvitationDays = (int)v },
+            Whole: true
+        ),
+        new(
             "minimum-share",
             "Doses",
             "The least, where a dose tells one number",

@@ -9,6 +9,11 @@ public static class Roles
     public const string Lead = "lead";
     public const string Assessor = "assessor";
     public const string Trainee = "trainee";
+
+    /// <summary>A colleague from outside, who sees one case until a day. Never chosen in a form: an invitation makes it.</summary>
+    public const string Invited = "invited";
+
+    /// <summary>Roles that are chosen.</summary>
     public static readonly IReadOnlyList<string> All = [Lead, Assessor, Trainee];
 }
 

@@ -9,6 +9,7 @@ namespace Wexis.Data.Grading;
 /// <param name="StationId">Null for what was graded in a lesson or in practice.</param>
 /// <param name="Judged">Criteria that a person judges, while the sheet is open; 0 afterwards.</param>
 /// <param name="Marked">Of those, how many have a mark or could not be seen.</param>
+/// <param name="SecondOf">The sheet that this one is a second look at; it is no attempt.</param>
 public sealed record StoredDemonstration(
     Guid DemonstrationId,
     Guid? StationId,
@@ -25,7 +26,9 @@ public sealed record StoredDemonstration(
     int Judged,
     int Marked,
     bool Started,
-    bool Stopped
+    bool Stopped,
+    Guid? SecondOf,
+    int? Revision
 );
 
 /// <summary>Who shows what, before whom.</summary>
@@ -39,7 +42,8 @@ public sealed record NewDemonstration(
     DemonstrationOrigin Origin = DemonstrationOrigin.Station,
     Guid? TechniqueId = null,
     int? Edition = null,
-    MarkSheet? Sheet = null
+    MarkSheet? Sheet = null,
+    Guid? SecondOf = null
 );
 
 /// <summary>What became of an event that was sent.</summary>
@@ -84,6 +88,8 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
         public int Marked { get; init; }
         public bool Started { get; init; }
         public bool Stopped { get; init; }
+        public Guid? SecondOf { get; init; }
+        public int? Revision { get; init; }
 
         public StoredDemonstration ToDemonstration() =>
             new(
@@ -102,7 +108,9 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
                 Judged,
                 Marked,
                 Started,
-                Stopped
+                Stopped,
+                SecondOf,
+                Revision
             );
     }
 
@@ -138,7 +146,7 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
 
     private const string Select = """
         SELECT d.demonstration_id, d.station_id, d.origin, s.sheet ->> 'technique_name' AS shown, d.trainee_id, t.name AS trainee, d.assessor_id,
-               a.name AS assessor, d.attempt, d.opened_at, d.submitted_at, e.events, e.marked, e.started, e.stopped,
+               a.name AS assessor, d.attempt, d.opened_at, d.submitted_at, d.second_of, d.revision, e.events, e.marked, e.started, e.stopped,
                CASE WHEN d.submitted_at IS NULL THEN jsonb_array_length(jsonb_path_query_array(s.sheet, '$.criteria[*] ? (@.kind != "measured")')) ELSE 0 END AS judged
           FROM grading.demonstration d
           JOIN people.person t ON t.person_id = d.trainee_id
@@ -165,6 +173,29 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return await c.ExecuteScalarAsync<int>("SELECT count(*)::int FROM grading.demonstration WHERE submitted_at IS NULL");
+    }
+
+    /// <summary>First sheets of a trainee at a station that somebody else has open.</summary>
+    public async Task<IReadOnlyList<StoredDemonstration>> OpenByOthers(Guid station, Guid trainee, Guid reader, CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        return
+        [
+            .. (
+                await c.QueryAsync<Row>(
+                    Select
+                        + """
+                         WHERE d.station_id = @station AND d.trainee_id = @trainee AND d.assessor_id <> @reader AND d.submitted_at IS NULL AND d.second_of IS NULL
+                        """,
+                    new
+                    {
+                        station,
+                        trainee,
+                        reader,
+                    }
+                )
+            ).Select(r => r.ToDemonstration()),
+        ];
     }
 
     public async Task<StoredDemonstration?> ById(Guid id, CancellationToken ct)
@@ -207,6 +238,7 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
             technique = given.TechniqueId,
             given.Edition,
             sheet = given.Sheet is { } own ? StoredBody.Write(own) : null,
+            second = given.SecondOf,
             now = now.ToUniversalTime(),
         };
         await using var c = await source.OpenConnectionAsync(ct);
@@ -224,9 +256,11 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
         await c.ExecuteAsync(
             """
             INSERT INTO grading.demonstration
-                   (demonstration_id, station_id, revision, trainee_id, assessor_id, attempt, opened_at, origin, technique_id, edition, sheet)
-            SELECT @Id, @station, @Revision, @trainee, @assessor, coalesce(max(attempt), 0) + 1, @now, @origin, @technique, @Edition, @sheet::jsonb
-              FROM grading.demonstration WHERE station_id = @station AND trainee_id = @trainee
+                   (demonstration_id, station_id, revision, trainee_id, assessor_id, attempt, opened_at, origin, technique_id, edition, sheet, second_of)
+            SELECT @Id, @station, @Revision, @trainee, @assessor,
+                   CASE WHEN @second::uuid IS NULL THEN coalesce(max(attempt), 0) + 1 ELSE coalesce(max(attempt) FILTER (WHERE demonstration_id = @second), 1) END,
+                   @now, @origin, @technique, @Edition, @sheet::jsonb, @second
+              FROM grading.demonstration WHERE station_id = @station AND trainee_id = @trainee AND second_of IS NULL
             ON CONFLICT (demonstration_id) DO NOTHING
             """,
             values,
@@ -235,7 +269,7 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
         var mine = await c.ExecuteScalarAsync<bool>(
             """
             SELECT station_id IS NOT DISTINCT FROM @station AND technique_id IS NOT DISTINCT FROM @technique AND origin = @origin
-                   AND trainee_id = @trainee AND assessor_id = @assessor
+                   AND trainee_id = @trainee AND assessor_id = @assessor AND second_of IS NOT DISTINCT FROM @second
               FROM grading.demonstration WHERE demonstration_id = @Id
             """,
             values,

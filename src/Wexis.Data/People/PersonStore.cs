@@ -11,7 +11,8 @@ public sealed record StoredPerson(
     string Role,
     string PasswordHash,
     Guid SecurityStamp,
-    bool Active
+    bool Active,
+    DateTimeOffset? EndsAt = null
 );
 
 /// <summary>What became of a change of a person.</summary>
@@ -25,7 +26,9 @@ public enum PersonOutcome
 
 public sealed class PersonStore(NpgsqlDataSource source)
 {
-    private const string Columns = "person_id, login, name, role, password_hash, security_stamp, active";
+    /// <summary>Whose account ended is not active any more.</summary>
+    private const string Columns =
+        "person_id, login, name, role, password_hash, security_stamp, active AND (ends_at IS NULL OR ends_at > now()) AS active";
 
     private sealed class Row
     {
@@ -73,8 +76,8 @@ public sealed class PersonStore(NpgsqlDataSource source)
     {
         ArgumentNullException.ThrowIfNull(person);
         const string sql = """
-            INSERT INTO people.person (person_id, login, name, role, password_hash, security_stamp, active, added_at)
-            VALUES (@PersonId, @Login, @Name, @Role, @PasswordHash, @SecurityStamp, @Active, @now)
+            INSERT INTO people.person (person_id, login, name, role, password_hash, security_stamp, active, added_at, ends_at)
+            VALUES (@PersonId, @Login, @Name, @Role, @PasswordHash, @SecurityStamp, @Active, @now, @ends)
             """;
         return await Insert(sql, person, now, ct);
     }
@@ -176,6 +179,7 @@ public sealed class PersonStore(NpgsqlDataSource source)
                     p.SecurityStamp,
                     p.Active,
                     now = now.ToUniversalTime(),
+                    ends = p.EndsAt?.ToUniversalTime(),
                 }
             );
             return true;

@@ -13,6 +13,7 @@ public sealed record StoredResult(
     string TechniqueName,
     Guid TraineeId,
     string Trainee,
+    Guid AssessorId,
     string Assessor,
     int Attempt,
     DemonstrationResult Body,
@@ -24,6 +25,11 @@ public sealed record StoredResult(
     string? Examination
 );
 
+/// <summary>Something that happens to a case in the moment in which a sheet is submitted.</summary>
+/// <param name="Case">The first sheet.</param>
+/// <param name="Stands">The result that stands from then on; null leaves it.</param>
+public sealed record Happened(Guid Case, CaseEvent Event, DemonstrationResult? Stands = null);
+
 public sealed class ResultStore(NpgsqlDataSource source)
 {
     private sealed class Row
@@ -34,6 +40,7 @@ public sealed class ResultStore(NpgsqlDataSource source)
         public string TechniqueName { get; init; } = "";
         public Guid TraineeId { get; init; }
         public string Trainee { get; init; } = "";
+        public Guid AssessorId { get; init; }
         public string Assessor { get; init; } = "";
         public int Attempt { get; init; }
         public string Body { get; init; } = "";
@@ -52,6 +59,7 @@ public sealed class ResultStore(NpgsqlDataSource source)
                 TechniqueName,
                 TraineeId,
                 Trainee,
+                AssessorId,
                 Assessor,
                 Attempt,
                 StoredBody.Read<DemonstrationResult>(Body),
@@ -65,7 +73,7 @@ public sealed class ResultStore(NpgsqlDataSource source)
     }
 
     private const string Select = """
-        SELECT r.demonstration_id, d.station_id, d.origin, coalesce(d.sheet, v.body) ->> 'technique_name' AS technique_name, d.trainee_id, t.name AS trainee, a.name AS assessor, d.attempt, r.body::text AS body,
+        SELECT r.demonstration_id, d.station_id, d.origin, coalesce(d.sheet, v.body) ->> 'technique_name' AS technique_name, d.trainee_id, t.name AS trainee, a.name AS assessor, d.assessor_id, d.attempt, coalesce(r.stands, r.body)::text AS body,
                r.percent, r.decision, r.decided_at, r.released_at, b.name AS released_by, x.name AS examination
           FROM results.result r
           JOIN grading.demonstration d ON d.demonstration_id = r.demonstration_id
@@ -77,7 +85,7 @@ public sealed class ResultStore(NpgsqlDataSource source)
           LEFT JOIN people.person b ON b.person_id = r.released_by
         """;
 
-    /// <summary>Every result; for a trainee only their own, and only what was released.</summary>
+    /// <summary>Every result; for a trainee only their own, and only what was released, now or before it was withdrawn.</summary>
     public async Task<IReadOnlyList<StoredResult>> Visible(Guid? onlyReleasedOf, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
@@ -86,8 +94,28 @@ public sealed class ResultStore(NpgsqlDataSource source)
             .. (
                 await c.QueryAsync<Row>(
                     Select
-                        + " WHERE (@onlyReleasedOf::uuid IS NULL OR (d.trainee_id = @onlyReleasedOf AND r.released_at IS NOT NULL)) ORDER BY r.decided_at DESC",
+                        + " WHERE d.second_of IS NULL AND (@onlyReleasedOf::uuid IS NULL OR (d.trainee_id = @onlyReleasedOf AND (r.released_at IS NOT NULL OR EXISTS (SELECT 1 FROM results.case_event w WHERE w.demonstration_id = r.demonstration_id AND w.kind = 'withdrawn')))) ORDER BY r.decided_at DESC",
                     new { onlyReleasedOf }
+                )
+            ).Select(r => r.ToResult()),
+        ];
+    }
+
+    /// <summary>Every attempt of the same trainee at the same station, in order.</summary>
+    public async Task<IReadOnlyList<StoredResult>> AttemptsLike(Guid demonstration, CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        return
+        [
+            .. (
+                await c.QueryAsync<Row>(
+                    Select
+                        + """
+                         WHERE d.second_of IS NULL AND (d.station_id, d.trainee_id) =
+                               (SELECT o.station_id, o.trainee_id FROM grading.demonstration o WHERE o.demonstration_id = @demonstration)
+                         ORDER BY d.attempt
+                        """,
+                    new { demonstration }
                 )
             ).Select(r => r.ToResult()),
         ];
@@ -97,7 +125,9 @@ public sealed class ResultStore(NpgsqlDataSource source)
     public async Task<int> Unreleased(CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return await c.ExecuteScalarAsync<int>("SELECT count(*)::int FROM results.result WHERE released_at IS NULL");
+        return await c.ExecuteScalarAsync<int>(
+            "SELECT count(*)::int FROM results.result JOIN grading.demonstration d USING (demonstration_id) WHERE released_at IS NULL AND d.second_of IS NULL"
+        );
     }
 
     /// <summary>How many results a trainee may see.</summary>
@@ -116,26 +146,49 @@ public sealed class ResultStore(NpgsqlDataSource source)
         return (
             await c.QuerySingleOrDefaultAsync<Row>(
                 Select
-                    + " WHERE r.demonstration_id = @demonstration AND (@onlyReleasedOf::uuid IS NULL OR (d.trainee_id = @onlyReleasedOf AND r.released_at IS NOT NULL))",
+                    + " WHERE r.demonstration_id = @demonstration AND d.second_of IS NULL AND (@onlyReleasedOf::uuid IS NULL OR (d.trainee_id = @onlyReleasedOf AND r.released_at IS NOT NULL))",
                 new { demonstration, onlyReleasedOf }
             )
         )?.ToResult();
     }
 
+    private const string SheetsOfCase = """
+        SELECT count(*)::int FROM results.result r JOIN grading.demonstration d USING (demonstration_id)
+         WHERE d.demonstration_id = @Case OR d.second_of = @Case
+        """;
+
+    /// <summary>What one sheet came to when it was submitted, first or second; null while it is open.</summary>
+    public async Task<DemonstrationResult?> Submitted(Guid demonstration, CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        var body = await c.ExecuteScalarAsync<string?>(
+            "SELECT body::text FROM results.result WHERE demonstration_id = @demonstration",
+            new { demonstration }
+        );
+        return body is null ? null : StoredBody.Read<DemonstrationResult>(body);
+    }
+
     /// <summary>Closes a demonstration with its result, if its marks are still those the result was computed from.</summary>
     /// <param name="events">How many events the result was computed from.</param>
+    /// <param name="seen">The first sheet of the case that it belongs to, and how many sheets of it were submitted then.</param>
+    /// <param name="happened">What happens to which case with it: decided, a second look given; with the result that stands then.</param>
     public async Task<SaveOutcome> Submit(
         Guid demonstration,
         DemonstrationResult result,
         int events,
+        (Guid Case, int Sheets) seen,
+        IReadOnlyList<Happened> happened,
         Guid by,
         DateTimeOffset now,
         CancellationToken ct
     )
     {
         ArgumentNullException.ThrowIfNull(result);
+        ArgumentNullException.ThrowIfNull(happened);
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
+        // Two sheets of one case that are submitted at once wait for each other here.
+        await c.ExecuteAsync("SELECT 1 FROM grading.demonstration WHERE demonstration_id = @Case FOR UPDATE", new { seen.Case }, t);
         var open = await c.ExecuteAsync(
             "UPDATE grading.demonstration SET submitted_at = @now WHERE demonstration_id = @demonstration AND submitted_at IS NULL",
             new { demonstration, now = now.ToUniversalTime() },
@@ -149,6 +202,7 @@ public sealed class ResultStore(NpgsqlDataSource source)
                 new { demonstration },
                 t
             ) != events
+            || await c.ExecuteScalarAsync<int>(SheetsOfCase, new { seen.Case }, t) != seen.Sheets
         )
             return SaveOutcome.Stale;
         await c.ExecuteAsync(
@@ -164,23 +218,10 @@ public sealed class ResultStore(NpgsqlDataSource source)
             },
             t
         );
+        foreach (var h in happened)
+            if (await CaseStore.Add(c, t, h.Case, null, h.Event, h.Stands) != SaveOutcome.Saved)
+                return SaveOutcome.Stale;
         await t.CommitAsync(ct);
         return SaveOutcome.Saved;
-    }
-
-    /// <summary>Releases results to their trainees; those released before stay as they were.</summary>
-    /// <returns>How many were released now.</returns>
-    public async Task<int> Release(Guid[] demonstrations, Guid by, DateTimeOffset now, CancellationToken ct)
-    {
-        await using var c = await source.OpenConnectionAsync(ct);
-        return await c.ExecuteAsync(
-            "UPDATE results.result SET released_at = @now, released_by = @by WHERE demonstration_id = any(@demonstrations) AND released_at IS NULL",
-            new
-            {
-                demonstrations,
-                by,
-                now = now.ToUniversalTime(),
-            }
-        );
     }
 }

@@ -5,6 +5,7 @@ using Wexis.Core.Techniques.Claims;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Doses;
 using Wexis.Core.Techniques.Work;
+using Wexis.Server.Shell;
 
 namespace Wexis.Server.Anatomy;
 
@@ -65,7 +66,8 @@ public sealed record AtlasView(
 
 public static class AnatomyEndpoints
 {
-    public static void Map(RouteGroupBuilder api) => api.MapGet("/anatomy", Get).WithTags("Anatomy").WithName("getAtlas");
+    public static void Map(RouteGroupBuilder api) =>
+        api.MapGet("/anatomy", Get).RequireAuthorization(Policies.Case).WithTags("Anatomy").WithName("getAtlas");
 
     private static Ok<AtlasView> Get(Atlas atlas, ActionModel model)
     {

@@ -37,9 +37,12 @@ internal static class Signing
         services.AddSingleton(_ => new SignInGate(configuration.GetValue("Wexis:SignInsPerMinute", TriesAMinute)));
         services
             .AddAuthorizationBuilder()
-            .SetFallbackPolicy(new AuthorizationPolicyBuilder().RequireAuthenticatedUser().Build())
+            // An invited colleague sees one case, and nothing that does not say so.
+            .SetFallbackPolicy(new AuthorizationPolicyBuilder().RequireRole(Roles.All).Build())
+            .AddPolicy(Policies.Case, p => p.RequireRole(Roles.Lead, Roles.Assessor, Roles.Trainee, Roles.Invited))
             .AddPolicy(Policies.Lead, p => p.RequireRole(Roles.Lead))
-            .AddPolicy(Policies.Staff, p => p.RequireRole(Roles.Lead, Roles.Assessor));
+            .AddPolicy(Policies.Staff, p => p.RequireRole(Roles.Lead, Roles.Assessor))
+            .AddPolicy(Policies.Marks, p => p.RequireRole(Roles.Lead, Roles.Assessor, Roles.Invited));
         services.AddAntiforgery(o =>
         {
             o.HeaderName = Antiforgery.Header;

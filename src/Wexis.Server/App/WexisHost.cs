@@ -71,7 +71,8 @@ public static class WexisHost
             .AddSingleton<CohortStore>()
             .AddSingleton<ExaminationStore>()
             .AddSingleton<DemonstrationStore>()
-            .AddSingleton<ResultStore>();
+            .AddSingleton<ResultStore>()
+            .AddSingleton<CaseStore>();
         services.AddSingleton(sp => new StructureCheckStore(
             sp.GetRequiredService<NpgsqlDataSource>(),
             sp.GetRequiredService<Atlas>().DataVersion
@@ -84,6 +85,7 @@ public static class WexisHost
             .AddSingleton<ProgrammeDesk>()
             .AddSingleton<PlanDesk>()
             .AddSingleton<StationDesk>()
+            .AddSingleton<CaseDesk>()
             .AddSingleton<DemonstrationDesk>()
             .AddSingleton<GradingDesk>();
         services.AddSingleton<DemoSeed>();
@@ -175,6 +177,9 @@ public static class WexisHost
         ExaminationEndpoints.Map(api);
         DemonstrationEndpoints.Map(api);
         ResultEndpoints.Map(api);
+        CaseEndpoints.Map(api);
+        EvidenceEndpoints.Map(api);
+        InvitationEndpoints.Map(api);
         ThreadEndpoints.Map(api);
         StudioDoor.Map(api);
         app.MapOpenApi("/api/openapi/{documentName}.json").RequireAuthorization(Policies.Lead);

@@ -126,9 +126,21 @@ public sealed partial class DemoSeed
             throw new InvalidDataException($"Demo demonstration of {shown.Trainee}: {string.Join(", ", score.Unmarked)} not marked.");
         var results = services.GetRequiredService<ResultStore>();
         var decided = shown.At.AddMinutes(6);
-        await results.Submit(id, DemonstrationResult.Of(score, station.Sheet, state, desk.Atlas), events.Count, assessor, decided, ct);
-        if (shown.Release)
-            await results.Release([id], people["maren"], decided.AddHours(6), ct);
+        var result = DemonstrationResult.Of(score, station.Sheet, state, desk.Atlas);
+        var happened = new CaseEvent(
+            Id($"decided {shown.Trainee}"),
+            CaseEventKind.Decided,
+            decided,
+            assessor,
+            Decision: score.Decision,
+            Percent: score.Percent,
+            Edition: station.Edition
+        );
+        await results.Submit(id, result, events.Count, (id, 0), [new(id, happened)], assessor, decided, ct);
+        if (!shown.Release)
+            return;
+        var released = new CaseEvent(Id($"released {shown.Trainee}"), CaseEventKind.Released, decided.AddHours(6), people["maren"]);
+        await services.GetRequiredService<CaseStore>().Add(id, 1, released, null, ct);
     }
 
     /// <summary>The taps and marks of one demonstration, as a tablet would have sent them.</summary>

@@ -5,16 +5,19 @@ using Wexis.Core.Anatomy;
 using Wexis.Core.Examinations;
 using Wexis.Core.Grading;
 using Wexis.Core.Measures;
+using Wexis.Core.People;
 using Wexis.Core.Results;
 using Wexis.Data;
 using Wexis.Data.Grading;
 using Wexis.Data.Results;
+using Wexis.Server.Results;
 using Wexis.Server.Shell;
 
 namespace Wexis.Server.Grading;
 
 /// <param name="TechniqueName">What is shown: technique, techniques or routine.</param>
 /// <param name="Judged">Criteria that a person judges, while the sheet is open; 0 afterwards.</param>
+/// <param name="SecondOf">The sheet that this one is a second look at; it is no attempt.</param>
 /// <param name="Marked">Of those, how many are marked; what the marks are is seen by their assessor alone until the sheet is submitted.</param>
 public sealed record DemonstrationLine(
     Guid Id,
@@ -31,18 +34,27 @@ public sealed record DemonstrationLine(
     int Judged,
     int Marked,
     bool Started,
-    bool Stopped
+    bool Stopped,
+    Guid? SecondOf
 );
 
 /// <param name="StationId">Where it is an examination.</param>
 /// <param name="TechniqueId">Where it is a lesson or practice.</param>
+/// <param name="SecondOf">The sheet at which one looks again.</param>
+/// <param name="Another">Another attempt, although somebody else is grading this trainee at this station now.</param>
 public sealed record DemonstrationOpen(
     Guid? StationId,
     Guid TraineeId,
     DemonstrationOrigin Origin = DemonstrationOrigin.Station,
-    Guid? TechniqueId = null
+    Guid? TechniqueId = null,
+    Guid? SecondOf = null,
+    bool? Another = null
 );
 
+/// <summary>The film that was graded first, by its SHA-256 and its name.</summary>
+public sealed record FilmAsked(string Hash, string Name);
+
+/// <param name="Film">Of a second look: the film that was graded first.</param>
 /// <param name="TaughtEdition">The edition that the trainee's cohort is taught, where the sheet is of another one.</param>
 /// <param name="Cues">The sheet's cues in words for each viewer: an assessor faces the trainee.</param>
 public sealed record DemonstrationView(
@@ -59,7 +71,9 @@ public sealed record DemonstrationView(
     IReadOnlyList<MarkEvent> Events,
     Score Score,
     IReadOnlyDictionary<string, IReadOnlyList<string>> Cues,
-    int? TaughtEdition
+    int? TaughtEdition,
+    Guid? SecondOf,
+    FilmAsked? Film
 );
 
 /// <param name="Text">A WebVTT file, whole.</param>
@@ -71,8 +85,8 @@ public static class DemonstrationEndpoints
 {
     public static void Map(RouteGroupBuilder api)
     {
-        var group = api.MapGroup("/demonstrations").WithTags("Grading").RequireAuthorization(Policies.Staff);
-        group.MapGet("", List).WithName("listDemonstrations");
+        var group = api.MapGroup("/demonstrations").WithTags("Grading").RequireAuthorization(Policies.Marks);
+        group.MapGet("", List).RequireAuthorization(Policies.Staff).WithName("listDemonstrations");
         group.MapPut("/{id:guid}", Open).WithName("openDemonstration");
         group.MapGet("/{id:guid}", Get).WithName("getDemonstration");
         group.MapPut("/{id:guid}/events/{eventId:guid}", PutEvent).WithName("putMarkEvent");
@@ -98,7 +112,8 @@ public static class DemonstrationEndpoints
                 d.Judged,
                 d.Marked,
                 d.Started,
-                d.Stopped
+                d.Stopped,
+                d.SecondOf
             )),
         ]);
 
@@ -112,6 +127,9 @@ public static class DemonstrationEndpoints
         CancellationToken ct
     )
     {
+        // Who is invited opens nothing but their second look.
+        if (user.IsInRole(Roles.Invited) && given.SecondOf is null)
+            return TypedResults.NotFound();
         if (await demonstrations.ById(id, ct) is null)
         {
             var (opening, refusal) = await desk.Opening(id, given, user.PersonId(), ct);
@@ -129,15 +147,18 @@ public static class DemonstrationEndpoints
                     }
                 );
         }
-        return await desk.View(id, user.PersonId(), ct) is { } view ? TypedResults.Ok(view) : TypedResults.NotFound();
+        return await desk.View(id, user.PersonId(), ct) is { } view && IsFor(view, user) ? TypedResults.Ok(view) : TypedResults.NotFound();
     }
+
+    /// <summary>Who is invited sees no sheet but their own.</summary>
+    private static bool IsFor(DemonstrationView view, ClaimsPrincipal user) => view.Mine || !user.IsInRole(Roles.Invited);
 
     private static async Task<Results<Ok<DemonstrationView>, NotFound>> Get(
         Guid id,
         ClaimsPrincipal user,
         DemonstrationDesk desk,
         CancellationToken ct
-    ) => await desk.View(id, user.PersonId(), ct) is { } view ? TypedResults.Ok(view) : TypedResults.NotFound();
+    ) => await desk.View(id, user.PersonId(), ct) is { } view && IsFor(view, user) ? TypedResults.Ok(view) : TypedResults.NotFound();
 
     /// <summary>The marks of one's own sheet, or of a submitted one, as WebVTT captions.</summary>
     private static async Task<Results<ContentHttpResult, NotFound>> Captions(
@@ -146,7 +167,7 @@ public static class DemonstrationEndpoints
         DemonstrationDesk desk,
         CancellationToken ct
     ) =>
-        await desk.View(id, user.PersonId(), ct) is { } view && (view.Mine || view.SubmittedAt is not null)
+        await desk.View(id, user.PersonId(), ct) is { } view && IsFor(view, user) && (view.Mine || view.SubmittedAt is not null)
             ? TypedResults.Text(TimedText.Write(MarkCaptions.Of(view.Events, view.Sheet)), "text/vtt")
             : TypedResults.NotFound();
 
@@ -225,6 +246,7 @@ public static class DemonstrationEndpoints
         ClaimsPrincipal user,
         DemonstrationStore demonstrations,
         ResultStore results,
+        CaseDesk cases,
         Atlas atlas,
         HouseSettings settings,
         TimeProvider clock,
@@ -235,28 +257,37 @@ public static class DemonstrationEndpoints
             return TypedResults.NotFound();
         if (d.AssessorId != user.PersonId())
             return TypedResults.Forbid();
-        if (d.SubmittedAt is not null)
-            return await results.ById(id, null, ct) is { } before ? TypedResults.Ok(before.Body) : TypedResults.NotFound();
-        var events = await demonstrations.EventsOf(id, ct);
-        var state = SheetState.Of(events);
-        var score = Score.Of(state, sheet, settings);
-        if (!state.Stopped)
-            return Problems.Of("stop", "Stop the demonstration first.", "The sheet was not submitted. Every mark is kept.");
-        if (score.Decision == Decision.Open)
-            return TypedResults.ValidationProblem(
-                score.Unmarked.ToDictionary(
-                    c => c,
-                    c => new[] { $"{sheet.Criteria.First(x => x.Id == c).Text}: not marked yet." },
-                    StringComparer.Ordinal
-                ),
-                title: $"{(score.Unmarked.Count == 1 ? "One criterion is" : $"{score.Unmarked.Count} criteria are")} still unmarked. Every mark given is kept."
-            );
-        var result = DemonstrationResult.Of(score, sheet, state, atlas);
-        return await results.Submit(id, result, events.Count, user.PersonId(), clock.GetUtcNow(), ct) switch
+        if (await results.Submitted(id, ct) is { } before)
+            return TypedResults.Ok(before);
+        // A second sheet of the same demonstration may be submitted in the same moment: then once more, with both in view.
+        for (var tries = 0; tries < 3; tries++)
         {
-            SaveOutcome.Saved => TypedResults.Ok(result),
-            SaveOutcome.Stale => Problems.Stale("mark sheet"),
-            _ => await results.ById(id, null, ct) is { } raced ? TypedResults.Ok(raced.Body) : TypedResults.NotFound(),
-        };
+            var events = await demonstrations.EventsOf(id, ct);
+            var state = SheetState.Of(events);
+            var score = Score.Of(state, sheet, settings);
+            if (NotYet(state, score, sheet) is { } notYet)
+                return notYet;
+            var result = DemonstrationResult.Of(score, sheet, state, atlas);
+            var (seen, happened) = await cases.Submitting(d, result, state, ct);
+            var outcome = await results.Submit(id, result, events.Count, seen, happened, user.PersonId(), clock.GetUtcNow(), ct);
+            if (outcome == SaveOutcome.Saved)
+                return TypedResults.Ok(result);
+            if (await results.Submitted(id, ct) is { } raced)
+                return TypedResults.Ok(raced);
+        }
+        return Problems.Stale("mark sheet");
     }
+
+    /// <summary>What stands in the way of submitting; null where nothing does.</summary>
+    private static ValidationProblem? NotYet(SheetState state, Score score, MarkSheet sheet) =>
+        !state.Stopped ? Problems.Of("stop", "Stop the demonstration first.", "The sheet was not submitted. Every mark is kept.")
+        : score.Decision != Decision.Open ? null
+        : TypedResults.ValidationProblem(
+            score.Unmarked.ToDictionary(
+                c => c,
+                c => new[] { $"{sheet.Criteria.First(x => x.Id == c).Text}: not marked yet." },
+                StringComparer.Ordinal
+            ),
+            title: $"{(score.Unmarked.Count == 1 ? "One criterion is" : $"{score.Unmarked.Count} criteria are")} still unmarked. Every mark given is kept."
+        );
 }

@@ -30,7 +30,9 @@ public static class PeopleEndpoints
 
     private static async Task<Ok<IReadOnlyList<PersonLine>>> List(PersonStore people, CancellationToken ct) =>
         TypedResults.Ok<IReadOnlyList<PersonLine>>([
-            .. (await people.All(ct)).Where(p => p.Active).Select(p => new PersonLine(p.PersonId, p.Name, p.Login, p.Role)),
+            .. (await people.All(ct))
+                .Where(p => p.Active && p.Role != Roles.Invited)
+                .Select(p => new PersonLine(p.PersonId, p.Name, p.Login, p.Role)),
         ]);
 
     private static async Task<Results<Ok<PersonLine>, ValidationProblem>> Add(

@@ -7,6 +7,12 @@ public static class Policies
 {
     public const string Lead = "lead";
     public const string Staff = "staff";
+
+    /// <summary>Who gives marks: staff, and an invited colleague on the one sheet that is theirs.</summary>
+    public const string Marks = "marks";
+
+    /// <summary>Everybody who is signed in, an invited colleague too: what they see is asked case by case.</summary>
+    public const string Case = "case";
 }
 
 /// <summary>Who is signed in.</summary>

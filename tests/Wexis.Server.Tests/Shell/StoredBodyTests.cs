@@ -40,6 +40,7 @@ public class StoredBodyTests
         ["programme"] = Of<ProgrammeDocument>(),
         ["mark-sheet"] = Of<MarkSheet>(),
         ["result"] = Of<DemonstrationResult>(),
+        ["case-event"] = Of<CaseEvent>(),
         ["screening-answers"] = Of<ScreeningAnswers>(),
         ["consent"] = Of<Consent>(),
     };

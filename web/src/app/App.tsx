@@ -50,6 +50,9 @@ const SchoolsScreen = screen(() => import("../techniques/library/SchoolsScreen")
 const WholeScreen = screen(() => import("../techniques/library/WholeScreen").then((m) => m.WholeScreen));
 const TechniqueScreen = screen(() => import("../techniques/TechniqueScreen").then((m) => m.TechniqueScreen));
 const HouseScreen = screen(() => import("../settings/HouseScreen").then((m) => m.HouseScreen));
+const ReleaseScreen = screen(() => import("../results/ReleaseScreen").then((m) => m.ReleaseScreen));
+const CompareScreen = screen(() => import("../results/CompareScreen").then((m) => m.CompareScreen));
+const GuestHouse = lazy(() => import("./GuestHouse").then((m) => ({ default: m.GuestHouse })));
 const KeySheet = lazy(() => import("./KeySheet").then((m) => ({ default: m.KeySheet })));
 
 export function App() {
@@ -70,7 +73,13 @@ export function App() {
       usual={session.data.person.role === "trainee" ? "subject" : "facing"}
     >
       <PlatePatterns />
-      <House />
+      {session.data.person.role === "invited" ? (
+        <Suspense fallback={<Waiting what="your invitation" />}>
+          <GuestHouse />
+        </Suspense>
+      ) : (
+        <House />
+      )}
       <Toaster position="bottom-right" toastOptions={{ duration: 4000 }} />
     </PlateViewProvider>
   );
@@ -143,6 +152,8 @@ function House() {
               <Route path="/grading/:id" element={<GradingScreen />} />
               <Route path="/grading/:id/paper" element={<PaperScreen />} />
               <Route path="/results" element={<ResultListScreen />} />
+              <Route path="/results/release" element={<ReleaseScreen />} />
+              <Route path="/results/:id/compare" element={<CompareScreen />} />
               <Route path="/results/:id" element={<ResultScreen />} />
               <Route path="/screening" element={<ScreeningListScreen />} />
               <Route path="/screening/new/:id" element={<NewScreeningScreen />} />

@@ -762,6 +762,134 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/results/{id}/case": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["getCase"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/results/{id}/case/{act}": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations["actOnCase"];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/results/{id}/evidence": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["getEvidence"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/results/{id}/invitations": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["inviteColleague"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/results/{id}/returned": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["takeReturnedSheet"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/results/{id}/sheet.csv": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["sheetToReturn"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/results/invited": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["getInvitedCase"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/results/looks": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["listAskedLooks"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/results/release": {
     parameters: {
       query?: never;
@@ -772,6 +900,22 @@ export interface paths {
     get?: never;
     put?: never;
     post: operations["releaseResults"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/results/waiting": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["previewRelease"];
+    put?: never;
+    post?: never;
     delete?: never;
     options?: never;
     head?: never;
@@ -1309,6 +1453,13 @@ export interface components {
       then: null | string;
       travels: null | boolean;
     };
+    /** @description A critical act that one sheet has and the other has not. */
+    ActInDispute: {
+      id: string;
+      in_first: boolean;
+      in_second: boolean;
+      text: string;
+    };
     Adaptation: {
       change: null | string;
       for: null | string;
@@ -1392,6 +1543,44 @@ export interface components {
       repairs: components["schemas"]["ProgrammeRepair"][];
       says: string;
     };
+    /**
+     * @description Why a trainee appeals.
+     * @enum {unknown}
+     */
+    AppealGround: "marking" | "procedure" | "circumstances";
+    /** @enum {unknown} */
+    AppealOutcome: "dismissed" | "changed" | "shown-again" | null;
+    AppealView: {
+      answer: null | string;
+      /** Format: date-time */
+      at: string;
+      /** Format: date-time */
+      decided_at: null | string;
+      ground: components["schemas"]["AppealGround"];
+      /** Format: uuid */
+      id: string;
+      outcome: null | components["schemas"]["AppealOutcome"];
+      words: string;
+    };
+    /** @description A second look that somebody was asked for and has not given. */
+    AskedOfMe: {
+      /** Format: date-time */
+      at: string;
+      /**
+       * Format: uuid
+       * @description The sheet that was opened for it.
+       */
+      begun: null | string;
+      /** Format: uuid */
+      demonstration_id: string;
+      /** Format: uuid */
+      event_id: string;
+      how: components["schemas"]["LookHow"];
+      shown: string;
+      trainee: string;
+      /** Format: uuid */
+      trainee_id: string;
+    };
     /** @description All that the face plate and the choosers need, from the data that the computation uses. */
     AtlasView: {
       actions: {
@@ -1442,6 +1631,22 @@ export interface components {
       verbs: components["schemas"]["VerbWord"][];
       zones: components["schemas"]["Zone"][];
     };
+    /** @description One attempt at a station: what each criterion came to. */
+    AttemptView: {
+      /** Format: int32 */
+      attempt: number;
+      /** Format: date-time */
+      decided_at: string;
+      decision: components["schemas"]["Decision"];
+      /** Format: uuid */
+      id: string;
+      /** @description 0 to 3 by criterion; what could not be seen is left out. */
+      marks: {
+        [key: string]: number;
+      };
+      /** Format: double */
+      percent: number;
+    };
     AwayChange: {
       /** @description How it stood when this was decided; null: here. */
       seen: null | string;
@@ -1483,6 +1688,65 @@ export interface components {
     CaptionsGiven: {
       /** @description A WebVTT file, whole. */
       text: null | string;
+    };
+    /** @description Something that is done to a result; its id is made where it is done, so that the same sent twice happens once. */
+    CaseAct: {
+      acts?: null | string[];
+      /** Format: uuid */
+      assessor?: null | string;
+      ground?: null | components["schemas"]["AppealGround"];
+      how?: null | components["schemas"]["LookHow"];
+      /** @description look-asked, agreement-proposed, agreed, third-mark, corrected, released, withdrawn, appeal-lodged or appeal-decided. */
+      kind: components["schemas"]["CaseEventKind"];
+      marks?: null | components["schemas"]["StandingMark"][];
+      /**
+       * Format: uuid
+       * @description The proposal that is agreed to, or the appeal that is decided.
+       */
+      of?: null | string;
+      outcome?: null | components["schemas"]["AppealOutcome"];
+      reason?: null | string;
+    };
+    /**
+     * @description What can happen to a result. The family is complete here.
+     * @enum {unknown}
+     */
+    CaseEventKind:
+      | "decided"
+      | "look-asked"
+      | "look-given"
+      | "agreement-proposed"
+      | "agreed"
+      | "third-mark"
+      | "corrected"
+      | "released"
+      | "withdrawn"
+      | "appeal-lodged"
+      | "appeal-decided";
+    /** @description What happened to a result, and what the reader may do with it. */
+    CaseView: {
+      appeal: null | components["schemas"]["AppealView"];
+      /** Format: date-time */
+      appeal_until: null | string;
+      compared: null | components["schemas"]["SecondLook"];
+      first: string;
+      /** Format: uuid */
+      id: string;
+      in_dispute: boolean;
+      /** @description Why somebody has to look again; null where nobody has to. */
+      look_owed: null | string;
+      looks: components["schemas"]["LookLineView"][];
+      /** @description What the reader may do. */
+      may: components["schemas"]["CaseEventKind"][];
+      /** @description What keeps it from being released; null where nothing does. */
+      not_releasable: null | string;
+      /**
+       * Format: date-time
+       * @description From when its assessor may mark their own film again.
+       */
+      own_film_from: null | string;
+      proposed: null | components["schemas"]["ProposalView"];
+      story: components["schemas"]["StoryLine"][];
     };
     /**
      * @description Whether what decides a row was told.
@@ -1890,6 +2154,11 @@ export interface components {
       /** Format: date-time */
       opened_at: string;
       origin: components["schemas"]["DemonstrationOrigin"];
+      /**
+       * Format: uuid
+       * @description The sheet that this one is a second look at; it is no attempt.
+       */
+      second_of: null | string;
       started: boolean;
       /** Format: uuid */
       station_id: null | string;
@@ -1903,7 +2172,14 @@ export interface components {
       trainee_id: string;
     };
     DemonstrationOpen: {
+      /** @description Another attempt, although somebody else is grading this trainee at this station now. */
+      another?: null | boolean;
       origin?: components["schemas"]["DemonstrationOrigin"];
+      /**
+       * Format: uuid
+       * @description The sheet at which one looks again.
+       */
+      second_of?: null | string;
       /**
        * Format: uuid
        * @description Where it is an examination.
@@ -1949,11 +2225,14 @@ export interface components {
         [key: string]: string[];
       };
       events: components["schemas"]["MarkEvent"][];
+      film: null | components["schemas"]["FilmAsked"];
       /** Format: uuid */
       id: string;
       mine: boolean;
       origin: components["schemas"]["DemonstrationOrigin"];
       score: components["schemas"]["Score"];
+      /** Format: uuid */
+      second_of: null | string;
       sheet: components["schemas"]["MarkSheet"];
       /** Format: uuid */
       station_id: null | string;
@@ -2221,6 +2500,13 @@ export interface components {
       id: string;
       score: components["schemas"]["Score"];
     };
+    /** @description What a result rests on: how it ran, and what was shown before and after. */
+    Evidence: {
+      /** @description All attempts at this station, in order; a trainee sees those that are released. */
+      attempts: components["schemas"]["AttemptView"][];
+      /** @description The first sheet, then second looks that were given; a trainee sees the first. */
+      runs: components["schemas"]["RunView"][];
+    };
     ExaminationAdd: {
       /** Format: uuid */
       id: string;
@@ -2359,6 +2645,11 @@ export interface components {
       /** Format: double */
       pull_deg: null | number;
       pull_words: null | string;
+    };
+    /** @description The film that was graded first, by its SHA-256 and its name. */
+    FilmAsked: {
+      hash: string;
+      name: string;
     };
     FirstLead: {
       /** @description Printed by the start command: who reads it stands at the machine. */
@@ -2535,6 +2826,15 @@ export interface components {
     Health: {
       state: string;
     };
+    /** @description One hold: from press to release, in seconds of the device's clock. */
+    Hold: {
+      /** Format: double */
+      from_seconds: number;
+      /** Format: double */
+      seconds?: number;
+      /** Format: double */
+      to_seconds: number;
+    };
     /** @description A zone kept from moving, and by what: palm, finger or attention. */
     HoldStill: {
       by: null | string;
@@ -2681,6 +2981,33 @@ export interface components {
        * @description Techniques that had come in; they can be brought back from the archive.
        */
       deleted: number;
+    };
+    /** @description What the colleague needs to come in; the password is told this once. */
+    Invitation: {
+      login: string;
+      name: string;
+      password: string;
+      /** Format: date-time */
+      until: string;
+    };
+    InvitationGiven: {
+      /**
+       * Format: uuid
+       * @description Of the person, made where they are invited.
+       */
+      id: string;
+      /** @description To look again; else to decide a dispute or an appeal. */
+      looks: boolean;
+      name: null | string;
+    };
+    InvitedTo: {
+      /** Format: uuid */
+      id: string;
+      look: null | components["schemas"]["AskedOfMe"];
+      shown: string;
+      trainee: string;
+      /** Format: uuid */
+      trainee_id: string;
     };
     /** @description One thing that is wrong with what was given: where, which kind, what was met, what is allowed. */
     Issue: {
@@ -2840,11 +3167,55 @@ export interface components {
       fixed: null | number[];
       moving: null | number[];
     };
+    /** @description What one sheet holds of a criterion. */
+    LookEvidence: {
+      from: components["schemas"]["MarkSource"];
+      /** Format: double */
+      mark: null | number;
+      /** @description What was logged for it: values, stamps, notes, in short sentences. */
+      seen: string[];
+      /** Format: double */
+      value: null | number;
+    };
     /** @description A fault that is looked for while correcting. */
     LookFor: {
       fix: null | string;
       sign: string;
       technique: string;
+    };
+    /**
+     * @description How somebody looks again.
+     * @enum {unknown}
+     */
+    LookHow: "assessor" | "own-film" | "invited" | "file";
+    /** @description One criterion on two sheets. */
+    LookLine: {
+      anchors: string[];
+      /**
+       * Format: double
+       * @description Levels between the marks; null where one could not see it.
+       */
+      apart: null | number;
+      criterion: string;
+      /** @description Beyond tolerance: it has to be settled. */
+      differs: boolean;
+      first: components["schemas"]["LookEvidence"];
+      safety_critical: boolean;
+      second: components["schemas"]["LookEvidence"];
+      text: string;
+    };
+    LookLineView: {
+      /** Format: date-time */
+      asked_at: string;
+      assessor: null | string;
+      /**
+       * Format: date-time
+       * @description Null while it is open.
+       */
+      given: null | string;
+      how: components["schemas"]["LookHow"];
+      /** Format: uuid */
+      id: string;
     };
     /** @description Marks lost on one structure, for the face plate: percentage points of the whole. */
     LostOnStructure: {
@@ -3106,6 +3477,15 @@ export interface components {
       lines: components["schemas"]["NoteLine"][];
       /** @description The notes, with every garbled word that was confirmed written as the atlas writes it. */
       text: string;
+    };
+    NotReleased: {
+      /**
+       * Format: uuid
+       * @description Of the result.
+       */
+      id: string;
+      says: string;
+      trainee: string;
     };
     /** @description Why a unit does not stand in a session. */
     NotThere: {
@@ -3625,6 +4005,15 @@ export interface components {
     };
     /** @enum {unknown} */
     PromiseKind: "actively" | "any" | null;
+    ProposalView: {
+      acts: null | string[];
+      /** @description Who proposes. */
+      by: string;
+      /** Format: uuid */
+      id: string;
+      marks: components["schemas"]["StandingMark"][];
+      reason: string;
+    };
     /**
      * @description What a measured criterion measures. Tempo is in cycles a minute, balance is the smaller side over the larger.
      * @enum {unknown}
@@ -3706,6 +4095,23 @@ export interface components {
     Released: {
       /** Format: int32 */
       count: number;
+      not: components["schemas"]["NotReleased"][];
+    };
+    /** @description What a trainee would see on release. */
+    ReleasePreview: {
+      /** Format: date-time */
+      decided_at: string;
+      decision: components["schemas"]["Decision"];
+      feedback: string[];
+      headline: string;
+      /** Format: uuid */
+      id: string;
+      resit: null | components["schemas"]["ResitPlan"];
+      technique_name: string;
+      told: null | components["schemas"]["TraineeFeedback"];
+      trainee: string;
+      /** @description What keeps it from being released; null where nothing does. */
+      waits: null | string;
     };
     /**
      * @description How weighty a remark is: safety is never a matter of style; order is common practice; style is the declared schools'.
@@ -3783,26 +4189,37 @@ export interface components {
       name: string;
     };
     ResultLine: {
+      /** @description The trainee appealed, and nobody has decided it. */
+      appeal_open: boolean;
       assessor: string;
       /** Format: int32 */
       attempt: number;
       /** Format: date-time */
       decided_at: string;
-      decision: components["schemas"]["Decision"];
+      decision: null | components["schemas"]["Decision"];
       headline: string;
       /** Format: uuid */
       id: string;
       /** @description What comes next, in a sentence. */
       next: null | string;
       origin: components["schemas"]["DemonstrationOrigin"];
-      /** Format: double */
-      percent: number;
+      /**
+       * Format: double
+       * @description Null while the reader has to look again themselves, and for a trainee where it was withdrawn.
+       */
+      percent: null | number;
       /** @description What to practise until the next time; empty in results of before. */
       practise: string[];
       /** Format: date-time */
       released_at: null | string;
       technique_name: string;
       trainee: string;
+      /** Format: uuid */
+      trainee_id: string;
+      /** @description What has to happen before it is released, in a sentence; null where nothing has to. */
+      waits: null | string;
+      /** @description Why it was withdrawn; null where it was not. */
+      withdrawn: null | string;
     };
     ResultView: {
       assessor: string;
@@ -3820,6 +4237,8 @@ export interface components {
       result: components["schemas"]["DemonstrationResult"];
       technique_name: string;
       trainee: string;
+      /** Format: uuid */
+      trainee_id: string;
     };
     RimFront: {
       hole: null | number[][];
@@ -4067,6 +4486,51 @@ export interface components {
       /** Format: int32 */
       version: number;
     };
+    /** @description A fault at its second. */
+    RunFault: {
+      /** Format: double */
+      at_seconds: number;
+      /** Format: double */
+      mended_after: null | number;
+      text: string;
+    };
+    /** @description One step on one side: as it should run, and as it ran. Seconds count from the first movement. */
+    RunLane: {
+      holds: components["schemas"]["Hold"][];
+      /**
+       * Format: int32
+       * @description Repetitions of the usual dose; 0 where seconds are asked.
+       */
+      plan_count: number;
+      /**
+       * Format: double
+       * @description Second at which it would begin if everything before it took its usual time.
+       */
+      plan_from: number;
+      /**
+       * Format: double
+       * @description Second at which it would end.
+       */
+      plan_to: number;
+      side: components["schemas"]["Side"];
+      /** Format: int32 */
+      step: number;
+      /**
+       * Format: double
+       * @description Repetitions or seconds that were counted on paper, without their moments.
+       */
+      tallied: number;
+      /** @description Seconds of the counts. */
+      taps: number[];
+      title: string;
+    };
+    RunView: {
+      /** Format: uuid */
+      id: string;
+      run: components["schemas"]["ScoreRun"];
+      /** @description The assessor who counted it. */
+      who: string;
+    };
     /** @description One hazard that a step meets, or one stop rule that it breaks, with all its reasons. */
     SafetyFinding: {
       because: string;
@@ -4210,6 +4674,16 @@ export interface components {
      * @enum {unknown}
      */
     ScoreLane: "right-hand" | "left-hand" | "face" | "eyes" | "breath" | "talk";
+    /** @description The demonstration over time: each side of each step as it ran over how it should run, and what was stamped when. */
+    ScoreRun: {
+      faults: components["schemas"]["RunFault"][];
+      lanes: components["schemas"]["RunLane"][];
+      /**
+       * Format: double
+       * @description Length of the picture: the later of what was shown and what was planned.
+       */
+      seconds: number;
+    };
     /** @description What one technique means for one person today. */
     ScreenedTechnique: {
       /** @description allowed, modified, avoided, ask, stop, or not-asked where a question it calls for was never put. */
@@ -4348,6 +4822,29 @@ export interface components {
       /** Format: double */
       work_seconds: number;
     };
+    /**
+     * @description Two sheets of one demonstration, given without sight of each other. They differ where a criterion is more than one level apart,
+     *     the totals more than ten points, one has a critical act that the other has not, or their decisions are not the same; both numbers are
+     *     settings. See docs/method.md#second-look.
+     */
+    SecondLook: {
+      acts: components["schemas"]["ActInDispute"][];
+      differs?: boolean;
+      first_decision: components["schemas"]["Decision"];
+      /** Format: double */
+      first_percent: number;
+      lines: components["schemas"]["LookLine"][];
+      /**
+       * Format: double
+       * @description Between the totals.
+       */
+      points_apart: number;
+      second_decision: components["schemas"]["Decision"];
+      /** Format: double */
+      second_percent: number;
+      /** @description Why they differ, in sentences; empty where the first stands. */
+      why: string[];
+    };
     /** @description Where every unit stands, how good that is and how good it could be; or which rules cannot hold together. See docs/method.md#sequence. */
     SequencePlan: {
       bound: null | components["schemas"]["PlanMeasure"];
@@ -4473,6 +4970,17 @@ export interface components {
       part?: null | string;
       text: string;
       topic?: null | components["schemas"]["Topic"];
+    };
+    SheetReturned: {
+      /**
+       * Format: uuid
+       * @description Of the second sheet, made where it is taken in.
+       */
+      id: string;
+      /** @description Who filled it in. */
+      name: null | string;
+      /** @description The table, whole. */
+      text: null | string;
     };
     /** @description What a step shows on the grading screen. */
     SheetStep: {
@@ -4600,6 +5108,17 @@ export interface components {
       /** Format: int32 */
       step: null | number;
     };
+    /** @description A mark that stands in place of the one that was given, and why. */
+    StandingMark: {
+      /** @description Id of a criterion of the sheet. */
+      criterion: string;
+      /**
+       * Format: double
+       * @description 0 to 3.
+       */
+      mark: number;
+      reason: string;
+    };
     StationAdd: {
       /** Format: uuid */
       id: string;
@@ -4674,6 +5193,17 @@ export interface components {
       /** Format: int32 */
       index: number;
       title: string;
+    };
+    /** @description One line of a result's story. */
+    StoryLine: {
+      /** Format: date-time */
+      at: string;
+      by: string;
+      kind: components["schemas"]["CaseEventKind"];
+      /** @description In the words of whoever did it. */
+      reason: null | string;
+      /** @description What happened, in a sentence. */
+      text: string;
     };
     /**
      * @description How much of the work a structure does, the most first.
@@ -6969,6 +7499,283 @@ export interface operations {
       };
     };
   };
+  getCase: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["CaseView"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  actOnCase: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        act: string;
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["CaseAct"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["CaseView"];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Conflict */
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ProblemDetails"];
+        };
+      };
+    };
+  };
+  getEvidence: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["Evidence"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  inviteColleague: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["InvitationGiven"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["Invitation"];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Conflict */
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ProblemDetails"];
+        };
+      };
+    };
+  };
+  takeReturnedSheet: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["SheetReturned"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Conflict */
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ProblemDetails"];
+        };
+      };
+    };
+  };
+  sheetToReturn: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  getInvitedCase: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["InvitedTo"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  listAskedLooks: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["AskedOfMe"][];
+        };
+      };
+    };
+  };
   releaseResults: {
     parameters: {
       query?: never;
@@ -6989,6 +7796,26 @@ export interface operations {
         };
         content: {
           "application/json": components["schemas"]["Released"];
+        };
+      };
+    };
+  };
+  previewRelease: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ReleasePreview"][];
         };
       };
     };

@@ -4,7 +4,7 @@ import { Link, useNavigate } from "react-router";
 import { examinationsQuery } from "../examinations/examinationQueries";
 import { kindWords } from "../examinations/sheetWords";
 import { Stage } from "../face/Stage";
-import { api, said, type Schemas } from "../shell/api";
+import { api, problemOf, said, type Schemas } from "../shell/api";
 import { peopleQuery } from "../shell/queries";
 import { libraryQuery } from "../techniques/parts/techniqueQueries";
 import { Button } from "../ui/Button";
@@ -13,6 +13,7 @@ import { Problem, Waiting } from "../ui/States";
 import { demonstrationsQuery } from "./gradingQueries";
 import { ORIGIN_WORDS } from "./gradingWords";
 import { useWaitingMarks } from "./useWaitingMarks";
+import { AskedLooks } from "./AskedLooks";
 
 type Line = Schemas["DemonstrationLine"];
 
@@ -26,6 +27,7 @@ export function GradingListScreen() {
   return (
     <Stage plate={{}} list>
       <h1>Grading</h1>
+      <AskedLooks />
       <Begin />
       {demonstrations.isPending && <Waiting what="the demonstrations" />}
       {demonstrations.isError && <Problem error={demonstrations.error} again={() => demonstrations.refetch()} />}
@@ -39,7 +41,7 @@ export function GradingListScreen() {
         title="Submitted"
         none="Nothing yet."
         list={list.filter((d) => d.submitted_at !== null)}
-        to={(d) => `/results/${d.id}`}
+        to={(d) => `/results/${d.second_of ?? d.id}`}
       />
     </Stage>
   );
@@ -62,8 +64,14 @@ function Begin() {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const atStation = origin === "station";
+  const demonstrations = useQuery(demonstrationsQuery);
+  // Somebody else grades this trainee at this station: one says whether it is the same demonstration.
+  const [asked, setAsked] = useState(false);
+  const same = demonstrations.data?.find(
+    (d) => d.submitted_at === null && d.station_id === station && d.trainee_id === trainee && d.second_of === null,
+  );
   const begin = useMutation({
-    mutationFn: (id: string) =>
+    mutationFn: ({ id, secondOf, another }: { id: string; secondOf?: string; another?: boolean }) =>
       said(
         api.PUT("/api/demonstrations/{id}", {
           params: { path: { id } },
@@ -72,9 +80,12 @@ function Begin() {
             station_id: atStation ? station : null,
             technique_id: atStation ? null : technique,
             trainee_id: trainee ?? "",
+            second_of: secondOf ?? null,
+            another: another ?? null,
           },
         }),
       ),
+    onError: (error) => setAsked("second_of" in problemOf(error).fields),
     onSuccess: async (view) => {
       await Promise.all([
         queries.invalidateQueries({ queryKey: ["demonstrations"] }),
@@ -109,7 +120,7 @@ function Begin() {
         <Button
           tone="now"
           disabled={!trainee || !(atStation ? station : technique) || begin.isPending}
-          onClick={() => begin.mutate(crypto.randomUUID())}
+          onClick={() => begin.mutate({ id: crypto.randomUUID() })}
         >
           {atStation ? "Begin the demonstration" : "Open the one-minute sheet"}
         </Button>
@@ -133,6 +144,16 @@ function Begin() {
         </p>
       )}
       {begin.isError && <Problem error={begin.error} />}
+      {asked && same && (
+        <div className="flex flex-wrap gap-2" data-asks-second>
+          <Button tone="now" onClick={() => begin.mutate({ id: crypto.randomUUID(), secondOf: same.id })}>
+            Look at the same demonstration
+          </Button>
+          <Button onClick={() => begin.mutate({ id: crypto.randomUUID(), another: true })}>
+            Begin another attempt
+          </Button>
+        </div>
+      )}
     </>
   );
 }
@@ -169,7 +190,10 @@ function Demonstrations({
               <span>
                 {d.technique_name}
                 {d.origin !== "station" && <span className="text-faded">, {ORIGIN_WORDS[d.origin]}</span>}
-                {d.origin === "station" && d.attempt > 1 && <span className="text-faded">, attempt {d.attempt}</span>}
+                {d.second_of !== null && <span className="text-faded">, second look</span>}
+                {d.origin === "station" && d.attempt > 1 && d.second_of === null && (
+                  <span className="text-faded">, attempt {d.attempt}</span>
+                )}
               </span>
               <span className="text-sm text-faded">
                 {d.assessor} · {d.submitted_at === null ? stageOf(d) : `${d.events} entries`}

@@ -14,3 +14,8 @@ export const demonstrationQuery = (id: string) =>
     refetchOnReconnect: false,
     gcTime: 0,
   });
+
+export const askedLooksQuery = queryOptions({
+  queryKey: ["results", "looks"],
+  queryFn: () => said(api.GET("/api/results/looks")),
+});

@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useParams } from "react-router";
 import { DOMAIN_WORDS } from "../examinations/sheetWords";
@@ -8,14 +8,14 @@ import { FacePlate } from "../face/FacePlate";
 import type { PlateContent } from "../face/plateContent";
 import type { Lit } from "../face/plateTypes";
 import { Stage } from "../face/Stage";
-import { api, said, type Schemas } from "../shell/api";
-import { useSignedIn } from "../shell/session";
+import type { Schemas } from "../shell/api";
 import { seconds } from "../techniques/parts/techniqueModel";
 import { Button } from "../ui/Button";
 import { moment } from "../shell/days";
 import { cn } from "../ui/cn";
 import { Empty, Waiting } from "../ui/States";
-
+import { CasePanel, CaseStory } from "./CasePanel";
+import { Attempts, RanOver } from "./EvidenceView";
 import { resultQuery } from "./resultQueries";
 
 const round = (n: number) => Math.round(n * 10) / 10;
@@ -23,18 +23,8 @@ const round = (n: number) => Math.round(n * 10) / 10;
 /** One result: the decision and its reason, measured against target, where marks were lost, and what to do next. Prints on one page. */
 export function ResultScreen() {
   const { id = "" } = useParams();
-  const person = useSignedIn();
   const result = useQuery(resultQuery(id));
-  const queries = useQueryClient();
   const [structure, setStructure] = useState<string | null>(null);
-  const release = useMutation({
-    mutationFn: () => said(api.POST("/api/results/release", { body: { results: [id] } })),
-    onSuccess: () =>
-      Promise.all([
-        queries.invalidateQueries({ queryKey: ["results"] }),
-        queries.invalidateQueries({ queryKey: ["thread"] }),
-      ]),
-  });
   if (result.isPending)
     return (
       <Stage plate={{}}>
@@ -94,11 +84,6 @@ export function ResultScreen() {
             </p>
           </div>
           <div className="no-print flex gap-2">
-            {person.leads && view.released_at === null && (
-              <Button tone="now" disabled={release.isPending} onClick={() => release.mutate()}>
-                Release to {view.trainee.split(" ")[0]}
-              </Button>
-            )}
             <Button onClick={() => window.print()}>Print</Button>
           </div>
         </header>
@@ -107,6 +92,7 @@ export function ResultScreen() {
             ? `Released on ${moment(view.released_at)} by ${view.released_by ?? ""}.`
             : "Not released: only those who grade see it."}
         </p>
+        <CasePanel view={view} />
         <div className="mt-3 grid gap-x-8 gap-y-4 sm:grid-cols-2 print:grid-cols-2">
           <div className="space-y-5">
             <section>
@@ -231,6 +217,13 @@ export function ResultScreen() {
           </div>
         </div>
 
+        <div className="mt-4 grid gap-x-8 gap-y-4 sm:grid-cols-2 print:hidden">
+          <RanOver id={id} />
+          <Attempts id={id} criteria={r.score.criteria} />
+        </div>
+        <div className="print:hidden">
+          <CaseStory id={id} />
+        </div>
         <p className="mt-4 border-t border-line pt-1 text-xs text-faded">
           Weights, tolerances and the pass line are studio settings. Wexis counts and adds; a person judges and decides.
         </p>

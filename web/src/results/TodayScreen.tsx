@@ -15,10 +15,18 @@ const DAYS_NEW = 14;
 export function TodayScreen() {
   const lessons = useQuery(lessonsQuery);
   const results = useQuery(resultsQuery);
+  const shown = (results.data ?? []).filter((r) => r.decision !== null);
   return (
     <Stage plate={{}} list>
       <h1>Today</h1>
-      {results.data?.slice(0, 2).map((r, i) => (
+      {results.data
+        ?.filter((r) => r.withdrawn)
+        .map((r) => (
+          <p key={r.id} className="mt-2 rounded-mark border border-now bg-field px-3 py-2" data-withdrawn>
+            <span className="font-medium">Your result of {r.technique_name} was withdrawn.</span> {r.withdrawn}
+          </p>
+        ))}
+      {shown.slice(0, 2).map((r, i) => (
         <Link
           key={r.id}
           to={`/results/${r.id}`}

@@ -1,5 +1,7 @@
 import { queryOptions } from "@tanstack/react-query";
-import { api, said } from "../shell/api";
+import { api, said, type Schemas } from "../shell/api";
+
+export type ResultLine = Schemas["ResultLine"];
 
 export const resultsQuery = queryOptions({ queryKey: ["results"], queryFn: () => said(api.GET("/api/results")) });
 

@@ -6,11 +6,12 @@ export function useSignedIn() {
   const { data } = useQuery(sessionQuery);
   const person = data?.person;
   if (!person) throw new Error("Nobody is signed in.");
-  return { ...person, leads: person.role === "lead", grades: person.role !== "trainee" };
+  return { ...person, leads: person.role === "lead", grades: person.role === "lead" || person.role === "assessor" };
 }
 
 export const ROLE_WORDS: Readonly<Record<string, string>> = {
   lead: "lead trainer",
   assessor: "assessor",
   trainee: "trainee",
+  invited: "invited colleague",
 };

@@ -1,0 +1,53 @@
+import { useState } from "react";
+import { Button } from "../ui/Button";
+import { Labelled } from "../ui/Field";
+import { Problem } from "../ui/States";
+import { ACT, useAct, type Act } from "./caseQueries";
+
+/** An act that is done only with a reason in words. */
+export function Reasoned({
+  id,
+  kind,
+  of = null,
+  label,
+  hint,
+  says,
+  done,
+}: {
+  id: string;
+  kind: Act["kind"];
+  of?: string | null;
+  label: string;
+  hint: string;
+  says: string;
+  done?: () => void;
+}) {
+  const [reason, setReason] = useState("");
+  const act = useAct(id, says);
+  return (
+    <form
+      className="mt-3 max-w-xl space-y-2"
+      onSubmit={(e) => {
+        e.preventDefault();
+        act.mutate({ act: crypto.randomUUID(), body: { ...ACT, kind, of, reason } }, { onSuccess: () => done?.() });
+      }}
+    >
+      <Labelled label="Why" hint={hint}>
+        {(wiring) => (
+          <textarea
+            className="field"
+            rows={2}
+            maxLength={1000}
+            {...wiring}
+            value={reason}
+            onChange={(e) => setReason(e.target.value)}
+          />
+        )}
+      </Labelled>
+      {act.isError && <Problem error={act.error} safe="What you wrote is kept here." />}
+      <Button type="submit" tone="now" disabled={reason.trim() === "" || act.isPending}>
+        {label}
+      </Button>
+    </form>
+  );
+}
