@@ -51,6 +51,13 @@ public sealed class TestDatabase : IAsyncDisposable
         return await c.ExecuteScalarAsync<T>(sql, values);
     }
 
+    /// <summary>The same by a connection that is made for it and kept by nobody.</summary>
+    public async Task<T?> Alone<T>(string sql)
+    {
+        await using var c = new NpgsqlConnection(new NpgsqlConnectionStringBuilder(ConnectionString) { Pooling = false }.ConnectionString);
+        return await c.ExecuteScalarAsync<T>(sql);
+    }
+
     public async ValueTask DisposeAsync()
     {
         NpgsqlConnection.ClearAllPools();
