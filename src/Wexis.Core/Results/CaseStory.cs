@@ -18,6 +18,10 @@ public static class CaseStory
         return [.. events.Select(e => new StoryLine(e.At, e.Kind, name(e.By), Text(e, name) + Comes(e), e.Reason))];
     }
 
+    /// <summary>What a trainee reads of the story: not who proposed what on the way.</summary>
+    public static bool IsTold(CaseEventKind kind) =>
+        kind is not (CaseEventKind.LookAsked or CaseEventKind.LookGiven or CaseEventKind.AgreementProposed or CaseEventKind.Agreed);
+
     /// <summary>A decision in the words of a result.</summary>
     public static string DecisionWords(Decision decision) =>
         decision switch

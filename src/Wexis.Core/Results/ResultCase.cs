@@ -16,6 +16,7 @@ public sealed record Appeal(CaseEvent Lodged, CaseEvent? Decided);
 /// </summary>
 /// <param name="Trainee">Person whose result it is.</param>
 /// <param name="First">Person who gave the first sheet.</param>
+/// <param name="Counts">It is an attempt; what was seen in passing, or was interrupted, is not looked at again.</param>
 /// <param name="Compared">The first sheet against the newest second one; null where nobody asked for it.</param>
 public sealed record ResultCase(
     Guid Trainee,
@@ -25,7 +26,8 @@ public sealed record ResultCase(
     double PassLine,
     bool DecidedByPercent,
     IReadOnlyList<CaseEvent> Events,
-    SecondLook? Compared = null
+    SecondLook? Compared = null,
+    bool Counts = true
 )
 {
     /// <summary>A result and what happened to it.</summary>
@@ -47,7 +49,8 @@ public sealed record ResultCase(
             result.PassLine,
             score.Decision is Decision.Pass or Decision.Fail && score.CriticalActs.Count == 0 && !score.Criteria.Any(c => c.SafetyMissed),
             events,
-            compared
+            compared,
+            score.CountsAsAttempt
         );
     }
 
@@ -153,11 +156,20 @@ public sealed record ResultCase(
         ArgumentNullException.ThrowIfNull(settings);
         if (NewestLook is not null || Appeal?.Decided is not null)
             return null;
-        if (Decision == Decision.LookAgain)
-            return "Too much could not be seen to decide. Somebody has to look again.";
-        if (DecidedByPercent && Math.Abs(Percent - PassLine) <= settings.SecondLookBand + 1e-9)
-            return $"{Percent:0.0} % is within {settings.SecondLookBand:0.#} points of the line of {PassLine:0.#} %: one criterion one level otherwise could turn it.";
-        return null;
+        if (!Counts || !IsOwed(Decision, Percent, PassLine, DecidedByPercent, settings))
+            return null;
+        return Decision == Decision.LookAgain
+            ? "Too much could not be seen to decide. Somebody has to look again."
+            : $"{Percent:0.0} % is within {settings.SecondLookBand:0.#} points of the line of {PassLine:0.#} %: one criterion one level otherwise could turn it.";
+    }
+
+    /// <summary>Whether a result asks for a second look by itself.</summary>
+    /// <param name="safetyMet">No safety criterion missed and no critical act: the percent decided.</param>
+    public static bool IsOwed(Decision decision, double percent, double passLine, bool safetyMet, HouseSettings settings)
+    {
+        ArgumentNullException.ThrowIfNull(settings);
+        return decision == Decision.LookAgain
+            || (decision is Decision.Pass or Decision.Fail && safetyMet && Math.Abs(percent - passLine) <= settings.SecondLookBand + 1e-9);
     }
 
     /// <summary>What keeps it from being released, in a sentence; null where nothing does.</summary>

@@ -25,7 +25,12 @@ public static class ReturnedSheet
     {
         ArgumentNullException.ThrowIfNull(sheet);
         using var text = new StringWriter(CultureInfo.InvariantCulture);
-        using (var csv = new CsvWriter(text, CultureInfo.InvariantCulture))
+        using (
+            var csv = new CsvWriter(
+                text,
+                new CsvConfiguration(CultureInfo.InvariantCulture) { NewLine = "\r\n", InjectionOptions = InjectionOptions.Escape }
+            )
+        )
         {
             Line(csv, Columns);
             foreach (var (step, side) in Counted(sheet))

@@ -232,6 +232,23 @@ public sealed class CaseStore(NpgsqlDataSource source)
                 values,
                 t
             );
+        // What a list needs to know of the story, as its fold tells it.
+        var now = new ResultCase(Guid.Empty, Guid.Empty, Decision.Open, 0, 0, false, [.. events, e]);
+        await c.ExecuteAsync(
+            """
+            UPDATE results.result SET look_open = @open, looked = @looked, in_dispute = @dispute, appeal_open = @appeal
+             WHERE demonstration_id = @demonstration
+            """,
+            new
+            {
+                demonstration,
+                open = now.Looks.Any(l => l.Given is null),
+                looked = now.NewestLook is not null || now.Appeal?.Decided is not null,
+                dispute = now.InDispute,
+                appeal = now.AppealIsOpen,
+            },
+            t
+        );
         if (e.Kind == CaseEventKind.Released)
             await c.ExecuteAsync(
                 "UPDATE results.result SET released_at = @at, released_by = @By WHERE demonstration_id = @demonstration",

@@ -101,6 +101,21 @@ public sealed class ResultStore(NpgsqlDataSource source)
         ];
     }
 
+    /// <summary>Every result of one trainee, the oldest first.</summary>
+    public async Task<IReadOnlyList<StoredResult>> OfTrainee(Guid trainee, CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        return
+        [
+            .. (
+                await c.QueryAsync<Row>(
+                    Select + " WHERE d.second_of IS NULL AND d.trainee_id = @trainee ORDER BY r.decided_at",
+                    new { trainee }
+                )
+            ).Select(r => r.ToResult()),
+        ];
+    }
+
     /// <summary>Every attempt of the same trainee at the same station, in order.</summary>
     public async Task<IReadOnlyList<StoredResult>> AttemptsLike(Guid demonstration, CancellationToken ct)
     {

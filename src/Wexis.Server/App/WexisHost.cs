@@ -72,7 +72,8 @@ public static class WexisHost
             .AddSingleton<ExaminationStore>()
             .AddSingleton<DemonstrationStore>()
             .AddSingleton<ResultStore>()
-            .AddSingleton<CaseStore>();
+            .AddSingleton<CaseStore>()
+            .AddSingleton<GlanceStore>();
         services.AddSingleton(sp => new StructureCheckStore(
             sp.GetRequiredService<NpgsqlDataSource>(),
             sp.GetRequiredService<Atlas>().DataVersion
@@ -179,6 +180,8 @@ public static class WexisHost
         ResultEndpoints.Map(api);
         CaseEndpoints.Map(api);
         EvidenceEndpoints.Map(api);
+        GlanceEndpoints.Map(api);
+        TraineeEndpoints.Map(api);
         InvitationEndpoints.Map(api);
         ThreadEndpoints.Map(api);
         StudioDoor.Map(api);

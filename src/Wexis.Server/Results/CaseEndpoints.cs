@@ -144,17 +144,15 @@ public static class CaseEndpoints
         };
     }
 
-    /// <summary>What a trainee reads of the story: not who proposed what on the way.</summary>
-    private static bool IsTold(CaseEventKind kind) =>
-        kind is not (CaseEventKind.LookAsked or CaseEventKind.LookGiven or CaseEventKind.AgreementProposed or CaseEventKind.Agreed);
-
     private static async Task<CaseView> View(OpenCase open, CaseActor by, CaseDesk desk, CancellationToken ct)
     {
         var c = open.Case;
         var staff = by.Grades || by.Invited;
         var blind = await desk.IsBlind(by.Id, open.Stored.DemonstrationId, ct);
         var name = await desk.Names(ct);
-        var events = blind ? c.Events.Where(e => e.Kind == CaseEventKind.LookAsked) : c.Events.Where(e => staff || IsTold(e.Kind));
+        var events = blind
+            ? c.Events.Where(e => e.Kind == CaseEventKind.LookAsked)
+            : c.Events.Where(e => staff || CaseStory.IsTold(e.Kind));
         return new(
             open.Stored.DemonstrationId,
             name(c.First),

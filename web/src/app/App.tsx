@@ -51,6 +51,9 @@ const WholeScreen = screen(() => import("../techniques/library/WholeScreen").the
 const TechniqueScreen = screen(() => import("../techniques/TechniqueScreen").then((m) => m.TechniqueScreen));
 const HouseScreen = screen(() => import("../settings/HouseScreen").then((m) => m.HouseScreen));
 const ReleaseScreen = screen(() => import("../results/ReleaseScreen").then((m) => m.ReleaseScreen));
+const GlanceScreen = screen(() => import("../results/GlanceScreen").then((m) => m.GlanceScreen));
+const WholeOfExamination = screen(() => import("../results/WholeScreen").then((m) => m.WholeScreen));
+const TraineeScreen = screen(() => import("../results/TraineeScreen").then((m) => m.TraineeScreen));
 const CompareScreen = screen(() => import("../results/CompareScreen").then((m) => m.CompareScreen));
 const GuestHouse = lazy(() => import("./GuestHouse").then((m) => ({ default: m.GuestHouse })));
 const KeySheet = lazy(() => import("./KeySheet").then((m) => ({ default: m.KeySheet })));
@@ -153,6 +156,9 @@ function House() {
               <Route path="/grading/:id/paper" element={<PaperScreen />} />
               <Route path="/results" element={<ResultListScreen />} />
               <Route path="/results/release" element={<ReleaseScreen />} />
+              <Route path="/results/cohort" element={<GlanceScreen />} />
+              <Route path="/results/examinations/:id" element={<WholeOfExamination />} />
+              <Route path="/results/trainee/:id" element={<TraineeScreen />} />
               <Route path="/results/:id/compare" element={<CompareScreen />} />
               <Route path="/results/:id" element={<ResultScreen />} />
               <Route path="/screening" element={<ScreeningListScreen />} />

@@ -858,6 +858,86 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/results/cohort": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["getGlance"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/results/cohort.csv": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["getCohortTable"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/results/cohort.schema.json": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["getCohortSchema"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/results/examinations/{id}": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["getWhole"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/results/examinations/{id}/rule": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations["setWholeRule"];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/results/invited": {
     parameters: {
       query?: never;
@@ -900,6 +980,38 @@ export interface paths {
     get?: never;
     put?: never;
     post: operations["releaseResults"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/results/trainees/{id}/export": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["exportTrainee"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/results/trainees/{id}/story": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["getTraineeStory"];
+    put?: never;
+    post?: never;
     delete?: never;
     options?: never;
     head?: never;
@@ -1748,6 +1860,24 @@ export interface components {
       proposed: null | components["schemas"]["ProposalView"];
       story: components["schemas"]["StoryLine"][];
     };
+    Cell: {
+      /** Format: int32 */
+      attempt: number;
+      decision: null | components["schemas"]["Decision"];
+      /** Format: uuid */
+      id: string;
+      /**
+       * Format: double
+       * @description Null while the sheet is open, and while the reader has to look again themselves.
+       */
+      percent: null | number;
+      /**
+       * Format: int32
+       * @description Place in the list of stations.
+       */
+      station: number;
+      waits: null | components["schemas"]["Waits"];
+    };
     /**
      * @description Whether what decides a row was told.
      * @enum {unknown}
@@ -2006,6 +2136,16 @@ export interface components {
        * @description When the reason that this one replaces was given, as read; null where there was none.
        */
       seen?: null | string;
+    };
+    ConfusedName: {
+      /** @description Its common name, with the other in brackets. */
+      common: string;
+      /** Format: int32 */
+      of: number;
+      structure: string;
+      /** Format: int32 */
+      times: number;
+      worst: string[];
     };
     /** @description A person's word that answers about their health may be kept: for what, since when. */
     Consent: {
@@ -2514,6 +2654,46 @@ export interface components {
       /** Format: uuid */
       programme_id: null | string;
     };
+    /**
+     * @description What an examination comes to for one trainee: passed, not passed, or open, and what is still open. What is missed for safety at a
+     *     station is made up by nothing at another; a total is the plain mean of the stations, unrounded against its line.
+     */
+    ExaminationOutcome: {
+      /** @description pass, fail, or open. */
+      decision: components["schemas"]["Decision"];
+      /** @description Stations that are still to be shown, shown again or settled. */
+      open: string[];
+      passed: string[];
+      /**
+       * Format: double
+       * @description Mean of what was shown; null before anything was.
+       */
+      percent: null | number;
+      /** @description Why, in a sentence. */
+      says: string;
+    };
+    /** @description The rule that the trainer sets. */
+    ExaminationRule: {
+      /**
+       * Format: double
+       * @description Percent of doing, over all stations; 0 asks for nothing.
+       * @default 0
+       */
+      doing: number;
+      kind: components["schemas"]["WholeRule"];
+      /**
+       * Format: double
+       * @description Percent of teaching, likewise.
+       * @default 0
+       */
+      teaching: number;
+      /**
+       * Format: double
+       * @description Percent that the mean of all stations reaches; with WholeRule.Total.
+       * @default 75
+       */
+      total: number;
+    };
     ExaminationView: {
       /** Format: uuid */
       id: string;
@@ -2740,6 +2920,35 @@ export interface components {
       likely: components["schemas"]["LikelyName"][];
       /** @description As it stands in the notes. */
       said: string;
+    };
+    /** @description Who has shown what, what waits, where marks are lost. */
+    Glance: {
+      cohorts: components["schemas"]["NamedThing"][];
+      confused: components["schemas"]["ConfusedName"][];
+      /** @description How many results wait for what. */
+      counts: {
+        [key: string]: number;
+      };
+      examinations: components["schemas"]["NamedThing"][];
+      rows: components["schemas"]["GlanceRow"][];
+      stations: components["schemas"]["GlanceStation"][];
+      weakest: components["schemas"]["WeakCriterion"][];
+    };
+    GlanceRow: {
+      cells: components["schemas"]["Cell"][];
+      trainee: string;
+      /** Format: uuid */
+      trainee_id: string;
+    };
+    GlanceStation: {
+      examination: string;
+      /** Format: uuid */
+      examination_id: string;
+      /** Format: int32 */
+      place: number;
+      shows: string;
+      /** Format: uuid */
+      station_id: string;
     };
     /**
      * @description What lies under the hands: dry, oiled, or nothing where no hand works.
@@ -3429,6 +3638,11 @@ export interface components {
     NamedStructure: {
       name: string;
       structure: string;
+    };
+    NamedThing: {
+      /** Format: uuid */
+      id: string;
+      name: string;
     };
     /** @description Two techniques that consist of nearly the same. */
     NearDuplicate: {
@@ -5678,6 +5892,26 @@ export interface components {
       /** @description As one text: for a list, a message, a page that knows nothing of its parts. */
       sentences?: null | string[];
     };
+    /** @description Every decision about one trainee, in order. */
+    TraineeStory: {
+      lines: components["schemas"]["TraineeStoryLine"][];
+      trainee: string;
+      /** Format: uuid */
+      trainee_id: string;
+    };
+    TraineeStoryLine: {
+      /** Format: int32 */
+      attempt: number;
+      /**
+       * Format: int32
+       * @description Edition of the technique or routine that was shown.
+       */
+      edition: null | number;
+      line: components["schemas"]["StoryLine"];
+      /** Format: uuid */
+      result: string;
+      shown: string;
+    };
     /** @description Minutes that a unit needs for what it teaches, beside those that are planned. See docs/method.md#unit-times. */
     UnitTimes: {
       /**
@@ -5703,6 +5937,52 @@ export interface components {
       fibre_lines: null | number[][][];
       holes: null | unknown[][];
       polygon: null | number[][];
+    };
+    /** @enum {unknown} */
+    Waits: "marks" | "look-owed" | "look-open" | "dispute" | "appeal" | "release" | null;
+    WeakCriterion: {
+      criterion: string;
+      /**
+       * Format: double
+       * @description Mean points of 100 lost by it.
+       */
+      lost: number;
+      /**
+       * Format: double
+       * @description Mean mark, 0 to 3.
+       */
+      mean: number;
+      /** Format: uuid */
+      station_id: string;
+      text: string;
+      /**
+       * Format: int32
+       * @description Sheets on which it was marked.
+       */
+      times: number;
+      /** @description Results with the least marks, at most five. */
+      worst: string[];
+    };
+    WholeRow: {
+      cells: components["schemas"]["Cell"][];
+      /** @description What the examination comes to. */
+      outcome: components["schemas"]["ExaminationOutcome"];
+      trainee: string;
+      /** Format: uuid */
+      trainee_id: string;
+    };
+    /**
+     * @description By which rule the stations of an examination come to a whole.
+     * @enum {unknown}
+     */
+    WholeRule: "all-passed" | "total";
+    WholeView: {
+      /** Format: uuid */
+      id: string;
+      name: string;
+      rows: components["schemas"]["WholeRow"][];
+      rule: components["schemas"]["ExaminationRule"];
+      stations: components["schemas"]["GlanceStation"][];
     };
     /** @description What would be without one of the rules that cannot hold together. */
     WithoutRule: {
@@ -7729,6 +8009,137 @@ export interface operations {
       };
     };
   };
+  getGlance: {
+    parameters: {
+      query?: {
+        cohort?: string;
+        examination?: string;
+      };
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["Glance"];
+        };
+      };
+    };
+  };
+  getCohortTable: {
+    parameters: {
+      query?: {
+        cohort?: string;
+        examination?: string;
+      };
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  getCohortSchema: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  getWhole: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["WholeView"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  setWholeRule: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["ExaminationRule"];
+      };
+    };
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
   getInvitedCase: {
     parameters: {
       query?: never;
@@ -7797,6 +8208,55 @@ export interface operations {
         content: {
           "application/json": components["schemas"]["Released"];
         };
+      };
+    };
+  };
+  exportTrainee: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  getTraineeStory: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["TraineeStory"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
       };
     };
   };

@@ -66,7 +66,15 @@ function Examination({ examination, canChange }: { examination: Schemas["Examina
   return (
     <section className="mt-4" aria-label={examination.name}>
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
-        <h2>{examination.name}</h2>
+        <h2>
+          {examination.name}
+          <Link
+            to={`/results/examinations/${examination.id}`}
+            className="ml-4 inline-flex min-h-6 items-center font-sans text-base font-normal text-now underline"
+          >
+            Who has passed
+          </Link>
+        </h2>
         {canChange && <PutAway kind="examination" id={examination.id} name={examination.name} />}
       </div>
       <table className="mt-1 w-full">

@@ -199,10 +199,7 @@ function AskLook({ view, c, done }: { view: View; c: Case; done: () => void }) {
       {how === "own-film" && c.own_film_from && (
         <p>
           From {moment(c.own_film_from)} on, when single marks are forgotten.{" "}
-          <Button
-            disabled={own.isPending}
-            onClick={() => own.mutate(crypto.randomUUID())}
-          >
+          <Button disabled={own.isPending} onClick={() => own.mutate(crypto.randomUUID())}>
             Mark my film again
           </Button>
         </p>

@@ -16,6 +16,11 @@ export function ResultListScreen() {
     <Stage plate={{}} list>
       <div className="flex flex-wrap items-end justify-between gap-3">
         <h1>{person.grades ? "Results" : "Your results"}</h1>
+        {person.role === "trainee" && (
+          <Link to={`/results/trainee/${person.id}`} className="inline-flex min-h-9 items-center text-now underline">
+            Your story
+          </Link>
+        )}
         {person.grades && (
           <span className="flex flex-wrap gap-4">
             <Link to="/results/cohort" className="inline-flex min-h-9 items-center text-now underline">

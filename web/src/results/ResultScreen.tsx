@@ -9,6 +9,7 @@ import type { PlateContent } from "../face/plateContent";
 import type { Lit } from "../face/plateTypes";
 import { Stage } from "../face/Stage";
 import type { Schemas } from "../shell/api";
+import { useSignedIn } from "../shell/session";
 import { seconds } from "../techniques/parts/techniqueModel";
 import { Button } from "../ui/Button";
 import { moment } from "../shell/days";
@@ -24,6 +25,7 @@ const round = (n: number) => Math.round(n * 10) / 10;
 export function ResultScreen() {
   const { id = "" } = useParams();
   const result = useQuery(resultQuery(id));
+  const person = useSignedIn();
   const [structure, setStructure] = useState<string | null>(null);
   if (result.isPending)
     return (
@@ -72,7 +74,15 @@ export function ResultScreen() {
         </p>
         <header className="flex flex-wrap items-start justify-between gap-3">
           <div>
-            <h1>{view.trainee}</h1>
+            <h1>
+              {person.role === "invited" ? (
+                view.trainee
+              ) : (
+                <Link to={`/results/trainee/${view.trainee_id}`} className="hover:underline">
+                  {view.trainee}
+                </Link>
+              )}
+            </h1>
             <p
               className={cn(
                 "font-serif text-xl font-medium",

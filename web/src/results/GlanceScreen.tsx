@@ -1,0 +1,267 @@
+import { queryOptions, useQuery } from "@tanstack/react-query";
+import { Link, useSearchParams } from "react-router";
+import { Stage } from "../face/Stage";
+import { api, said, type Schemas } from "../shell/api";
+import { Pick } from "../ui/Field";
+import { cn } from "../ui/cn";
+import { Empty, Problem, Waiting } from "../ui/States";
+
+type Glance = Schemas["Glance"];
+type GlanceCell = Schemas["Cell"];
+export type Waits = NonNullable<GlanceCell["waits"]>;
+
+const glanceQuery = (cohort: string | null, examination: string | null) =>
+  queryOptions({
+    queryKey: ["results", "glance", cohort, examination],
+    queryFn: () =>
+      said(
+        api.GET("/api/results/cohort", {
+          params: { query: { ...(cohort ? { cohort } : {}), ...(examination ? { examination } : {}) } },
+        }),
+      ),
+  });
+
+/** What waits, for one and for many. */
+const WAITS: Readonly<Record<Waits, { short: string; one: string; many: string }>> = {
+  marks: { short: "being marked", one: "sheet is open", many: "sheets are open" },
+  "look-owed": { short: "second look due", one: "is due for a second look", many: "are due for a second look" },
+  "look-open": { short: "second look asked", one: "waits for a second look", many: "wait for a second look" },
+  dispute: { short: "two sheets differ", one: "has two sheets that differ", many: "have two sheets that differ" },
+  appeal: { short: "appeal", one: "has an appeal to decide", many: "have an appeal to decide" },
+  release: { short: "to release", one: "waits to be released", many: "wait to be released" },
+};
+
+const round = (n: number) => Math.round(n * 10) / 10;
+
+/** Who has shown what, what waits, where marks are lost, what is confused; one press leads to the evidence. */
+export function GlanceScreen() {
+  const [search, setSearch] = useSearchParams();
+  const cohort = search.get("cohort");
+  const examination = search.get("examination");
+  const glance = useQuery(glanceQuery(cohort, examination));
+  const choose = (key: string, value: string | null) => {
+    const next = new URLSearchParams(search);
+    if (value) next.set(key, value);
+    else next.delete(key);
+    setSearch(next, { replace: true });
+  };
+  const g = glance.data;
+  return (
+    <Stage plate={{}} list>
+      <div className="flex flex-wrap items-end justify-between gap-3">
+        <h1>The cohort at a glance</h1>
+        <span className="flex flex-wrap gap-4 text-sm">
+          <a
+            className="inline-flex min-h-9 items-center text-now underline"
+            href={`/api/results/cohort.csv?${search.toString()}`}
+            download="results.csv"
+          >
+            Export CSV
+          </a>
+          <a
+            className="inline-flex min-h-9 items-center text-now underline"
+            href="/api/results/cohort.schema.json"
+            download="results.schema.json"
+          >
+            What its columns mean
+          </a>
+        </span>
+      </div>
+      {g && (
+        <div className="mt-2 grid max-w-2xl gap-3 sm:grid-cols-2">
+          <Pick
+            label="Cohort"
+            empty="All trainees"
+            value={cohort}
+            options={g.cohorts.map((c) => ({ value: c.id, word: c.name }))}
+            onChange={(v) => choose("cohort", v)}
+          />
+          <Pick
+            label="Examination"
+            empty="All examinations"
+            value={examination}
+            options={g.examinations.map((x) => ({ value: x.id, word: x.name }))}
+            onChange={(v) => choose("examination", v)}
+          />
+        </div>
+      )}
+      {glance.isPending && <Waiting what="the cohort" />}
+      {glance.isError && <Problem error={glance.error} again={() => glance.refetch()} />}
+      {g && g.stations.length === 0 && (
+        <Empty says="There is no station yet. Add an examination with its stations; then it stands here who has shown what.">
+          <Link to="/examination" className="text-now underline">
+            Add an examination
+          </Link>
+        </Empty>
+      )}
+      {g && g.stations.length > 0 && (
+        <>
+          <Counts counts={g.counts} />
+          <Matrix g={g} />
+          <div className="mt-6 grid gap-x-8 gap-y-6 lg:grid-cols-2">
+            <Weakest g={g} />
+            <Confused g={g} />
+          </div>
+        </>
+      )}
+    </Stage>
+  );
+}
+
+function Counts({ counts }: { counts: Glance["counts"] }) {
+  const known = (Object.keys(WAITS) as Waits[]).filter((w) => (counts[w] ?? 0) > 0);
+  if (known.length === 0) return <p className="mt-3 text-faded">Nothing waits.</p>;
+  return (
+    <p className="mt-3" data-counts>
+      {known.map((w, i) => (
+        <span key={w}>
+          {i > 0 && " · "}
+          <span className="font-semibold">{counts[w]}</span> {counts[w] === 1 ? WAITS[w].one : WAITS[w].many}
+        </span>
+      ))}
+    </p>
+  );
+}
+
+/** Trainees down, stations across; each mark is a press away from its evidence. */
+function Matrix({ g }: { g: Glance }) {
+  if (g.rows.length === 0) return <p className="mt-3 text-faded">Nobody is in this cohort yet.</p>;
+  return (
+    <div
+      className="mt-3 max-h-[60vh] overflow-auto border-y border-line"
+      tabIndex={0}
+      role="region"
+      aria-label="Who has shown what"
+    >
+      <table className="border-separate border-spacing-0 text-[0.95rem]">
+        <thead>
+          <tr>
+            <th className="sticky top-0 left-0 z-20 min-w-40 border-b border-line bg-paper px-2 text-left text-sm font-normal text-faded">
+              Trainee
+            </th>
+            {g.stations.map((s) => (
+              <th
+                key={s.station_id}
+                className="sticky top-0 z-10 max-w-36 min-w-24 border-b border-line bg-paper px-2 py-1 text-left align-bottom text-sm leading-tight font-normal"
+                title={s.examination}
+              >
+                <span className="font-semibold text-now">{s.place}</span> {s.shows}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {g.rows.map((r) => {
+            const cells = new Map(r.cells.map((c) => [c.station, c]));
+            return (
+              <tr key={r.trainee_id} data-trainee={r.trainee}>
+                <th className="sticky left-0 z-10 border-b border-line bg-paper px-2 text-left font-serif font-medium">
+                  <Link
+                    to={`/results/trainee/${r.trainee_id}`}
+                    className="inline-flex min-h-8 items-center hover:underline"
+                  >
+                    {r.trainee}
+                  </Link>
+                </th>
+                {g.stations.map((s, i) => (
+                  <td key={s.station_id} className="border-b border-line px-2 align-top">
+                    <Shown cell={cells.get(i)} />
+                  </td>
+                ))}
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+const DECISION: Readonly<Record<string, string>> = {
+  pass: "passed",
+  fail: "not passed",
+  "not-enough-shown": "not enough shown",
+  "look-again": "look again",
+};
+
+export function Shown({ cell }: { cell: GlanceCell | undefined }) {
+  if (!cell) return <span className="text-faded">–</span>;
+  const decided = cell.decision !== null;
+  const body = (
+    <>
+      {cell.percent !== null && <span className="font-semibold">{Math.round(cell.percent)}</span>}
+      {decided && (
+        <span className={cn("text-sm", cell.decision === "pass" ? "text-kneaded" : "font-medium text-now")}>
+          {" "}
+          {DECISION[cell.decision ?? ""] ?? cell.decision}
+        </span>
+      )}
+      {cell.attempt > 1 && <span className="text-xs text-faded"> attempt {cell.attempt}</span>}
+      {cell.waits && <span className="block text-xs text-faded">{WAITS[cell.waits].short}</span>}
+    </>
+  );
+  return (
+    <Link
+      to={decided ? `/results/${cell.id}` : `/grading`}
+      className="block min-h-8 py-1 leading-tight hover:underline"
+      data-cell={cell.decision ?? cell.waits ?? ""}
+    >
+      {body}
+    </Link>
+  );
+}
+
+/** Where most points are lost, station by station. */
+function Weakest({ g }: { g: Glance }) {
+  const shows = new Map(g.stations.map((s) => [s.station_id, s.shows]));
+  return (
+    <section data-weakest={g.weakest.length}>
+      <h2>Where most points are lost</h2>
+      {g.weakest.length === 0 && <p className="text-faded">Nothing is lost yet.</p>}
+      <ol>
+        {g.weakest.map((w) => (
+          <li key={w.station_id + w.criterion} className="border-t border-line py-1">
+            <span className="font-medium">{w.text}</span>
+            <span className="block text-sm text-faded">
+              {shows.get(w.station_id)} · {round(w.lost)} points on average, mark {round(w.mean)} of 3, {w.times}{" "}
+              {w.times === 1 ? "sheet" : "sheets"}
+            </span>
+            <Worst ids={w.worst} />
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+function Confused({ g }: { g: Glance }) {
+  return (
+    <section data-confused={g.confused.length}>
+      <h2>Named wrongly most often</h2>
+      {g.confused.length === 0 && <p className="text-faded">No muscle was named wrongly.</p>}
+      <ol>
+        {g.confused.map((c) => (
+          <li key={c.structure} className="border-t border-line py-1">
+            <span className="font-medium">{c.common}</span>
+            <span className="block text-sm text-faded">
+              where it is worked, {c.times} of {c.of} {c.of === 1 ? "sheet" : "sheets"} marked below “right with a slip”
+            </span>
+            <Worst ids={c.worst} />
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+function Worst({ ids }: { ids: readonly string[] }) {
+  return (
+    <span className="flex flex-wrap gap-3 text-sm">
+      {ids.map((id, i) => (
+        <Link key={id} to={`/results/${id}`} className="inline-flex min-h-6 items-center text-now underline">
+          {i === 0 ? "see the lowest" : `next ${i}`}
+        </Link>
+      ))}
+    </span>
+  );
+}
