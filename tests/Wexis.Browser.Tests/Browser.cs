@@ -99,13 +99,13 @@ public sealed class Browser : IDisposable
 
     /// <summary>Signs out, and waits at the door.</summary>
     /// <summary>Signs in by typing, as somebody does who is no demo account.</summary>
-    public void SignInBy(string login, string password)
+    public void SignInBy(string login, string password, By? home = null)
     {
         Go("/");
         Type(Labelled("User name"), login);
         Type(Labelled("Password"), password);
         Click(By.XPath("//form//button[normalize-space()='Sign in']"));
-        See(By.XPath("//nav[@aria-label='The order of the work']"));
+        See(home ?? By.XPath("//nav[@aria-label='The order of the work']"));
     }
 
     public void SignOut()

@@ -37,7 +37,7 @@ public sealed record ScoreRun(double Seconds, IReadOnlyList<RunLane> Lanes, IRea
         var lanes = new List<RunLane>();
         var at = 0.0;
         foreach (var step in sheet.Steps)
-        foreach (var side in step.Columns)
+        foreach (var side in Order(step, state))
         {
             // Seconds of a step are of one side.
             var to = at + step.Seconds.Standard;
@@ -55,7 +55,7 @@ public sealed record ScoreRun(double Seconds, IReadOnlyList<RunLane> Lanes, IRea
                     (track?.Tallied ?? 0) + (track?.TalliedSeconds ?? 0)
                 )
             );
-            at = to + (side == step.Columns[^1] ? 0 : settings.ChangeOfSideSeconds);
+            at = to + (lanes.Count(l => l.Step == step.Index) == step.Columns.Count ? 0 : settings.ChangeOfSideSeconds);
         }
         var faults = state
             .Faults.Select(f => new RunFault(
@@ -71,6 +71,14 @@ public sealed record ScoreRun(double Seconds, IReadOnlyList<RunLane> Lanes, IRea
             .Max();
         return new(Math.Max(at, ran), lanes, faults);
     }
+
+    /// <summary>Sides in the order in which they were shown: the trade takes either first. One that was not shown comes last.</summary>
+    private static IEnumerable<Side> Order(SheetStep step, SheetState state) =>
+        step.Columns.OrderBy(c =>
+            state.Tracks.FirstOrDefault(t => t.Step == step.Index && t.Side == c) is { } t
+                ? t.TapSeconds.Concat(t.Holds.Select(h => h.FromSeconds)).DefaultIfEmpty(double.MaxValue).Min()
+                : double.MaxValue
+        );
 
     private static double FirstMovement(SheetState state) =>
         state.Tracks.SelectMany(t => t.TapSeconds.Concat(t.Holds.Select(h => h.FromSeconds))).DefaultIfEmpty(0).Min();

@@ -47,6 +47,7 @@ public static class CaseStory
             CaseEventKind.Decided => $"{name(e.By)} submitted the sheet{(e.Edition is { } n ? $", by edition {n}" : "")}",
             CaseEventKind.LookAsked => e.How switch
             {
+                LookHow.Assessor when e.By == e.Assessor => $"{name(e.By)} took a second look",
                 LookHow.OwnFilm => $"{name(e.By)} asked for a second look from the own film",
                 LookHow.File => $"{name(e.By)} asked for a second look on a sheet that comes back as a file",
                 LookHow.Invited => $"{name(e.By)} invited {Who(e.Assessor, name)} to look again",

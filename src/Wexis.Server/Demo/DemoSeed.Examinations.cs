@@ -8,6 +8,7 @@ using Wexis.Data.Grading;
 using Wexis.Data.Results;
 using Wexis.Data.Techniques;
 using Wexis.Server.Examinations;
+using Wexis.Server.Results;
 using Wexis.Server.Techniques;
 
 namespace Wexis.Server.Demo;
@@ -27,8 +28,12 @@ internal sealed record DemoDemonstration(
     IReadOnlyList<DemoTaps>? Taps,
     IReadOnlyList<DemoHolds>? Holds,
     IReadOnlyDictionary<string, double> Marks,
-    IReadOnlyList<string> Faults
+    IReadOnlyList<string> Faults,
+    DemoSecond? Second = null
 );
+
+/// <summary>A second look: by whom, and where their marks are others.</summary>
+internal sealed record DemoSecond(string Assessor, IReadOnlyDictionary<string, double> Marks, int Minutes);
 
 /// <param name="Routine">By its name.</param>
 internal sealed record DemoStation(DemonstrationKind Kind, IReadOnlyList<string>? Techniques, string? Routine);
@@ -137,10 +142,52 @@ public sealed partial class DemoSeed
             Edition: station.Edition
         );
         await results.Submit(id, result, events.Count, (id, 0), [new(id, happened)], assessor, decided, ct);
+        if (shown.Second is { } second)
+            await FillSecond(shown, second, (id, station, decided), people, ct);
         if (!shown.Release)
             return;
+        var cases = services.GetRequiredService<CaseStore>();
         var released = new CaseEvent(Id($"released {shown.Trainee}"), CaseEventKind.Released, decided.AddHours(6), people["maren"]);
-        await services.GetRequiredService<CaseStore>().Add(id, 1, released, null, ct);
+        await cases.Add(id, (await cases.Find(id, ct))!.Events.Count, released, null, ct);
+    }
+
+    /// <summary>The same demonstration on a second sheet, counted alike and judged by somebody else.</summary>
+    private async Task FillSecond(
+        DemoDemonstration shown,
+        DemoSecond second,
+        (Guid Id, StoredStation Station, DateTimeOffset Decided) first,
+        Dictionary<string, Guid> people,
+        CancellationToken ct
+    )
+    {
+        var cases = services.GetRequiredService<CaseStore>();
+        var store = services.GetRequiredService<DemonstrationStore>();
+        var desk = services.GetRequiredService<CaseDesk>();
+        var (who, at) = (people[second.Assessor], first.Decided.AddMinutes(second.Minutes));
+        var asked = new CaseEvent(
+            Id($"look {shown.Trainee}"),
+            CaseEventKind.LookAsked,
+            first.Decided.AddMinutes(20),
+            people[shown.Assessor],
+            How: LookHow.Assessor,
+            Assessor: who
+        );
+        await cases.Add(first.Id, 1, asked, null, ct);
+        var id = Id($"second {shown.Trainee}");
+        await store.Open(new(id, people[shown.Trainee], who, first.Station.StationId, first.Station.Revision, SecondOf: first.Id), at, ct);
+        var marks = new Dictionary<string, double>(shown.Marks, StringComparer.Ordinal);
+        foreach (var (topic, mark) in second.Marks)
+            marks[topic] = mark;
+        var events = Events(shown with { Marks = marks }, first.Station.Sheet).Select(e => e with { Id = Id($"second {e.Id}") }).ToList();
+        foreach (var e in events)
+            await store.Append(id, e, who, at.AddMilliseconds(e.AtMs), ct);
+        var state = SheetState.Of(events);
+        var house = services.GetRequiredService<TechniqueDesk>();
+        var result = DemonstrationResult.Of(Score.Of(state, first.Station.Sheet, house.Settings), first.Station.Sheet, state, house.Atlas);
+        var (seen, happened) = await desk.Submitting((await store.ById(id, ct))!, result, state, ct);
+        // The demo's days lie before today.
+        var then = happened.Select(h => h with { Event = h.Event with { At = at.AddMinutes(8) } }).ToList();
+        await services.GetRequiredService<ResultStore>().Submit(id, result, events.Count, seen, then, who, at.AddMinutes(8), ct);
     }
 
     /// <summary>The taps and marks of one demonstration, as a tablet would have sent them.</summary>

@@ -10,6 +10,7 @@ import { useSignedIn } from "../shell/session";
 import { Button } from "../ui/Button";
 import { Problem, Waiting } from "../ui/States";
 
+const PaperScreen = lazy(() => import("../grading/PaperScreen").then((m) => ({ default: m.PaperScreen })));
 const ResultScreen = lazy(() => import("../results/ResultScreen").then((m) => ({ default: m.ResultScreen })));
 const CompareScreen = lazy(() => import("../results/CompareScreen").then((m) => ({ default: m.CompareScreen })));
 
@@ -44,6 +45,7 @@ export function GuestHouse() {
           <Routes>
             <Route path="/" element={<Asked />} />
             <Route path="/grading/:id" element={<GradingScreen />} />
+            <Route path="/grading/:id/paper" element={<PaperScreen />} />
             <Route path="/results/:id" element={<ResultScreen />} />
             <Route path="/results/:id/compare" element={<CompareScreen />} />
             <Route path="*" element={<Navigate replace to="/" />} />

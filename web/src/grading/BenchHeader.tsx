@@ -47,7 +47,10 @@ export function BenchHeader({
           <p className="text-sm text-faded">
             {view.origin === "station" ? kindWords(sheet.kind) : ORIGIN_WORDS[view.origin]}
             {sheet.kind === "partner" && ": left and right are the partner’s"}
-            {view.origin === "station" && view.attempt > 1 && `, attempt ${view.attempt}`}
+            {view.second_of !== null
+              ? ", second look"
+              : view.origin === "station" && view.attempt > 1 && `, attempt ${view.attempt}`}
+            {view.film && ` of the film ${view.film.name}`}
             {!passing && (
               <>
                 {" · "}

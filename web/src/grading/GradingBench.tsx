@@ -25,7 +25,7 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
   const seat = useSeat();
   const at = usePerformance(sheet, g);
   const judgement = useJudgement(sheet, g);
-  const film = useFilm(g);
+  const film = useFilm(g, view.film);
   const [stopOpen, setStopOpen] = useState(false);
   const keys = gradingKeys[seat.hand];
   const passing = sheet.kind === "everyday";
@@ -53,7 +53,7 @@ export function GradingBench({ view }: { view: Schemas["DemonstrationView"] }) {
       await Promise.all(
         ["demonstrations", "results", "thread"].map((key) => queries.invalidateQueries({ queryKey: [key] })),
       );
-      void navigate(`/results/${view.id}`);
+      void navigate(`/results/${view.second_of ?? view.id}`);
     },
   });
   const startOrStop = () => {

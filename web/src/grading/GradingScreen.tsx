@@ -35,7 +35,7 @@ export function GradingScreen() {
             : `${view.assessor} grades this demonstration.`}
         </p>
         {view.submitted_at !== null && (
-          <Link className="text-now underline" to={`/results/${id}`}>
+          <Link className="text-now underline" to={`/results/${view.second_of ?? id}`}>
             See the result
           </Link>
         )}

@@ -1,7 +1,7 @@
 import { sha256 } from "@noble/hashes/sha2.js";
 import { bytesToHex } from "@noble/hashes/utils.js";
 import { useCallback, useEffect, useRef, useState } from "react";
-import { api, problemOf, said } from "../shell/api";
+import { api, problemOf, said, type Schemas } from "../shell/api";
 import type { Grading } from "./useGrading";
 
 /** Bytes that are read at once: a film of an hour does not fit into memory. */
@@ -21,7 +21,7 @@ export async function hashOf(file: Blob, gone: () => boolean = () => false): Pro
  * A film that is graded: opened from this machine, never sent anywhere. Marks carry its second; of the film itself only its hash
  * and its name are kept, so that the same film can be known again.
  */
-export function useFilm(g: Grading) {
+export function useFilm(g: Grading, first: Schemas["FilmAsked"] | null = null) {
   const { give, followFilm, events } = g;
   const [source, setSource] = useState<{ url: string; file: File } | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
@@ -54,7 +54,9 @@ export function useFilm(g: Grading) {
     setHashing(false);
     // Closed, or another one was opened meanwhile.
     if (hash === null || opened.current !== file) return;
-    if (known && known.target !== hash)
+    if (first && first.hash !== hash)
+      setProblem(`This is another film than the one that was marked first: ${first.name}.`);
+    else if (known && known.target !== hash)
       setProblem(`Another film was graded here before: ${known.note}. Marks now carry the seconds of this one.`);
     // The film is told before any mark that carries one of its seconds.
     if (hash !== known?.target) give("film", { target: hash, note: file.name.slice(0, 200) });

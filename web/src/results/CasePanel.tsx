@@ -27,6 +27,7 @@ export function CasePanel({ view }: { view: View }) {
   const c = found.data;
   const may = (kind: Case["may"][number]) => c.may.includes(kind);
   const staff = person.role !== "trainee";
+  if (!staff && !c.appeal && !may("appeal-lodged")) return null;
   const opens = (what: Exclude<Open, null>, word: string) => (
     <Button aria-expanded={open === what} onClick={() => setOpen(open === what ? null : what)}>
       {word}
@@ -187,7 +188,7 @@ function AskLook({ view, c, done }: { view: View; c: Case; done: () => void }) {
               )
             }
           >
-            Ask
+            Send the request
           </Button>
         </div>
       )}

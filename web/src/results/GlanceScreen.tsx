@@ -1,5 +1,6 @@
 import { queryOptions, useQuery } from "@tanstack/react-query";
 import { Link, useSearchParams } from "react-router";
+import type { Lit } from "../face/plateTypes";
 import { Stage } from "../face/Stage";
 import { api, said, type Schemas } from "../shell/api";
 import { Pick } from "../ui/Field";
@@ -47,7 +48,7 @@ export function GlanceScreen() {
   };
   const g = glance.data;
   return (
-    <Stage plate={{}} list>
+    <Stage plate={{ lit: confusedLit(g) }} list>
       <div className="flex flex-wrap items-end justify-between gap-3">
         <h1>The cohort at a glance</h1>
         <span className="flex flex-wrap gap-4 text-sm">
@@ -99,14 +100,28 @@ export function GlanceScreen() {
           <Counts counts={g.counts} />
           <Matrix g={g} />
           <div className="mt-6 grid gap-x-8 gap-y-6 lg:grid-cols-2">
-            <Weakest g={g} />
-            <Confused g={g} />
+            <Weakest g={g} who={whoOf(g)} />
+            <Confused g={g} who={whoOf(g)} />
           </div>
         </>
       )}
     </Stage>
   );
 }
+
+/** What is named wrongly most often, on the face. */
+const confusedLit = (g: Glance | undefined): Lit[] =>
+  (g?.confused ?? []).map((c, i) => ({
+    structure: c.structure,
+    side: "both",
+    tone: "lost",
+    strength: i < 2 ? "primary" : "secondary",
+    label: `${c.common}: named wrongly ${c.times} of ${c.of}`,
+  }));
+
+/** Whose result it is, of those that stand in the table. */
+const whoOf = (g: Glance): ReadonlyMap<string, string> =>
+  new Map(g.rows.flatMap((r) => r.cells.map((c) => [c.id, r.trainee] as const)));
 
 function Counts({ counts }: { counts: Glance["counts"] }) {
   const known = (Object.keys(WAITS) as Waits[]).filter((w) => (counts[w] ?? 0) > 0);
@@ -123,18 +138,44 @@ function Counts({ counts }: { counts: Glance["counts"] }) {
   );
 }
 
+/** Examinations over their stations. */
+function spans(g: Glance) {
+  const found: { id: string; name: string; count: number }[] = [];
+  for (const s of g.stations) {
+    const last = found.at(-1);
+    if (last?.id === s.examination_id) last.count += 1;
+    else found.push({ id: s.examination_id, name: s.examination, count: 1 });
+  }
+  return found;
+}
+
 /** Trainees down, stations across; each mark is a press away from its evidence. */
 function Matrix({ g }: { g: Glance }) {
   if (g.rows.length === 0) return <p className="mt-3 text-faded">Nobody is in this cohort yet.</p>;
   return (
     <div
       className="mt-3 max-h-[60vh] overflow-auto border-y border-line"
+      data-two-ways
       tabIndex={0}
       role="region"
       aria-label="Who has shown what"
     >
       <table className="border-separate border-spacing-0 text-[0.95rem]">
         <thead>
+          {new Set(g.stations.map((s) => s.examination_id)).size > 1 && (
+            <tr>
+              <td className="sticky left-0 z-10 bg-paper" />
+              {spans(g).map((x) => (
+                <th
+                  key={x.id}
+                  colSpan={x.count}
+                  className="border-l border-line px-2 pt-1 text-left text-sm font-semibold whitespace-nowrap"
+                >
+                  {x.name}
+                </th>
+              ))}
+            </tr>
+          )}
           <tr>
             <th className="sticky top-0 left-0 z-20 min-w-40 border-b border-line bg-paper px-2 text-left text-sm font-normal text-faded">
               Trainee
@@ -142,7 +183,7 @@ function Matrix({ g }: { g: Glance }) {
             {g.stations.map((s) => (
               <th
                 key={s.station_id}
-                className="sticky top-0 z-10 max-w-36 min-w-24 border-b border-line bg-paper px-2 py-1 text-left align-bottom text-sm leading-tight font-normal"
+                className="sticky top-0 z-10 max-w-40 min-w-28 border-b border-line bg-paper px-2 py-1 text-left align-bottom text-sm leading-tight font-normal"
                 title={s.examination}
               >
                 <span className="font-semibold text-now">{s.place}</span> {s.shows}
@@ -212,7 +253,7 @@ export function Shown({ cell }: { cell: GlanceCell | undefined }) {
 }
 
 /** Where most points are lost, station by station. */
-function Weakest({ g }: { g: Glance }) {
+function Weakest({ g, who }: { g: Glance; who: ReadonlyMap<string, string> }) {
   const shows = new Map(g.stations.map((s) => [s.station_id, s.shows]));
   return (
     <section data-weakest={g.weakest.length}>
@@ -226,7 +267,7 @@ function Weakest({ g }: { g: Glance }) {
               {shows.get(w.station_id)} · {round(w.lost)} points on average, mark {round(w.mean)} of 3, {w.times}{" "}
               {w.times === 1 ? "sheet" : "sheets"}
             </span>
-            <Worst ids={w.worst} />
+            <Worst ids={w.worst} who={who} />
           </li>
         ))}
       </ol>
@@ -234,7 +275,7 @@ function Weakest({ g }: { g: Glance }) {
   );
 }
 
-function Confused({ g }: { g: Glance }) {
+function Confused({ g, who }: { g: Glance; who: ReadonlyMap<string, string> }) {
   return (
     <section data-confused={g.confused.length}>
       <h2>Named wrongly most often</h2>
@@ -246,7 +287,7 @@ function Confused({ g }: { g: Glance }) {
             <span className="block text-sm text-faded">
               where it is worked, {c.times} of {c.of} {c.of === 1 ? "sheet" : "sheets"} marked below “right with a slip”
             </span>
-            <Worst ids={c.worst} />
+            <Worst ids={c.worst} who={who} />
           </li>
         ))}
       </ol>
@@ -254,12 +295,13 @@ function Confused({ g }: { g: Glance }) {
   );
 }
 
-function Worst({ ids }: { ids: readonly string[] }) {
+/** The lowest of them, each a press away. */
+function Worst({ ids, who }: { ids: readonly string[]; who: ReadonlyMap<string, string> }) {
   return (
-    <span className="flex flex-wrap gap-3 text-sm">
-      {ids.map((id, i) => (
+    <span className="flex flex-wrap gap-x-3 text-sm">
+      {ids.slice(0, 3).map((id) => (
         <Link key={id} to={`/results/${id}`} className="inline-flex min-h-6 items-center text-now underline">
-          {i === 0 ? "see the lowest" : `next ${i}`}
+          {who.get(id) ?? "an earlier attempt"}
         </Link>
       ))}
     </span>

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Schemas } from "../shell/api";
 import { Button } from "../ui/Button";
-import { Pick } from "../ui/Field";
+import { Labelled, Pick } from "../ui/Field";
 import { Problem } from "../ui/States";
 
 type Criterion = Schemas["Criterion"];
@@ -108,16 +108,18 @@ export function MarksForm({
         />
       )}
       {children}
-      <label className="block text-sm font-semibold">
-        Why it is decided so
-        <textarea
-          className="field mt-1 font-normal"
-          rows={2}
-          maxLength={1000}
-          value={reason}
-          onChange={(e) => setReason(e.target.value)}
-        />
-      </label>
+      <Labelled label="Why it is decided so">
+        {(wiring) => (
+          <textarea
+            className="field"
+            rows={2}
+            maxLength={1000}
+            {...wiring}
+            value={reason}
+            onChange={(e) => setReason(e.target.value)}
+          />
+        )}
+      </Labelled>
       {error != null && <Problem error={error} safe="What you wrote is kept here." />}
       <Button type="submit" tone="now" disabled={!whole || !ready || pending}>
         {label}

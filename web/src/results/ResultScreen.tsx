@@ -102,7 +102,7 @@ export function ResultScreen() {
             ? `Released on ${moment(view.released_at)} by ${view.released_by ?? ""}.`
             : "Not released: only those who grade see it."}
         </p>
-        <CasePanel view={view} />
+        {person.role !== "trainee" && <CasePanel view={view} />}
         <div className="mt-3 grid gap-x-8 gap-y-4 sm:grid-cols-2 print:grid-cols-2">
           <div className="space-y-5">
             <section>
@@ -165,23 +165,7 @@ export function ResultScreen() {
                 Working {seconds(r.working_seconds)}, talking between taps {seconds(r.talk_seconds)}.
               </p>
             </section>
-          </div>
-          <div className="space-y-5 max-sm:order-first">
-            {r.told ? (
-              <>
-                <ToldText told={r.told} />
-                {r.resit && <ResitText plan={r.resit} decidedAt={view.decided_at} />}
-              </>
-            ) : (
-              <section>
-                <h2 className="mb-1">Feedback</h2>
-                <ol className="space-y-1.5 font-serif">
-                  {r.feedback.map((f) => (
-                    <li key={f}>{f}</li>
-                  ))}
-                </ol>
-              </section>
-            )}
+            <RanOver id={id} />
             <section>
               <h2 className="mb-1">Every criterion</h2>
               <table className="w-full text-sm leading-snug">
@@ -225,12 +209,27 @@ export function ResultScreen() {
               </table>
             </section>
           </div>
+          <div className="space-y-5 max-sm:order-first">
+            {r.told ? (
+              <>
+                <ToldText told={r.told} />
+                {r.resit && <ResitText plan={r.resit} decidedAt={view.decided_at} />}
+              </>
+            ) : (
+              <section>
+                <h2 className="mb-1">Feedback</h2>
+                <ol className="space-y-1.5 font-serif">
+                  {r.feedback.map((f) => (
+                    <li key={f}>{f}</li>
+                  ))}
+                </ol>
+              </section>
+            )}
+            <Attempts id={id} criteria={r.score.criteria} />
+          </div>
         </div>
 
-        <div className="mt-4 grid gap-x-8 gap-y-4 sm:grid-cols-2 print:hidden">
-          <RanOver id={id} />
-          <Attempts id={id} criteria={r.score.criteria} />
-        </div>
+        {person.role === "trainee" && <CasePanel view={view} />}
         <div className="print:hidden">
           <CaseStory id={id} />
         </div>

@@ -2,9 +2,9 @@ import type { Schemas } from "../shell/api";
 
 type Run = Schemas["ScoreRun"];
 
-const WIDTH = 560;
-const LEFT = 96;
-const ROW = 34;
+const WIDTH = 420;
+const LEFT = 84;
+const ROW = 36;
 
 const clock = (s: number) => `${Math.floor(s / 60)}:${String(Math.floor(s % 60)).padStart(2, "0")}`;
 const SIDE: Readonly<Record<string, string>> = { left: "left", right: "right", both: "both", midline: "middle" };
@@ -16,7 +16,7 @@ export function RunPicture({ run, title }: { run: Run; title: string }) {
   const top = run.faults.length > 0 ? 30 : 12;
   const height = top + run.lanes.length * ROW + 20;
   const several = new Set(run.lanes.map((l) => l.step)).size > 1;
-  const every = [5, 10, 15, 30, 60, 120, 300, 600].find((n) => length / n <= 8) ?? 900;
+  const every = [5, 10, 15, 30, 60, 120, 300, 600].find((n) => length / n <= 6) ?? 900;
   const said = run.lanes
     .map(
       (l) =>
@@ -30,7 +30,7 @@ export function RunPicture({ run, title }: { run: Run; title: string }) {
         {Array.from({ length: Math.floor(length / every) + 1 }, (_, i) => i * every).map((s) => (
           <g key={s}>
             <path d={`M${x(s)} ${top - 4}V${height - 14}`} stroke="var(--color-line)" strokeWidth={0.8} />
-            <text x={x(s)} y={height - 3} fontSize={10} textAnchor="middle" fill="var(--color-faded)">
+            <text x={x(s)} y={height - 3} fontSize={11} textAnchor="middle" fill="var(--color-faded)">
               {clock(s)}
             </text>
           </g>
@@ -41,11 +41,11 @@ export function RunPicture({ run, title }: { run: Run; title: string }) {
           const to = x(l.plan_to);
           return (
             <g key={`${l.step}${l.side}`}>
-              <text x={0} y={y + 16} fontSize={11} fill="var(--color-ink)">
+              <text x={0} y={y + 16} fontSize={13} fill="var(--color-ink)">
                 {several ? `${l.step + 1} ` : ""}
                 {SIDE[l.side] ?? l.side}
               </text>
-              <text x={0} y={y + 27} fontSize={9.5} fill="var(--color-faded)">
+              <text x={0} y={y + 28} fontSize={11.5} fill="var(--color-faded)">
                 {shown(l)}
               </text>
               <rect

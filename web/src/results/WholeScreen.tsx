@@ -27,7 +27,6 @@ export function WholeScreen() {
   const person = useSignedIn();
   const whole = useQuery(wholeQuery(id));
   const w = whole.data;
-  const shows = new Map((w?.stations ?? []).map((s) => [s.station_id, `${s.place} ${s.shows}`]));
   return (
     <Stage plate={{}} list>
       <p className="text-sm text-faded">
@@ -73,22 +72,32 @@ export function WholeScreen() {
                 )}
               </div>
               <p>{r.outcome.says}</p>
-              <div className="mt-1 flex flex-wrap gap-x-6 gap-y-1">
+              <div className="mt-1 grid grid-cols-[repeat(auto-fill,minmax(11rem,1fr))] gap-x-4 gap-y-2">
                 {w.stations.map((s, i) => (
-                  <span key={s.station_id} className="text-sm">
+                  <span key={s.station_id} className="text-sm leading-snug">
                     <span className="font-semibold text-now">{s.place}</span> {s.shows}
-                    <Shown cell={cells.get(i)} />
+                    <At cell={cells.get(i)} open={r.outcome.open.includes(s.station_id)} />
                   </span>
                 ))}
               </div>
-              {r.outcome.open.length > 0 && (
-                <p className="text-sm text-faded">Still open: {r.outcome.open.map((o) => shows.get(o)).join(", ")}.</p>
-              )}
             </li>
           );
         })}
       </ul>
     </Stage>
+  );
+}
+
+/** What a station came to, and whether it is still to be shown. */
+function At({ cell, open }: { cell: Schemas["Cell"] | undefined; open: boolean }) {
+  if (!cell) return <span className="block text-faded">{open ? "still to be shown" : "not shown"}</span>;
+  return (
+    <>
+      <Shown cell={cell} />
+      {open && cell.decision !== null && cell.decision !== "pass" && (
+        <span className="block text-faded">to be shown again</span>
+      )}
+    </>
   );
 }
 
