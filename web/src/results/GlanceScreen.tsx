@@ -4,12 +4,10 @@ import type { Lit } from "../face/plateTypes";
 import { Stage } from "../face/Stage";
 import { api, said, type Schemas } from "../shell/api";
 import { Pick } from "../ui/Field";
-import { cn } from "../ui/cn";
 import { Empty, Problem, Waiting } from "../ui/States";
+import { Shown, WAITS, type Waits } from "./StationCell";
 
 type Glance = Schemas["Glance"];
-type GlanceCell = Schemas["Cell"];
-export type Waits = NonNullable<GlanceCell["waits"]>;
 
 const glanceQuery = (cohort: string | null, examination: string | null) =>
   queryOptions({
@@ -21,16 +19,6 @@ const glanceQuery = (cohort: string | null, examination: string | null) =>
         }),
       ),
   });
-
-/** What waits, for one and for many. */
-const WAITS: Readonly<Record<Waits, { short: string; one: string; many: string }>> = {
-  marks: { short: "being marked", one: "sheet is open", many: "sheets are open" },
-  "look-owed": { short: "second look due", one: "is due for a second look", many: "are due for a second look" },
-  "look-open": { short: "second look asked", one: "waits for a second look", many: "wait for a second look" },
-  dispute: { short: "two sheets differ", one: "has two sheets that differ", many: "have two sheets that differ" },
-  appeal: { short: "appeal", one: "has an appeal to decide", many: "have an appeal to decide" },
-  release: { short: "to release", one: "waits to be released", many: "wait to be released" },
-};
 
 const round = (n: number) => Math.round(n * 10) / 10;
 
@@ -215,40 +203,6 @@ function Matrix({ g }: { g: Glance }) {
         </tbody>
       </table>
     </div>
-  );
-}
-
-const DECISION: Readonly<Record<string, string>> = {
-  pass: "passed",
-  fail: "not passed",
-  "not-enough-shown": "not enough shown",
-  "look-again": "look again",
-};
-
-export function Shown({ cell }: { cell: GlanceCell | undefined }) {
-  if (!cell) return <span className="text-faded">–</span>;
-  const decided = cell.decision !== null;
-  const body = (
-    <>
-      {cell.percent !== null && <span className="font-semibold">{Math.round(cell.percent)}</span>}
-      {decided && (
-        <span className={cn("text-sm", cell.decision === "pass" ? "text-kneaded" : "font-medium text-now")}>
-          {" "}
-          {DECISION[cell.decision ?? ""] ?? cell.decision}
-        </span>
-      )}
-      {cell.attempt > 1 && <span className="text-xs text-faded"> attempt {cell.attempt}</span>}
-      {cell.waits && <span className="block text-xs text-faded">{WAITS[cell.waits].short}</span>}
-    </>
-  );
-  return (
-    <Link
-      to={decided ? `/results/${cell.id}` : `/grading`}
-      className="block min-h-8 py-1 leading-tight hover:underline"
-      data-cell={cell.decision ?? cell.waits ?? ""}
-    >
-      {body}
-    </Link>
   );
 }
 

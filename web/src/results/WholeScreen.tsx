@@ -9,7 +9,7 @@ import { Button } from "../ui/Button";
 import { Choice, TextField } from "../ui/Field";
 import { cn } from "../ui/cn";
 import { Empty, Problem, Waiting } from "../ui/States";
-import { Shown } from "./GlanceScreen";
+import { Shown } from "./StationCell";
 
 type Rule = Schemas["ExaminationRule"];
 
