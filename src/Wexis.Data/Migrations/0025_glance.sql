@@ -30,7 +30,9 @@ CREATE TABLE results.criterion_mark (
 
 CREATE FUNCTION results.keep_marks() RETURNS trigger LANGUAGE plpgsql AS $$
 BEGIN
-    DELETE FROM results.criterion_mark WHERE demonstration_id = NEW.demonstration_id;
+    IF TG_OP = 'UPDATE' THEN
+        DELETE FROM results.criterion_mark WHERE demonstration_id = NEW.demonstration_id;
+    END IF;
     INSERT INTO results.criterion_mark (demonstration_id, criterion, topic, text, mark, lost, structures)
     SELECT NEW.demonstration_id, c -> 'criterion' ->> 'id', c -> 'criterion' ->> 'topic', c -> 'criterion' ->> 'text',
            (c ->> 'mark')::double precision, (c ->> 'lost')::double precision,

@@ -16,8 +16,8 @@ public class CohortBenchmark
     private const string Filled = """
         INSERT INTO people.person (person_id, login, name, role, password_hash, security_stamp, added_at)
         SELECT md5('person ' || n)::uuid, 'bench-' || n, 'Trainee ' || n, 'trainee', '', gen_random_uuid(), now() FROM generate_series(1, 500) n;
-        INSERT INTO programmes.cohort (cohort_id, programme_id, name, opened_by, opened_at)
-        SELECT md5('cohort')::uuid, (SELECT programme_id FROM programmes.programme LIMIT 1), 'Bench', (SELECT person_id FROM people.person WHERE role = 'lead'), now();
+        INSERT INTO programmes.cohort (cohort_id, programme_id, programme_edition, name, opened_by, opened_at)
+        SELECT md5('cohort')::uuid, c.programme_id, c.programme_edition, 'Bench', c.opened_by, now() FROM programmes.cohort c LIMIT 1;
         INSERT INTO programmes.cohort_member (cohort_id, person_id) SELECT md5('cohort')::uuid, md5('person ' || n)::uuid FROM generate_series(1, 500) n;
         INSERT INTO examinations.examination (examination_id, name, added_by, added_at)
         SELECT md5('exam')::uuid, 'Bench', (SELECT person_id FROM people.person WHERE role = 'lead'), now();
