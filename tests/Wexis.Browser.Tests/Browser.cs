@@ -97,7 +97,6 @@ public sealed class Browser : IDisposable
         return this;
     }
 
-    /// <summary>Signs out, and waits at the door.</summary>
     /// <summary>Signs in by typing, as somebody does who is no demo account.</summary>
     public void SignInBy(string login, string password, By? home = null)
     {
@@ -108,6 +107,7 @@ public sealed class Browser : IDisposable
         See(home ?? By.XPath("//nav[@aria-label='The order of the work']"));
     }
 
+    /// <summary>Signs out, and waits at the door.</summary>
     public void SignOut()
     {
         Click("Sign out");
