@@ -18,7 +18,7 @@ ALTER TABLE results.result
          AND NOT jsonb_path_exists(coalesce(stands, body), '$.score.critical_acts[*]')) STORED;
 
 CREATE TABLE results.criterion_mark (
-    demonstration_id uuid             NOT NULL REFERENCES results.result,
+    demonstration_id uuid             NOT NULL REFERENCES results.result ON DELETE CASCADE,
     criterion        text             NOT NULL,
     topic            text             NOT NULL,
     text             text             NOT NULL,

@@ -113,7 +113,10 @@ public sealed partial class DemoSeed
         var station = await services.GetRequiredService<ExaminationStore>().Station(Id($"station {shown.Technique}"), ct)
             ?? throw new InvalidDataException($"Demo demonstration of {shown.Trainee}: no station for {shown.Technique}.");
         if (await store.ById(id, ct) is { SubmittedAt: not null })
+        {
+            await FillAfter(shown, id, station, people, ct);
             return;
+        }
         await store.Open(new(id, people[shown.Trainee], assessor, station.StationId, station.Revision), shown.At, ct);
         var events = Events(shown, station.Sheet).ToList();
         foreach (var e in events)
@@ -142,11 +145,27 @@ public sealed partial class DemoSeed
             Edition: station.Edition
         );
         await results.Submit(id, result, events.Count, (id, 0), [new(id, happened)], assessor, decided, ct);
-        if (shown.Second is { } second)
-            await FillSecond(shown, second, (id, station, decided), people, ct);
-        if (!shown.Release)
-            return;
+        await FillAfter(shown, id, station, people, ct);
+    }
+
+    /// <summary>What happened after the sheet was submitted; what stands there already stays.</summary>
+    private async Task FillAfter(
+        DemoDemonstration shown,
+        Guid id,
+        StoredStation station,
+        Dictionary<string, Guid> people,
+        CancellationToken ct
+    )
+    {
         var cases = services.GetRequiredService<CaseStore>();
+        // A demo of before has a story of its own.
+        if (await cases.Find(id, ct) is not { } stored || stored.Events.All(e => e.Id != Id($"decided {shown.Trainee}")))
+            return;
+        var decided = shown.At.AddMinutes(6);
+        if (shown.Second is { } second && stored.Events.All(e => e.Kind != CaseEventKind.LookGiven))
+            await FillSecond(shown, second, (id, station, decided), people, ct);
+        if (!shown.Release || stored.Events.Any(e => e.Kind == CaseEventKind.Released))
+            return;
         var released = new CaseEvent(Id($"released {shown.Trainee}"), CaseEventKind.Released, decided.AddHours(6), people["maren"]);
         await cases.Add(id, (await cases.Find(id, ct))!.Events.Count, released, null, ct);
     }

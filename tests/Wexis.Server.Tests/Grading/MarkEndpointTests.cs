@@ -195,7 +195,7 @@ public class MarkEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var mine = await demo.As("ilse");
         using var other = await demo.As("tobin");
         var d = await demo.Opened(lead);
-        await GradeFully(lead, d, mark: 2);
+        await GradeFully(lead, d, mark: 3);
         await lead.Post($"/api/demonstrations/{d.Id}/submit", null);
         (await mine.Ask($"/api/results/{d.Id}")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
         (await lead.Post("/api/results/release", new { results = new[] { d.Id } })).EnsureSuccessStatusCode();

@@ -107,19 +107,24 @@ public class DatabaseTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         await using var house = await House.Open(demo: true);
         var all = await house.Database.Scalar<long>("SELECT count(*) FROM grading.mark_event");
+        var happened = await house.Database.Scalar<long>("SELECT count(*) FROM results.case_event");
         await house.Database.Execute(
             """
             ALTER TABLE grading.mark_event DISABLE TRIGGER USER;
-            DELETE FROM results.result WHERE decided_at > '2026-11-03 10:00Z';
-            DELETE FROM grading.mark_event WHERE arrived_at > '2026-11-03 10:00Z';
-            DELETE FROM grading.demonstration WHERE opened_at > '2026-11-03 10:00Z';
+            ALTER TABLE results.case_event DISABLE TRIGGER USER;
+            DELETE FROM results.case_event e USING grading.demonstration d WHERE d.demonstration_id = e.demonstration_id AND d.opened_at > '2026-11-03 10:10Z';
+            DELETE FROM results.result r USING grading.demonstration d WHERE d.demonstration_id = r.demonstration_id AND d.opened_at > '2026-11-03 10:10Z';
+            DELETE FROM grading.mark_event WHERE arrived_at > '2026-11-03 10:10Z';
+            DELETE FROM grading.demonstration WHERE opened_at > '2026-11-03 10:10Z';
             ALTER TABLE grading.mark_event ENABLE TRIGGER USER;
+            ALTER TABLE results.case_event ENABLE TRIGGER USER;
             """
         );
         await house.Restart();
         (await house.Database.Scalar<long>("SELECT count(*) FROM grading.mark_event")).ShouldBe(all);
         await house.Restart();
         (await house.Database.Scalar<long>("SELECT count(*) FROM grading.mark_event")).ShouldBe(all);
+        (await house.Database.Scalar<long>("SELECT count(*) FROM results.case_event")).ShouldBe(happened);
     }
 
     [Fact]

@@ -92,27 +92,58 @@ public static class FamilyDefaults
     public static string? Of(Step step, Atlas atlas, ActionModel model)
     {
         ArgumentNullException.ThrowIfNull(step);
-        var work = step.AllHands.FirstOrDefault(h => h.Role is null or "work" && h.Verb is not null and not "hold-still");
-        if (work is not null)
-        {
-            if (
-                work.Contact is { } c && atlas.Contacts.TryGetValue(c, out var contact) && contact.Kind == "tool"
-                || work.Verb is "tool-stroke" or "tool-press" or "roll" or "cup"
-            )
-                return "tool-glide";
-            return work.Verb switch
-            {
-                "stroke" => work.Pressure > model.Rules.LymphLevels.Max() ? "firm-glide" : "light-glide",
-                "circle" or "friction" or "scalp-glide" => "circles",
-                "knead" or "pinch-roll" or "pinch-hold" => "pinch-knead",
-                "press" or "lymph-pump" or "tool-press" => "press-hold",
-                "tap" => "tap",
-                "stretch-apart" or "lift-hold" => "stretch",
-                _ => "stillness",
-            };
-        }
-        if (step.AllActs.FirstOrDefault(a => a.Do is not null) is not { } act)
+        // The order in which hands and movements are told means nothing (house ruling 17): the family that comes first here leads.
+        var hands = step.AllHands.Where(h => h.Role is null or "work" && h.Verb is not null and not "hold-still").ToList();
+        if (hands.Count > 0)
+            return Leading(hands.Select(h => OfHand(h, atlas, model)));
+        var acts = step.AllActs.Where(a => a.Do is not null).ToList();
+        if (acts.Count == 0)
             return step.AllHands.Any(h => h.Verb is not null) ? "stillness" : null;
+        return Leading(acts.Select(a => OfAct(a, step, model)));
+    }
+
+    private static readonly string[] Order =
+    [
+        "tool-glide",
+        "firm-glide",
+        "light-glide",
+        "pinch-knead",
+        "circles",
+        "press-hold",
+        "tap",
+        "resisted",
+        "stillness",
+        "hold",
+        "eye-drill",
+        "repetition",
+        "stretch",
+        "habit-check",
+    ];
+
+    private static string Leading(IEnumerable<string> families) => families.MinBy(f => Array.IndexOf(Order, f))!;
+
+    private static string OfHand(Hand work, Atlas atlas, ActionModel model)
+    {
+        if (
+            work.Contact is { } c && atlas.Contacts.TryGetValue(c, out var contact) && contact.Kind == "tool"
+            || work.Verb is "tool-stroke" or "tool-press" or "roll" or "cup"
+        )
+            return "tool-glide";
+        return work.Verb switch
+        {
+            "stroke" => work.Pressure > model.Rules.LymphLevels.Max() ? "firm-glide" : "light-glide",
+            "circle" or "friction" or "scalp-glide" => "circles",
+            "knead" or "pinch-roll" or "pinch-hold" => "pinch-knead",
+            "press" or "lymph-pump" or "tool-press" => "press-hold",
+            "tap" => "tap",
+            "stretch-apart" or "lift-hold" => "stretch",
+            _ => "stillness",
+        };
+    }
+
+    /// <summary>The family of one movement by itself.</summary>
+    internal static string OfAct(Act act, Step step, ActionModel model)
+    {
         var verb = model.Resolve(act.Do!).Base ?? act.Do!;
         if (act.Resist is not null and not "none")
             return "resisted";

@@ -5,7 +5,15 @@ using Wexis.Core.Techniques.Documents;
 namespace Wexis.Core.Techniques.Work;
 
 /// <summary>What the conditions of the movement table ask of a step.</summary>
-internal sealed class ActContext(Act act, Step step, IReadOnlyDictionary<string, JsonElement> forced, ActionModel model)
+/// <param name="told">The step as it was told, where defaults filled it since.</param>
+internal sealed class ActContext(
+    Act act,
+    Step step,
+    IReadOnlyDictionary<string, JsonElement> forced,
+    ActionModel model,
+    Step? told = null,
+    Act? toldAct = null
+)
 {
     public RuleData Rules => model.Rules;
     public double HoldSeconds => act.Tempo?.HoldS ?? step.Tempo?.HoldS ?? 0;
@@ -26,15 +34,18 @@ internal sealed class ActContext(Act act, Step step, IReadOnlyDictionary<string,
             : "free"
         );
 
-    /// <summary>Told to yield slowly: the return lasts 2 s or more and the words say so (R13).</summary>
+    /// <summary>
+    /// Told to yield slowly: the return lasts 2 s or more and the words say so, or it goes against a resistance and was told so long (R13).
+    /// Words and times that a default filled say nothing.
+    /// </summary>
     public bool ToldSlowReturn =>
-        ReturnSeconds >= Rules.SlowReturnSeconds
-        && $"{step.Cue} {step.EndPoint}" is var words
-        && (
-            words.Contains("slow", StringComparison.OrdinalIgnoreCase)
-            || words.Contains("gradual", StringComparison.OrdinalIgnoreCase)
-            || words.Contains("yield", StringComparison.OrdinalIgnoreCase)
-        );
+        (ReturnSeconds >= Rules.SlowReturnSeconds && SaysSlowly($"{(told ?? step).Cue} {(told ?? step).EndPoint}"))
+        || (Resisted && (toldAct?.Tempo?.OutS ?? told?.Tempo?.OutS) >= Rules.SlowReturnSeconds);
+
+    private static bool SaysSlowly(string words) =>
+        words.Contains("slow", StringComparison.OrdinalIgnoreCase)
+        || words.Contains("gradual", StringComparison.OrdinalIgnoreCase)
+        || words.Contains("yield", StringComparison.OrdinalIgnoreCase);
 
     public string? State(string part)
     {

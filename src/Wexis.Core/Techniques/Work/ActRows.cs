@@ -50,12 +50,14 @@ internal static class ActRows
         CompletedStep completed,
         List<int> units,
         List<string> asks,
+        List<Brings> later,
         Atlas atlas,
         ActionModel model
     )
     {
         var (baseVerb, forced) = model.Resolve(act.Do!);
-        var context = new ActContext(act, completed.Step, forced, model);
+        var place = completed.Step.AllActs.ToList().IndexOf(act);
+        var context = new ActContext(act, completed.Step, forced, model, completed.Told, completed.Told.AllActs.ElementAtOrDefault(place));
         var chosen = baseVerb is null ? null : model.Choose(baseVerb, context.Holds);
         IReadOnlyList<MoveRow> table;
         string rule;
@@ -116,28 +118,53 @@ internal static class ActRows
                     [.. inputs, new("return", $"{context.ReturnSeconds:0.##} s")]
                 );
 
-        foreach (
-            var prime in table.Where(r =>
-                r.Strength == Strength.Primary && r.Mode is Mode.Concentric or Mode.Isometric && r.Strength == Strength.Primary
+        // What follows from a movement is worked out when all of them are known: the order in which they are told means nothing.
+        later.Add(
+            new(
+                [
+                    .. table
+                        .Where(r => r.Strength == Strength.Primary && r.Mode is Mode.Concentric or Mode.Isometric)
+                        .Select(r => r.Structure),
+                ],
+                actSide,
+                baseVerb,
+                act.Effort is { } effort && model.Rules.OverflowEfforts.Contains(effort) ? effort : null,
+                context.State("head") == "back" && baseVerb is not "head-back" && chosen?.Move.When.ContainsKey("head") != true
             )
-        )
-        foreach (var antagonist in atlas.Muscles.TryGetValue(prime.Structure, out var m) ? m.Antagonists : [])
-            if (!rows.Has(antagonist) && !model.Rules.Anchors(prime.Structure, antagonist))
+        );
+    }
+
+    /// <summary>What a movement brings with it, beside what it works itself.</summary>
+    /// <param name="Effort">Where it is so hard that others join in.</param>
+    internal sealed record Brings(IReadOnlyList<string> Primes, Side Side, string? BaseVerb, string? Effort, bool HeadBack);
+
+    /// <summary>
+    /// What opposes the movements of a step stays quiet (R14), what joins in at great effort (R19), what a head tipped back stretches
+    /// (R81): each only where no movement of the step works it.
+    /// </summary>
+    public static void Follow(RowSet rows, IReadOnlyList<Brings> all, Atlas atlas, ActionModel model)
+    {
+        var worked = rows.All.Select(r => r.Structure).ToHashSet(StringComparer.Ordinal);
+        foreach (var brings in all)
+        foreach (var prime in brings.Primes)
+        foreach (var antagonist in atlas.Muscles.TryGetValue(prime, out var m) ? m.Antagonists : [])
+            if (!worked.Contains(antagonist) && !model.Rules.Anchors(prime, antagonist))
                 rows.Add(
                     antagonist,
-                    actSide,
+                    brings.Side,
                     Mode.Inhibited,
                     Strength.Secondary,
                     "R14",
                     sure: true,
                     null,
-                    new ReasonInput("opposes", atlas.PlainName(prime.Structure))
+                    new ReasonInput("opposes", atlas.PlainName(prime))
                 );
-
-        if (act.Effort is { } effort && model.Rules.OverflowEfforts.Contains(effort))
-            Overflow(rows, baseVerb, actSide, effort, model.Rules);
-        if (context.State("head") == "back" && baseVerb is not "head-back" && chosen?.Move.When.ContainsKey("head") != true)
-            foreach (var s in new[] { "platysma", "sternohyoid" }.Where(s => !rows.Has(s)))
+        var quiet = rows.All.Select(r => r.Structure).ToHashSet(StringComparer.Ordinal);
+        foreach (var brings in all.Where(b => b.Effort is not null))
+            Overflow(rows, brings.BaseVerb, brings.Side, brings.Effort!, model.Rules, quiet);
+        var known = rows.All.Select(r => r.Structure).ToHashSet(StringComparer.Ordinal);
+        if (all.Any(b => b.HeadBack))
+            foreach (var s in new[] { "platysma", "sternohyoid" }.Where(s => !known.Contains(s)))
                 rows.Add(s, Side.Both, Mode.Stretched, Strength.Secondary, "R81", sure: true, null, new ReasonInput("head", "back"));
     }
 
@@ -167,13 +194,13 @@ internal static class ActRows
                 : Side.Left
             : side;
 
-    private static void Overflow(RowSet rows, string? baseVerb, Side side, string effort, RuleData rules)
+    private static void Overflow(RowSet rows, string? baseVerb, Side side, string effort, RuleData rules, IReadOnlySet<string> known)
     {
         foreach (
             var s in rules
                 .Overflow.Where(o => o.Bases.Contains("any") || (baseVerb is not null && o.Bases.Contains(baseVerb)))
                 .SelectMany(o => o.Structures)
-                .Where(s => !rows.Has(s))
+                .Where(s => !known.Contains(s))
                 .ToList()
         )
             rows.Add(s, side, Mode.Concentric, Strength.Incidental, "R19", sure: true, null, new ReasonInput("effort", effort));

@@ -18,6 +18,9 @@ public sealed record CompletedStep(
     IReadOnlyList<Issue> Issues
 )
 {
+    /// <summary>As it was told: what a default filled decides nothing about the way a muscle works.</summary>
+    public Step Told { get; init; } = Step;
+
     /// <summary>Fills one step. Pressure and place are asked, never guessed; everything else has a default of its family.</summary>
     public static CompletedStep Of(Step step, int index, Atlas atlas, ActionModel model, HouseSettings settings)
     {
@@ -78,8 +81,9 @@ public sealed record CompletedStep(
             sides = dose.Both;
 
         // Seconds of a repetition: the dose line first, then what the step, its act or its hand tells, then the family.
-        var firstTempo = step.Tempo ?? step.AllActs.FirstOrDefault(a => a.Tempo is not null)?.Tempo;
-        var handHold = step.AllHands.FirstOrDefault(h => h.HoldS is not null)?.HoldS;
+        // Of several movements the longest counts, whichever was told first.
+        var firstTempo = step.Tempo ?? Longest([.. step.AllActs.Select(a => a.Tempo).OfType<Tempo>()]);
+        var handHold = step.AllHands.Max(h => h.HoldS);
         var tempo = new Tempo(
             firstTempo?.InS ?? family.Tempo.InS,
             hold ?? firstTempo?.HoldS ?? handHold ?? family.Tempo.HoldS,
@@ -95,20 +99,27 @@ public sealed record CompletedStep(
         var acts = step
             .AllActs.Select(
                 (a, i) =>
-                    a with
+                {
+                    // No movement lends its hold to another (house ruling 17): what it does not tell is its own family's.
+                    var own =
+                        step.AllActs.Count > 1 && a is { Do: not null }
+                            ? FamilyDefaults.Get(FamilyDefaults.OfAct(a, step, model)).Tempo
+                            : tempo;
+                    return a with
                     {
                         Side = Fill(a.Side, ActSide(sides), $"acts[{i}].side"),
                         Effort = Fill(a.Effort, "moderate", $"acts[{i}].effort"),
                         Resist = Fill(a.Resist, "none", $"acts[{i}].resist"),
                         Tempo = new Tempo(
-                            a.Tempo?.InS ?? tempo.InS,
-                            hold ?? a.Tempo?.HoldS ?? tempo.HoldS,
-                            a.Tempo?.OutS ?? tempo.OutS,
-                            a.Tempo?.RestS ?? tempo.RestS
+                            a.Tempo?.InS ?? step.Tempo?.InS ?? own.InS,
+                            hold ?? a.Tempo?.HoldS ?? step.Tempo?.HoldS ?? own.HoldS,
+                            a.Tempo?.OutS ?? step.Tempo?.OutS ?? own.OutS,
+                            a.Tempo?.RestS ?? step.Tempo?.RestS ?? own.RestS
                         ),
                         State = Pose(a.State ?? step.State, step),
                         Force = Fill(a.Force, "own", $"acts[{i}].force"),
-                    }
+                    };
+                }
             )
             .ToList();
         var hands = step
@@ -222,7 +233,19 @@ public sealed record CompletedStep(
             EndPoint = Fill(step.EndPoint, family.EndPoint, "end_point"),
             Cue = Fill(step.Cue, StepWords.Cue(acts, hands, step.AllStill, atlas, model), "cue"),
         };
-        return new(completed, familyId, ClosedList.Of<Sides>(sides) ?? Sides.Both, defaults, questions, issues);
+        return new(completed, familyId, ClosedList.Of<Sides>(sides) ?? Sides.Both, defaults, questions, issues) { Told = step };
+    }
+
+    private static Tempo? Longest(IReadOnlyList<Tempo> of) =>
+        of.Count == 0 ? null : new(of.Max(t => t.InS), of.Max(t => t.HoldS), of.Max(t => t.OutS), of.Max(t => t.RestS));
+
+    /// <summary>Sides that several say, as one word whatever their order: taking turns before one side, both where they differ.</summary>
+    private static string? Together(IEnumerable<string?> told)
+    {
+        var words = told.OfType<string>().Distinct().ToList();
+        return words.Count == 0 ? null
+            : words.Count == 1 ? words[0]
+            : words.FirstOrDefault(w => w is "one-then-other") ?? words.FirstOrDefault(w => w is "alternating") ?? "both";
     }
 
     private static bool NearEyeOrNeck(Hand hand, Atlas atlas, HouseSettings settings) =>
@@ -233,12 +256,16 @@ public sealed record CompletedStep(
     /// <summary>Sides as told by the hands, the dose or the act, in that order.</summary>
     private static string? SidesTold(Step step)
     {
-        var work = step.AllHands.FirstOrDefault(h => h.Sides is not null && h.Role is null or "work")
-            ?? step.AllHands.FirstOrDefault(h => h.Sides is not null);
-        if (work is not null)
-            return work.Sides;
-        if (step.AllActs.FirstOrDefault(a => a.Side is "left" or "right" or "alternating") is { } act)
-            return act.Side;
+        if (
+            (
+                Together(step.AllHands.Where(h => h.Role is null or "work").Select(h => h.Sides))
+                ?? Together(step.AllHands.Select(h => h.Sides))
+            ) is
+            { } hands
+        )
+            return hands;
+        if (Together(step.AllActs.Select(a => a.Side).Where(s => s is "left" or "right" or "alternating")) is { } acts)
+            return acts;
         if (step.Dose?.Both is { } both)
             return both == "together" ? "both" : both;
         return step.AllActs.Any(a => a.Side is not null) ? "both" : null;

@@ -10,8 +10,6 @@ internal sealed class RowSet(int step, Levels seconds, Atlas atlas, ActionModel 
 
     public IEnumerable<WorkedRow> All => _rows.Values;
 
-    public bool Has(string structure) => _rows.Keys.Any(k => k.Structure == structure);
-
     public IReadOnlyList<WorkedRow> Of(string structure) => [.. _rows.Values.Where(r => r.Structure == structure)];
 
     public void Add(
@@ -36,7 +34,9 @@ internal sealed class RowSet(int step, Levels seconds, Atlas atlas, ActionModel 
             ? old with
             {
                 Strength = strength < old.Strength ? strength : old.Strength,
-                Fibres = old.Fibres ?? fibres,
+                // Sure where any of them is; of two angles always the same one is named, whichever came first.
+                Certainty = sure ? Certainty.Sure : old.Certainty,
+                Fibres = old.Fibres is null || string.CompareOrdinal(fibres, old.Fibres) < 0 ? fibres ?? old.Fibres : old.Fibres,
                 Why = [.. old.Why.Append(reason).Distinct()],
             }
             : new(
@@ -51,6 +51,15 @@ internal sealed class RowSet(int step, Levels seconds, Atlas atlas, ActionModel 
                 [step],
                 [reason]
             );
+    }
+
+    /// <summary>No structure is worked and kept quiet in one step: the work wins (house ruling 17).</summary>
+    public void WorkWins()
+    {
+        var worked = _rows.Keys.Where(k => k.Mode.IsActive()).ToList();
+        foreach (var quiet in _rows.Keys.Where(k => k.Mode == Mode.Inhibited).ToList())
+            if (worked.Exists(w => w.Structure == quiet.Structure && (w.Side == quiet.Side || !w.Side.IsOne() || !quiet.Side.IsOne())))
+                _rows.Remove(quiet);
     }
 
     public void RemoveAll(string structure, Func<WorkedRow, bool> which)

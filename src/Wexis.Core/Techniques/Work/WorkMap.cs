@@ -97,14 +97,17 @@ public sealed record WorkMap(
         var units = new List<int>();
         var cannotTell = new List<string>();
         var asks = new List<string>();
+        var later = new List<ActRows.Brings>();
         // A finger that presses into the eye is no resistance: the hazard comes first, its act is not counted (R35).
         var pressedLid = stoppedHands.Any(h =>
             completed.Step.AllHands[h] is { Role: "resist" } hand && hand.AllZones.Any(z => z is "upper-lid" or "lower-lid")
         );
         foreach (var act in completed.Step.AllActs.Where(a => a.Do is not null && !(pressedLid && a.Resist is not null and not "none")))
-            ActRows.Add(rows, act, completed, units, asks, atlas, model);
+            ActRows.Add(rows, act, completed, units, asks, later, atlas, model);
+        ActRows.Follow(rows, later, atlas, model);
         cannotTell.AddRange(asks);
         StillRows.Add(rows, completed, atlas);
+        rows.WorkWins();
         var zones = new List<string>();
         var flow = new List<FlowVerdict>();
         for (var i = 0; i < completed.Step.AllHands.Count; i++)
