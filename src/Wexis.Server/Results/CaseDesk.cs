@@ -69,7 +69,7 @@ public sealed class CaseDesk(
     /// <summary>The same of a person whose role is in the store.</summary>
     public async Task<CaseActor> ActorOf(Guid person, Guid id, CancellationToken ct)
     {
-        var role = (await people.ById(person, ct))?.Role;
+        var role = await people.ById(person, ct) is { Active: true } known ? known.Role : null;
         return new(
             person,
             role == Roles.Lead,

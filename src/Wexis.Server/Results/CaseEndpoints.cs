@@ -119,6 +119,8 @@ public static class CaseEndpoints
             return Problems.Of("kind", "kind: this is not done by hand.", title);
         if (await desk.IsBlind(by.Id, id, ct))
             return Problems.Of("kind", "You were asked to look at this again. Submit your own sheet first.", title);
+        if (given.Kind == CaseEventKind.LookAsked && await NotToBeAsked(id, given, desk, ct) is { } who)
+            return Problems.Of("assessor", who, title);
         var e = new CaseEvent(
             act,
             given.Kind,
@@ -143,6 +145,13 @@ public static class CaseEndpoints
             _ => TypedResults.NotFound(),
         };
     }
+
+    /// <summary>Why somebody cannot be asked by hand: a colleague from outside is invited, and whoever is asked has to be able to grade.</summary>
+    private static async Task<string?> NotToBeAsked(Guid id, CaseAct given, CaseDesk desk, CancellationToken ct) =>
+        given.How is LookHow.Invited or LookHow.File ? "assessor: invite the colleague, or take in the sheet that came back."
+        : given.Assessor is { } asked && !(await desk.ActorOf(asked, id, ct)).Grades
+            ? "assessor: choose somebody who grades in your studio."
+        : null;
 
     private static async Task<CaseView> View(OpenCase open, CaseActor by, CaseDesk desk, CancellationToken ct)
     {

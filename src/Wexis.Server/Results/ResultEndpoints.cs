@@ -1,10 +1,12 @@
 using System.Security.Claims;
 using Microsoft.AspNetCore.Http.HttpResults;
+using Wexis.Core.Examinations;
 using Wexis.Core.Grading;
 using Wexis.Core.Measures;
 using Wexis.Core.People;
 using Wexis.Core.Results;
 using Wexis.Data;
+using Wexis.Data.Grading;
 using Wexis.Data.Results;
 using Wexis.Server.Shell;
 
@@ -37,6 +39,7 @@ public sealed record ResultLine(
     bool AppealOpen
 );
 
+/// <param name="CriticalActs">What must not happen at this station.</param>
 public sealed record ResultView(
     Guid Id,
     DemonstrationOrigin Origin,
@@ -49,7 +52,8 @@ public sealed record ResultView(
     DateTimeOffset DecidedAt,
     DateTimeOffset? ReleasedAt,
     string? ReleasedBy,
-    DemonstrationResult Result
+    DemonstrationResult Result,
+    IReadOnlyList<CriticalAct> CriticalActs
 );
 
 /// <summary>What a trainee would see on release.</summary>
@@ -140,6 +144,7 @@ public static class ResultEndpoints
         Guid id,
         ClaimsPrincipal user,
         ResultStore results,
+        DemonstrationStore demonstrations,
         CaseDesk desk,
         CancellationToken ct
     )
@@ -161,7 +166,8 @@ public static class ResultEndpoints
                 r.DecidedAt,
                 r.ReleasedAt,
                 r.ReleasedBy,
-                r.Body
+                r.Body,
+                (await demonstrations.SheetOf(id, ct))?.CriticalActs ?? []
             )
         );
     }

@@ -108,6 +108,14 @@ public class CaseEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         (await Refused(Act(lead, first.Id, new(CaseEventKind.LookAsked, How: LookHow.Assessor, Assessor: lead.PersonId)))).ShouldContain(
             "first assessor"
         );
+        foreach (
+            var wrong in new CaseAct[]
+            {
+                new(CaseEventKind.LookAsked, How: LookHow.Assessor, Assessor: ilse.PersonId),
+                new(CaseEventKind.LookAsked, How: LookHow.File),
+            }
+        )
+            (await Refused(Act(lead, first.Id, wrong))).ShouldContain("assessor:");
         (
             await Act(lead, first.Id, new(CaseEventKind.LookAsked, How: LookHow.Assessor, Assessor: benno.PersonId))
         ).EnsureSuccessStatusCode();

@@ -4439,6 +4439,8 @@ export interface components {
       assessor: string;
       /** Format: int32 */
       attempt: number;
+      /** @description What must not happen at this station. */
+      critical_acts: components["schemas"]["CriticalAct"][];
       /** Format: date-time */
       decided_at: string;
       examination: null | string;

@@ -289,6 +289,13 @@ export function Invite({
   );
 }
 
+/** Critical acts that were stamped: each can be taken back, with a reason. */
+export function standing(view: View) {
+  const stand = view.result.score.critical_acts;
+  const acts = view.critical_acts.filter((a) => stand.includes(a.id));
+  return { acts: acts.length > 0 ? acts : null, stand };
+}
+
 function Correct({ view, done }: { view: View; done: () => void }) {
   const act = useAct(view.id, "The result is corrected.");
   return (
@@ -296,7 +303,7 @@ function Correct({ view, done }: { view: View; done: () => void }) {
       <MarksForm
         criteria={view.result.score.criteria.map((c) => c.criterion)}
         first={[]}
-        acts={null}
+        {...standing(view)}
         label="Correct the result"
         pending={act.isPending}
         error={act.error}

@@ -9,7 +9,7 @@ import { cn } from "../ui/cn";
 import { Empty, Waiting } from "../ui/States";
 import { AppealAnswer } from "./Appeal";
 import { ACT, caseQuery, OUTCOME_WORDS, useAct, type Case, type Outcome } from "./caseQueries";
-import { CaseStory, Invite, useInvite } from "./CasePanel";
+import { CaseStory, Invite, standing, useInvite } from "./CasePanel";
 import { RanOver } from "./EvidenceView";
 import { MarksForm } from "./MarksForm";
 import { Reasoned } from "./Reasoned";
@@ -229,7 +229,7 @@ function Settle({ c, view }: { c: Case; view: Schemas["ResultView"] }) {
                 key={outcome}
                 criteria={outcome === "changed" ? criteria : []}
                 first={[]}
-                acts={null}
+                {...(outcome === "changed" ? standing(view) : { acts: null })}
                 label="Decide the appeal"
                 pending={decide.isPending}
                 error={decide.error}

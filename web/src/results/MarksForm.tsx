@@ -13,6 +13,7 @@ export function MarksForm({
   criteria,
   first,
   acts,
+  stand = [],
   label,
   save,
   pending,
@@ -24,7 +25,9 @@ export function MarksForm({
   /** Criteria that need a mark: those that differ. */
   first: readonly string[];
   /** Critical acts that need a yes or no; null where none does. */
-  acts: readonly Schemas["ActInDispute"][] | null;
+  acts: readonly Schemas["CriticalAct"][] | null;
+  /** Of those, the ones that stand until now. */
+  stand?: readonly string[];
   label: string;
   save: (given: { marks: Standing[]; acts: string[] | null; reason: string }) => void;
   pending: boolean;
@@ -34,7 +37,7 @@ export function MarksForm({
 }) {
   const [chosen, setChosen] = useState<readonly string[]>(first);
   const [given, setGiven] = useState<Readonly<Record<string, Given>>>({});
-  const [happened, setHappened] = useState<readonly string[]>([]);
+  const [happened, setHappened] = useState<readonly string[]>(stand);
   const [reason, setReason] = useState("");
   const of = (id: string): Given => given[id] ?? { mark: null, reason: "" };
   const change = (id: string, to: Partial<Given>) => setGiven({ ...given, [id]: { ...of(id), ...to } });

@@ -36,7 +36,13 @@ export function ResultScreen() {
   if (result.isError)
     return (
       <Stage plate={{}}>
-        <Empty says="This result does not exist, or is not released to you.">
+        <Empty
+          says={
+            person.role === "trainee"
+              ? "This result does not exist, or is not released to you."
+              : "There is no result here yet. It appears when the first sheet is submitted, and for whoever looks again when theirs is."
+          }
+        >
           <Link to="/results" className="text-now underline">
             All results
           </Link>
