@@ -154,7 +154,8 @@ public sealed record ResultCase(
     public string? LookOwed(HouseSettings settings)
     {
         ArgumentNullException.ThrowIfNull(settings);
-        if (NewestLook is not null || Appeal?.Decided is not null)
+// A second sheet that could not see it either decides nothing.
+        if (Appeal?.Decided is not null || (NewestLook is not null && Decision != Decision.LookAgain))
             return null;
         if (!Counts || !IsOwed(Decision, Percent, PassLine, DecidedByPercent, settings))
             return null;

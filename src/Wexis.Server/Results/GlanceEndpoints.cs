@@ -79,7 +79,7 @@ public static class GlanceEndpoints
     /// <summary>As the case itself says it, by the columns beside it.</summary>
     private static bool IsOwed(GlanceCell cell, HouseSettings settings) =>
         cell.ReleasedAt is null
-        && !cell.Looked
+        && (!cell.Looked || cell.Decision == Decision.LookAgain)
         && ResultCase.IsOwed(cell.Decision ?? Decision.Open, cell.Percent ?? 0, cell.PassLine ?? 0, cell.SafetyMet, settings);
 
     private static async Task<Ok<Glance>> Get(

@@ -245,6 +245,17 @@ public class CaseTests
     }
 
     [Fact]
+    public void A_second_sheet_that_could_not_see_it_either_leaves_it_owed()
+    {
+        var c = New(Marked(3).Score) with { Decision = Decision.LookAgain, DecidedByPercent = false };
+        var asked = Event(CaseEventKind.LookAsked, Actors[0]) with { How = LookHow.Assessor, Assessor = Second };
+        c = After(c, asked, Actors[0]);
+        c = After(c, Event(CaseEventKind.LookGiven, Actors[1]) with { Of = asked.Id, Differs = false }, Actors[1]);
+        c.NotReleasable(Reference.Settings)!.ShouldContain("look again");
+        (c with { Decision = Decision.Pass }).NotReleasable(Reference.Settings).ShouldBeNull();
+    }
+
+    [Fact]
     public void Two_sheets_differ_in_levels_points_acts_and_decisions_whichever_was_first()
     {
         Compare(Marked(3), Marked(3)).Differs.ShouldBeFalse();

@@ -2,7 +2,8 @@ import { useState } from "react";
 import type { Schemas } from "../shell/api";
 import { moment } from "../shell/days";
 import { Button } from "../ui/Button";
-import { Choice, Labelled } from "../ui/Field";
+import { Choice } from "../ui/Field";
+import { ReasonField } from "./ReasonField";
 import { Problem } from "../ui/States";
 import { ACT, GROUND_WORDS, OUTCOME_WORDS, useAct } from "./caseQueries";
 
@@ -60,18 +61,13 @@ export function AppealForm({ id, until }: { id: string; until: string }) {
           word: GROUND_WORDS[g],
         }))}
       />
-      <Labelled label="What happened" hint="Somebody who did not mark you reads this and looks at the marks again.">
-        {(wiring) => (
-          <textarea
-            className="field"
-            rows={3}
-            maxLength={1000}
-            {...wiring}
-            value={words}
-            onChange={(e) => setWords(e.target.value)}
-          />
-        )}
-      </Labelled>
+      <ReasonField
+        label="What happened"
+        hint="Somebody who did not mark you reads this and looks at the marks again."
+        rows={3}
+        value={words}
+        onChange={setWords}
+      />
       {act.isError && <Problem error={act.error} safe="What you wrote is kept here." />}
       <span className="flex gap-2">
         <Button type="submit" tone="now" disabled={!ground || words.trim() === "" || act.isPending}>

@@ -1,7 +1,8 @@
 import { useState } from "react";
 import type { Schemas } from "../shell/api";
 import { Button } from "../ui/Button";
-import { Labelled, Pick } from "../ui/Field";
+import { Pick } from "../ui/Field";
+import { ReasonField } from "./ReasonField";
 import { Problem } from "../ui/States";
 
 type Criterion = Schemas["Criterion"];
@@ -111,18 +112,7 @@ export function MarksForm({
         />
       )}
       {children}
-      <Labelled label="Why it is decided so">
-        {(wiring) => (
-          <textarea
-            className="field"
-            rows={2}
-            maxLength={1000}
-            {...wiring}
-            value={reason}
-            onChange={(e) => setReason(e.target.value)}
-          />
-        )}
-      </Labelled>
+      <ReasonField label="Why it is decided so" value={reason} onChange={setReason} />
       {error != null && <Problem error={error} safe="What you wrote is kept here." />}
       <Button type="submit" tone="now" disabled={!whole || !ready || pending}>
         {label}

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { Button } from "../ui/Button";
-import { Labelled } from "../ui/Field";
+import { ReasonField } from "./ReasonField";
 import { Problem } from "../ui/States";
 import { ACT, useAct, type Act } from "./caseQueries";
 
@@ -32,18 +32,7 @@ export function Reasoned({
         act.mutate({ act: crypto.randomUUID(), body: { ...ACT, kind, of, reason } }, { onSuccess: () => done?.() });
       }}
     >
-      <Labelled label="Why" hint={hint}>
-        {(wiring) => (
-          <textarea
-            className="field"
-            rows={2}
-            maxLength={1000}
-            {...wiring}
-            value={reason}
-            onChange={(e) => setReason(e.target.value)}
-          />
-        )}
-      </Labelled>
+      <ReasonField label="Why" hint={hint} value={reason} onChange={setReason} />
       {act.isError && <Problem error={act.error} safe="What you wrote is kept here." />}
       <Button type="submit" tone="now" disabled={reason.trim() === "" || act.isPending}>
         {label}
