@@ -89,6 +89,8 @@ public static class CaseRules
             return new("assessor", "assessor: nobody marks their own demonstration.");
         if (e.How is LookHow.OwnFilm && e.Assessor != c.First)
             return new("assessor", "assessor: a film is marked again by the one who marked it first.");
+        if (e.Assessor is { } who && c.Seconds.Contains(who))
+            return new("assessor", "assessor: they have looked at this again already. Choose somebody else.");
         return c.Looks.Any(l => l.Given is null && l.Asked.How == e.How && l.Asked.Assessor == e.Assessor)
             ? new("assessor", "This second look was asked for already, and is still open.")
             : null;

@@ -100,6 +100,9 @@ public sealed record ResultCase(
     /// <summary>Who gave a second sheet, in order.</summary>
     public IReadOnlyList<Guid> Seconds => [.. Looks.Where(l => l.Given is not null).Select(l => l.Given!.By)];
 
+    /// <summary>Somebody looked again, or decided an appeal.</summary>
+    public bool IsLookedAt => NewestLook is not null || Appeal?.Decided is not null;
+
     public CaseEvent? NewestLook => Last(CaseEventKind.LookGiven);
 
     /// <summary>What both agreed on, or a third one decided, since the newest second sheet.</summary>
@@ -154,10 +157,7 @@ public sealed record ResultCase(
     public string? LookOwed(HouseSettings settings)
     {
         ArgumentNullException.ThrowIfNull(settings);
-// A second sheet that could not see it either decides nothing.
-        if (Appeal?.Decided is not null || (NewestLook is not null && Decision != Decision.LookAgain))
-            return null;
-        if (!Counts || !IsOwed(Decision, Percent, PassLine, DecidedByPercent, settings))
+        if (!Counts || !IsOwed(Decision, Percent, PassLine, DecidedByPercent, IsLookedAt, settings))
             return null;
         return Decision == Decision.LookAgain
             ? "Too much could not be seen to decide. Somebody has to look again."
@@ -166,11 +166,17 @@ public sealed record ResultCase(
 
     /// <summary>Whether a result asks for a second look by itself.</summary>
     /// <param name="safetyMet">No safety criterion missed and no critical act: the percent decided.</param>
-    public static bool IsOwed(Decision decision, double percent, double passLine, bool safetyMet, HouseSettings settings)
+    /// <param name="looked">Somebody looked again or decided an appeal. Where it still cannot be decided, that settles nothing.</param>
+    public static bool IsOwed(Decision decision, double percent, double passLine, bool safetyMet, bool looked, HouseSettings settings)
     {
         ArgumentNullException.ThrowIfNull(settings);
         return decision == Decision.LookAgain
-            || (decision is Decision.Pass or Decision.Fail && safetyMet && Math.Abs(percent - passLine) <= settings.SecondLookBand + 1e-9);
+            || (
+                !looked
+                && decision is (Decision.Pass or Decision.Fail)
+                && safetyMet
+                && Math.Abs(percent - passLine) <= settings.SecondLookBand + 1e-9
+            );
     }
 
     /// <summary>What keeps it from being released, in a sentence; null where nothing does.</summary>

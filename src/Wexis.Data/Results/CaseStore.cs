@@ -243,7 +243,7 @@ public sealed class CaseStore(NpgsqlDataSource source)
             {
                 demonstration,
                 open = now.Looks.Any(l => l.Given is null),
-                looked = now.NewestLook is not null || now.Appeal?.Decided is not null,
+                looked = now.IsLookedAt,
                 dispute = now.InDispute,
                 appeal = now.AppealIsOpen,
             },

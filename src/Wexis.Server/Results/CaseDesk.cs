@@ -79,8 +79,11 @@ public sealed class CaseDesk(
     }
 
     /// <summary>Whether somebody was asked to look again and has not yet: until then they see nothing of the first sheet.</summary>
-    public async Task<bool> IsBlind(Guid person, Guid id, CancellationToken ct) =>
-        (await cases.AskedOf(person, ct)).Any(a => a.DemonstrationId == id);
+    public async Task<bool> IsBlind(Guid person, Guid id, CancellationToken ct) => (await HiddenFrom(person, ct)).Contains(id);
+
+    /// <summary>The first sheets of which somebody sees nothing yet.</summary>
+    public async Task<HashSet<Guid>> HiddenFrom(Guid person, CancellationToken ct) =>
+        [.. (await cases.AskedOf(person, ct)).Select(a => a.DemonstrationId)];
 
     public async Task<ActOutcome> Act(OpenCase open, CaseEvent e, CaseActor by, CancellationToken ct)
     {

@@ -62,7 +62,7 @@ public static class EvidenceEndpoints
                 )
             );
         // An invited colleague sees this case alone.
-        var blind = (await cases.AskedOf(by.Id, ct)).Select(a => a.DemonstrationId).ToHashSet();
+        var blind = await desk.HiddenFrom(by.Id, ct);
         var attempts = by.Invited
             ? []
             : (await results.AttemptsLike(id, ct))

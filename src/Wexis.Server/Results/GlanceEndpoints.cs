@@ -79,8 +79,7 @@ public static class GlanceEndpoints
     /// <summary>As the case itself says it, by the columns beside it.</summary>
     private static bool IsOwed(GlanceCell cell, HouseSettings settings) =>
         cell.ReleasedAt is null
-        && (!cell.Looked || cell.Decision == Decision.LookAgain)
-        && ResultCase.IsOwed(cell.Decision ?? Decision.Open, cell.Percent ?? 0, cell.PassLine ?? 0, cell.SafetyMet, settings);
+        && ResultCase.IsOwed(cell.Decision ?? Decision.Open, cell.Percent ?? 0, cell.PassLine ?? 0, cell.SafetyMet, cell.Looked, settings);
 
     private static async Task<Ok<Glance>> Get(
         Guid? cohort,
@@ -94,7 +93,7 @@ public static class GlanceEndpoints
     )
     {
         var of = new GlanceOf(cohort, examination);
-        var blind = (await cases.AskedOf(user.PersonId(), ct)).Select(a => a.DemonstrationId).ToHashSet();
+        var blind = await desk.HiddenFrom(user.PersonId(), ct);
         var stations = await glance.Stations(examination, ct);
         var place = stations.Select((s, i) => (s.StationId, i)).ToDictionary(x => x.StationId, x => x.i);
         var cells = (await glance.CellsOf(of, ct)).Where(c => place.ContainsKey(c.StationId)).ToLookup(c => c.TraineeId);
@@ -138,7 +137,7 @@ public static class GlanceEndpoints
         CancellationToken ct
     )
     {
-        var blind = (await cases.AskedOf(user.PersonId(), ct)).Select(a => a.DemonstrationId).ToHashSet();
+        var blind = await desk.HiddenFrom(user.PersonId(), ct);
         var stations = await glance.Stations(examination, ct);
         var trainees = await glance.Trainees(cohort, ct);
         var cells = (await glance.CellsOf(new(cohort, examination), ct)).ToDictionary(c => (c.TraineeId, c.StationId));
@@ -186,7 +185,7 @@ public static class GlanceEndpoints
     {
         if (await glance.RuleOf(id, ct) is not { } rule)
             return TypedResults.NotFound();
-        var blind = (await cases.AskedOf(user.PersonId(), ct)).Select(a => a.DemonstrationId).ToHashSet();
+        var blind = await desk.HiddenFrom(user.PersonId(), ct);
         var stations = await glance.Stations(id, ct);
         var place = stations.Select((s, i) => (s.StationId, i)).ToDictionary(x => x.StationId, x => x.i);
         var cells = (await glance.CellsOf(new(null, id), ct)).Where(c => place.ContainsKey(c.StationId)).ToLookup(c => c.TraineeId);

@@ -106,7 +106,7 @@ public static class ResultEndpoints
         var only = OnlyOf(user);
         var all = await results.Visible(only, ct);
         var events = await cases.EventsOf([.. all.Select(r => r.DemonstrationId)], ct);
-        var blind = (await cases.AskedOf(user.PersonId(), ct)).Select(a => a.DemonstrationId).ToHashSet();
+        var blind = await desk.HiddenFrom(user.PersonId(), ct);
         return TypedResults.Ok<IReadOnlyList<ResultLine>>([
             .. all.Select(r => Line(r, [.. events[r.DemonstrationId]], blind.Contains(r.DemonstrationId), only is not null, desk.Settings)),
         ]);
@@ -182,7 +182,7 @@ public static class ResultEndpoints
     {
         var waiting = (await results.Visible(null, ct)).Where(r => r.ReleasedAt is null).ToList();
         var events = await cases.EventsOf([.. waiting.Select(r => r.DemonstrationId)], ct);
-        var blind = (await cases.AskedOf(user.PersonId(), ct)).Select(a => a.DemonstrationId).ToHashSet();
+        var blind = await desk.HiddenFrom(user.PersonId(), ct);
         return TypedResults.Ok<IReadOnlyList<ReleasePreview>>([
             .. waiting
                 .Where(r => !blind.Contains(r.DemonstrationId))

@@ -53,7 +53,7 @@ public static class TraineeEndpoints
         var staff = IsStaff(user);
         if ((!staff && user.PersonId() != id) || await people.ById(id, ct) is not { Role: Roles.Trainee } person)
             return TypedResults.NotFound();
-        var blind = (await cases.AskedOf(user.PersonId(), ct)).Select(a => a.DemonstrationId).ToHashSet();
+        var blind = await desk.HiddenFrom(user.PersonId(), ct);
         var all = (await results.OfTrainee(id, ct)).Where(r => !blind.Contains(r.DemonstrationId)).ToList();
         var events = await cases.EventsOf([.. all.Select(r => r.DemonstrationId)], ct);
         var name = await desk.Names(ct);
@@ -92,7 +92,7 @@ public static class TraineeEndpoints
         var own = user.PersonId() == id;
         if ((!own && !user.IsInRole(Roles.Lead)) || await people.ById(id, ct) is not { Role: Roles.Trainee } person)
             return TypedResults.NotFound();
-        var blind = (await cases.AskedOf(user.PersonId(), ct)).Select(a => a.DemonstrationId).ToHashSet();
+        var blind = await desk.HiddenFrom(user.PersonId(), ct);
         var all = (await results.OfTrainee(id, ct)).Where(r => !blind.Contains(r.DemonstrationId)).ToList();
         var events = await cases.EventsOf([.. all.Select(r => r.DemonstrationId)], ct);
         var name = await desk.Names(ct);

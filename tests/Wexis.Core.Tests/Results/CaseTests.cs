@@ -158,7 +158,10 @@ public class CaseTests
             c = c with { Events = [.. c.Events, e] };
             // What is offered is what is not refused for who one is and how it stands.
             foreach (var actor in Actors)
-                CaseRules.Allowed(c, actor, Sheet, Reference.Settings, e.At).ShouldNotContain(CaseEventKind.Decided);
+                CaseRules
+                    .Allowed(c, actor, Sheet, Reference.Settings, e.At)
+                    .Contains(CaseEventKind.Released)
+                    .ShouldBe(Refused(c, new(Guid.NewGuid(), CaseEventKind.Released, e.At, actor.Id), actor) is null);
         }
         CaseStory.Of(c.Events, id => $"Person {id}").ShouldAllBe(l => l.Text.EndsWith('.') && l.Text.StartsWith("Person"));
     }

@@ -3,7 +3,7 @@ import type { Schemas } from "../shell/api";
 export type Group = Schemas["QuestionGroup"];
 export type State = Schemas["ScreeningQuestion"];
 
-/** What is told of a treatment: its day, the regions that were treated, the day of release. Empty: not told. */
+/** What is known of a treatment: its day, the regions that were treated, the day of release. Empty: nobody has said. */
 export type Treated = {
   readonly date: string;
   readonly regions: readonly string[];

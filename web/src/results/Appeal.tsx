@@ -49,7 +49,7 @@ export function AppealForm({ id, until }: { id: string; until: string }) {
       className="max-w-xl space-y-3"
       onSubmit={(e) => {
         e.preventDefault();
-        act.mutate({ act: crypto.randomUUID(), body: { ...ACT, kind: "appeal-lodged", ground, reason: words } });
+        act.mutate({ ...ACT, kind: "appeal-lodged", ground, reason: words });
       }}
     >
       <Choice

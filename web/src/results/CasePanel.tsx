@@ -42,11 +42,7 @@ export function CasePanel({ view }: { view: View }) {
       {c.appeal && <AppealAnswer appeal={c.appeal} />}
       <div className="mt-1 flex flex-wrap gap-2">
         {may("released") && (
-          <Button
-            tone="now"
-            disabled={release.isPending}
-            onClick={() => release.mutate({ act: crypto.randomUUID(), body: { ...ACT, kind: "released" } })}
-          >
+          <Button tone="now" disabled={release.isPending} onClick={() => release.mutate({ ...ACT, kind: "released" })}>
             Release to {view.trainee.split(" ")[0]}
           </Button>
         )}
@@ -181,12 +177,7 @@ function AskLook({ view, c, done }: { view: View; c: Case; done: () => void }) {
           <Button
             tone="now"
             disabled={!assessor || ask.isPending}
-            onClick={() =>
-              ask.mutate(
-                { act: crypto.randomUUID(), body: { ...ACT, kind: "look-asked", how, assessor } },
-                { onSuccess: done },
-              )
-            }
+            onClick={() => ask.mutate({ ...ACT, kind: "look-asked", how, assessor }, { onSuccess: done })}
           >
             Send the request
           </Button>
@@ -307,9 +298,7 @@ function Correct({ view, done }: { view: View; done: () => void }) {
         label="Correct the result"
         pending={act.isPending}
         error={act.error}
-        save={(given) =>
-          act.mutate({ act: crypto.randomUUID(), body: { ...ACT, kind: "corrected", ...given } }, { onSuccess: done })
-        }
+        save={(given) => act.mutate({ ...ACT, kind: "corrected", ...given }, { onSuccess: done })}
       />
     </div>
   );

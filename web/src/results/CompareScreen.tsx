@@ -191,9 +191,7 @@ function Settle({ c, view }: { c: Case; view: Schemas["ResultView"] }) {
             label="Send the proposal"
             pending={propose.isPending}
             error={propose.error}
-            save={(given) =>
-              propose.mutate({ act: crypto.randomUUID(), body: { ...ACT, kind: "agreement-proposed", ...given } })
-            }
+            save={(given) => propose.mutate({ ...ACT, kind: "agreement-proposed", ...given })}
           />
         </section>
       )}
@@ -207,7 +205,7 @@ function Settle({ c, view }: { c: Case; view: Schemas["ResultView"] }) {
             label="Decide"
             pending={third.isPending}
             error={third.error}
-            save={(given) => third.mutate({ act: crypto.randomUUID(), body: { ...ACT, kind: "third-mark", ...given } })}
+            save={(given) => third.mutate({ ...ACT, kind: "third-mark", ...given })}
           />
         </section>
       )}
@@ -234,10 +232,7 @@ function Settle({ c, view }: { c: Case; view: Schemas["ResultView"] }) {
                 pending={decide.isPending}
                 error={decide.error}
                 save={(given) =>
-                  decide.mutate({
-                    act: crypto.randomUUID(),
-                    body: { ...ACT, kind: "appeal-decided", of: c.appeal?.id ?? null, outcome, ...given },
-                  })
+                  decide.mutate({ ...ACT, kind: "appeal-decided", of: c.appeal?.id ?? null, outcome, ...given })
                 }
               />
             </div>

@@ -29,7 +29,7 @@ export function Reasoned({
       className="mt-3 max-w-xl space-y-2"
       onSubmit={(e) => {
         e.preventDefault();
-        act.mutate({ act: crypto.randomUUID(), body: { ...ACT, kind, of, reason } }, { onSuccess: () => done?.() });
+        act.mutate({ ...ACT, kind, of, reason }, { onSuccess: () => done?.() });
       }}
     >
       <ReasonField label="Why" hint={hint} value={reason} onChange={setReason} />

@@ -104,7 +104,10 @@ export function RunPicture({ run, title }: { run: Run; title: string }) {
   );
 }
 
+/** In what the step asks for: repetitions, or seconds of work. */
 function shown(l: Schemas["RunLane"]) {
   const n = l.taps.length + l.holds.length + Math.round(l.tallied);
-  return n === 0 ? "not shown" : `${n} counted`;
+  if (n === 0) return "not shown";
+  if (l.plan_count > 0 || l.taps.length > 0) return `${n} counted`;
+  return `${Math.round(l.tallied + l.holds.reduce((sum, h) => sum + h.to_seconds - h.from_seconds, 0))} s`;
 }

@@ -1,4 +1,5 @@
 import { queryOptions, useMutation, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
 import { toast } from "sonner";
 import { api, said, type Schemas } from "../shell/api";
 
@@ -51,13 +52,14 @@ export function useResultsAgain() {
     ]);
 }
 
-/** Does something to a result; the same press sent twice happens once. */
+/** Does something to a result. Its id stays until it is done: pressed again after a lost answer it happens once. */
 export function useAct(id: string, says: string) {
   const again = useResultsAgain();
+  const [act, setAct] = useState(() => crypto.randomUUID());
   return useMutation({
-    mutationFn: ({ act, body }: { act: string; body: Act }) =>
-      said(api.PUT("/api/results/{id}/case/{act}", { params: { path: { id, act } }, body })),
+    mutationFn: (body: Act) => said(api.PUT("/api/results/{id}/case/{act}", { params: { path: { id, act } }, body })),
     onSuccess: async () => {
+      setAct(crypto.randomUUID());
       toast.success(says);
       await again();
     },
@@ -72,13 +74,13 @@ export const HOW_WORDS: Readonly<Record<Schemas["LookHow"], string>> = {
 };
 
 export const GROUND_WORDS: Readonly<Record<Schemas["AppealGround"], string>> = {
-  marking: "Something was marked otherwise than I showed it",
+  marking: "Something was marked otherwise than it was shown",
   procedure: "It was not done as it had been said",
   circumstances: "Something from outside stood in the way",
 };
 
 export const OUTCOME_WORDS: Readonly<Record<Outcome, string>> = {
   dismissed: "The result stays",
-  changed: "Marks were changed",
+  changed: "Marks are changed",
   "shown-again": "It is shown again; this attempt does not count",
 };

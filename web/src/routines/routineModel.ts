@@ -19,7 +19,7 @@ export const FREE_WORDS = {
 
 export const LEVEL_WORDS = { minimum: "minimum", standard: "standard", full: "full" } as const;
 
-/** A part as the file form has it: every field there, what is not told is null. */
+/** A part as the file form has it: every field there, null where nobody has said anything. */
 export const emptyPart: RoutinePart = {
   id: null,
   technique: null,

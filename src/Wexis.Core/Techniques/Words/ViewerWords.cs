@@ -70,7 +70,7 @@ public sealed record TechniqueReading(
 }
 
 /// <summary>
-/// Turns the performer's own left and right into words for a reader. Only words that mean a side of the body are changed: "left hand",
+/// Turns the performer's left and right into words for a reader. Only words that mean a side of the body are changed: "left hand",
 /// "your right",
 /// "from left to right"; "right away", "a right angle" and "left hanging" are not.
 /// </summary>

@@ -44,9 +44,10 @@ internal static class ActRows
             : null;
     }
 
+    /// <param name="place">Of the movement in the step, from 0.</param>
     public static void Add(
         RowSet rows,
-        Act act,
+        int place,
         CompletedStep completed,
         List<int> units,
         List<string> asks,
@@ -55,8 +56,8 @@ internal static class ActRows
         ActionModel model
     )
     {
+        var act = completed.Step.AllActs[place];
         var (baseVerb, forced) = model.Resolve(act.Do!);
-        var place = completed.Step.AllActs.ToList().IndexOf(act);
         var context = new ActContext(act, completed.Step, forced, model, completed.Told, completed.Told.AllActs.ElementAtOrDefault(place));
         var chosen = baseVerb is null ? null : model.Choose(baseVerb, context.Holds);
         IReadOnlyList<MoveRow> table;

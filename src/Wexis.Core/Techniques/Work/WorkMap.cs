@@ -102,8 +102,9 @@ public sealed record WorkMap(
         var pressedLid = stoppedHands.Any(h =>
             completed.Step.AllHands[h] is { Role: "resist" } hand && hand.AllZones.Any(z => z is "upper-lid" or "lower-lid")
         );
-        foreach (var act in completed.Step.AllActs.Where(a => a.Do is not null && !(pressedLid && a.Resist is not null and not "none")))
-            ActRows.Add(rows, act, completed, units, asks, later, atlas, model);
+        for (var i = 0; i < completed.Step.AllActs.Count; i++)
+            if (completed.Step.AllActs[i] is { Do: not null } act && !(pressedLid && act.Resist is not null and not "none"))
+                ActRows.Add(rows, i, completed, units, asks, later, atlas, model);
         ActRows.Follow(rows, later, atlas, model);
         cannotTell.AddRange(asks);
         StillRows.Add(rows, completed, atlas);
