@@ -135,6 +135,34 @@ public class AccessibilityTests(DemoHouse demo) : IClassFixture<DemoHouse>
             b.Go("/results");
             b.Click(Browser.Named("a", "Joss Haverick"));
             b.SeeText("What decided");
+        }), ("two sheets compared", b =>
+        {
+            b.Go("/results");
+            b.Click(Browser.Named("a", "Joss Haverick"));
+            b.SeeText("What decided");
+            b.Go($"{b.Path}/compare");
+            b.SeeText("Two sheets of one demonstration");
+        }), ("release", b =>
+        {
+            b.Go("/results/release");
+            b.SeeText("Nadira Solmund");
+            b.Click(Browser.Named("button", "What Nadira will read"));
+            b.SeeText("Keep this");
+        }), ("the cohort at a glance", b =>
+        {
+            b.Go("/results/cohort");
+            b.See(By.CssSelector("[data-trainee='Joss Haverick'] [data-cell='fail']"));
+        }), ("the story of a trainee", b =>
+        {
+            b.Go("/results/cohort");
+            b.Click(By.CssSelector("[data-trainee='Joss Haverick'] [data-cell='fail']"));
+            b.Click(Browser.Named("a", "Joss Haverick"));
+            b.SeeText("The story of Joss Haverick");
+        }), ("the whole of an examination", b =>
+        {
+            b.Go("/examination");
+            b.Click(Browser.Named("a", "Who has passed"));
+            b.SeeText("Not passed at one station");
         }), ("people", b =>
         {
             b.Go("/people");

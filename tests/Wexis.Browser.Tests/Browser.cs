@@ -458,6 +458,27 @@ public sealed class Browser : IDisposable
         return found;
     }
 
+    /// <summary>Tab after tab, as a person without a mouse goes, until the place holds the keyboard.</summary>
+    /// <param name="isThere">A condition of the page, in its own language.</param>
+    public void TabTo(string isThere)
+    {
+        for (var presses = 0; presses < 400; presses++)
+        {
+            if (Number($"({isThere}) ? 1 : 0") == 1)
+                return;
+            Press(Keys.Tab);
+        }
+        throw new InvalidOperationException($"Not reached by Tab within 400 presses: {isThere}");
+    }
+
+    /// <summary>The text of a file that this page offers, as whoever is signed in gets it.</summary>
+    public string FileAt(string path) =>
+        (string)
+            ((IJavaScriptExecutor)_driver).ExecuteAsyncScript(
+                "const done = arguments[1]; fetch(arguments[0]).then((r) => r.text()).then(done, (e) => done(String(e)));",
+                path
+            )!;
+
     private const string TabScript = """
         const e = document.activeElement;
         if (!e || e === document.body) return ['through'];

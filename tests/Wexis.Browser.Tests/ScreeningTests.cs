@@ -60,14 +60,14 @@ public class ScreeningTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public void By_keyboard_alone_and_across_a_reload_and_nothing_is_left_when_kept()
     {
         var b = Screen("Tobiah Wrensfold");
-        TabTo(b, "document.activeElement.closest('label')?.innerText.includes('was told this')");
+        b.TabTo("document.activeElement.closest('label')?.innerText.includes('was told this')");
         b.Press(Keys.Space);
-        TabTo(b, "document.activeElement.closest('[data-question=\"ci-filler\"]')");
+        b.TabTo("document.activeElement.closest('[data-question=\"ci-filler\"]')");
         b.Press(Keys.Space);
         b.See(By.CssSelector("[data-question='ci-filler'] input[type=date]"));
-        TabTo(b, "document.activeElement.type === 'date'");
+        b.TabTo("document.activeElement.type === 'date'");
         b.Press(DateTime.Today.AddDays(-1).ToString("MMddyyyy", System.Globalization.CultureInfo.InvariantCulture));
-        TabTo(b, "document.activeElement.closest('[data-place=\"ci-filler\"] label')?.innerText.includes('outh')");
+        b.TabTo("document.activeElement.closest('[data-place=\"ci-filler\"] label')?.innerText.includes('outh')");
         b.Press(Keys.Space);
         b.Reload();
         b.Until(() => b.Has(By.CssSelector("[data-question='ci-filler'] input[type=date]")), "the treatment is still told");
@@ -77,23 +77,11 @@ public class ScreeningTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.SideScroll().ShouldBe(0);
         b.Axe().ShouldBeEmpty();
         b.Size(1280, 800);
-        TabTo(b, "document.activeElement.tagName === 'BUTTON' && document.activeElement.innerText.includes('Save and see')");
+        b.TabTo("document.activeElement.tagName === 'BUTTON' && document.activeElement.innerText.includes('Save and see')");
         b.Press(Keys.Enter);
         b.See(By.CssSelector("[data-answer]"));
         b.Number("Object.keys(sessionStorage).filter((k) => k.startsWith('wexis.tab.')).length").ShouldBe(0);
         b.Errors().ShouldBeEmpty();
-    }
-
-    /// <summary>Tab after tab, as a person without a mouse goes, until the place holds the keyboard.</summary>
-    private static void TabTo(Browser b, string isThere)
-    {
-        for (var presses = 0; presses < 400; presses++)
-        {
-            if (b.Number($"({isThere}) ? 1 : 0") == 1)
-                return;
-            b.Press(Keys.Tab);
-        }
-        throw new InvalidOperationException($"Not reached by Tab within 400 presses: {isThere}");
     }
 
     private Browser Screen(string client)

@@ -7,7 +7,7 @@ public class SecondLookTests(DemoHouse demo) : IClassFixture<DemoHouse>
 {
     private const string Shown = "Knuckle knead of the chewing muscle";
 
-    private static void Result(Browser b, string trainee)
+    internal static void Result(Browser b, string trainee)
     {
         b.Go("/results");
         b.Click(Browser.Named("a", trainee));
@@ -96,6 +96,7 @@ public class SecondLookTests(DemoHouse demo) : IClassFixture<DemoHouse>
         nadira.Click("Send the appeal");
         nadira.SeeText("Not decided yet");
         nadira.Axe().ShouldBeEmpty();
+        Fits(nadira);
 
         // Both marked it: a colleague from outside decides, and sees this case alone.
         Result(maren, "Nadira Solmund");
@@ -108,9 +109,12 @@ public class SecondLookTests(DemoHouse demo) : IClassFixture<DemoHouse>
         odile.SignInBy(told[2], told[^1], By.Id("bench"));
         odile.SeeText("You were invited to one case");
         odile.Axe().ShouldBeEmpty();
+        Fits(odile);
         odile.Click(Browser.Named("a", "See the marks and what they rest on"));
         odile.SeeText("My teeth were apart");
         odile.Click(By.XPath("//label[contains(., 'The result stays')]"));
+        Fits(odile);
+        odile.Tabbed(80).ShouldBeEmpty();
         odile.Type(Browser.Labelled("Why it is decided so"), "The film shows the teeth meeting twice.");
         odile.Click("Decide the appeal");
         odile.SeeText("dismissed the appeal");
@@ -121,6 +125,17 @@ public class SecondLookTests(DemoHouse demo) : IClassFixture<DemoHouse>
         nadira.SeeText("The film shows the teeth meeting twice.");
         foreach (var b in new[] { benno, maren, nadira, odile })
             b.Errors().ShouldBeEmpty();
+    }
+
+    /// <summary>At every size in turn, and back to a laptop's.</summary>
+    private static void Fits(Browser b)
+    {
+        foreach (var (size, width, height) in SizesTests.Sizes)
+        {
+            b.Size(width, height);
+            b.CutOff().ShouldBeEmpty(size);
+        }
+        b.Size(1280, 800);
     }
 
     [Fact]

@@ -6,7 +6,7 @@ namespace Wexis.Browser.Tests;
 /// </summary>
 public class SizesTests(DemoHouse demo) : IClassFixture<DemoHouse>
 {
-    private static readonly (string Name, int Width, int Height)[] Sizes =
+    internal static readonly (string Name, int Width, int Height)[] Sizes =
     [
         ("laptop", 1280, 800),
         ("tablet, landscape", 1024, 768),

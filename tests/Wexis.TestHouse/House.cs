@@ -21,6 +21,7 @@ public sealed class House : IAsyncDisposable
     private int _signInsPerMinute = 10_000;
     private string? _log;
     private WebApplication? _app;
+    private readonly LaterClock _clock = new();
 
     private House(TestDatabase database, bool demo, string? webRoot)
     {
@@ -92,6 +93,7 @@ public sealed class House : IAsyncDisposable
                 $"http://127.0.0.1:{(Address.Port == 80 ? 0 : Address.Port)}"
             );
             b.Logging.SetMinimumLevel(LogLevel.Error);
+            b.Services.AddSingleton<TimeProvider>(_clock);
         });
         await WexisHost.Prepare(_app, CancellationToken.None);
         await _app.StartAsync();
@@ -100,6 +102,16 @@ public sealed class House : IAsyncDisposable
                 .Features.Get<IServerAddressesFeature>()!
                 .Addresses.First(a => a.StartsWith("http://127.0.0.1", StringComparison.Ordinal))
         );
+    }
+
+    /// <summary>Days pass, for all that the application reads from its clock; who was signed in may have to sign in again.</summary>
+    public void Wait(TimeSpan howLong) => _clock.Later += howLong;
+
+    private sealed class LaterClock : TimeProvider
+    {
+        public TimeSpan Later { get; set; }
+
+        public override DateTimeOffset GetUtcNow() => base.GetUtcNow() + Later;
     }
 
     public Task Stop() => Stop(new CancellationTokenSource(TimeSpan.FromSeconds(2)).Token);

@@ -1,6 +1,7 @@
 using System.Reflection;
 using System.Text.Json;
 using Microsoft.AspNetCore.Identity;
+using Microsoft.Extensions.DependencyInjection.Extensions;
 using Npgsql;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Techniques.Library;
@@ -53,7 +54,7 @@ public static class WexisHost
             );
         services.AddSingleton(Database.Open(connection));
         services.AddSingleton(new DatabaseAddress(connection));
-        services.AddSingleton(TimeProvider.System);
+        services.TryAddSingleton(TimeProvider.System);
         services.AddSingleton<SettingStore>().AddSingleton<AwayStore>().AddSingleton<ImportStore>().AddSingleton<HouseDesk>();
         services.AddTransient(sp => sp.GetRequiredService<HouseDesk>().Settings);
         if (!WritesContract)

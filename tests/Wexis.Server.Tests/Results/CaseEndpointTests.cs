@@ -295,4 +295,58 @@ public class CaseEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
             (await lead.Put($"/api/results/{first.Id}/case/{twice}", new CaseAct(CaseEventKind.Released))).EnsureSuccessStatusCode();
         (await Case(lead, first.Id)).Story.Count(s => s.Kind == CaseEventKind.Released).ShouldBe(1);
     }
+
+    [Fact]
+    public async Task In_a_studio_of_one_the_own_film_is_marked_again_after_days_and_not_before()
+    {
+        using var lead = await demo.As("maren");
+        var first = await demo.Opened(lead);
+        var again = new DemonstrationOpen(null, first.TraineeId, SecondOf: first.Id);
+        (await Grade(lead, first, 3)).EnsureSuccessStatusCode();
+        (await Refused(lead.Put($"/api/demonstrations/{Guid.NewGuid()}", again))).ShouldContain("single marks are forgotten");
+        var from = (await Case(lead, first.Id)).OwnFilmFrom!.Value;
+        demo.House.Wait(from - DateTimeOffset.UtcNow - TimeSpan.FromMinutes(5));
+        using var same = await demo.As("maren");
+        (await Refused(same.Put($"/api/demonstrations/{Guid.NewGuid()}", again))).ShouldContain("single marks are forgotten");
+        demo.House.Wait(TimeSpan.FromMinutes(6));
+        var second = await LookAgain(same, first);
+        (second.SecondOf, second.Attempt, second.Events.Count).ShouldBe((first.Id, first.Attempt, 0));
+        // Blind for the own marks too, until the second sheet is given.
+        (await same.Get<DemonstrationView>($"/api/demonstrations/{first.Id}")).Events.ShouldBeEmpty();
+        (await same.Ask($"/api/results/{first.Id}")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        (await Grade(same, second, 3, c => c.Topic == Topic.Stillness ? 0 : null)).EnsureSuccessStatusCode();
+        var view = await Case(same, first.Id);
+        (view.InDispute, view.Looks.Single().How, view.May.Contains(CaseEventKind.ThirdMark)).ShouldBe((true, LookHow.OwnFilm, false));
+    }
+
+    [Fact]
+    public async Task Of_many_who_act_on_one_result_in_the_same_moment_one_is_quicker_and_the_others_are_told()
+    {
+        using var lead = await demo.As("maren");
+        using var benno = await demo.As("benno");
+        var first = await demo.Opened(lead);
+        (await Grade(lead, first, 3)).EnsureSuccessStatusCode();
+        var second = await LookAgain(benno, first);
+        (await Grade(benno, second, 3, c => c.Topic == Topic.Stillness ? 0 : null)).EnsureSuccessStatusCode();
+        var line = (await Case(lead, first.Id)).Compared!.Lines.Single(l => l.Differs).Criterion;
+        CaseAct Proposal(double mark) => new(CaseEventKind.AgreementProposed, "Seen so.", Marks: [new(line, mark, "Seen so.")]);
+
+        // Both propose at once; then both say yes to what they read, each once more than once.
+        var proposed = await Task.WhenAll(Enumerable.Range(0, 8).Select(i => Act(i % 2 == 0 ? lead : benno, first.Id, Proposal(i % 4))));
+        proposed.ShouldContain(a => a.IsSuccessStatusCode);
+        foreach (var late in proposed.Where(a => !a.IsSuccessStatusCode))
+            late.StatusCode.ShouldBe(HttpStatusCode.Conflict);
+        var read = (await Case(lead, first.Id)).Proposed!;
+        var who = read.By == "Benno Fairweld" ? lead : benno;
+        var agreed = await Task.WhenAll(
+            Enumerable.Range(0, 6).Select(_ => Act(who, first.Id, new(CaseEventKind.Agreed, "Yes.", Of: read.Id)))
+        );
+        agreed.Count(a => a.IsSuccessStatusCode).ShouldBe(1);
+        (await Case(lead, first.Id)).InDispute.ShouldBeFalse();
+        await Task.WhenAll(
+            Enumerable.Range(0, 8).Select(i => (i % 2 == 0 ? lead : benno).Post("/api/results/release", new Release([first.Id])))
+        );
+        var story = (await Case(lead, first.Id)).Story;
+        (story.Count(s => s.Kind == CaseEventKind.Agreed), story.Count(s => s.Kind == CaseEventKind.Released)).ShouldBe((1, 1));
+    }
 }
