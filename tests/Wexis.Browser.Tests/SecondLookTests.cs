@@ -121,6 +121,15 @@ public class SecondLookTests(DemoHouse demo) : IClassFixture<DemoHouse>
         odile.Go("/techniques");
         odile.SeeText("You were invited to one case");
 
+        maren.Go("/people");
+        maren.See(By.CssSelector("[data-invited='Odile Brantwick']"));
+        maren.Click(Browser.Named("button", "end the invitation of Odile Brantwick"));
+        maren.Axe().ShouldBeEmpty();
+        maren.Click("Yes, end it now");
+        maren.Until(() => !maren.Has(By.CssSelector("[data-invited]")), "nobody is invited any more");
+        odile.Reload();
+        odile.See(By.Id("sign-in"));
+
         nadira.Reload();
         nadira.SeeText("The film shows the teeth meeting twice.");
         foreach (var b in new[] { benno, maren, nadira, odile })

@@ -15,6 +15,18 @@ public sealed record StoredPerson(
     DateTimeOffset? EndsAt = null
 );
 
+/// <summary>A colleague from outside whose account has not ended yet.</summary>
+public sealed record InvitedPerson
+{
+    public Guid PersonId { get; init; }
+    public string Name { get; init; } = "";
+    public string Login { get; init; } = "";
+    public DateTimeOffset EndsAt { get; init; }
+
+    /// <summary>The one result that they see.</summary>
+    public Guid ResultId { get; init; }
+}
+
 /// <summary>What became of a change of a person.</summary>
 public enum PersonOutcome
 {
@@ -160,6 +172,30 @@ public sealed class PersonStore(NpgsqlDataSource source)
                 "UPDATE people.person SET password_hash = @hash, security_stamp = gen_random_uuid() WHERE person_id = @id AND active",
                 new { id, hash }
             ) == 1;
+    }
+
+    /// <summary>Colleagues from outside who can still come in, who ends first at the top.</summary>
+    public async Task<IReadOnlyList<InvitedPerson>> Invited(DateTimeOffset now, CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        const string sql = """
+            SELECT p.person_id, p.name, p.login, p.ends_at, i.demonstration_id AS result_id
+              FROM people.person p JOIN results.invitation i USING (person_id)
+             WHERE p.active AND p.ends_at > @now
+             ORDER BY p.ends_at, p.name
+            """;
+        return [.. await c.QueryAsync<InvitedPerson>(sql, new { now = now.ToUniversalTime() })];
+    }
+
+    /// <summary>Ends the account of a colleague from outside, sessions and all. False where there is none, or it ended already.</summary>
+    public async Task<bool> EndInvitation(Guid id, DateTimeOffset now, CancellationToken ct)
+    {
+        await using var c = await source.OpenConnectionAsync(ct);
+        const string sql = """
+            UPDATE people.person SET ends_at = @now, security_stamp = gen_random_uuid()
+             WHERE person_id = @id AND role = 'invited' AND ends_at > @now
+            """;
+        return await c.ExecuteAsync(sql, new { id, now = now.ToUniversalTime() }) == 1;
     }
 
     private async Task<bool> Insert(string sql, StoredPerson p, DateTimeOffset now, CancellationToken ct)

@@ -9,6 +9,10 @@ namespace Wexis.Server.People;
 
 public sealed record PersonLine(Guid Id, string Name, string Login, string Role);
 
+/// <summary>A colleague from outside who can still come in.</summary>
+/// <param name="Result">The one result that they see.</param>
+public sealed record InvitedLine(Guid Id, string Name, string Login, DateTimeOffset Until, Guid Result);
+
 /// <param name="Password">The new one.</param>
 public sealed record PasswordReset(string? Password);
 
@@ -25,6 +29,8 @@ public static class PeopleEndpoints
         group.MapPost("", Add).RequireAuthorization(Policies.Lead).WithName("addPerson");
         group.MapPut("/{id:guid}", Change).RequireAuthorization(Policies.Lead).WithName("changePerson");
         group.MapPut("/{id:guid}/password", Reset).RequireAuthorization(Policies.Lead).WithName("resetPassword");
+        group.MapGet("/invited", Invited).RequireAuthorization(Policies.Lead).WithName("listInvited");
+        group.MapDelete("/invited/{id:guid}", EndInvitation).RequireAuthorization(Policies.Lead).WithName("endInvitation");
         api.MapPut("/session/password", ChangeOwn).WithTags("People").WithName("changePassword");
     }
 
@@ -34,6 +40,31 @@ public static class PeopleEndpoints
                 .Where(p => p.Active && p.Role != Roles.Invited)
                 .Select(p => new PersonLine(p.PersonId, p.Name, p.Login, p.Role)),
         ]);
+
+    private static async Task<Ok<IReadOnlyList<InvitedLine>>> Invited(PersonStore people, TimeProvider clock, CancellationToken ct) =>
+        TypedResults.Ok<IReadOnlyList<InvitedLine>>([
+            .. (await people.Invited(clock.GetUtcNow(), ct)).Select(p => new InvitedLine(
+                p.PersonId,
+                p.Name,
+                p.Login,
+                p.EndsAt,
+                p.ResultId
+            )),
+        ]);
+
+    /// <summary>Ends an invitation before its day; what the colleague did stays.</summary>
+    private static async Task<Results<NoContent, NotFound>> EndInvitation(
+        Guid id,
+        PersonStore people,
+        HeldSessions sessions,
+        TimeProvider clock,
+        CancellationToken ct
+    )
+    {
+        var ended = await people.EndInvitation(id, clock.GetUtcNow(), ct);
+        sessions.Forget();
+        return ended ? TypedResults.NoContent() : TypedResults.NotFound();
+    }
 
     private static async Task<Results<Ok<PersonLine>, ValidationProblem>> Add(
         PersonDraft draft,

@@ -5,6 +5,7 @@ using Wexis.Core.Measures;
 using Wexis.Core.Results;
 using Wexis.Data.Results;
 using Wexis.Server.Grading;
+using Wexis.Server.People;
 using Wexis.Server.Results;
 using Wexis.TestHouse;
 
@@ -235,6 +236,17 @@ public class CaseEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var view = await Case(guest, first.Id);
         (view.Compared is not null, view.InDispute).ShouldBe((true, false));
         view.Story.ShouldContain(s => s.Text.Contains("invited Odile Brantwick"));
+
+        // Ended before its day: out at once, and what was given stays.
+        var line = (await lead.Get<InvitedLine[]>("/api/people/invited")).Single(i => i.Login == invited.Login);
+        (line.Result, line.Name).ShouldBe((first.Id, "Odile Brantwick"));
+        using var benno = await demo.As("benno");
+        (await benno.Delete($"/api/people/invited/{line.Id}")).StatusCode.ShouldBe(HttpStatusCode.Forbidden);
+        (await lead.Delete($"/api/people/invited/{benno.PersonId}")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        (await lead.Delete($"/api/people/invited/{line.Id}")).EnsureSuccessStatusCode();
+        (await guest.Ask($"/api/results/{first.Id}")).StatusCode.ShouldBe(HttpStatusCode.Unauthorized);
+        (await lead.Get<InvitedLine[]>("/api/people/invited")).ShouldNotContain(i => i.Id == line.Id);
+        (await Case(lead, first.Id)).Looks.ShouldHaveSingleItem().Given.ShouldNotBeNull();
     }
 
     [Fact]

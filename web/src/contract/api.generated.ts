@@ -519,6 +519,38 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/people/invited": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations["listInvited"];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  "/api/people/invited/{id}": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    delete: operations["endInvitation"];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/programmes": {
     parameters: {
       query?: never;
@@ -3208,6 +3240,20 @@ export interface components {
       /** @description To look again; else to decide a dispute or an appeal. */
       looks: boolean;
       name: null | string;
+    };
+    /** @description A colleague from outside who can still come in. */
+    InvitedLine: {
+      /** Format: uuid */
+      id: string;
+      login: string;
+      name: string;
+      /**
+       * Format: uuid
+       * @description The one result that they see.
+       */
+      result: string;
+      /** Format: date-time */
+      until: string;
     };
     InvitedTo: {
       /** Format: uuid */
@@ -7248,6 +7294,53 @@ export interface operations {
         content: {
           "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
         };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  listInvited: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["InvitedLine"][];
+        };
+      };
+    };
+  };
+  endInvitation: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      /** @description No Content */
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
       };
       /** @description Not Found */
       404: {

@@ -11,6 +11,7 @@ import { ROLE_WORDS } from "../shell/session";
 import { Button } from "../ui/Button";
 import { Pick, TextField } from "../ui/Field";
 import { Problem, Waiting } from "../ui/States";
+import { Invited } from "./Invited";
 import { PersonForm } from "./PersonForm";
 import { StudioNetwork } from "./StudioNetwork";
 
@@ -103,6 +104,7 @@ export function PeopleScreen() {
           </Button>
         </div>
       </form>
+      {leads && <Invited />}
       <StudioNetwork />
     </Stage>
   );
