@@ -9,6 +9,7 @@ var techniques = new Command("techniques", "Techniques from open files.")
 {
     CheckCommand.Make(),
     NotesCommand.Make(),
+    ClaimsCommand.Make(),
     SchemaCommand.Make(),
 };
 var routines = new Command("routines", "Routines from open files.")

@@ -49,6 +49,15 @@ public class AccessibilityTests(DemoHouse demo) : IClassFixture<DemoHouse>
             b.Type(Browser.Labelled("Old notes"), "Smile 10 times. Never press on the eyes.");
             b.Click("Read the notes");
             b.SeeText("a caution");
+        }), ("a page checked", b =>
+        {
+            b.Go("/techniques/claims");
+            b.Type(
+                Browser.Labelled("The page"),
+                "Smile ten times. It trains the cheek muscle and lifts hooded lids. It relaxes the masetter."
+            );
+            b.Click("Check the claims");
+            b.SeeText("1 does not stand, 1 needs more to be told");
         }), ("screenings", b =>
         {
             b.Go("/screening");

@@ -36,7 +36,19 @@ public sealed record ActionRule(
     string[][]? ExceptPairs = null
 );
 
-public sealed record Effect(string Id, string Statement, string Grade, string PlainWords, Mode[] Modes, ClaimFinding Verdict);
+/// <param name="Modes">Kinds of work of which it is known; with <paramref name="Structures"/> only of these.</param>
+/// <param name="Structures">Null where any structure may be the one.</param>
+/// <param name="Instead">What may be said instead; null where the statement itself may be said.</param>
+public sealed record Effect(
+    string Id,
+    string Statement,
+    string Grade,
+    string PlainWords,
+    Mode[] Modes,
+    ClaimFinding Verdict,
+    string[]? Structures = null,
+    string? Instead = null
+);
 
 /// <summary>
 /// The action model as stored in <c>data/anatomy/action-rules.json </c>: movement table, manual verbs, rules. From memory; see

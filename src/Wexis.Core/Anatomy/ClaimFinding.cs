@@ -19,4 +19,10 @@ public enum ClaimFinding
     UnsupportedEffect,
     MisquotedEvidence,
     OutOfScope,
+
+    /// <summary>A word is not understood: asked, with the nearest name.</summary>
+    Asked,
+
+    /// <summary>The technique is stopped: its claims wait until that is mended.</summary>
+    Waits,
 }

@@ -131,40 +131,24 @@ public sealed record Derivation(
         {
             Classes = classes,
         };
-        // Last, and over what is derived already: a claim never changes the map. What a stop takes out of the map does not make a true
-        // claim wrong.
+        // Last, and over what is derived already: a claim never changes the map. One that is not understood is asked about.
+        var claims = ClaimReview.Of(document, derived.Steps, derived.Map, atlas, model, worst == SafetyVerdict.Stop);
+        List<OpenQuestion> asked =
+        [
+            .. claims
+                .Where(c => c.Suggestion is not null)
+                .Select(c => new OpenQuestion(
+                    $"claims[{c.Claim}].text",
+                    $"{c.Because} {c.Correction}",
+                    [new(c.Suggestion!.Name, c.Suggestion.Text)]
+                )),
+        ];
         return derived with
         {
-            Claims =
-                worst == SafetyVerdict.Stop
-                    ? ClaimsWhileStopped(document, derived, atlas, model, settings)
-                    : ClaimReview.Of(document, derived.Steps, derived.Map, atlas, model),
+            Claims = claims,
+            Questions = [.. questions, .. asked],
+            Standing = asked.Count > 0 && derived.Standing == DerivedStanding.Complete ? DerivedStanding.Draft : derived.Standing,
         };
-    }
-
-    /// <summary>Claims held against the work as it would be without the stop; each says that the technique is stopped.</summary>
-    private static IReadOnlyList<ClaimVerdict> ClaimsWhileStopped(
-        TechniqueDocument document,
-        Derivation derived,
-        Atlas atlas,
-        ActionModel model,
-        HouseSettings settings
-    )
-    {
-        List<DerivedStep> open =
-        [
-            .. derived.Steps.Select(s =>
-            {
-                var completed = CompletedStep.Of(Known(document.AllSteps[s.Index], atlas, model), s.Index, atlas, model, settings);
-                return s with { Map = WorkMap.Of(completed, s.Dose, s.Index, [], atlas, model, settings) };
-            }),
-        ];
-        return
-        [
-            .. ClaimReview
-                .Of(document, open, WorkMap.Union(open.Select(s => s.Map)), atlas, model)
-                .Select(c => c with { Because = $"{c.Because} The technique itself is stopped: see its safety." }),
-        ];
     }
 
     private static IReadOnlyList<DrawnStroke> Strokes(CompletedStep completed, Atlas atlas, HouseSettings settings) =>

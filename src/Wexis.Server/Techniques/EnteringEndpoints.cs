@@ -1,10 +1,12 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Wexis.Core.Measures;
+using Wexis.Core.Techniques;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Doses;
 using Wexis.Core.Techniques.Library;
 using Wexis.Core.Techniques.Notes;
 using Wexis.Core.Techniques.Strokes;
+using Wexis.Data.Techniques;
 using Wexis.Server.Shell;
 
 namespace Wexis.Server.Techniques;
@@ -20,6 +22,10 @@ public sealed record DifferenceAsked(TechniqueDocument Before, TechniqueDocument
 /// <summary>Old notes as pasted, and what was said of their garbled words so far.</summary>
 public sealed record PastedNotes(string? Text, IReadOnlyList<ConfirmedWord>? Confirmed = null);
 
+/// <summary>A page of text whose claims are to be read.</summary>
+/// <param name="Technique">What the page is about; null where it tells that itself.</param>
+public sealed record PastedPage(string? Text, Guid? Technique = null);
+
 /// <summary>What the editor asks of the core while a technique is entered. Nothing here is stored.</summary>
 public static class EnteringEndpoints
 {
@@ -31,6 +37,7 @@ public static class EnteringEndpoints
         group.MapPost("/dose", StretchDose).WithName("stretchDose");
         group.MapPost("/difference", TellApart).WithName("tellApart");
         group.MapPost("/notes", ReadNotes).WithName("readNotes");
+        group.MapPost("/claims", ReadClaims).WithName("readClaims");
     }
 
     /// <summary>A line drawn on the plate, as places of the face.</summary>
@@ -62,4 +69,23 @@ public static class EnteringEndpoints
     /// <summary>Pasted prose as draft steps, with everything that is unknown in it.</summary>
     private static Results<Ok<NoteReading>, ValidationProblem> ReadNotes(PastedNotes notes, TechniqueDesk desk) =>
         Problems.Answer(NoteReading.Of(notes.Text ?? "", desk.Atlas, notes.Confirmed), "These notes cannot be read.");
+
+    /// <summary>A handbook or a sales page, claim by claim, with what may be said instead.</summary>
+    private static async Task<Results<Ok<ClaimPage>, ValidationProblem, NotFound>> ReadClaims(
+        PastedPage page,
+        TechniqueDesk desk,
+        EditionStore editions,
+        CancellationToken ct
+    )
+    {
+        TechniqueDocument? about = null;
+        if (page.Technique is { } id)
+        {
+            if (await editions.NewestOf(id, ct) is not { } edition)
+                return TypedResults.NotFound();
+            about = edition.Body;
+        }
+        var read = ClaimPage.Of(page.Text ?? "", about, desk.Atlas, desk.Model, desk.Settings);
+        return read.Value is { } found ? TypedResults.Ok(found) : Problems.Of(read.Issues, "This page cannot be read.");
+    }
 }

@@ -45,6 +45,7 @@ const CohortHandOutScreen = screen(() =>
 );
 const ProgrammePaper = screen(() => import("../programmes/ProgrammePaper").then((m) => m.ProgrammePaper));
 const HandOutScreen = screen(() => import("../programmes/HandOutScreen").then((m) => m.HandOutScreen));
+const ClaimsScreen = screen(() => import("../techniques/library/ClaimsScreen").then((m) => m.ClaimsScreen));
 const NotesScreen = screen(() => import("../techniques/library/NotesScreen").then((m) => m.NotesScreen));
 const SchoolsScreen = screen(() => import("../techniques/library/SchoolsScreen").then((m) => m.SchoolsScreen));
 const WholeScreen = screen(() => import("../techniques/library/WholeScreen").then((m) => m.WholeScreen));
@@ -139,6 +140,7 @@ function House() {
               <Route path="/techniques/whole" element={<WholeScreen />} />
               <Route path="/techniques/schools" element={<SchoolsScreen />} />
               <Route path="/techniques/notes" element={<NotesScreen />} />
+              <Route path="/techniques/claims" element={<ClaimsScreen />} />
               <Route path="/techniques/:id/print/:kind" element={<HandOutScreen />} />
               <Route path="/techniques/:id" element={<TechniqueScreen />} />
               <Route path="/cohorts/:cohort/print/:kind" element={<CohortHandOutScreen />} />

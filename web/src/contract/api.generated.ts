@@ -1386,6 +1386,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  "/api/techniques/claims": {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations["readClaims"];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   "/api/techniques/derive": {
     parameters: {
       query?: never;
@@ -1982,23 +1998,51 @@ export interface components {
       | "overstated-effect"
       | "unsupported-effect"
       | "misquoted-evidence"
-      | "out-of-scope";
+      | "out-of-scope"
+      | "asked"
+      | "waits";
     /**
      * @description What kind of thing a claim says (R120).
      * @enum {unknown}
      */
     ClaimKind: "structure" | "action" | "place" | "cause" | "effect" | "evidence" | "lymph" | "mode";
+    /**
+     * @description A page of text (a handbook, a sales page), claim by claim. What a sentence is held against is read from the page: the movement that
+     *     the sentence names, else the steps that were told since the last heading, else the technique that was chosen for the page. See
+     *     docs/method.md#claims.
+     */
+    ClaimPage: {
+      claims: components["schemas"]["PageClaim"][];
+      /**
+       * Format: int32
+       * @description How many the page has.
+       */
+      sentences: number;
+    };
+    /** @description One of several things that a claim says. */
+    ClaimPart: {
+      because: string;
+      /** @description It is said not to be so; the text stands without its "not". */
+      denied: boolean;
+      text: string;
+      verdicts: components["schemas"]["ClaimFinding"][];
+    };
     /** @description One claim against the map: verdicts (the weightiest first), why, what is right instead, and how good the evidence is. */
     ClaimVerdict: {
       because: string;
-      /** Format: int32 */
-      claim: number;
+      /**
+       * Format: int32
+       * @description Number of the claim from 0; null where a name or a cue claims it.
+       */
+      claim: null | number;
       /** @description What may be said instead, without blame; null when the claim stands. */
       correction: null | string;
       /** @description Grade of evidence A, B, C, D or X; null where mechanics decide and no effect is claimed. */
       grade: null | string;
       grade_words: null | string;
       kind: components["schemas"]["ClaimKind"];
+      /** @description Where the sentence says several things: each with its own verdict. */
+      parts: components["schemas"]["ClaimPart"][];
       stands?: boolean;
       text: string;
       /** @description Verdict ids of the action model. */
@@ -3818,6 +3862,21 @@ export interface components {
       taught_in: string[];
       text: string;
     };
+    /** @description One sentence of a page that claims something, with its verdict and what may be said instead. */
+    PageClaim: {
+      /**
+       * @description What it was held against: a movement that it names itself, what the page told before it, or the technique
+       *                 that was chosen. Null where nothing says what is done.
+       */
+      against: null | string;
+      /**
+       * Format: int32
+       * @description Where it begins in the text, in characters from 0.
+       */
+      at: number;
+      text: string;
+      verdict: components["schemas"]["ClaimVerdict"];
+    };
     /** @description What has to be done between two parts. */
     PartChange: {
       /** @description Id of the part it precedes. */
@@ -3855,6 +3914,15 @@ export interface components {
     /** @description Old notes as pasted, and what was said of their garbled words so far. */
     PastedNotes: {
       confirmed?: null | components["schemas"]["ConfirmedWord"][];
+      text: null | string;
+    };
+    /** @description A page of text whose claims are to be read. */
+    PastedPage: {
+      /**
+       * Format: uuid
+       * @description What the page is about; null where it tells that itself.
+       */
+      technique?: null | string;
       text: null | string;
     };
     PathOffset: {
@@ -9270,6 +9338,46 @@ export interface operations {
         };
         content: {
           "application/json": components["schemas"]["TechniqueHistory"];
+        };
+      };
+      /** @description Not Found */
+      404: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  readClaims: {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        "application/json": components["schemas"]["PastedPage"];
+      };
+    };
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/json": components["schemas"]["ClaimPage"];
+        };
+      };
+      /** @description Bad Request */
+      400: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          "application/problem+json": components["schemas"]["HttpValidationProblemDetails"];
         };
       };
       /** @description Not Found */

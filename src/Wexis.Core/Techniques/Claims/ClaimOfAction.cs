@@ -20,16 +20,18 @@ public static partial class ClaimReview
             var part = Parts.FirstOrDefault(p => Mentions(text, p.Word) || Mentions(text, $"eye{p.Word}"));
             if (part.Word is null)
                 return Effect(text);
+            if (Untold)
+                return WhatIsDone();
             var active = Rows.Where(r => r.Mode.IsActive() && r.Strength != Strength.Incidental)
                 .Select(r => r.Structure)
                 .ToHashSet(StringComparer.Ordinal);
             var (right, wrong) = up ? (part.Lifters, part.Lowerers) : (part.Lowerers, part.Lifters);
-            if (right.Any(active.Contains))
-                return Stands($"The {Names(right.Where(active.Contains))} {(up ? "lifts" : "lowers")} the {part.Word} here.", "R121");
+            if (right.Where(active.Contains).ToList() is { Count: > 0 } by)
+                return Stands($"The {Names(by)} {(up ? "lift" : "lower")}{(by.Count > 1 ? "" : "s")} the {part.Word} here.", "R121");
             if (wrong.Any(active.Contains))
                 return new(
                     [ClaimFinding.WrongDirection],
-                    $"What works here, the {Names(wrong.Where(active.Contains))}, pulls the {part.Word} the other way.",
+                    $"What works here ({Names(wrong.Where(active.Contains))}) pulls the {part.Word} the other way.",
                     $"The {part.Word} is {(up ? "lifted" : "lowered")} by the {Names(right)}.",
                     "X",
                     "R121"
@@ -73,6 +75,8 @@ public static partial class ClaimReview
                         "X",
                         "R121"
                     );
+            if (Untold)
+                return WhatIsDone();
             // It can; whether it does so here is the map's answer.
             return OneStructure(text, structure, ClaimVerb.Trains, ClaimKind.Action);
         }

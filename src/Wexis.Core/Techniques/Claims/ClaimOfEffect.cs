@@ -17,6 +17,7 @@ public static partial class ClaimReview
             // Strength out of hands, rollers or taps is the wrong kind of work first, and an effect nobody saw second (R122).
             if (
                 HandsOnly
+                && !Untold
                 && ClaimWords.Verb(null, text) == ClaimVerb.Strengthens
                 && EffectWords.FirstOrDefault(e => e.Words.IsMatch(text)).Id is (null or "ef-massage-tone" or "ef-muscle-size")
                 && steps.Any(s => s.Completed.AllHands.Any(h => h.Verb is not null))
@@ -24,69 +25,86 @@ public static partial class ClaimReview
                 return new(
                     [ClaimFinding.WrongMode, ClaimFinding.UnsupportedEffect],
                     "Hands and tools press, knead and move skin: nothing contracts here, so nothing grows stronger.",
-                    Instead("ef-massage-tone"),
+                    "Say: relaxes, warms; it does not strengthen.",
                     "X",
                     "R122"
                 );
-            foreach (var (id, words) in EffectWords)
-            {
-                if (!words.IsMatch(text))
-                    continue;
-                // Toning is said of hands in vain; of a contraction it is the little growth that was seen.
-                var effect = model.Document.Effects.Single(e =>
-                    e.Id
-                    == (
-                        id == "ef-massage-tone"
-                        && !LiftsFace().IsMatch(text)
-                        && Rows.Any(r => r.Mode.IsActive() && r.Strength != Strength.Incidental)
-                            ? "ef-muscle-size"
-                            : id
-                    )
+            return EffectWords.FirstOrDefault(e => e.Words.IsMatch(text)).Id is { } id
+                ? Known(id, text)
+                : new(
+                    [ClaimFinding.UnsupportedEffect],
+                    "We know of no evidence for this.",
+                    Rows.Count == 0 ? "Say what it works, and how it may feel." : $"Say what it works and how it may feel: {MainWork()}.",
+                    "D",
+                    "R123"
                 );
-                var fits = effect.Modes.Any(m => Rows.Any(r => r.Mode == m && r.Strength != Strength.Incidental));
-                if (effect.Verdict != ClaimFinding.Supported)
-                    return new([effect.Verdict], $"{Sentences.Capital(effect.PlainWords)}.", Instead(effect.Id), effect.Grade, "R123");
-                if (!fits)
-                    return new(
-                        [ClaimFinding.UnsupportedEffect],
-                        $"This is known of muscles that are {string.Join(", ", effect.Modes.Take(3).Select(m => m.Done()))}; nothing here works like that.",
-                        Instead(effect.Id),
-                        effect.Grade,
-                        "R123"
-                    );
-                if (Exaggerates().IsMatch(text))
-                    return new(
-                        [ClaimFinding.OverstatedEffect],
-                        $"{Sentences.Capital(effect.PlainWords)}. The claim goes further.",
-                        $"Say: {effect.Statement}.",
-                        effect.Grade,
-                        "R123"
-                    );
-                return Stands($"{Sentences.Capital(effect.PlainWords)}.", "R123", effect.Grade);
-            }
-            return new(
-                [ClaimFinding.UnsupportedEffect],
-                "We know of no evidence for this.",
-                "Say what the technique works, and how it may feel.",
-                "D",
-                "R123"
-            );
         }
 
-        private string Instead(string effect) =>
-            effect switch
-            {
-                "ef-wrinkles" => "Say: may soften how often the skin folds; lines are not removed.",
-                "ef-lids" => "Say: practises opening the eyes without the forehead. A new droop needs a doctor the same day.",
-                "ef-massage-tone" => "Say: relaxes, warms; it does not strengthen.",
-                "ef-collagen" => "Say: warms the skin for a while.",
-                "ef-toxins" => "Say: moves surface fluid.",
-                "ef-bone" => "Say: feels lighter; bone and cartilage keep their shape.",
-                "ef-glasses" => "Say: may rest tired eyes; it does not change the need for glasses.",
-                "ef-guasha-red" => "Say: redness is more blood in the skin, or small vessels leaking; it is not a goal.",
-                "ef-point-organ" => "Say: a traditional point; label it as tradition.",
-                _ => $"Say: {model.Document.Effects.Single(e => e.Id == effect).Statement}.",
-            };
+        /// <summary>An effect of the table, held against the work of this technique.</summary>
+        private Finding Known(string id, string text)
+        {
+            // Toning is said of hands in vain; of a contraction it is the little growth that was seen.
+            var grows =
+                id == "ef-massage-tone"
+                && !LiftsFace().IsMatch(text)
+                && Rows.Any(r => r.Mode.IsActive() && r.Strength != Strength.Incidental);
+            var effect = model.Document.Effects.Single(e => e.Id == (grows ? "ef-muscle-size" : id));
+            var plain = Sentences.Capital(effect.PlainWords);
+            var instead = effect.Instead ?? $"Say: {effect.Statement}.";
+            if (effect.Grade == "D" && Custom().IsMatch(text))
+                return Stands($"It is told as the custom that it is. {plain}.", "R123", "D");
+            var fits =
+                effect.Modes.Length == 0
+                || Rows.Any(r =>
+                    effect.Modes.Contains(r.Mode) && r.Strength != Strength.Incidental && effect.Structures?.Contains(r.Structure) != false
+                );
+            if (effect.Verdict != ClaimFinding.Supported)
+                return new(
+                    [fits || effect.Grade == "D" ? effect.Verdict : ClaimFinding.UnsupportedEffect],
+                    $"{plain}.",
+                    instead,
+                    effect.Grade,
+                    "R123"
+                );
+            if (!fits && Untold)
+                return WhatIsDone() with
+                {
+                    Because = $"{plain}. Nothing says whether this technique works like that.",
+                    Grade = effect.Grade,
+                };
+            if (!fits)
+                return new(
+                    [ClaimFinding.UnsupportedEffect],
+                    effect.Structures is { } known
+                        ? $"This is known of work of the {Names(known)}; nothing here works like that."
+                        : $"This is known of muscles that are {string.Join(", ", effect.Modes.Take(3).Select(m => m.Done()))}; nothing here works like that.",
+                    instead,
+                    effect.Grade,
+                    "R123"
+                );
+            return Exaggerates().IsMatch(text)
+                ? new([ClaimFinding.OverstatedEffect], $"{plain}. The claim goes further.", instead, effect.Grade, "R123")
+                : Stands($"{plain}.", "R123", effect.Grade);
+        }
+
+        /// <summary>Effects that are another way of saying how a muscle is worked.</summary>
+        private static readonly HashSet<string> SayMode = new(StringComparer.Ordinal)
+        {
+            "ef-massage-tone",
+            "ef-relax",
+            "ef-jaw-rest",
+            "ef-muscle-size",
+            "ef-eye-rest",
+            "ef-frown-habit",
+            "ef-blood-flow",
+            "ef-breath-calm",
+        };
+
+        public static bool SpeaksOfEffect(string text) => EffectWords.Any(e => e.Words.IsMatch(text));
+
+        /// <summary>An effect beyond the work itself that a text promises; null where it promises none.</summary>
+        public static string? PromisedEffect(string text) =>
+            EffectWords.FirstOrDefault(e => !SayMode.Contains(e.Id) && (e.Id == "ef-lids" ? HangingLids() : e.Words).IsMatch(text)).Id;
 
         // Cause claims: which sign comes from what.
 
@@ -233,16 +251,31 @@ public static partial class ClaimReview
         [
             ("ef-guasha-red", GuashaRed()),
             ("ef-toxins", Toxins()),
+            ("ef-nerve", Nerves()),
+            ("ef-hair", Hair()),
+            ("ef-sinus", SinusWords()),
+            ("ef-body", BodyWords()),
+            ("ef-fascia", FasciaWords()),
             ("ef-point-organ", Organs()),
             ("ef-convergence", Convergence()),
             ("ef-glasses", Glasses()),
             ("ef-lids", Lids()),
             ("ef-collagen", Collagen()),
+            ("ef-symmetry", Symmetry()),
+            ("ef-fat", Fat()),
+            ("ef-skin-clear", SkinClear()),
+            ("ef-posture", PostureWords()),
+            ("ef-lips", FullLips()),
+            ("ef-shrink", Shrinks()),
             ("ef-frown-habit", FrownHabit()),
             ("ef-bone", Bone()),
             ("ef-wrinkles", WrinkleWords()),
             ("ef-puffiness", Puffy()),
             ("ef-cheek-fullness", Cheeks()),
+            ("ef-younger", Younger()),
+            ("ef-contour", Contour()),
+            ("ef-breath-calm", CalmBreath()),
+            ("ef-sleep", SleepWords()),
             ("ef-eye-rest", EyeRest()),
             ("ef-jaw-rest", JawRest()),
             ("ef-massage-tone", ToneWords()),
@@ -262,7 +295,8 @@ public static partial class ClaimReview
             return main.Count == 0 ? "nothing is worked yet" : string.Join(" and ", main);
         }
 
-        private string Correction(string name, string structure) => $"{Sentences.Capital(MainWork())}. The {name} {Does(structure)}.";
+        private string Correction(string name, string structure) =>
+            Rows.Count == 0 ? $"The {name} {Does(structure)}." : $"{Sentences.Capital(MainWork())}. The {name} {Does(structure)}.";
 
         private string Does(string structure) =>
             atlas.Muscles.TryGetValue(structure, out var m) && m.Actions.Length > 0

@@ -19,6 +19,8 @@ public static partial class ClaimReview
                     "X",
                     "R63"
                 );
+            if (Untold)
+                return Toxins().IsMatch(text) ? Effect(text) : WhatIsDone();
             var glides = steps.SelectMany(s => s.Completed.AllHands).Where(h => h.Verb is not null && h.Role is null or "work").ToList();
             if (glides.Count == 0 || !Rows.Any(r => r.Structure == "superficial-lymph"))
                 return new([ClaimFinding.WrongMode], "No hand moves the skin here; fluid is not moved by it.", null, "X", "R60");
@@ -30,23 +32,34 @@ public static partial class ClaimReview
                     "X",
                     "R60"
                 );
-            if (Toxins().IsMatch(text))
-                return Effect(text);
             var flow = FlowOf(text);
             if (flow.FirstOrDefault(f => f.Verdict == FlowWay.Against) is { } against)
-                return new(
-                    [ClaimFinding.WrongDirection],
-                    $"Over the {against.ZoneName} the stroke runs against the flow ({against.AngleDegrees:0}°).",
-                    "Turn the stroke towards its nodes, or call it a comfort stroke.",
-                    "X",
-                    "R61"
+                return Toxic(
+                    text,
+                    new(
+                        [ClaimFinding.WrongDirection],
+                        $"Over the {against.ZoneName} the stroke runs against the flow ({against.AngleDegrees:0}°).",
+                        "Turn the stroke towards its nodes, or call it a comfort stroke.",
+                        "X",
+                        "R61"
+                    )
                 );
+            if (Toxins().IsMatch(text))
+                return Effect(text);
             if (flow.Any(f => f.Verdict == FlowWay.With))
-                return Stands("The strokes run with the flow, lightly: surface fluid moves for a while.", "R61", "C");
+                return Finishes(text)
+                    ? Stands("The strokes run with the flow, lightly: surface fluid moves for a while.", "R61", "C")
+                    : new(
+                        [ClaimFinding.PartlyRight],
+                        "The strokes run with the flow and end at their first nodes; what is called drainage ends at the hollow above the collarbone.",
+                        "Say to which nodes it leads, or follow with a stroke down the neck to the hollow.",
+                        "C",
+                        "R62"
+                    );
             if (flow.Count > 0)
                 return new(
                     [ClaimFinding.PartlyRight],
-                    "The strokes run across the flow.",
+                    $"The strokes run across the flow ({flow.Min(f => f.AngleDegrees):0}°).",
                     "Say: moves skin; for drainage turn the stroke towards its nodes.",
                     "C",
                     "R61"
@@ -62,6 +75,27 @@ public static partial class ClaimReview
                 );
         }
 
+        /// <summary>What else is wrong with it where it speaks of toxins.</summary>
+        private Finding Toxic(string text, Finding way) =>
+            Toxins().IsMatch(text) && Effect(text) is var toxins
+                ? way with
+                {
+                    Verdicts = [.. way.Verdicts, .. toxins.Verdicts],
+                    Because = $"{way.Because} {toxins.Because}",
+                    Correction = $"{way.Correction} {toxins.Correction}",
+                }
+                : way;
+
+        /// <summary>
+        /// Drainage ends at the hollow above the collarbone (R62); a claim that names the nodes it leads to claims no more than that.
+        /// </summary>
+        private bool Finishes(string text) =>
+            !DrainageWord().IsMatch(text)
+            || NamedNodes().IsMatch(text)
+            || map.ZonesTouched.Contains("supraclavicular")
+            // The skin of the chest has nodes of its own.
+            || map.Flow.Where(f => f.Verdict == FlowWay.With).All(f => f.DrainsTo.Contains("ln-axillary"));
+
         /// <summary>
         /// The flow that a claim speaks of: of the part it names where the strokes cross one, and always of the neck. Reaching the nodes
         /// is no stroke against them (R63).
@@ -73,7 +107,13 @@ public static partial class ClaimReview
                 .SelectMany(p => atlas.Regions[p.Region].Zones)
                 .ToHashSet(StringComparer.Ordinal);
             var neck = atlas.Regions["neck"].Zones;
-            var all = map.Flow.Where(f => !(f.Verdict == FlowWay.Against && Arrives(f))).ToList();
+            // Along the jaw to the ear is no way against the flow where strokes down the neck follow (R64).
+            var follows = map.Flow.Any(f => f.Verdict == FlowWay.With && neck.Contains(f.Zone));
+            var all = map
+                .Flow.Where(f =>
+                    !(f.Verdict == FlowWay.Against && (Arrives(f) || (follows && atlas.RegionOfZone[f.Zone] is "jaw" or "mouth-chin")))
+                )
+                .ToList();
             var part = all.Where(f => named.Contains(f.Zone) || (named.Count > 0 && neck.Contains(f.Zone))).ToList();
             return part.Count > 0 ? part : all;
         }

@@ -25,7 +25,10 @@ public static partial class ClaimReview
     [GeneratedRegex(@"\b(?:lies|sits|located|found|is\s+at|runs\s+along|is\s+under|is\s+beside|is\s+between)\b", Free)]
     private static partial Regex PlaceWords();
 
-    [GeneratedRegex(@"\b(?:not|without|never|rather\s+than|instead\s+of|against|while|unlike|opposes?|spares?)\b[^,.;]*$", Free)]
+    [GeneratedRegex(
+        @"\b(?:not|without|never|rather\s+than|instead\s+of|against|while|unlike|opposes?|spares?)\b(?:(?!\bbut\b)[^,.;])*$",
+        Free
+    )]
     private static partial Regex SetApart();
 
     [GeneratedRegex(@"\b(?:helps?|also|a\s+little|assists?|supports?|slightly)\b", Free)]
@@ -37,6 +40,18 @@ public static partial class ClaimReview
     [GeneratedRegex(@"(?:^|-)(?:lower|depress|close|draw-brow-medially|pull-.*-down)", Free)]
     private static partial Regex Downward();
 
+    [GeneratedRegex(@"\bdrain\w*\b", Free)]
+    private static partial Regex DrainageWord();
+
+    [GeneratedRegex(@"\b(?:drain(?:s|age|ing)?|detox\w*)\b", Free)]
+    private static partial Regex DrainageClaim();
+
+    [GeneratedRegex(
+        @"\b(?:to|towards?|into|as\s+far\s+as)\s+(?:the\s+|its\s+|their\s+|your\s+)?(?:(?:first|lymph)\s+)*(?:nodes?|ears?|jaw|chin|front\s+of\s+the\s+ear|angle)\b|\b(?:first|own)\s+nodes\b",
+        Free
+    )]
+    private static partial Regex NamedNodes();
+
     [GeneratedRegex(@"\b(?:armpit|axill\w*)\b", Free)]
     private static partial Regex Armpit();
 
@@ -44,7 +59,7 @@ public static partial class ClaimReview
     private static partial Regex Toxins();
 
     [GeneratedRegex(
-        @"\b(?:permanent\w*|forever|for\s+good|always|guarantee\w*|years?\s+younger|instantly|overnight|in\s+(?:a|one|two|three|\d+)\s+(?:days?|weeks?)|remov\w*|eras\w*|never\s+again|completely|no\s+more|lasting)\b",
+        @"\b(?:permanent\w*|forever|for\s+good|always|guarantee\w*|years?\s+younger|instantly|overnight|in\s+(?:a|one|two|three|\d+)\s+(?:days?|weeks?)|remov\w*|eras\w*|never\s+again|completely|no\s+more|lasting|sag\w*)\b",
         Free
     )]
     private static partial Regex Exaggerates();
@@ -136,7 +151,10 @@ public static partial class ClaimReview
     [GeneratedRegex(@"(?<n>\d+(?:\.\d+)?)\s+years?\b", Free)]
     private static partial Regex Years();
 
-    [GeneratedRegex(@"\bcheeks?\b.*\b(?:full\w*|plump\w*|volume|round\w*)\b|\b(?:full\w*|plump\w*|volume)\b.*\bcheeks?\b", Free)]
+    [GeneratedRegex(
+        @"\bcheeks?\b.*\b(?:full\w*|plump\w*|volume|round\w*|sag\w*)\b|\b(?:full\w*|plump\w*|volume|sag\w*|saggy)\b.*\bcheeks?\b",
+        Free
+    )]
     private static partial Regex Cheeks();
 
     [GeneratedRegex(@"\bred\w*\b.*\b(?:releas\w*|stagnat\w*|means|shows|good)\b", Free)]
@@ -195,4 +213,81 @@ public static partial class ClaimReview
 
     [GeneratedRegex(@"\b(?:relax\w*|tension|headaches?|calm\w*|stress|ease[sd]?|loosen\w*|soften\w*|pain)\b", Free)]
     private static partial Regex RelaxWords();
+
+    /// <summary>A lid that hangs, as something to be cured: opening the eye is another matter.</summary>
+    [GeneratedRegex(@"\b(?:hooded|droop\w*|ptosis|heavy|sagging)\b.*\b(?:lids?|eyelids?|eyes?)\b|\blids?\b.*\bdroop\w*|\bptosis\b", Free)]
+    private static partial Regex HangingLids();
+
+    [GeneratedRegex(
+        @"\b(?:stimulat|wak|activat|calm|heal|strengthen|repair|regenerat|train|free|reset|unblock|sooth|releas|massag)\w*\b[^.;]*\bnerves?\b|\bnerves?\b[^.;]*\b(?:stimulat|wak|activat|heal|strengthen|repair|train)\w*",
+        Free
+    )]
+    private static partial Regex Nerves();
+
+    [GeneratedRegex(@"\bposture\b|\bforward\s+head\b|\b(?:tech|text)\s+neck\b|\bhunch\w*|\bslouch\w*|\bhump\b", Free)]
+    private static partial Regex PostureWords();
+
+    [GeneratedRegex(@"\bfat\b|\bdouble\s+chin\b|\bmelts?\b|\bcellulite\b|\bchubby\b", Free)]
+    private static partial Regex Fat();
+
+    [GeneratedRegex(
+        @"\b(?:pores?|acne|spots?|blemish\w*|pimples?|scars?|pigment\w*|age\s+spots?|dark\s+circles?|under-?eye\s+circles?|eczema|rosacea|complexion|purif\w*)\b",
+        Free
+    )]
+    private static partial Regex SkinClear();
+
+    [GeneratedRegex(@"\bhair\b.*\b(?:grow\w*|thick\w*|regrow\w*|loss)\b|\b(?:regrow\w*|grows?)\b.*\bhair\b|\bbald\w*\b", Free)]
+    private static partial Regex Hair();
+
+    [GeneratedRegex(
+        @"\b(?:a?symmetr\w*|lopsided|crooked|uneven\s+(?:face|sides?|smile)|(?:evens?|balances?)\b.*\b(?:sides|halves|face))\b",
+        Free
+    )]
+    private static partial Regex Symmetry();
+
+    [GeneratedRegex(@"\bsinus(?:es)?\b", Free)]
+    private static partial Regex SinusWords();
+
+    [GeneratedRegex(@"\b(?:immun\w*|hormon\w*|metaboli\w*|digestion|pituitary|pineal|dna|stem\s+cells?)\b", Free)]
+    private static partial Regex BodyWords();
+
+    [GeneratedRegex(@"\b(?:sleep\w*|mood|happi\w*|serotonin|endorphins?|anxiety)\b", Free)]
+    private static partial Regex SleepWords();
+
+    [GeneratedRegex(
+        @"\b(?:fascia\w*|adhesions?|knots?|trauma\w*|stored\s+(?:emotions?|feelings?|tension)|emotional\s+(?:release|blocks?)|emotions?)\b",
+        Free
+    )]
+    private static partial Regex FasciaWords();
+
+    [GeneratedRegex(
+        @"\b(?:sag\w*|jowls?|saggy|contour\w*|sculpt\w*|chisel\w*|turkey\s+neck|defin(?:es?|ed|ing)\b.*\b(?:jaw\w*|cheek\w*)|(?:sharp\w*|defined)\s+jaw\s*line|anti-?gravity|lifts?\s+everything)\b",
+        Free
+    )]
+    private static partial Regex Contour();
+
+    [GeneratedRegex(
+        @"\b(?:younger|youthful\w*|years?\s+off|turns?\s+back\s+(?:the\s+)?(?:clock|time)|anti-?ag(?:e|e?ing)|rejuvenat\w*|reverses?\s+ag(?:e|e?ing)|stops?\s+ag(?:e|e?ing))\b",
+        Free
+    )]
+    private static partial Regex Younger();
+
+    [GeneratedRegex(@"\b(?:full\w*|plump\w*|bigger|volume)\b.*\blips?\b|\blips?\b.*\b(?:full\w*|plump\w*|bigger|volume)\b", Free)]
+    private static partial Regex FullLips();
+
+    [GeneratedRegex(
+        @"\b(?:thins?|shrinks?|slims?|smaller|thinner|less\s+bulk|reduces?|de-?bulk\w*|weakens?)\b.*\b(?:muscles?|masseter|bulk|jaw\s+muscles?)\b|\b(?:muscles?|masseter)\b.*\b(?:smaller|thinner|shrinks?|slimmer)\b",
+        Free
+    )]
+    private static partial Regex Shrinks();
+
+    [GeneratedRegex(
+        @"\b(?:slow|long|deep|calm)\w*\s+(?:breath\w*|exhal\w*|out-?breath\w*)\b|\bbreath\w*\b.*\b(?:calm\w*|relax\w*|sooth\w*)",
+        Free
+    )]
+    private static partial Regex CalmBreath();
+
+    /// <summary>Said to be a custom, not a fact.</summary>
+    [GeneratedRegex(@"\b(?:traditional\w*|tradition|custom\w*|folk\w*|(?:is|are)\s+said\s+to|believed\s+to|old\s+teaching)\b", Free)]
+    private static partial Regex Custom();
 }

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Documents;
@@ -7,11 +8,13 @@ using Wexis.Core.Techniques.Work;
 namespace Wexis.Core.Techniques.Claims;
 
 /// <summary>One claim against the map: verdicts (the weightiest first), why, what is right instead, and how good the evidence is.</summary>
+/// <param name="Claim">Number of the claim from 0; null where a name or a cue claims it.</param>
 /// <param name="Verdicts">Verdict ids of the action model.</param>
 /// <param name="Correction">What may be said instead, without blame; null when the claim stands.</param>
+/// <param name="Parts">Where the sentence says several things: each with its own verdict.</param>
 /// <param name="Grade">Grade of evidence A, B, C, D or X; null where mechanics decide and no effect is claimed.</param>
 public sealed record ClaimVerdict(
-    int Claim,
+    int? Claim,
     string Text,
     ClaimKind Kind,
     IReadOnlyList<ClaimFinding> Verdicts,
@@ -19,11 +22,24 @@ public sealed record ClaimVerdict(
     string? Correction,
     string? Grade,
     string? GradeWords,
-    Reason Why
+    Reason Why,
+    IReadOnlyList<ClaimPart> Parts
 )
 {
     public bool Stands => Verdicts is [ClaimFinding.Supported];
+
+    /// <summary>It was judged, and does not stand.</summary>
+    [JsonIgnore]
+    public bool IsContradicted => !Stands && Verdicts[0] is not (ClaimFinding.Waits or ClaimFinding.Asked);
+
+    /// <summary>A name that is not known, and the nearest one; null where all are.</summary>
+    [JsonIgnore]
+    public MisspeltName? Suggestion { get; init; }
 }
+
+/// <summary>One of several things that a claim says.</summary>
+/// <param name="Denied">It is said not to be so; the text stands without its "not".</param>
+public sealed record ClaimPart(string Text, bool Denied, IReadOnlyList<ClaimFinding> Verdicts, string Because);
 
 /// <summary>
 /// Compares what an author says with what the mechanics can work (rules R120–R125). A claim never changes the map.
@@ -34,47 +50,177 @@ public static partial class ClaimReview
     /// <summary>Whether a sentence speaks of illness, healing or diagnosis.</summary>
     internal static bool IsMedical(string text) => Medical().IsMatch(text);
 
+    /// <summary>Whether a sentence promises an effect, speaks of illness, or of a study.</summary>
+    internal static bool Promises(string text) => Medical().IsMatch(text) || Study().IsMatch(text) || Desk.PromisedEffect(text) is not null;
+
+    /// <summary>Whether a sentence says that a muscle or a part of the face is worked.</summary>
+    internal static bool SaysWork(string text, Atlas atlas) =>
+        ClaimSentence.Says(text)
+        && ClaimWords.Verb(null, text) != ClaimVerb.Other
+        && (
+            Desk.SpeaksOfEffect(text)
+            || ClaimWords.Named(text, atlas).Count > 0
+            || ClaimWords.OfPart(text).Count > 0
+            || ClaimWords.Misspelt(text, atlas) is not null
+        );
+
     public static IReadOnlyList<ClaimVerdict> Of(
         TechniqueDocument document,
         IReadOnlyList<DerivedStep> steps,
         WorkMap map,
         Atlas atlas,
-        ActionModel model
+        ActionModel model,
+        bool stopped = false
     )
     {
         ArgumentNullException.ThrowIfNull(document);
         ArgumentNullException.ThrowIfNull(steps);
         var desk = new Desk(steps, map, atlas, model);
-        return
+        List<ClaimVerdict> all =
         [
             .. (document.Claims ?? [])
                 .Select((c, i) => (Claim: c, Index: i))
                 .Where(x => !string.IsNullOrWhiteSpace(x.Claim.Text))
                 .Select(x => desk.Judge(x.Claim, x.Index)),
+            // A name or a cue that speaks of drainage claims it too; said only where it is not so.
+            .. steps
+                .Select(s => s.Completed.Cue)
+                .Prepend(document.Name)
+                .OfType<string>()
+                .Where(t => DrainageClaim().IsMatch(t))
+                .Distinct()
+                .Select(t => desk.Judge(new(t, ClaimKind.Lymph.Word(), null, null), null))
+                .Where(v => !v.Stands),
         ];
+        return stopped ? [.. all.Select(c => c.Verdicts[0] == ClaimFinding.OutOfScope ? c : Wait(c))] : all;
     }
+
+    /// <summary>After a stop nobody asks whether a claim is true: first the technique is mended.</summary>
+    private static ClaimVerdict Wait(ClaimVerdict c) =>
+        c with
+        {
+            Verdicts = [ClaimFinding.Waits],
+            Because = "The technique is stopped: see its safety. Its claims are read when that is mended.",
+            Correction = null,
+            Grade = null,
+            GradeWords = null,
+            Parts = [],
+            Suggestion = null,
+        };
 
     /// <summary>What one judgement needs at hand.</summary>
     private sealed partial class Desk(IReadOnlyList<DerivedStep> steps, WorkMap map, Atlas atlas, ActionModel model)
     {
         private IReadOnlyList<WorkedRow> Rows => map.Worked;
 
+        /// <summary>Nothing says what is done: what hangs on that is asked.</summary>
+        private bool Untold => steps.Count == 0;
+
+        private static Finding WhatIsDone() =>
+            new(
+                [ClaimFinding.Asked],
+                "Nothing says what is done, so nobody can tell what it works.",
+                "Say which technique does this.",
+                null,
+                "R120"
+            );
+
         private bool HandsOnly => steps.All(s => s.Completed.AllActs.Count == 0);
 
-        public ClaimVerdict Judge(Claim claim, int index)
+        public ClaimVerdict Judge(Claim claim, int? index)
         {
             var text = claim.Text!;
             var told = ClosedList.Of<ClaimKind>(claim.Kind);
-            var structures = claim.Structure is { } chosen && atlas.IsStructure(chosen) ? [chosen] : ClaimWords.Structures(text, atlas);
-            var verb = ClaimWords.Verb(claim.Verb, text);
+            var judged = Read(text, told, claim.Structure is not null)
+                .Select((a, i) => One(a, i == 0 ? told : null, claim.Structure, i == 0 ? claim.Verb : null))
+                .ToList();
+            var worst = judged.MinBy(j => Weight(j.Finding.Verdicts[0]))!;
+            var open = judged.Where(j => j.Finding.Verdicts[0] != ClaimFinding.Supported).Select(j => j.Finding).ToList();
+            return new(
+                index,
+                text,
+                worst.Kind,
+                open.Count == 0 ? [ClaimFinding.Supported] : [.. open.SelectMany(f => f.Verdicts).Distinct().OrderBy(Weight)],
+                string.Join(" ", judged.Select(j => j.Finding.Because).Distinct()),
+                open.Count == 0 ? null : string.Join(" ", open.Select(f => f.Correction).OfType<string>().Distinct()),
+                worst.Finding.Grade,
+                worst.Finding.Grade is { } g ? model.Document.EvidenceGrades[g] : null,
+                new(
+                    worst.Finding.Rule,
+                    model.RuleText(worst.Finding.Rule),
+                    [
+                        new("claim", text),
+                        .. worst.Structures.Take(1).Select(s => new ReasonInput("structure", atlas.PlainName(s))),
+                        new("kind", worst.Kind.Word()),
+                    ],
+                    worst.Finding.Source
+                ),
+                judged.Count < 2
+                    ? []
+                    : [.. judged.Select(j => new ClaimPart(j.Said.Text, j.Said.Denied, j.Finding.Verdicts, j.Finding.Because))]
+            )
+            {
+                Suggestion = judged.Select(j => j.Finding.Suggestion).FirstOrDefault(s => s is not null),
+            };
+        }
+
+        /// <summary>
+        /// What is said, one thing after the other. A study, a cause and what was sorted under one structure are whole sentences: half of
+        /// one misquotes it.
+        /// </summary>
+        private IReadOnlyList<Assertion> Read(string text, ClaimKind? told, bool sorted)
+        {
+            var denied = ClaimSentence.Whole(text);
+            var whole =
+                sorted
+                || told is ClaimKind.Evidence or ClaimKind.Cause or ClaimKind.Place
+                || (!denied.Denied && (Study().IsMatch(text) || CauseWords().IsMatch(text)));
+            return whole ? [denied] : ClaimSentence.Read(text, atlas);
+        }
+
+        private sealed record Judged(Assertion Said, ClaimKind Kind, IReadOnlyList<string> Structures, Finding Finding);
+
+        /// <summary>Verdicts, the weightiest first.</summary>
+        private static int Weight(ClaimFinding f) =>
+            f switch
+            {
+                ClaimFinding.OutOfScope => 0,
+                ClaimFinding.Asked => 1,
+                ClaimFinding.AntagonistConfused => 2,
+                ClaimFinding.WrongStructure => 3,
+                ClaimFinding.WrongMode => 4,
+                ClaimFinding.WrongDirection => 5,
+                ClaimFinding.WrongLocation => 6,
+                ClaimFinding.WrongExtent => 7,
+                ClaimFinding.WrongCause => 8,
+                ClaimFinding.MisquotedEvidence => 9,
+                ClaimFinding.UnsupportedEffect => 10,
+                ClaimFinding.OverstatedEffect => 11,
+                ClaimFinding.PartlyRight => 12,
+                _ => 13,
+            };
+
+        private Judged One(Assertion said, ClaimKind? told, string? chosen, string? verbTold)
+        {
+            var text = said.Text;
+            var structures = chosen is not null && atlas.IsStructure(chosen) ? [chosen] : said.Structures ?? Claimed(text);
+            var verb = ClaimWords.Verb(verbTold, text);
             if (
                 structures.Count == 0
                 && told is null or ClaimKind.Structure or ClaimKind.Mode
                 && verb is ClaimVerb.Trains or ClaimVerb.Strengthens or ClaimVerb.Relaxes or ClaimVerb.Stretches or ClaimVerb.Massages
-                && !EffectWords.Any(e => e.Id is not "ef-massage-tone" and not "ef-relax" and not "ef-jaw-rest" && e.Words.IsMatch(text))
+                && PromisedEffect(text) is null
             )
                 structures = ClaimWords.OfPart(text);
             var kind = told ?? KindOf(text, structures, verb);
+            if (chosen is null && said.Structures is null && ClaimWords.Misspelt(text, atlas) is { } near)
+                return new(said, kind, structures, Ask(near));
+            var finding = Find(said, text, kind, structures, verb, chosen);
+            return new(said, kind, structures, said.Denied ? Denied(finding, kind, text) : finding);
+        }
+
+        private Finding Find(Assertion said, string text, ClaimKind kind, IReadOnlyList<string> structures, ClaimVerb verb, string? chosen)
+        {
             var finding =
                 Medical().IsMatch(text) && kind is not ClaimKind.Evidence
                     ? OutOfScope()
@@ -87,45 +233,72 @@ public static partial class ClaimReview
                         ClaimKind.Lymph => Lymph(text),
                         ClaimKind.Action => Action(text, structures, verb),
                         _ when structures.Count == 0 => verb == ClaimVerb.Drains ? Lymph(text) : Effect(text),
-                        _ when claim.Structure is null && Several(text) is { Count: > 1 } named => Together([
-                            .. named.Select(n => Structure(text, n.Structures, verb, kind)),
+                        _ when chosen is null && said.Structures is null && Several(text) is { Count: > 1 } named => Together([
+                            .. named.Select(n => Structure(text, ClaimWords.Narrowed(text, n.Structures), verb, kind)),
                         ]),
                         _ => Structure(text, structures, verb, kind),
                     };
+            if (finding.Verdicts is not [ClaimFinding.Supported] || kind is not (ClaimKind.Structure or ClaimKind.Mode or ClaimKind.Action))
+                return finding;
             // What stands as mechanics may still promise too much.
-            if (
-                finding.Verdicts is [ClaimFinding.Supported]
-                && kind is ClaimKind.Structure or ClaimKind.Mode or ClaimKind.Action
-                && Forever().IsMatch(text)
-            )
-                finding = finding with
+            if (structures.Count > 0 && PromisedEffect(text) is not null && Effect(text) is { Verdicts: not [ClaimFinding.Supported] } more)
+                return more with { Because = $"{finding.Because} {more.Because}" };
+            return !Forever().IsMatch(text)
+                ? finding
+                : finding with
                 {
                     Verdicts = [ClaimFinding.OverstatedEffect],
                     Because = $"{finding.Because} How long it lasts is not shown.",
                     Correction = "Say what it works, without how long or how much.",
                     Grade = "D",
                 };
-            return new(
-                index,
-                text,
-                kind,
-                finding.Verdicts,
-                finding.Because,
-                finding.Correction,
-                finding.Grade,
-                finding.Grade is { } g ? model.Document.EvidenceGrades[g] : null,
-                new(
-                    finding.Rule,
-                    model.RuleText(finding.Rule),
-                    [
-                        new("claim", text),
-                        .. structures.Take(1).Select(s => new ReasonInput("structure", atlas.PlainName(s))),
-                        new("kind", kind.Word()),
-                    ],
-                    finding.Source
-                )
-            );
         }
+
+        /// <summary>The structures that a text claims: those it names and does not set apart, the longest name first.</summary>
+        private IReadOnlyList<string> Claimed(string text) =>
+            ClaimWords.Narrowed(text, Several(text).MaxBy(n => n.Length)?.Structures ?? []);
+
+        /// <summary>What is denied stands where the thing itself does not, and the other way round.</summary>
+        private static Finding Denied(Finding f, ClaimKind kind, string text) =>
+            f.Verdicts[0] switch
+            {
+                ClaimFinding.PartlyRight => f with
+                {
+                    Because = $"{f.Because} So it is not quite left out.",
+                    Correction = "Say: only helps.",
+                },
+                ClaimFinding.Supported => f with
+                {
+                    Verdicts =
+                    [
+                        kind switch
+                        {
+                            ClaimKind.Mode => ClaimFinding.WrongMode,
+                            ClaimKind.Action or ClaimKind.Lymph => ClaimFinding.WrongDirection,
+                            ClaimKind.Place => ClaimFinding.WrongLocation,
+                            ClaimKind.Cause => ClaimFinding.WrongCause,
+                            ClaimKind.Effect => ClaimFinding.UnsupportedEffect,
+                            ClaimKind.Evidence => ClaimFinding.MisquotedEvidence,
+                            _ when ClaimWords.Verb(null, text) is ClaimVerb.Relaxes or ClaimVerb.Stretches or ClaimVerb.Massages =>
+                                ClaimFinding.WrongMode,
+                            _ => ClaimFinding.WrongStructure,
+                        },
+                    ],
+                    Because = $"{f.Because} The sentence says that it is not so.",
+                    Correction = "Leave the “not” out, or change what is done.",
+                },
+                _ => new([ClaimFinding.Supported], $"Rightly said. {f.Because}", null, f.Grade, f.Rule, f.Source),
+            };
+
+        private static Finding Ask(MisspeltName near) =>
+            new(
+                [ClaimFinding.Asked],
+                $"“{near.Said}” is no name that we know.",
+                $"Did you mean “{near.Name}”?",
+                null,
+                "R120",
+                Suggestion: near
+            );
 
         /// <summary>The kind of a claim that nobody sorted (R120).</summary>
         private static ClaimKind KindOf(string text, IReadOnlyList<string> structures, ClaimVerb verb)
@@ -138,6 +311,8 @@ public static partial class ClaimReview
                 return ClaimKind.Lymph;
             if (PlaceWords().IsMatch(text) && (structures.Count > 0 || PointCode().IsMatch(text)))
                 return ClaimKind.Place;
+            if ((structures.Count == 0 || verb == ClaimVerb.Other) && PromisedEffect(text) is not null)
+                return ClaimKind.Effect;
             if (verb is ClaimVerb.Lifts or ClaimVerb.Lowers)
                 return ClaimKind.Action;
             if (structures.Count == 0)
@@ -151,7 +326,8 @@ public static partial class ClaimReview
             string? Correction,
             string? Grade,
             string Rule,
-            string Source = "action model, from memory"
+            string Source = "action model, from memory",
+            MisspeltName? Suggestion = null
         );
 
         private static Finding Stands(string because, string rule, string? grade = null) =>
@@ -165,168 +341,5 @@ public static partial class ClaimReview
                 null,
                 "R123"
             );
-
-        // Structure and mode claims (R121, R122).
-
-        /// <summary>The muscles that a claim lists; those it only sets apart ("not the frontalis") are not claimed.</summary>
-        private IReadOnlyList<ClaimWords.NameSaid> Several(string text) =>
-            [.. ClaimWords.Named(text, atlas).Where(n => !SetApart().IsMatch(text[..n.At]))];
-
-        /// <summary>A claim that lists several muscles stands when each of them does; the first that does not decides.</summary>
-        private static Finding Together(IReadOnlyList<Finding> findings) =>
-            (findings.FirstOrDefault(f => f.Verdicts[0] != ClaimFinding.Supported) ?? findings[0]) with
-            {
-                Because = string.Join(" ", findings.Select(f => f.Because).Distinct()),
-            };
-
-        private Finding Structure(string text, IReadOnlyList<string> structures, ClaimVerb verb, ClaimKind kind)
-        {
-            // A name that covers several parts is judged by the part that stands best.
-            var findings = structures.Select(s => OneStructure(text, s, verb, kind)).ToList();
-            return findings.FirstOrDefault(f => f.Verdicts[0] == ClaimFinding.Supported)
-                ?? findings.FirstOrDefault(f => f.Verdicts[0] == ClaimFinding.PartlyRight)
-                ?? findings.FirstOrDefault(f => f.Verdicts[0] is ClaimFinding.WrongMode or ClaimFinding.AntagonistConfused)
-                ?? findings[0];
-        }
-
-        private Finding OneStructure(string text, string structure, ClaimVerb verb, ClaimKind kind)
-        {
-            var mine = Rows.Where(r => r.Structure == structure).ToList();
-            var name = atlas.PlainName(structure);
-            switch (verb)
-            {
-                case ClaimVerb.Relaxes:
-                    if (mine.Any(r => r.Mode is Mode.Inhibited or Mode.Kneaded or Mode.Compressed or Mode.Stretched))
-                        return Stands($"The {name} is {Ways(mine.Where(r => !r.Mode.IsActive()))}.", "R121", "C");
-                    if (mine.Any(r => r.Mode.IsActive()))
-                        return new(
-                            [ClaimFinding.WrongMode],
-                            $"The {name} is {Ways(mine)} here: that is work, not rest.",
-                            $"Say: works the {name}.",
-                            null,
-                            "R121"
-                        );
-                    return Missing(structure, name);
-                case ClaimVerb.Stretches:
-                    if (mine.Any(r => r.Mode == Mode.Stretched))
-                        return Stands($"The {name} is stretched.", "R44");
-                    if (mine.Count > 0)
-                        return new(
-                            [ClaimFinding.WrongMode],
-                            $"The {name} is {Ways(mine)}; its ends are not drawn apart.",
-                            $"Say: {Ways(mine)}, not stretched.",
-                            null,
-                            "R44"
-                        );
-                    return Missing(structure, name);
-                case ClaimVerb.Massages:
-                    if (mine.Any(r => r.Mode is Mode.Kneaded or Mode.Compressed or Mode.Stretched))
-                        return Stands($"The hand reaches the {name}: {Ways(mine)}.", "R40");
-                    if (mine.Any(r => r.Mode.IsActive()))
-                        return new([ClaimFinding.WrongMode], $"The {name} is {Ways(mine)}; no hand presses it.", null, null, "R41");
-                    return Missing(structure, name);
-                case ClaimVerb.Drains:
-                    return Lymph(text);
-                default:
-                    return Trained(text, structure, name, mine, verb, kind);
-            }
-        }
-
-        private Finding Trained(string text, string structure, string name, List<WorkedRow> mine, ClaimVerb verb, ClaimKind kind)
-        {
-            var active = mine.Where(r => r.Mode.IsActive()).OrderBy(r => r.Strength).ToList();
-            if (structure is "skin" or "superficial-lymph" && mine.Count > 0)
-                return Stands($"The {name} is moved.", "R40");
-            if (active.Count > 0)
-            {
-                var best = active[0];
-                if (best.Strength == Strength.Primary || (best.Strength == Strength.Secondary && Helps().IsMatch(text)))
-                    return Stands(
-                        $"The {name} is {Ways(active)} ({best.Strength.Word()}).",
-                        "R121",
-                        verb == ClaimVerb.Strengthens ? "C" : null
-                    );
-                return new(
-                    [ClaimFinding.PartlyRight],
-                    $"The {name} is {Ways(active)}, but only as {(best.Strength == Strength.Secondary ? "a helper" : "overflow in some people")}.",
-                    $"Say: {MainWork()}; the {name} helps.",
-                    null,
-                    "R121"
-                );
-            }
-            var tableQuiet = mine.Any(r => r.Mode == Mode.Inhibited && r.Why.Any(w => w.Rule is "R10" or "R32"));
-            if (tableQuiet || Opposes(structure, text))
-                return new(
-                    [ClaimFinding.AntagonistConfused],
-                    $"The {name} does the opposite: it {Does(structure)}. Here it stays relaxed.",
-                    Correction(name, structure),
-                    "X",
-                    "R121"
-                );
-            if (
-                mine.Any(r => r.Mode is Mode.Kneaded or Mode.Compressed or Mode.Stretched or Mode.SkinLymph)
-                || (verb == ClaimVerb.Strengthens && HandsOnly && Under(structure))
-            )
-                return new(
-                    verb == ClaimVerb.Strengthens || kind == ClaimKind.Mode
-                        ? [ClaimFinding.WrongMode, ClaimFinding.UnsupportedEffect]
-                        : [ClaimFinding.WrongMode],
-                    $"The {name} is {(mine.Count > 0 ? Ways(mine) : "under the hand")}: nothing in it contracts, so nothing trains it.",
-                    $"Say: {(mine.Count > 0 ? Ways(mine) : "touched")}, not trained.",
-                    "X",
-                    "R122"
-                );
-            return Missing(structure, name);
-        }
-
-        /// <summary>A structure that has no row: out of reach where it lies under the hand, another structure otherwise.</summary>
-        private Finding Missing(string structure, string name)
-        {
-            var deepest = steps.SelectMany(s => s.Completed.AllHands).Max(h => h.Pressure) ?? 0;
-            var reached = atlas.Muscles.TryGetValue(structure, out var known) && known.MinPressureToReach <= deepest;
-            if (Under(structure) && !reached)
-            {
-                var level = atlas.Muscles.TryGetValue(structure, out var m) ? m.MinPressureToReach : 9;
-                return new(
-                    [ClaimFinding.WrongExtent],
-                    level >= 9
-                        ? $"The {name} cannot be reached from outside."
-                        : $"The {name} is reached from pressure {level} ({StepWords.Feel(level)}); the hand stays above it.",
-                    $"Say: {MainWork()}.",
-                    "X",
-                    "R40"
-                );
-            }
-            if (atlas.Muscles.TryGetValue(structure, out var deep) && deep.MinPressureToReach >= 9 && HandsOnly)
-                return new(
-                    [ClaimFinding.WrongExtent],
-                    $"The {name} cannot be reached by a hand from outside.",
-                    $"Say: {MainWork()}.",
-                    "X",
-                    "R40"
-                );
-            return new(
-                [ClaimFinding.WrongStructure],
-                $"{Sentences.Capital(MainWork())}; the {name} was named. It {Does(structure)}.",
-                Correction(name, structure),
-                "X",
-                "R121"
-            );
-        }
-
-        private bool Under(string structure) =>
-            map.ZonesTouched.Any(z =>
-                atlas.Zones.TryGetValue(z, out var zone)
-                && (zone.MusclesSuperficialToDeep.Contains(structure) || zone.MusclesBelowNotReached?.Contains(structure) == true)
-            );
-
-        /// <summary>The claim says a lift or an opening, and this muscle pulls the other way.</summary>
-        private bool Opposes(string structure, string text) =>
-            ClaimWords.Verb(null, text) is ClaimVerb.Lifts
-            && atlas.Muscles.TryGetValue(structure, out var m)
-            && m.Actions.Any(a => Downward().IsMatch(a.Verb))
-            && !m.Actions.Any(a => Upward().IsMatch(a.Verb));
-
-        // Action claims: "the corrugator lifts the brow", "tight closing lifts the brow".
     }
 }

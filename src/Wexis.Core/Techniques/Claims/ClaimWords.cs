@@ -34,6 +34,10 @@ public enum ClaimVerb
     Lowers,
 }
 
+/// <summary>A word that is nearly a name.</summary>
+/// <param name="Text">The claim with the name in its place.</param>
+public sealed record MisspeltName(string Said, string Name, string Text);
+
 /// <summary>Reads what a claim names: structures by plain, Latin, old and common words; the verb; the zone.</summary>
 public static partial class ClaimWords
 {

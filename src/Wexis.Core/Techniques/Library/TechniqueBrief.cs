@@ -57,8 +57,8 @@ public sealed record TechniqueBrief(
         ArgumentNullException.ThrowIfNull(atlas);
         var steps = derivation.Steps;
         var contradicted = derivation
-            .Claims.Where(c => !c.Stands)
-            .ToLookup(c => !string.IsNullOrWhiteSpace(document.Claims?[c.Claim].Answer));
+            .Claims.Where(c => c.IsContradicted)
+            .ToLookup(c => !string.IsNullOrWhiteSpace(Told(document, c)?.Answer));
         var primary = derivation
             .Map.Worked.Where(r => r.Strength == Strength.Primary && r.Structure is not "superficial-lymph")
             .Select(r => $"{atlas.CommonName(r.Structure)}: {r.Mode.Plain()}")
@@ -92,17 +92,20 @@ public sealed record TechniqueBrief(
             document.Aim,
             [
                 .. derivation
-                    .Claims.Where(c => !c.Stands)
+                    .Claims.Where(c => c.IsContradicted)
                     .Select(c => new BriefClaim(
                         c.Text,
                         c.Verdicts[0],
                         c.Correction,
-                        document.Claims?[c.Claim].Structure is { } told ? [told] : ClaimWords.Structures(c.Text, atlas)
+                        Told(document, c)?.Structure is { } told ? [told] : ClaimWords.Structures(c.Text, atlas)
                     )),
             ],
             [.. derivation.Exclusions.Where(e => e.Handling == Handling.Avoid).Select(e => e.Id)]
         );
     }
+
+    /// <summary>The claim as its author told it; null where a name or a cue claims it.</summary>
+    private static Claim? Told(TechniqueDocument document, ClaimVerdict c) => c.Claim is { } i ? document.Claims?[i] : null;
 
     private static IReadOnlyList<string> Once(IEnumerable<string?> words) =>
         [.. words.OfType<string>().Distinct().Order(StringComparer.Ordinal)];

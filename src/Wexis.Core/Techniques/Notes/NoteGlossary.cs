@@ -493,10 +493,11 @@ internal sealed partial class NoteGlossary
         return [.. taken.Where(t => LeadsTo().IsMatch(lower[..t.At])).OrderBy(t => t.At).Select(t => t.Landmark).Distinct().Take(5)];
     }
 
+    /// <summary>Zones that a sentence names; else those that lie over the muscle that it names ("knead the chewing muscle").</summary>
     private List<string> ZonesIn(string sentence)
     {
         var lower = sentence.ToLowerInvariant();
-        return
+        List<string> named =
         [
             .. _zones
                 .Where(z => ClaimWords.Find(lower, z.Words) >= 0)
@@ -505,7 +506,17 @@ internal sealed partial class NoteGlossary
                 .Distinct()
                 .Take(2),
         ];
+        return named.Count > 0 ? named : [.. ClaimWords.Structures(sentence, _atlas).Select(ZoneOver).OfType<string>().Distinct().Take(1)];
     }
+
+    /// <summary>The zone in which a muscle lies nearest under the skin; null where no hand reaches it from outside.</summary>
+    private string? ZoneOver(string structure) =>
+        _atlas
+            .Document.Zones.Select(z => (z.Id, At: Array.IndexOf(z.MusclesSuperficialToDeep, structure)))
+            .Where(z => z.At >= 0)
+            .OrderBy(z => z.At)
+            .Select(z => z.Id)
+            .FirstOrDefault();
 
     private static string? SidesOf(string sentence) =>
         OneThenOther().IsMatch(sentence) ? "one-then-other"

@@ -209,21 +209,23 @@ public sealed class StrokePath
     private readonly bool _directionTold;
 
     /// <summary>
-    /// Direction over one zone: as told, else the way that the leg which runs furthest over it takes there, else that of the whole path.
+    /// Directions over one zone, the leg that runs furthest over it first: as told, else the way that each leg makes good there; else
+    /// that of the whole path. A leg that runs less than half as far there as the furthest only ends or begins in it.
     /// </summary>
-    public double? DirectionOver(Zone zone)
+    public IReadOnlyList<double> DirectionsOver(Zone zone)
     {
         ArgumentNullException.ThrowIfNull(zone);
+        double[] overall = DirectionDegrees is { } d ? [d] : [];
         if (_directionTold || zone.View != "frontal" || Legs.All(l => l.Edge is null) && Legs.Count < 2)
-            return DirectionDegrees;
+            return overall;
         var area = Shapes.Area(zone.Polygon, null);
-        var best = Legs.Select(l => Inside(l, zone.Surface, area))
-            .Where(x => x.Length > SeenContacts.SamePoint)
+        var inside = Legs.Select(l => Inside(l, zone.Surface, area))
+            .Where(x => x.Length > SeenContacts.SamePoint && x.Way.DistanceTo(default) > SeenContacts.SamePoint)
             .OrderByDescending(x => x.Length)
-            .FirstOrDefault();
-        return best.Length > SeenContacts.SamePoint && best.Way.DistanceTo(default) > SeenContacts.SamePoint
-            ? FaceAngle.Direction(default, best.Way)
-            : DirectionDegrees;
+            .ToList();
+        return inside.Count == 0
+            ? overall
+            : [.. inside.Where(x => x.Length >= inside[0].Length / 2).Select(x => FaceAngle.Direction(default, x.Way))];
     }
 
     /// <summary>How far a leg runs over an area, and the way it makes good there.</summary>

@@ -105,15 +105,31 @@ internal static class HandRows
 
         if (hand.Glide == true)
             foreach (var zone in zones.Select(z => atlas.Zones[z]))
-                if (
-                    zone.DrainDirDegLeft is { } drain
-                    && zone.DrainDirView is null or "frontal"
-                    && path.DirectionOver(zone) is { } direction
-                )
-                {
-                    var angle = FaceAngle.BetweenDirections(direction, drain);
-                    flow.Add(new(zone.Id, zone.Name, RuleData.Class(model.Rules.Flow, angle)!.Value, angle, [.. zone.DrainsTo ?? []]));
-                }
+                flow.AddRange(FlowOver(zone, path, atlas, model.Rules));
+    }
+
+    /// <summary>
+    /// How the legs of a stroke lie to the flow of a zone (R61). Along the jaw to the ear and down again to the collarbone is one way
+    /// (R64).
+    /// </summary>
+    private static IEnumerable<FlowVerdict> FlowOver(Zone zone, StrokePath path, Atlas atlas, RuleData rules)
+    {
+        if (zone.DrainDirDegLeft is not { } drain || zone.DrainDirView is not (null or "frontal"))
+            return [];
+        var all = path.DirectionsOver(zone)
+            .Select(d => FaceAngle.BetweenDirections(d, drain))
+            .Select(a => new FlowVerdict(zone.Id, zone.Name, RuleData.Class(rules.Flow, a)!.Value, a, [.. zone.DrainsTo ?? []]))
+            .ToList();
+        if (all.Count == 0)
+            return [];
+        // A second leg over the same zone counts where it runs back over it.
+        List<FlowVerdict> flow = [all[0], .. all.Skip(1).Where(f => f.Verdict == FlowWay.Against).Take(1)];
+        return
+            atlas.RegionOfZone[zone.Id] is "jaw" or "mouth-chin"
+            && path.Stops.Count > 2
+            && StrokePath.Nearest(path.Stops[^1].Point, path.Stops[^1].Surface, atlas).Contains("supraclavicular")
+            ? flow.Take(1).Select(f => f with { Verdict = FlowWay.With })
+            : flow.DistinctBy(f => f.Verdict);
     }
 
     private static void MuscleRows(

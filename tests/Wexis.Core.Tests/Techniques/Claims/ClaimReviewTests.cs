@@ -182,4 +182,180 @@ public class ClaimReviewTests
         Judge(Smile, "a course of it can make cheeks a little fuller", "effect").Verdicts[0].ShouldBe(ClaimFinding.Supported);
         Judge(Feather, "makes cheeks fuller", "effect").Verdicts[0].ShouldBe(ClaimFinding.UnsupportedEffect);
     }
+
+    private static readonly Step UpAndDown = A.Step() with
+    {
+        Hands =
+        [
+            A.Track("stroke", 1).From("chin_tip", "below_lobe", "supraclavicular_hollow") with
+            {
+                Zones = ["jawline", "lateral-neck", "supraclavicular"],
+                Glide = true,
+            },
+        ],
+    };
+
+    /// <summary>What is denied, said twice over, misspelt, or promised beside the work. Wordings are common practice.</summary>
+    public static TheoryData<Step, string, string> Said =>
+        new()
+        {
+            // Denied.
+            { Smile, "does not work the cheek muscle", "wrong-structure" },
+            { Smile, "This does not train the masseter.", "supported" },
+            { Smile, "It doesn't strengthen the frontalis", "supported" },
+            { Smile, "the masseter is not worked", "supported" },
+            { Smile, "the zygomaticus major isn't worked here", "wrong-structure" },
+            { Smile, "it never lifts the mouth corners", "wrong-direction" },
+            { JawKnead, "massage cannot strengthen the masseter", "supported" },
+            { JawKnead, "does not relax the masseter", "wrong-mode" },
+            { JawKnead, "nothing here strengthens the jaw muscle", "supported" },
+            { Smile, "will not remove wrinkles", "supported" },
+            { Smile, "there is no evidence that it lifts hooded lids", "supported" },
+            { Smile, "It is a myth that smiling removes wrinkles", "supported" },
+            { JawKnead, "is not a treatment for migraine", "supported" },
+            { Feather, "does not remove toxins", "supported" },
+            { WideEyes, "works the lid opener, not the ring muscle of the eye", "supported" },
+            { WideEyes, "works the ring muscle of the eye rather than the lid opener", "antagonist-confused" },
+            { Smile, "works the zygomaticus major without training the masseter", "supported" },
+            { Smile, "not only works the cheek muscle but also lifts the mouth corners", "supported" },
+            { Smile, "not the masseter but the zygomaticus major works", "supported" },
+            // A "not" before what nobody wants is a promise.
+            { Glances, "you won't need glasses", "unsupported-effect" },
+            { Smile, "your cheeks will never sag again", "overstated-effect" },
+            // Several at once.
+            { Smile, "works the zygomaticus major and lifts hooded lids", "unsupported-effect" },
+            { Smile, "trains the smile muscle, tones the neck and removes wrinkles", "wrong-structure" },
+            { Frown, "trains the corrugator and the procerus, and cures migraine", "out-of-scope" },
+            { JawKnead, "relaxes the masseter and slims the jaw bone", "unsupported-effect" },
+            { JawKnead, "relaxes and softens the masseter", "supported" },
+            { Smile, "lifts the mouth corners but does not work the masseter", "supported" },
+            { JawKnead, "relaxes the masseter while strengthening the zygomaticus", "wrong-structure" },
+            // Names.
+            { Smile, "works the zygomaticus major muscle", "supported" },
+            { JawKnead, "relaxes the maseter", "asked" },
+            { Frown, "trains the corugator", "asked" },
+            { Smile, "works the buccinatr", "asked" },
+            { A.Act("close-lids-gently"), "works the part of the ring muscle of the eye that blinks", "supported" },
+            { JawKnead, "kneads the superficial part of the masseter", "supported" },
+            { JawKnead, "massages the part of the pterygoid that closes the jaw", "wrong-extent" },
+            // Effects beyond the work.
+            { WideEyes, "lifts hooded lids", "unsupported-effect" },
+            { WideEyes, "opens heavy, drooping eyelids", "unsupported-effect" },
+            { JawKnead, "stimulates the facial nerve", "unsupported-effect" },
+            { Smile, "wakes up sleeping nerves", "unsupported-effect" },
+            { Glances, "sharpens your vision", "unsupported-effect" },
+            { Smile, "improves your posture", "unsupported-effect" },
+            { A.Act("chin-tuck"), "weeks of it improve posture a little", "supported" },
+            { Smile, "melts the double chin", "unsupported-effect" },
+            { JawKnead, "makes the masseter smaller", "unsupported-effect" },
+            { JawKnead, "bulks up the masseter", "wrong-mode" },
+            { Smile, "sculpts the jawline", "unsupported-effect" },
+            { Smile, "makes your face symmetrical", "unsupported-effect" },
+            { Feather, "opens the sinuses", "unsupported-effect" },
+            { Feather, "clears acne", "unsupported-effect" },
+            { JawKnead, "releases trauma stored in the jaw", "unsupported-effect" },
+            { Feather, "boosts your immune system", "unsupported-effect" },
+            { Smile, "takes years off your face", "overstated-effect" },
+            { Feather, "this point is traditionally pressed for the stomach", "supported" },
+            { Feather, "pressing here clears the liver", "overstated-effect" },
+            // Flow, also where the claim speaks of toxins.
+            { UpTheNeck, "drains toxins from the neck", "wrong-direction" },
+            { UpAndDown, "drains the jaw and neck", "supported" },
+            { Feather, "drains the cheek", "partly-right" },
+            { Feather, "drains the cheek towards the ear", "supported" },
+        };
+
+    [Theory, MemberData(nameof(Said))]
+    public void A_claim_is_read_as_it_is_meant(Step step, string claim, string verdict)
+    {
+        var v = Judge(step, claim);
+        v.Verdicts[0].Word().ShouldBe(verdict, v.Because);
+    }
+
+    [Fact]
+    public void Whatever_is_denied_stands_where_the_thing_itself_does_not_and_the_other_way_round()
+    {
+        string[] verbs = ["train", "strengthen", "relax", "stretch", "knead"];
+        var names = Reference.Atlas.Document.Muscles.Where(m => m.Id != "superior-tarsal").Select(m => m.PlainName).ToList();
+        foreach (var step in new[] { Smile, Frown, JawKnead, WideEyes })
+        foreach (var verb in verbs)
+        foreach (var name in names)
+        {
+            var said = Judge(step, $"{verb}s the {name}").Verdicts[0];
+            var denied = Judge(step, $"does not {verb} the {name}").Verdicts[0];
+            (denied == ClaimFinding.Supported).ShouldBe(
+                said is not (ClaimFinding.Supported or ClaimFinding.PartlyRight),
+                $"{verb} the {name}: {said.Word()}, denied {denied.Word()}"
+            );
+        }
+    }
+
+    [Fact]
+    public void Two_claims_in_one_sentence_are_as_good_as_the_weightier_of_them_in_either_order()
+    {
+        var parts = new[]
+        {
+            "trains the masseter",
+            "lifts the mouth corners",
+            "removes wrinkles",
+            "relaxes the frontalis",
+            "cures migraine",
+        };
+        foreach (var a in parts)
+        foreach (var b in parts.Where(b => b != a))
+        {
+            var alone = new[] { Judge(Smile, a), Judge(Smile, b) };
+            var both = Judge(Smile, $"{a} and {b}");
+            both.Verdicts.ShouldBe(Judge(Smile, $"{b} and {a}").Verdicts, $"{a} and {b}");
+            both.Verdicts.ShouldAllBe(v => alone.SelectMany(x => x.Verdicts).Contains(v));
+            both.Stands.ShouldBe(alone.All(x => x.Stands), $"{a} and {b}");
+            both.Parts.Count.ShouldBe(2);
+        }
+    }
+
+    [Fact]
+    public void A_name_that_is_nearly_one_is_asked_about_and_one_press_mends_it()
+    {
+        var document = A.Technique(JawKnead) with { Claims = [new("relaxes the masetter", null, null, null)] };
+        var derived = Derivation.Of(document, Reference.Atlas, Reference.Model, Reference.Settings);
+        derived.Standing.ShouldBe(DerivedStanding.Draft);
+        var question = derived.Questions.Single(q => q.Path == "claims[0].text");
+        question.Answers.ShouldHaveSingleItem().Value.ShouldBe("relaxes the masseter");
+    }
+
+    [Fact]
+    public void No_name_of_the_atlas_and_no_usual_word_is_taken_for_a_slip()
+    {
+        foreach (var m in Reference.Atlas.Document.Muscles)
+        foreach (var name in new[] { m.PlainName, m.Common, m.NameEn, m.NameLaTa2 })
+            ClaimWords.Misspelt($"works the {name} a little", Reference.Atlas).ShouldBeNull();
+        foreach (var (name, words) in ClaimWords.CommonNames())
+            words.ShouldAllBe(w => ClaimWords.Misspelt(w, Reference.Atlas) == null, name);
+    }
+
+    [Fact]
+    public void After_a_stop_claims_wait_and_a_medical_one_stays_what_it_is()
+    {
+        var lid = A.Hand("press", "upper-lid", 5, "thumb");
+        Judge(lid, "relaxes the ring muscle of the eye").Verdicts.ShouldBe([ClaimFinding.Waits]);
+        Judge(lid, "cures glaucoma").Verdicts.ShouldBe([ClaimFinding.OutOfScope]);
+    }
+
+    [Fact]
+    public void A_name_or_a_cue_that_speaks_of_drainage_claims_it_too()
+    {
+        var document = A.Technique(UpTheNeck) with { Name = "Neck drainage" };
+        var claim = Derivation.Of(document, Reference.Atlas, Reference.Model, Reference.Settings).Claims.ShouldHaveSingleItem();
+        (claim.Claim, claim.Verdicts[0], claim.Text).ShouldBe(((int?)null, ClaimFinding.WrongDirection, "Neck drainage"));
+        Derivation
+            .Of(A.Technique(UpAndDown) with { Name = "Jaw drainage" }, Reference.Atlas, Reference.Model, Reference.Settings)
+            .Claims.ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void What_does_not_stand_has_words_that_may_be_used_instead()
+    {
+        foreach (var (step, claim, verdict) in Said.Select(c => c.Data).Where(c => c.Item3 is not ("supported" or "asked")))
+            Judge(step, claim).Correction.ShouldNotBeNullOrWhiteSpace($"{claim}: {verdict}");
+    }
 }

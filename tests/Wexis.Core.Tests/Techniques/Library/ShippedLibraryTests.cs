@@ -57,8 +57,11 @@ public class ShippedLibraryTests
     }
 
     [Theory, MemberData(nameof(Ids))]
-    public void A_claim_that_does_not_stand_was_answered(string id) =>
-        Get(id).Derived.Claims.Where(c => !c.Stands).ShouldAllBe(c => Get(id).Document.Claims![c.Claim].Answer != null);
+    public void None_ships_with_a_claim_that_does_not_stand(string id) =>
+        Get(id)
+            .Derived.Claims.Select(c => $"{c.Text}: {c.Verdicts[0].Word()} {c.Because}")
+            .Where((_, i) => !Get(id).Derived.Claims[i].Stands)
+            .ShouldBeEmpty();
 
     [Fact]
     public void Every_family_region_and_school_is_there()

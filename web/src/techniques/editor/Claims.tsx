@@ -3,26 +3,9 @@ import type { Schemas } from "../../shell/api";
 import { Button } from "../../ui/Button";
 import { cn } from "../../ui/cn";
 import { Pick, TextField } from "../../ui/Field";
-import { Why } from "../../ui/Why";
+import { ClaimSaid, isOpen, stands, type Verdict } from "../parts/ClaimSaid";
 import type { TechniqueDocument } from "../parts/techniqueModel";
 
-type Verdict = Schemas["ClaimVerdict"];
-
-export const VERDICT_WORDS: Readonly<Record<Verdict["verdicts"][number], string>> = {
-  supported: "stands",
-  "partly-right": "partly right",
-  "wrong-structure": "another structure is worked",
-  "wrong-mode": "another kind of work",
-  "wrong-direction": "goes another way",
-  "wrong-location": "lies elsewhere",
-  "wrong-extent": "not reached",
-  "wrong-cause": "another cause",
-  "antagonist-confused": "does the opposite",
-  "overstated-effect": "goes further than is known",
-  "unsupported-effect": "no evidence",
-  "misquoted-evidence": "not what the study showed",
-  "out-of-scope": "a medical matter",
-};
 /** What the author says of the technique, each sentence against what the mechanics can work. */
 export function Claims({
   document,
@@ -84,6 +67,19 @@ export function Claims({
           );
         })}
       </ol>
+      {verdicts
+        .filter((v) => v.claim === null)
+        .map((v) => (
+          <div key={v.text} className="border-t border-line py-2" data-claimed-by={v.text}>
+            <p>
+              <span className="font-serif font-medium">“{v.text}”</span>{" "}
+              <span className="text-sm text-faded">claims it too, by its words</span>
+            </p>
+            <div className="border-l-3 border-now pl-3 text-[0.95rem]">
+              <ClaimSaid verdict={v} />
+            </div>
+          </div>
+        ))}
       <Button
         size="line"
         tone="quiet"
@@ -109,22 +105,15 @@ function Judged({
   answer: string;
   onAnswer: (text: string) => void;
 }) {
-  const stands = v.verdicts[0] === "supported";
   return (
-    <div className={cn("mt-1 border-l-3 pl-3 text-[0.95rem]", stands ? "border-kneaded" : "border-now")}>
-      <p>
-        <span className={cn("font-semibold", stands ? "text-kneaded" : "text-now")}>
-          {v.verdicts.map((x) => VERDICT_WORDS[x] ?? x).join(", ")}.
-        </span>{" "}
-        {v.because} {v.correction && <span className="font-serif">{v.correction}</span>}{" "}
-        <Why of="Why" word="why" reasons={[v.why]} />
-      </p>
-      {v.grade && (
-        <p className="text-sm text-faded">
-          Evidence {v.grade}: {v.grade_words}.
-        </p>
+    <div
+      className={cn(
+        "mt-1 border-l-3 pl-3 text-[0.95rem]",
+        stands(v) ? "border-kneaded" : isOpen(v) ? "border-line" : "border-now",
       )}
-      {!stands && (
+    >
+      <ClaimSaid verdict={v} />
+      {!stands(v) && !isOpen(v) && (
         <TextField
           label="Your answer"
           className="mt-1 max-w-xl"

@@ -8,6 +8,7 @@ export function LibraryHead({ write, staff }: { write?: (() => void) | undefined
     { to: "/techniques/whole", word: "library check" },
     { to: "/techniques/schools", word: "by teaching style" },
     { to: "/techniques/notes", word: "from old notes" },
+    { to: "/techniques/claims", word: "check a page" },
   ];
   return (
     <div className="flex flex-wrap items-end justify-between gap-4">

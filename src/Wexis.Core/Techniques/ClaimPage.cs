@@ -1,0 +1,134 @@
+using System.Text.RegularExpressions;
+using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
+using Wexis.Core.Techniques.Claims;
+using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Notes;
+
+namespace Wexis.Core.Techniques;
+
+/// <summary>One sentence of a page that claims something, with its verdict and what may be said instead.</summary>
+/// <param name="At">Where it begins in the text, in characters from 0.</param>
+/// <param name="Against">What it was held against: a movement that it names itself, what the page told before it, or the technique
+/// that was chosen. Null where nothing says what is done.</param>
+public sealed record PageClaim(int At, string Text, string? Against, ClaimVerdict Verdict);
+
+/// <summary>
+/// A page of text (a handbook, a sales page), claim by claim. What a sentence is held against is read from the page: the movement that
+/// the sentence names, else the steps that were told since the last heading, else the technique that was chosen for the page. See
+/// docs/method.md#claims.
+/// </summary>
+/// <param name="Sentences">How many the page has.</param>
+public sealed partial record ClaimPage(int Sentences, IReadOnlyList<PageClaim> Claims)
+{
+    private const int MostLetters = 200_000;
+
+    /// <param name="about">The technique that the page is about; null where it tells that itself, or speaks of none.</param>
+    public static Checked<ClaimPage> Of(string text, TechniqueDocument? about, Atlas atlas, ActionModel model, HouseSettings settings)
+    {
+        ArgumentNullException.ThrowIfNull(text);
+        if (string.IsNullOrWhiteSpace(text))
+            return Checked.No<ClaimPage>(new Issue("text", IssueCodes.Missing, "", "a page of text"));
+        return text.Length > MostLetters
+            ? Checked.No<ClaimPage>(new Issue("text", IssueCodes.TooLong, $"{text.Length}", $"{MostLetters}"))
+            : Checked.Yes(new Reader(text, about, atlas, model, settings).Read());
+    }
+
+    /// <summary>Reads one page from its beginning to its end.</summary>
+    private sealed partial class Reader(string text, TechniqueDocument? about, Atlas atlas, ActionModel model, HouseSettings settings)
+    {
+        private readonly NoteGlossary _glossary = NoteGlossary.Of(atlas);
+        private readonly List<Step> _told = [];
+        private string? _title;
+        private Derivation? _derived;
+        private (string? Against, Derivation? Derived)? _own;
+
+        public ClaimPage Read()
+        {
+            List<PageClaim> claims = [];
+            var (sentences, at) = (0, 0);
+            foreach (var sentence in NoteGlossary.Sentences(text))
+            {
+                sentences++;
+                var found = text.IndexOf(sentence.Text, at, StringComparison.Ordinal);
+                at = found < 0 ? at : found;
+                if (IsClaim(sentence.Text))
+                    claims.Add(Judge(at, sentence.Text));
+                else if (_glossary.IsTitle(sentence))
+                    Begin(NoteGlossary.Title(sentence.Text));
+                else if (!NoteGlossary.Forbids(sentence.Text) && _glossary.Step(sentence.Text, out _) is { } step)
+                    Tell(step);
+                at = found < 0 ? at : found + sentence.Text.Length;
+            }
+            return new(sentences, claims);
+        }
+
+        private bool IsClaim(string sentence) =>
+            !sentence.EndsWith('?')
+            && (
+                ClaimReview.Promises(sentence) && !NoteGlossary.IsAdvice(sentence) && NoteGlossary.Dose(sentence) is null
+                || _glossary.IsClaim(sentence)
+                || ClaimReview.SaysWork(sentence, atlas) && NoteGlossary.Dose(sentence) is null
+            );
+
+        private void Begin(string title)
+        {
+            _title = title;
+            _told.Clear();
+            _derived = null;
+        }
+
+        private void Tell(Step step)
+        {
+            _told.Add(step);
+            _derived = null;
+        }
+
+        private PageClaim Judge(int at, string sentence)
+        {
+            var (against, derived) = Work(sentence);
+            var claimed = TechniqueDocument.Empty with { Claims = [new(sentence, null, null, null)] };
+            var verdict = ClaimReview.Of(
+                claimed,
+                derived?.Steps ?? [],
+                derived?.Map ?? Wexis.Core.Techniques.Work.WorkMap.Empty,
+                atlas,
+                model,
+                derived?.Standing == DerivedStanding.Stopped
+            )[0];
+            return new(at, sentence, against, verdict);
+        }
+
+        private (string? Against, Derivation? Derived) Work(string sentence)
+        {
+            if (ClaimSentence.Subject(sentence) is { } subject && IsDoing(subject) && _glossary.Step(subject, out _) is { } own)
+            {
+                var read = (Against: (string?)subject, Derived: (Derivation?)Derive([own]));
+                _own = read;
+                return read;
+            }
+            if (_own is { } same && GoesOn().IsMatch(sentence))
+                return same;
+            _own = null;
+            if (_told.Count > 0)
+                return (_title ?? "what was told before it", _derived ??= Derive(_told));
+            return about is null ? (null, null) : (about.Name, _derived ??= Derivation.Of(about, atlas, model, settings));
+        }
+
+        /// <summary>"Smiling", "a firm massage of the jaw" are done; "the frown muscle" is not.</summary>
+        private bool IsDoing(string subject) => ClaimWords.Named(subject, atlas).Count == 0 || Gerund().IsMatch(subject);
+
+        private Derivation Derive(IReadOnlyList<Step> steps) =>
+            Derivation.Of(TechniqueDocument.Empty with { Steps = [.. steps] }, atlas, model, settings);
+
+        /// <summary>It goes on about what the sentence before spoke of.</summary>
+        [GeneratedRegex(
+            @"^(?:and\s+|but\s+)?(?:it|this|that|they|so\s+it)\b(?!\s+(?:exercise|technique|point|movement))",
+            RegexOptions.IgnoreCase
+        )]
+        private static partial Regex GoesOn();
+
+        [GeneratedRegex(@"\b\p{L}{3,}ing\b", RegexOptions.IgnoreCase)]
+        private static partial Regex Gerund();
+    }
+}

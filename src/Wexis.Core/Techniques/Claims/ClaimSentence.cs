@@ -1,0 +1,180 @@
+using System.Text.RegularExpressions;
+using Wexis.Core.Anatomy;
+
+namespace Wexis.Core.Techniques.Claims;
+
+/// <summary>One thing that a claim says.</summary>
+/// <param name="Denied">It is said not to be so.</param>
+/// <param name="Structures">What it is about, where that stands apart from its verb; null: as its words name it.</param>
+internal sealed record Assertion(string Text, bool Denied, IReadOnlyList<string>? Structures = null);
+
+/// <summary>
+/// What a sentence says, one thing after the other, and what it says is not so. A "not" counts where it stands before what a technique
+/// is said to do ("does not work the cheek"); before what nobody wants ("you will not need glasses") it is part of a promise.
+/// Wordings are common practice. See docs/method.md#claims.
+/// </summary>
+internal static partial class ClaimSentence
+{
+    private const RegexOptions Free = RegexOptions.IgnoreCase;
+
+    /// <summary>More things than this in one sentence is a page, not a claim: 12.</summary>
+    private const int Most = 12;
+
+    /// <summary>What techniques are said to do, without its ending.</summary>
+    private const string Stem =
+        "(?:work|train|strengthen|ton|firm|lift|rais|lower|relax|releas|soften|loosen|drain|mov|remov|eras|smooth|reduc|build|boost|"
+        + "stimulat|stretch|lengthen|massag|knead|press|reach|slim|sculpt|open|heal|cur|treat|prevent|improv|rest|eas|mak|fill|plump|"
+        + "tighten|help|detoxif|flush|increas|correct|restor|activat|engag|calm|refresh|brighten|burn|melt|dissolv|defin|contour|shap|"
+        + "chang|realign|wak|widen|narrow|shrink|bring|giv|pull|draw|push|clos|clear|exercis|contract|us|lead|carr|touch|affect|"
+        + "involv|thin|bulk|add|fad|lighten|even|balanc|sharpen|replac|grow|harden|tear|break|hurt|harm|damag|unlock|reset|repair|becom)";
+
+    private const string Ending = "(?:s|es|ies|ed|ing|e|y|en|n|ne)?";
+
+    private const string Filling =
+        "(?:(?:it|they|this|that|which|also|even|just|gently|softly|slowly|lightly|really|actually|at\\s+the\\s+same\\s+time|thereby|so|then|directly|truly|really|"
+        + "in\\s+any\\s+way|at\\s+all|by\\s+itself|much|any\\s+longer|to)\\s+)";
+
+    private const string Helping = "(?:will|can|may|might|could|would|does|do|did|is|are|was|were|helps?(?:\\s+to)?)";
+
+    /// <summary>Each thing that the text says, in its order.</summary>
+    public static IReadOnlyList<Assertion> Read(string text, Atlas atlas)
+    {
+        ArgumentNullException.ThrowIfNull(text);
+        var plain = Plain(text);
+        List<Assertion> found = [];
+        foreach (var sentence in SentenceEnd().Split(plain))
+            found.AddRange(Clauses(sentence).SelectMany(c => Parts(c, atlas)));
+        return found.Count == 0 ? [new(text, false)] : [.. found.Take(Most)];
+    }
+
+    /// <summary>The whole text as one thing, denied or not.</summary>
+    public static Assertion Whole(string text)
+    {
+        ArgumentNullException.ThrowIfNull(text);
+        var plain = Plain(text);
+        return Denied(plain) is { } said ? new(said, true) : new(text, false);
+    }
+
+    /// <summary>The sentences of a text, as they stand.</summary>
+    public static IReadOnlyList<string> Sentences(string text) =>
+        [.. SentenceEnd().Split(text).Select(s => s.Trim(' ', '\t', '\n', '\r')).Where(s => s.Length > 0)];
+
+    /// <summary>What a sentence says it of: the words before its first verb ("Smiling gently | trains …"); null where it begins with it.</summary>
+    public static string? Subject(string text) =>
+        SaysOf().Match(text) is { Success: true, Index: > 2 } verb ? text[..verb.Index].Trim() : null;
+
+    private static string Plain(string text)
+    {
+        var plain = text.Replace('’', '\'').Replace("cannot", "can not", StringComparison.OrdinalIgnoreCase);
+        plain = Shortened().Replace(plain, " not");
+        plain = OnlyNot().Replace(plain, " ");
+        return ButAlso().Replace(plain, " and ");
+    }
+
+    /// <summary>A clause begins where another thing is said to be done. Two verbs with one object both have it.</summary>
+    private static List<string> Clauses(string sentence)
+    {
+        var clauses = ClauseStart().Split(sentence).Select(c => c.Trim(' ', ',', '-', '–', '—', ':')).Where(c => c.Length > 0).ToList();
+        for (var i = clauses.Count - 2; i >= 0; i--)
+            if (OnlyVerb().IsMatch(clauses[i]) && FirstVerb().Match(clauses[i + 1]) is { Success: true } verb)
+                clauses[i] = $"{clauses[i]} {clauses[i + 1][(verb.Index + verb.Length)..].Trim()}";
+        return clauses;
+    }
+
+    private static IEnumerable<Assertion> Parts(string clause, Atlas atlas)
+    {
+        if (Denied(clause) is { } said)
+        {
+            yield return new(said, true);
+            yield break;
+        }
+        yield return new(clause, false);
+        // "... the cheek muscle, not the chewing muscle": the same is said not to be so of another.
+        foreach (var name in ClaimWords.Named(clause, atlas))
+            if (NotThat().Match(clause[..name.At]) is { Success: true })
+                yield return new(clause, true, name.Structures);
+    }
+
+    /// <summary>What a clause says is not so, said without its "not"; null where it says that something is.</summary>
+    private static string? Denied(string clause)
+    {
+        if (NoProof().Match(clause) is { Success: true } no)
+            return Bare(clause.Remove(no.Index, no.Length));
+        if (NotVerb().Match(clause) is { Success: true } not)
+            return Bare(clause.Remove(not.Index, not.Length).Insert(not.Index, $" {not.Groups["verb"].Value}"));
+        if (NotWorked().Match(clause) is { Success: true } worked)
+            return Bare(clause.Remove(worked.Index, worked.Length).Insert(worked.Index, $" {worked.Groups["verb"].Value}"));
+        return NotA().Match(clause) is { Success: true } thing
+            ? Bare(clause.Remove(thing.Index, thing.Length).Insert(thing.Index, $" {thing.Groups["thing"].Value}"))
+            : null;
+    }
+
+    private static string Bare(string clause) => Spaces().Replace(clause, " ").Trim(' ', ',', ':');
+
+    [GeneratedRegex(@"(?<=[\p{L}\d\)""”%'])[.!?;…]+(?=\s|$)|[\r\n]+")]
+    private static partial Regex SentenceEnd();
+
+    [GeneratedRegex(@"(?<=\b(?:do|does|did|is|are|was|were|can|could|would|should|ha[sd]|have))n't\b|(?<=\bca)n't\b", Free)]
+    private static partial Regex Shortened();
+
+    [GeneratedRegex(@"\bnot\s+(?:only|just|merely|simply)\b", Free)]
+    private static partial Regex OnlyNot();
+
+    [GeneratedRegex(@",?\s*\bbut\s+(?:also|even)\b", Free)]
+    private static partial Regex ButAlso();
+
+    [GeneratedRegex(
+        @"(?:\s*[,;–—]\s*|\s+)(?:(?:and|but|while|whereas|yet|so\s+that|plus|thus|or|nor)\s+)"
+            + $@"(?={Filling}{{0,3}}(?:{Stem}(?:s|es|ies|ing)\b|{Helping}\s+(?:not\s+|never\s+)?{Filling}{{0,2}}{Stem}|not\s+{Stem}|never\s+{Stem}|without\s+{Stem}ing))"
+            + $@"|\s*[,–—]\s*(?={Filling}{{0,3}}(?:{Stem}(?:s|es|ies|ing)\b|(?:does|will|can)\s+not\s+{Stem}|not\s+{Stem}ing))"
+            + $@"|\s+(?=without\s+{Stem}ing\b)",
+        Free
+    )]
+    private static partial Regex ClauseStart();
+
+    [GeneratedRegex(
+        $@"^(?:(?:this|it|the|technique|exercise|massage|movement|stroke|which|that)\s+)*{Filling}{{0,2}}(?:{Helping}\s+)?{Stem}{Ending}$",
+        Free
+    )]
+    private static partial Regex OnlyVerb();
+
+    [GeneratedRegex($@"\b{Stem}{Ending}\b", Free)]
+    private static partial Regex FirstVerb();
+
+    [GeneratedRegex($@"\b(?:{Stem}(?:s|es|ies)|{Helping}\s+(?:not\s+|never\s+)?{Filling}{{0,2}}{Stem}{Ending})\b", Free)]
+    private static partial Regex SaysOf();
+
+    /// <summary>Whether a sentence says that something is done, as against telling somebody to do it.</summary>
+    public static bool Says(string text) => SaysOf().IsMatch(text);
+
+    [GeneratedRegex(
+        $@"\b(?:(?:{Helping})\s+)?(?:not|never|no\s+longer|hardly|nor|in\s+no\s+way|nothing(?:\s+(?:here|in\s+it|of\s+it))?|without)\s+(?:{Helping}\s+)?{Filling}{{0,3}}(?<verb>{Stem}{Ending})\b",
+        Free
+    )]
+    private static partial Regex NotVerb();
+
+    /// <summary>"The masseter is not worked", "the masseter is not involved".</summary>
+    [GeneratedRegex($@"\b(?:is|are|was|were|gets?|be)\s+(?:not|never)\s+{Filling}{{0,2}}(?<verb>{Stem}(?:ed|d|n|en|t)?)\b", Free)]
+    private static partial Regex NotWorked();
+
+    [GeneratedRegex(
+        @"\b(?:is|are)\s+(?:not|no|never)\s+(?:an?\s+|any\s+|the\s+)?(?<thing>(?:treatment|cure|remedy|therapy|substitute|replacement|facelift|medicine|training|workout|drainage|map|mirror)\b)",
+        Free
+    )]
+    private static partial Regex NotA();
+
+    [GeneratedRegex(
+        @"\b(?:there\s+is\s+|we\s+know\s+of\s+|i\s+know\s+of\s+)?no\s+(?:good\s+|real\s+|sound\s+)?(?:study|studies|trial|trials|research|evidence|proof)\b(?:\s+(?:that|for|of|shows?|proves?|has\s+shown|have\s+shown|has\s+proved|says?))*"
+            + @"|\b(?:it\s+is\s+|that\s+is\s+)?(?:a\s+|an\s+)?(?:myth|fairy\s+tale|untrue|not\s+true|false|wrong|mistake)\b,?\s+(?:that|to\s+(?:say|think|believe)(?:\s+that)?)"
+            + @"|\b(?:do|does)\s+not\s+(?:claim|promise|say|believe|expect)\s+(?:that|it\s+to)?"
+            + @"|\b(?:nobody|no\s+one)\s+(?:has\s+)?(?:shown|proved|proven|knows?)\s+that",
+        Free
+    )]
+    private static partial Regex NoProof();
+
+    [GeneratedRegex(@"\b(?:not|rather\s+than|instead\s+of|without|never)\b(?:(?!\bbut\b)[^,.;])*$", Free)]
+    private static partial Regex NotThat();
+
+    [GeneratedRegex(@"\s+")]
+    private static partial Regex Spaces();
+}
