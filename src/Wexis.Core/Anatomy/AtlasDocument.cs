@@ -20,6 +20,7 @@ public sealed record Landmark(
 );
 
 /// <summary>Where a hand works: its layers, its lymph direction, its pressure cap, its hazards.</summary>
+/// <param name="Passing">Layers that only pass over it, thin or not in everybody: reached, and never the main work.</param>
 public sealed record Zone(
     string Id,
     string Name,
@@ -40,6 +41,7 @@ public sealed record Zone(
     string? CapNote,
     Dictionary<string, string>? ReachBy,
     Dictionary<string, int>? ReachInside,
+    string[]? Passing,
     SourceRef[] Source
 );
 

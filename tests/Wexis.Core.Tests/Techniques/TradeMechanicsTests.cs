@@ -197,7 +197,7 @@ public class TradeMechanicsTests
         ),
         new(
             "chin tucked",
-            A.Act("chin-tuck"),
+            A.Act("chin-tuck", "5, hold 5 s"),
             ["longus-capitis-colli isometric primary", "suboccipitals stretched secondary"],
             ["platysma", "suboccipitals"]
         ),

@@ -277,7 +277,7 @@ public sealed class StrokePath
     {
         const double step = 0.04;
         var areas = atlas
-            .Document.Zones.Where(z => z.View == "frontal")
+            .Document.Zones.Where(z => z.View == "frontal" && z.ReachInside is null)
             .Select(z => (z.Id, z.Surface, Area: Shapes.Area(z.Polygon, null), Holds: Shapes.Prepared(z.Polygon)))
             .ToList();
         var met = new List<string>();

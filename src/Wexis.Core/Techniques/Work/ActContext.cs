@@ -5,18 +5,29 @@ using Wexis.Core.Techniques.Documents;
 namespace Wexis.Core.Techniques.Work;
 
 /// <summary>What the conditions of the movement table ask of a step.</summary>
-/// <param name="told">The step as it was told, where defaults filled it since.</param>
+/// <param name="whole">The step with what was told of it, where defaults filled it since.</param>
 internal sealed class ActContext(
     Act act,
     Step step,
     IReadOnlyDictionary<string, JsonElement> forced,
     ActionModel model,
-    Step? told = null,
+    CompletedStep? whole = null,
     Act? toldAct = null
 )
 {
+    private readonly Step? told = whole?.Told;
+
     public RuleData Rules => model.Rules;
-    public double HoldSeconds => act.Tempo?.HoldS ?? step.Tempo?.HoldS ?? 0;
+
+    /// <summary>A hold that somebody told, by the act, the step, a hand or the dose. One that a default filled decides nothing.</summary>
+    public double HoldSeconds =>
+        whole is null
+            ? act.Tempo?.HoldS ?? step.Tempo?.HoldS ?? 0
+            : whole.DoseHold
+                ?? toldAct?.Tempo?.HoldS
+                ?? told?.Tempo?.HoldS
+                ?? (told?.AllActs.Count == 1 ? told.AllHands.Max(h => h.HoldS) : null)
+                ?? 0;
     public double ReturnSeconds => act.Tempo?.OutS ?? step.Tempo?.OutS ?? 0;
     private double MoveSeconds => act.Tempo?.InS ?? step.Tempo?.InS ?? 0;
     public bool Resisted => act.Resist is not null and not "none" || Forced("resist") is not null;

@@ -58,7 +58,7 @@ internal static class ActRows
     {
         var act = completed.Step.AllActs[place];
         var (baseVerb, forced) = model.Resolve(act.Do!);
-        var context = new ActContext(act, completed.Step, forced, model, completed.Told, completed.Told.AllActs.ElementAtOrDefault(place));
+        var context = new ActContext(act, completed.Step, forced, model, completed, completed.Told.AllActs.ElementAtOrDefault(place));
         var chosen = baseVerb is null ? null : model.Choose(baseVerb, context.Holds);
         IReadOnlyList<MoveRow> table;
         string rule;
@@ -146,20 +146,17 @@ internal static class ActRows
     public static void Follow(RowSet rows, IReadOnlyList<Brings> all, Atlas atlas, ActionModel model)
     {
         var worked = rows.All.Select(r => r.Structure).ToHashSet(StringComparer.Ordinal);
-        foreach (var brings in all)
-        foreach (var prime in brings.Primes)
-        foreach (var antagonist in atlas.Muscles.TryGetValue(prime, out var m) ? m.Antagonists : [])
-            if (!worked.Contains(antagonist) && !model.Rules.Anchors(prime, antagonist))
-                rows.Add(
-                    antagonist,
-                    brings.Side,
-                    Mode.Inhibited,
-                    Strength.Secondary,
-                    "R14",
-                    sure: true,
-                    null,
-                    new ReasonInput("opposes", atlas.PlainName(prime))
-                );
+        foreach (var (antagonist, side, prime) in Opposing(all, worked, atlas, model))
+            rows.Add(
+                antagonist,
+                side,
+                Mode.Inhibited,
+                Strength.Secondary,
+                "R14",
+                sure: true,
+                null,
+                new ReasonInput("opposes", atlas.PlainName(prime))
+            );
         var quiet = rows.All.Select(r => r.Structure).ToHashSet(StringComparer.Ordinal);
         foreach (var brings in all.Where(b => b.Effort is not null))
             Overflow(rows, brings.BaseVerb, brings.Side, brings.Effort!, model.Rules, quiet);
@@ -168,6 +165,33 @@ internal static class ActRows
             foreach (var s in new[] { "platysma", "sternohyoid" }.Where(s => !known.Contains(s)))
                 rows.Add(s, Side.Both, Mode.Stretched, Strength.Secondary, "R81", sure: true, null, new ReasonInput("head", "back"));
     }
+
+    /// <summary>
+    /// What opposes the movements: those that oppose the most of what works before those that oppose less, then in the order of the
+    /// atlas; no more than can be watched at once.
+    /// </summary>
+    private static IEnumerable<(string Antagonist, Side Side, string Prime)> Opposing(
+        IReadOnlyList<Brings> all,
+        IReadOnlySet<string> worked,
+        Atlas atlas,
+        ActionModel model
+    ) =>
+        all.SelectMany(b =>
+                b.Primes.SelectMany(prime =>
+                    (atlas.Muscles.TryGetValue(prime, out var m) ? m.Antagonists : [])
+                        .Select((a, i) => (Antagonist: a, Place: i, b.Side, Prime: prime))
+                        .Where(x => !worked.Contains(x.Antagonist) && !model.Rules.Anchors(prime, x.Antagonist))
+                )
+            )
+            .GroupBy(x => x.Antagonist)
+            .OrderByDescending(g => g.Select(x => x.Prime).Distinct().Count())
+            .ThenBy(g => g.Min(x => x.Place))
+            .ThenBy(g => g.Key, StringComparer.Ordinal)
+            .Take(MostQuiet)
+            .SelectMany(g => g.DistinctBy(x => (x.Side, x.Prime)).Select(x => (x.Antagonist, x.Side, x.Prime)));
+
+    /// <summary>Antagonists that a learner can keep in mind beside the movement: 2, common practice.</summary>
+    private const int MostQuiet = 2;
 
     private static string Ask(string? baseVerb) => baseVerb == "gaze" ? "Which way do the eyes look?" : "Say how it is done.";
 

@@ -21,6 +21,9 @@ public sealed record CompletedStep(
     /// <summary>As it was told: what a default filled decides nothing about the way a muscle works.</summary>
     public Step Told { get; init; } = Step;
 
+    /// <summary>Hold of each repetition that the dose line tells; null where it tells none.</summary>
+    public double? DoseHold { get; init; }
+
     /// <summary>Fills one step. Pressure and place are asked, never guessed; everything else has a default of its family.</summary>
     public static CompletedStep Of(Step step, int index, Atlas atlas, ActionModel model, HouseSettings settings)
     {
@@ -233,7 +236,11 @@ public sealed record CompletedStep(
             EndPoint = Fill(step.EndPoint, family.EndPoint, "end_point"),
             Cue = Fill(step.Cue, StepWords.Cue(acts, hands, step.AllStill, atlas, model), "cue"),
         };
-        return new(completed, familyId, ClosedList.Of<Sides>(sides) ?? Sides.Both, defaults, questions, issues) { Told = step };
+        return new(completed, familyId, ClosedList.Of<Sides>(sides) ?? Sides.Both, defaults, questions, issues)
+        {
+            Told = step,
+            DoseHold = hold,
+        };
     }
 
     private static Tempo? Longest(IReadOnlyList<Tempo> of) =>

@@ -164,7 +164,7 @@ internal static class HandRows
         }
         var reach = reached.Max(LevelOf);
         var primaries = reached
-            .Where(id => LevelOf(id) == reach)
+            .Where(id => LevelOf(id) == reach && zone.Passing?.Contains(id) != true)
             .GroupBy(id => atlas.Muscles[id].Depth)
             .SelectMany(g => g.Take(2))
             .ToHashSet(StringComparer.Ordinal);
@@ -176,7 +176,7 @@ internal static class HandRows
                 primaries.Contains(id) ? Strength.Primary : Strength.Secondary,
                 "R42",
                 sure,
-                Fibres(hand, path, atlas.Muscles[id], rules),
+                Fibres(hand, zone, path, atlas.Muscles[id], rules),
                 new ReasonInput("zone", zone.Name),
                 new ReasonInput("depth of the hand", $"{depth}"),
                 new ReasonInput("reached from", $"{LevelOf(id)}")
@@ -225,9 +225,10 @@ internal static class HandRows
         }
     }
 
-    private static string? Fibres(Hand hand, StrokePath path, Muscle muscle, RuleData rules)
+    /// <summary>How the leg that runs furthest over a zone lies to the fibres there, as an angle between two lines: 0° to 90°.</summary>
+    private static string? Fibres(Hand hand, Zone zone, StrokePath path, Muscle muscle, RuleData rules)
     {
-        if (hand.Glide != true || path.DirectionDegrees is not { } direction || muscle.Fibre.AxisDeg is not { } axis)
+        if (hand.Glide != true || path.DirectionsOver(zone) is not [var direction, ..] || muscle.Fibre.AxisDeg is not { } axis)
             return null;
         var angle = FaceAngle.ToAxis(direction, axis);
         return $"{RuleData.Class(rules.Fibre, angle)?.Word()}, {angle:0}°";

@@ -62,6 +62,47 @@ internal sealed class RowSet(int step, Levels seconds, Atlas atlas, ActionModel 
                 _rows.Remove(quiet);
     }
 
+    /// <summary>
+    /// At most four structures are the main work of a step (skin and fluid aside): what moves goes before what hands reach, then what
+    /// gets more of the step's ways of work, then the order of the atlas. The others help.
+    /// </summary>
+    public void RankPrimaries()
+    {
+        var primaries = _rows.Where(r => r.Value.Strength == Strength.Primary && !Layers.Contains(r.Key.Structure)).ToList();
+        var ranked = primaries
+            .GroupBy(r => r.Key.Structure)
+            .OrderBy(g => g.Min(r => Rank(r.Key.Mode)))
+            .ThenByDescending(g => g.Max(r => r.Value.Why.Count))
+            .ThenBy(g => PlaceOf(g.Key))
+            .ToList();
+        // The six that turn one eye are one work; they stay together.
+        var others = ranked.Where(g => !EyeTurning.Contains(g.Key)).ToList();
+        var room = MostPrimaries - (others.Count < ranked.Count ? 1 : 0);
+        foreach (var row in others.Skip(ranked.Count > MostPrimaries ? room : ranked.Count).SelectMany(g => g))
+            _rows[row.Key] = row.Value with { Strength = Strength.Secondary };
+    }
+
+    private const int MostPrimaries = 4;
+
+    private static readonly string[] Layers = ["skin", "superficial-lymph"];
+
+    private static readonly string[] EyeTurning =
+    [
+        "superior-rectus",
+        "inferior-rectus",
+        "medial-rectus",
+        "lateral-rectus",
+        "superior-oblique",
+        "inferior-oblique",
+    ];
+
+    private static int Rank(Mode mode) =>
+        mode.IsActive() ? 0
+        : mode is Mode.Inhibited ? 1
+        : 2;
+
+    private int PlaceOf(string structure) => Array.FindIndex(atlas.Document.Muscles, m => m.Id == structure);
+
     public void RemoveAll(string structure, Func<WorkedRow, bool> which)
     {
         foreach (var key in _rows.Where(r => r.Key.Structure == structure && which(r.Value)).Select(r => r.Key).ToList())

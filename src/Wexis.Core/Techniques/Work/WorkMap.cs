@@ -121,6 +121,7 @@ public sealed record WorkMap(
             else
                 HandRows.Add(rows, hand, completed, zones, flow, cannotTell, atlas, model, settings);
         }
+        rows.RankPrimaries();
         return new(
             [.. Ordered(rows.All)],
             [.. units.Distinct().Order()],

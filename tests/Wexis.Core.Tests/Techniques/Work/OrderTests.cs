@@ -115,4 +115,128 @@ public class OrderTests
     }
 
     private static Derivation Derive(TechniqueDocument t) => Derivation.Of(t, Reference.Atlas, Reference.Model, Reference.Settings);
+
+    private static readonly string[] Landmarks =
+    [
+        .. Reference.Atlas.Landmarks.Where(l => l.Value.Surface != "back").Select(l => l.Key).Order(StringComparer.Ordinal),
+    ];
+
+    private static Hand Stroke(uint n, int places) =>
+        A.Track(Pick(["stroke", "knead", "tool-stroke"], n), (int)(n / 3 % 4) + 1, sides: "left")
+            .From([.. Enumerable.Range(0, places).Select(i => Pick(Landmarks, n / 7 + (uint)(i * 37) + (n >> (3 + i))))]);
+
+    private static Derivation With(Hand hand) => Of(A.Step() with { Hands = [hand] });
+
+    private static string[] Rows(Derivation d) =>
+        [.. d.Map.Worked.Select(r => $"{r.Structure} {r.Side} {r.Mode} {r.Strength} {r.Fibres}").Order(StringComparer.Ordinal)];
+
+    private static Side Other(Side s) =>
+        s switch
+        {
+            Side.Left => Side.Right,
+            Side.Right => Side.Left,
+            _ => s,
+        };
+
+    [Property(MaxTest = 400)]
+    public void On_the_other_side_the_other_half_works_in_the_same_way(uint n, uint m)
+    {
+        string[] Mirrored(Derivation d) =>
+            [.. d.Map.Worked.Select(r => $"{r.Structure} {Other(r.Side)} {r.Mode} {r.Strength} {r.Fibres}").Order(StringComparer.Ordinal)];
+        var act = Told(m) with { Side = "left" };
+        var left = A.Step() with { Hands = [Stroke(n, 2)], Acts = [act] };
+        var right = left with { Hands = [left.AllHands[0] with { Sides = "right" }], Acts = [act with { Side = "right" }] };
+        if (act.Do!.StartsWith("gaze", StringComparison.Ordinal) || Reference.Derive(left).Standing == DerivedStanding.Stopped)
+            return;
+        Rows(Of(right)).ShouldBe(Mirrored(Of(left)));
+    }
+
+    /// <summary>Fibres are lines, so a path drawn backwards lies to them as before; to the flow it lies the other way round.</summary>
+    [Property(MaxTest = 400)]
+    public void A_path_drawn_backwards_works_the_same_and_runs_the_other_way(uint n, bool three)
+    {
+        var hand = Stroke(n, three ? 3 : 2);
+        var (there, back) = (With(hand), With(hand with { Path = [.. hand.AllPath.Reverse()] }));
+        Rows(back).ShouldBe(Rows(there));
+        if (three)
+            return;
+        foreach (var f in there.Map.Flow)
+            back.Map.Flow.ShouldContain(b => b.Zone == f.Zone && Math.Abs(b.AngleDegrees + f.AngleDegrees - 180) < 0.01, f.Zone);
+    }
+
+    [Property(MaxTest = 400)]
+    public void Zones_told_beside_the_path_that_crosses_them_change_nothing(uint n, bool three)
+    {
+        var hand = Stroke(n, three ? 3 : 2);
+        var drawn = With(hand);
+        var told = With(hand with { Zones = [.. drawn.Map.ZonesTouched.Reverse()] });
+        // A told zone is judged by its own share of a hazard too, and the stricter wins: what is stopped works nothing.
+        if (told.Standing != DerivedStanding.Stopped)
+            Rows(told).ShouldBe(Rows(drawn));
+    }
+
+    [Property(MaxTest = 400)]
+    public void A_step_split_in_two_works_the_same_structures_in_the_same_ways(uint n, uint m, uint k)
+    {
+        static string[] Ways(Derivation d, bool all) =>
+            [
+                .. d
+                    .Map.Worked.Where(r => all || r.Mode.IsActive())
+                    .Select(r => $"{r.Structure} {r.Side} {r.Mode}")
+                    .Distinct()
+                    .Order(StringComparer.Ordinal),
+            ];
+        var (one, two) = (Stroke(n, 2), Stroke(m, 2));
+        Ways(Reference.Derive(A.Step() with { Hands = [one] }, A.Step() with { Hands = [two] }), true)
+            .ShouldBe(Ways(Of(A.Step() with { Hands = [one, two] }), true));
+        var (act, more) = (Told(n) with { Effort = "moderate", Side = "both" }, Told(k) with { Effort = "moderate", Side = "both" });
+        Ways(Reference.Derive(A.Step() with { Acts = [act] }, A.Step() with { Acts = [more] }), false)
+            .ShouldBe(Ways(Of(A.Step() with { Acts = [act, more] }), false));
+    }
+
+    [Property(MaxTest = 600)]
+    public void At_most_four_structures_are_the_main_work_and_no_more_than_two_are_only_kept_quiet_beside_it(uint a, uint b, uint c)
+    {
+        string[] eyes = ["superior-rectus", "inferior-rectus", "medial-rectus", "lateral-rectus", "superior-oblique", "inferior-oblique"];
+        var d = Of(A.Step() with { Acts = [Told(a), Told(b)], Hands = [Stroke(c, 3), Stroke(a, 3)] });
+        var primary = d.Map.Worked.Where(r => r.Strength == Strength.Primary).Select(r => r.Structure).Distinct();
+        primary
+            .Except(["skin", "superficial-lymph"])
+            .Select(s => eyes.Contains(s) ? "eye" : s)
+            .Distinct()
+            .Count()
+            .ShouldBeLessThanOrEqualTo(4);
+        d.Map.Worked.Where(r => r.Why.Any(w => w.Rule == "R14")).Select(r => r.Structure).Distinct().Count().ShouldBeLessThanOrEqualTo(2);
+    }
+
+    [Property(MaxTest = 400)]
+    public void A_stroke_outside_is_never_inside_the_mouth_and_skin_is_the_main_work_where_it_reaches_nothing_else(uint n)
+    {
+        var d = With(Stroke(n, 3));
+        d.Map.ZonesTouched.ShouldNotContain("mouth-inside");
+        if (d.Map.Worked.Count > 0 && d.Map.Worked.All(r => r.Structure is "skin" or "superficial-lymph"))
+            d.Map.Worked.ShouldContain(r => r.Structure == "skin" && r.Strength == Strength.Primary);
+    }
+
+    [Fact]
+    public void Along_the_jaw_the_thin_muscle_that_passes_over_it_is_never_the_main_work()
+    {
+        foreach (var level in Enumerable.Range(1, 5))
+        foreach (var path in new[] { new[] { "pogonion", "gonion" }, ["chin_tip", "below_lobe"], ["gonion", "ear_front"] })
+            With(A.Track("stroke", level, "knuckles", "left").From(path))
+                .Map.Worked.ShouldNotContain(r => r.Structure == "risorius" && r.Strength == Strength.Primary);
+    }
+
+    [Fact]
+    public void A_hold_that_only_a_default_wrote_does_not_make_a_movement_a_hold()
+    {
+        foreach (var move in Moves)
+        {
+            var free = Of(A.Act(move) with { Dose = null }).Map.Worked.Where(r => r.Mode == Mode.Isometric);
+            var table = Reference.Model.Document.Moves[move].Worked.Where(w => w.Mode == Mode.Isometric).Select(w => w.Structure);
+            var resisted = move.Contains("resisted", StringComparison.Ordinal);
+            if (!resisted)
+                free.Select(r => r.Structure).Except(table).ShouldBeEmpty(move);
+        }
+    }
 }
