@@ -116,7 +116,8 @@ public sealed partial record ClaimPage(int Sentences, IReadOnlyList<PageClaim> C
         }
 
         /// <summary>"Smiling", "a firm massage of the jaw" are done; "the frown muscle" is not.</summary>
-        private bool IsDoing(string subject) => ClaimWords.Named(subject, atlas).Count == 0 || Gerund().IsMatch(subject);
+        private bool IsDoing(string subject) =>
+            !ThisOne().IsMatch(subject) && (ClaimWords.Named(subject, atlas).Count == 0 || Gerund().IsMatch(subject));
 
         private Derivation Derive(IReadOnlyList<Step> steps) =>
             Derivation.Of(TechniqueDocument.Empty with { Steps = [.. steps] }, atlas, model, settings);
@@ -127,6 +128,9 @@ public sealed partial record ClaimPage(int Sentences, IReadOnlyList<PageClaim> C
             RegexOptions.IgnoreCase
         )]
         private static partial Regex GoesOn();
+
+        [GeneratedRegex(@"^(?:this|the|our|my|your)\s+(?:exercise|technique|movement|method|routine|course)s?\b", RegexOptions.IgnoreCase)]
+        private static partial Regex ThisOne();
 
         [GeneratedRegex(@"\b\p{L}{3,}ing\b", RegexOptions.IgnoreCase)]
         private static partial Regex Gerund();

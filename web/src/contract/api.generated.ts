@@ -4049,6 +4049,17 @@ export interface components {
       shoulders: null | string;
       tongue: null | string;
     };
+    /** @description What somebody needs who practises a technique alone. */
+    PracticeNotes: {
+      /** @description A milder version of it. */
+      easier: null | string;
+      /** @description How it feels when it is right. */
+      feel: null | string;
+      /** @description A harder one, for later. */
+      harder: null | string;
+      /** @description What grows from week to week, and when. */
+      progression: null | string;
+    };
     /** @description One press of a key or finger, in seconds of one clock. */
     Press: {
       /** Format: double */
@@ -5764,6 +5775,7 @@ export interface components {
       id: null | string;
       materials: null | string[];
       name: null | string;
+      practice?: null | components["schemas"]["PracticeNotes"];
       prerequisites: null | string[];
       region: null | string;
       related?: null | components["schemas"]["RelatedTechnique"][];
@@ -5792,6 +5804,7 @@ export interface components {
       care: components["schemas"]["ClientAdvice"];
       cautions: string[];
       faults: components["schemas"]["Fault"][];
+      practice: components["schemas"]["PracticeNotes"];
       /** @description For whom left and right are worded, as a sentence. */
       says: string;
       steps: components["schemas"]["StepReading"][];
@@ -6159,6 +6172,8 @@ export interface components {
       muscles_below_not_reached: null | string[];
       muscles_superficial_to_deep: string[];
       name: string;
+      /** @description Layers that only pass over it, thin or not in everybody: reached, and never the main work. */
+      passing: null | string[];
       polygon: number[][];
       reach_by: null | {
         [key: string]: string;

@@ -10,7 +10,7 @@ import { ScoreLanes } from "./score/ScoreLanes";
 import { seconds } from "./parts/techniqueModel";
 import { techniquePlate } from "./parts/techniquePlate";
 import { VERSION_WORDS } from "./editor/Versions";
-import { HandLines, readingFor, WordedFor } from "./parts/Reading";
+import { HandLines, practised, readingFor, WordedFor } from "./parts/Reading";
 import { WorkList } from "./parts/WorkList";
 
 /** A technique as trainees and assessors read it. */
@@ -52,6 +52,16 @@ export function TechniqueReader({ technique }: { technique: Schemas["TechniqueVi
               <li key={f.sign}>
                 {f.sign}: <span className="font-semibold">{f.fix}</span>
               </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {practised(reading).length > 0 && (
+        <>
+          <h2 className="mt-6 mb-1">Practising it alone</h2>
+          <ul data-practice>
+            {practised(reading).map((line) => (
+              <li key={line}>{line}</li>
             ))}
           </ul>
         </>

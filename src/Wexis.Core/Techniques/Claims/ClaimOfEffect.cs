@@ -29,6 +29,8 @@ public static partial class ClaimReview
                     "X",
                     "R122"
                 );
+            if (EffectWords.All(e => !e.Words.IsMatch(text)) && MovesSkin().IsMatch(text) && Rows.Any(r => r.Structure == "skin"))
+                return Stands("The hand moves the skin.", "R40");
             return EffectWords.FirstOrDefault(e => e.Words.IsMatch(text)).Id is { } id
                 ? Known(id, text)
                 : new(

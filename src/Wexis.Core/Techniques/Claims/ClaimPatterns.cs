@@ -287,6 +287,9 @@ public static partial class ClaimReview
     )]
     private static partial Regex CalmBreath();
 
+    [GeneratedRegex(@"\b(?:mov|shift|glid|strok|touch)\w*\b.*\bskin\b", Free)]
+    private static partial Regex MovesSkin();
+
     /// <summary>Said to be a custom, not a fact.</summary>
     [GeneratedRegex(@"\b(?:traditional\w*|tradition|custom\w*|folk\w*|(?:is|are)\s+said\s+to|believed\s+to|old\s+teaching)\b", Free)]
     private static partial Regex Custom();

@@ -26,7 +26,7 @@ internal static partial class ClaimSentence
         + "stimulat|stretch|lengthen|massag|knead|press|reach|slim|sculpt|open|heal|cur|treat|prevent|improv|rest|eas|mak|fill|plump|"
         + "tighten|help|detoxif|flush|increas|correct|restor|activat|engag|calm|refresh|brighten|burn|melt|dissolv|defin|contour|shap|"
         + "chang|realign|wak|widen|narrow|shrink|bring|giv|pull|draw|push|clos|clear|exercis|contract|us|lead|carr|touch|affect|"
-        + "involv|thin|bulk|add|fad|lighten|even|balanc|sharpen|replac|grow|harden|tear|break|hurt|harm|damag|unlock|reset|repair|becom)";
+        + "involv|thin|bulk|add|fad|lighten|even|balanc|sharpen|replac|grow|harden|tear|break|hurt|harm|damag|unlock|reset|repair|becom|act)";
 
     private const string Ending = "(?:s|es|ies|ed|ing|e|y|en|n|ne)?";
 

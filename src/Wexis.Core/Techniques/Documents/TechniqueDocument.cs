@@ -6,6 +6,7 @@ namespace Wexis.Core.Techniques.Documents;
 /// A technique as it is exchanged and stored: schema <c>wexis.technique/1</c>. A null field was left open;
 /// it is shown in grey with the default of its family and never counts as zero.
 /// </summary>
+/// <param name="Practice">How it is practised by oneself, from week to week.</param>
 /// <param name="Advice">What is advised beside it (water, sleep, sun): kept apart from the technique, and never part of its map.</param>
 public sealed record TechniqueDocument(
     string? Schema,
@@ -23,7 +24,8 @@ public sealed record TechniqueDocument(
     IReadOnlyList<string>? Materials,
     IReadOnlyList<string>? Prerequisites,
     IReadOnlyList<RelatedTechnique>? Related = null,
-    IReadOnlyList<string>? Advice = null
+    IReadOnlyList<string>? Advice = null,
+    PracticeNotes? Practice = null
 )
 {
     public const string CurrentSchema = "wexis.technique/1";
@@ -38,6 +40,13 @@ public sealed record TechniqueDocument(
 /// (<c>same-except</c>).
 /// </summary>
 public sealed record RelatedTechnique(string? Id, string? As);
+
+/// <summary>What somebody needs who practises a technique alone.</summary>
+/// <param name="Feel">How it feels when it is right.</param>
+/// <param name="Easier">A milder version of it.</param>
+/// <param name="Harder">A harder one, for later.</param>
+/// <param name="Progression">What grows from week to week, and when.</param>
+public sealed record PracticeNotes(string? Feel, string? Easier, string? Harder, string? Progression);
 
 public sealed record Fault(string? Sign, string? Meaning, string? Fix);
 

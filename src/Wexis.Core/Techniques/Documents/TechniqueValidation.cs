@@ -28,6 +28,10 @@ public static class TechniqueValidation
         var concerns = atlas.Document.Concerns.Select(c => c.Id).ToList();
         found.AddRange((document.Concerns ?? []).Select((c, i) => Check.OneOf(c, concerns, $"concerns[{i}]")));
         // Every text that patterns read is bounded: none of them waits for a clock.
+        found.Add(Check.NoLongerThan(document.Practice?.Feel, LongestText, "practice.feel"));
+        found.Add(Check.NoLongerThan(document.Practice?.Easier, LongestText, "practice.easier"));
+        found.Add(Check.NoLongerThan(document.Practice?.Harder, LongestText, "practice.harder"));
+        found.Add(Check.NoLongerThan(document.Practice?.Progression, LongestText, "practice.progression"));
         found.AddRange((document.Advice ?? []).Select((a, i) => Check.NoLongerThan(a, LongestText, $"advice[{i}]")));
         found.AddRange((document.Cautions ?? []).Select((a, i) => Check.NoLongerThan(a, LongestText, $"cautions[{i}]")));
         found.AddRange((document.Materials ?? []).Select((a, i) => Check.NoLongerThan(a, LongestText, $"materials[{i}]")));

@@ -61,6 +61,10 @@ public static class TechniqueDifference
                 Joined(b.Adaptations?.Select(x => $"{x.For}: {x.Change}"))
             ),
             ("materials", Joined(a.Materials), Joined(b.Materials)),
+            ("how it feels", a.Practice?.Feel, b.Practice?.Feel),
+            ("easier", a.Practice?.Easier, b.Practice?.Easier),
+            ("harder", a.Practice?.Harder, b.Practice?.Harder),
+            ("from week to week", a.Practice?.Progression, b.Practice?.Progression),
             ("advice", Joined(a.Advice), Joined(b.Advice)),
             ("claims", Joined(a.Claims?.Select(c => c.Text)), Joined(b.Claims?.Select(c => c.Text)))
         );

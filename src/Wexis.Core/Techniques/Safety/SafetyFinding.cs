@@ -25,7 +25,8 @@ public sealed record AlsoSaid(IReadOnlyList<string> Texts, IReadOnlyList<string>
     public static AlsoSaid Of(TechniqueDocument document)
     {
         ArgumentNullException.ThrowIfNull(document);
-        string?[] own = [document.Name, document.Aim];
+        var p = document.Practice;
+        string?[] own = [document.Name, document.Aim, p?.Feel, p?.Easier, p?.Harder, p?.Progression];
         var cures = (document.Faults ?? []).Select(f => f.Fix);
         var adaptations = (document.Adaptations ?? []).Select(a => a.Change);
         var claims = (document.Claims ?? []).Select(c => c.Text);

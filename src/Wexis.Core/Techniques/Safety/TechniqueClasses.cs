@@ -110,6 +110,7 @@ public static partial class TechniqueClasses
         string?[] own = [document.Name, document.Aim];
         var said = own.Concat((document.Claims ?? []).Select(c => c.Text))
             .Concat(document.Adaptations?.Select(a => a.Change) ?? [])
+            .Concat(document.Practice is { } p ? [p.Feel, p.Easier, p.Harder, p.Progression] : [])
             .ToList();
         classes.UnionWith(Said(said));
         var touched = ofSteps.Overlaps("manual", "tool", "suction", "lymph");

@@ -24,7 +24,8 @@ public sealed record TechniqueReading(
     IReadOnlyList<Fault> Faults,
     IReadOnlyList<Adaptation> Adaptations,
     IReadOnlyList<string> Cautions,
-    ClientAdvice Care
+    ClientAdvice Care,
+    PracticeNotes Practice
 )
 {
     public static IReadOnlyList<TechniqueReading> Of(
@@ -63,7 +64,13 @@ public sealed record TechniqueReading(
                 ],
                 [.. (document.Adaptations ?? []).Select(a => new Adaptation(ViewerWords.For(v, a.For), ViewerWords.For(v, a.Change)))],
                 [.. (document.Cautions ?? []).Select(c => ViewerWords.For(v, c) ?? "")],
-                ClientAdvice.Of([.. (document.Cautions ?? []).Select(c => ViewerWords.For(v, c) ?? "")], exclusions)
+                ClientAdvice.Of([.. (document.Cautions ?? []).Select(c => ViewerWords.For(v, c) ?? "")], exclusions),
+                new(
+                    ViewerWords.For(v, document.Practice?.Feel),
+                    ViewerWords.For(v, document.Practice?.Easier),
+                    ViewerWords.For(v, document.Practice?.Harder),
+                    ViewerWords.For(v, document.Practice?.Progression)
+                )
             )),
         ];
     }

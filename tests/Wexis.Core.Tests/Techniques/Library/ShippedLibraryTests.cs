@@ -22,7 +22,18 @@ public class ShippedLibraryTests
     private static (TechniqueDocument Document, Derivation Derived) Get(string id) => Library.Single(t => t.Document.Id == id);
 
     [Fact]
-    public void There_are_at_least_forty_five() => Library.Count.ShouldBeGreaterThanOrEqualTo(45);
+    public void There_are_at_least_eighty() => Library.Count.ShouldBeGreaterThanOrEqualTo(80);
+
+    [Theory, MemberData(nameof(Ids))]
+    public void Each_says_how_often_how_it_feels_what_is_easier_and_harder_how_it_grows_and_what_it_does_not_do(string id)
+    {
+        var (document, derived) = Get(id);
+        var p = document.Practice.ShouldNotBeNull();
+        foreach (var said in new[] { p.Feel, p.Easier, p.Harder, p.Progression })
+            said.ShouldNotBeNullOrWhiteSpace(id);
+        derived.Steps.ShouldAllBe(s => s.Completed.Dose!.DaysAWeek != null);
+        document.Claims!.ShouldContain(c => System.Text.RegularExpressions.Regex.IsMatch(c.Text!, @"\bnot\b"), id);
+    }
 
     [Theory, MemberData(nameof(Ids))]
     public void Each_derives_without_an_open_question(string id)
@@ -107,7 +118,21 @@ public class ShippedLibraryTests
     [InlineData("wx-chin-pout", "mentalis", Mode.Concentric)]
     [InlineData("wx-masseter-press", "masseter-superficial", Mode.Compressed)]
     [InlineData("wx-jaw-rest", "temporalis", Mode.Inhibited)]
-    [InlineData("wx-temple-circles", "temporalis", Mode.Kneaded)]
+    [InlineData("wx-temple-circles", "skin", Mode.SkinLymph)]
+    [InlineData("wx-tongue-hinge", "digastric-anterior", Mode.Concentric)]
+    [InlineData("wx-jaw-slide", "lateral-pterygoid", Mode.Concentric)]
+    [InlineData("wx-head-turns", "sternocleidomastoid", Mode.Concentric)]
+    [InlineData("wx-neck-forward", "trapezius-descending", Mode.Stretched)]
+    [InlineData("wx-chin-nod", "longus-capitis-colli", Mode.Isometric)]
+    [InlineData("wx-belly-breath", "diaphragm", Mode.BreathPosture)]
+    [InlineData("wx-brow-press-up", "frontalis", Mode.Isometric)]
+    [InlineData("wx-soft-kiss", "orbicularis-oris", Mode.Concentric)]
+    [InlineData("wx-lip-trill", "buccinator", Mode.Concentric)]
+    [InlineData("wx-cheek-inside", "buccinator", Mode.Compressed)]
+    [InlineData("wx-tongue-out", "genioglossus", Mode.Concentric)]
+    [InlineData("wx-tongue-cheek", "intrinsic-tongue", Mode.Isometric)]
+    [InlineData("wx-behind-ear", "superficial-lymph", Mode.SkinLymph)]
+    [InlineData("wx-frown-notice", "corrugator-supercilii", Mode.Inhibited)]
     [InlineData("wx-jaw-hinge-resist", "digastric-anterior", Mode.Isometric)]
     [InlineData("wx-under-chin-tongue", "mylohyoid", Mode.Isometric)]
     [InlineData("wx-skull-base-rub", "suboccipitals", Mode.Kneaded)]

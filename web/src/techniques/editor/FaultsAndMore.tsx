@@ -35,6 +35,7 @@ export function FaultsAndMore({
         empty={{ for: "", change: "" }}
         onChange={(adaptations, field) => onChange({ ...document, adaptations }, field)}
       />
+      <Practised document={document} onChange={onChange} />
       <Texts
         title="Cautions"
         one="caution"
@@ -49,6 +50,41 @@ export function FaultsAndMore({
         onChange={(to, field) => onChange({ ...document, advice: to }, field && `advice${field}`)}
       />
     </div>
+  );
+}
+
+const PRACTICE = [
+  { of: "feel", label: "How it feels when it is right" },
+  { of: "easier", label: "Easier" },
+  { of: "harder", label: "Harder" },
+  { of: "progression", label: "From week to week" },
+] as const;
+
+/** What somebody needs who practises it alone. */
+function Practised({
+  document,
+  onChange,
+}: {
+  document: TechniqueDocument;
+  onChange: (to: TechniqueDocument, field: string | null) => void;
+}) {
+  const told = document.practice ?? { feel: null, easier: null, harder: null, progression: null };
+  return (
+    <fieldset>
+      <legend className="mb-1 font-semibold">Practising it alone</legend>
+      <div className="grid gap-2 sm:grid-cols-2">
+        {PRACTICE.map(({ of, label }) => (
+          <TextField
+            key={of}
+            label={label}
+            value={told[of] ?? ""}
+            onChange={(e) =>
+              onChange({ ...document, practice: { ...told, [of]: e.target.value || null } }, `practice.${of}`)
+            }
+          />
+        ))}
+      </div>
+    </fieldset>
   );
 }
 

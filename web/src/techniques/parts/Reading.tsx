@@ -36,3 +36,13 @@ export function HandLines({ lines }: { lines: readonly string[] }) {
     </ul>
   );
 }
+
+/** How it feels, what is easier and harder, what grows from week to week: only what was told. */
+export function practised({ practice: p }: Reading): string[] {
+  return [
+    p.feel && `It feels right when: ${p.feel}`,
+    p.easier && `Easier: ${p.easier}`,
+    p.harder && `Harder: ${p.harder}`,
+    p.progression && `From week to week: ${p.progression}`,
+  ].filter((line): line is string => typeof line === "string" && line !== "");
+}

@@ -2,7 +2,7 @@ import { useReference } from "../../face/atlas";
 import { FacePlate } from "../../face/FacePlate";
 import { usePlateView } from "../../face/plateView";
 import type { Schemas } from "../../shell/api";
-import { HandLines, readingFor, WordedFor, type Reading } from "../parts/Reading";
+import { HandLines, practised, readingFor, WordedFor, type Reading } from "../parts/Reading";
 import { seconds } from "../parts/techniqueModel";
 import { techniquePlate } from "../parts/techniquePlate";
 import { TakeCare } from "../parts/TakeCare";
@@ -79,6 +79,7 @@ function Card({ t, reading }: { t: View; reading: Reading }) {
           ]}
         </Words>
         <Words title="Faults, and what helps">{reading.faults.map((f) => `${f.sign}: ${f.fix}`)}</Words>
+        <Words title="Practising it alone">{practised(reading)}</Words>
         <Words title="If … then">{reading.adaptations.map((a) => `${a.for}: ${a.change}`)}</Words>
       </div>
       <div className="mt-3">
