@@ -34,7 +34,12 @@ internal sealed partial class NoteGlossary
             .. atlas.Landmarks.SelectMany(l => Called(l.Value.Name, l.Value.Anatomical).Select(n => (n, l.Key))),
         ];
         _places = [.. _places.OrderByDescending(p => p.Words.Length)];
-        _zones = [.. CommonZones, .. atlas.Document.Zones.SelectMany(z => Called(z.Name, z.Anatomical).Select(n => (n, z.Id)))];
+        _zones =
+        [
+            .. CommonZones
+                .Concat(atlas.Document.Zones.SelectMany(z => Called(z.Name, z.Anatomical).Select(n => (Words: n, Zone: z.Id))))
+                .OrderByDescending(z => z.Words.Length),
+        ];
         _names =
         [
             .. GroupNames.Where(g => atlas.Muscles.ContainsKey(g.Id)).Select(g => (g.Words, g.Id, g.Words)),
@@ -69,6 +74,7 @@ internal sealed partial class NoteGlossary
     public static IReadOnlyList<NoteSentence> Sentences(string text)
     {
         ArgumentNullException.ThrowIfNull(text);
+        text = Shorthand(text);
         var found = new List<NoteSentence>();
         var opens = true;
         var lines = LineEnd().Split(text);
@@ -149,17 +155,6 @@ internal sealed partial class NoteGlossary
     public static string? Material(string sentence) =>
         TakeToHand().Match(sentence) is { Success: true } m ? m.Groups["what"].Value.Trim().ToLowerInvariant() : null;
 
-    /// <summary>The dose as the sentence says it, numbers in figures; null when it says none.</summary>
-    public static Dose? Dose(string sentence)
-    {
-        var figures = InFigures(sentence);
-        var often = Often(sentence);
-        var found = DoseWords().Matches(OftenWords().Replace(figures, " ")).Select(m => m.Value.Trim()).Where(v => v.Length > 0).ToList();
-        if (found.Count == 0 || !found.Any(f => f.Any(char.IsDigit) || CountWords().IsMatch(f)))
-            return null;
-        return Said(string.Join(", ", often is null ? found : [.. found, often]));
-    }
-
     /// <summary>A dose with more said of it; what its line says already is not said twice.</summary>
     public static Dose WithDose(Dose dose, string more) =>
         dose.Line!.Contains(more, StringComparison.OrdinalIgnoreCase) || (more == "each side" && OneThenOther().IsMatch(dose.Line))
@@ -229,18 +224,6 @@ internal sealed partial class NoteGlossary
         ("sixty", 60),
     }.ToDictionary(n => n.Word, n => n.Value.ToString(CultureInfo.InvariantCulture), StringComparer.Ordinal);
 
-    /// <summary>Parts that the sentence wants quiet.</summary>
-    public static IReadOnlyList<string> Still(string sentence) =>
-        KeepStill().IsMatch(sentence)
-            ?
-            [
-                .. StillParts
-                    .Where(p => Regex.IsMatch(sentence, $@"\b{p.Words}s?\b", RegexOptions.IgnoreCase))
-                    .Select(p => p.Zone)
-                    .Distinct(),
-            ]
-            : [];
-
     /// <summary>How the rest is held meanwhile: seat, jaw, lips, lids, head, shoulders; null when the sentence says none.</summary>
     public static PoseState? Pose(string sentence)
     {
@@ -272,60 +255,6 @@ internal sealed partial class NoteGlossary
             Sides = SidesOf(sentence) ?? before.AllHands[0].Sides,
         };
         return before with { Hands = [hand], Acts = [], Dose = Dose(sentence), Cue = Cue(sentence) };
-    }
-
-    /// <summary>A step, when the sentence says what happens; what it leaves open is named.</summary>
-    public Step? Step(string sentence, out IReadOnlyList<string> unknown)
-    {
-        var open = new List<string>();
-        unknown = open;
-        var hand = HandVerbs.FirstOrDefault(v => v.Pattern.IsMatch(sentence));
-        var move = Moves.FirstOrDefault(v => v.Pattern.IsMatch(sentence));
-        var dose = Dose(sentence);
-        if (hand.Verb is null && move.Do is null)
-        {
-            // Hands that are laid somewhere for a time do that and nothing else.
-            if (dose is null || !Laid().IsMatch(sentence))
-                return null;
-            hand.Verb = "hold-still";
-        }
-        if (dose is null)
-            open.Add(HowManyAsked);
-        if (Here().IsMatch(sentence))
-            open.Add($"“{Here().Match(sentence).Value.Trim().ToLowerInvariant()}”: where, or how?");
-        var sides = SidesOf(sentence);
-        var empty = new Step([], [], null, null, [.. Still(sentence)], dose, null, null, Cue(sentence), null, null);
-        // A movement of the face goes before what a hand lends it, unless the hand clearly works.
-        if (move.Do is not null && (hand.Verb is null || move.Pattern.Match(sentence).Index < hand.Pattern.Match(sentence).Index))
-            return empty with
-            {
-                Acts =
-                [
-                    new(
-                        move.Do,
-                        sides is "left" or "right" or "alternating" ? sides : "both",
-                        EffortOf(sentence),
-                        null,
-                        null,
-                        null,
-                        [],
-                        null,
-                        null,
-                        null,
-                        null,
-                        null
-                    ),
-                ],
-                Gaze = move.Gaze,
-            };
-        var track = Track(hand.Verb!, sentence);
-        if (track.AllPath.Count == 0 && track.AllZones.Count == 0)
-            open.Add(WhereAsked);
-        if (track.Pressure is null)
-            open.Add("How hard?");
-        if (track.Contact is null)
-            open.Add(WithWhatAsked);
-        return empty with { Hands = [track] };
     }
 
     private const string WhereAsked = "Where: from which place to which?";
@@ -377,38 +306,6 @@ internal sealed partial class NoteGlossary
         };
     }
 
-    private Hand Track(string verb, string sentence)
-    {
-        var places = PlacesIn(sentence);
-        var pressure = PressureWords.Where(p => p.Pattern.IsMatch(sentence)).Select(p => (int?)p.Level).FirstOrDefault();
-        var contact = Contacts.Where(c => c.Pattern.IsMatch(sentence)).Select(c => c.Contact).FirstOrDefault();
-        double? angle = Angle().Match(sentence) is { Success: true } m
-            ? double.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture)
-            : null;
-        return new(
-            null,
-            null,
-            verb,
-            contact,
-            null,
-            angle,
-            places.Count == 0 ? ZonesIn(sentence) : [],
-            [],
-            [.. places.Select(p => new PathPoint(p, null, null, null))],
-            null,
-            null,
-            null,
-            pressure,
-            null,
-            null,
-            Slip().IsMatch(sentence) ? "slip"
-                : Dry().IsMatch(sentence) ? "grip"
-                : null,
-            SidesOf(sentence),
-            null
-        );
-    }
-
     private static string Cue(string sentence) => sentence.Length <= MostLettersOfCue ? sentence : sentence[..MostLettersOfCue];
 
     private const int MostLettersOfCue = 400;
@@ -426,7 +323,7 @@ internal sealed partial class NoteGlossary
             var said = string.Join(' ', window);
             if (said.Length < 6 || window.All(Known) || window.Any(w => w.Length < 4))
                 continue;
-            if (_names.Any(x => x.Words == said))
+            if (_names.Any(x => x.Words == said) || (n > 2 && window.Exists(w => _names.Any(x => x.Words == w))))
                 continue;
             var alike = AlikeTo(said, n);
             // Words inside a longer name that the atlas knows are no slip.
@@ -490,22 +387,28 @@ internal sealed partial class NoteGlossary
                 taken.Add((at, words.Length, landmark));
         }
         // A place counts only where the sentence leads to it: "from", "to", "at", "over" …
-        return [.. taken.Where(t => LeadsTo().IsMatch(lower[..t.At])).OrderBy(t => t.At).Select(t => t.Landmark).Distinct().Take(5)];
+        return
+        [
+            .. taken
+                .Where(t =>
+                    LeadsTo().IsMatch(lower[..t.At]) || SaysWhere().IsMatch(lower[t.At..]) || LeadsOn().IsMatch(lower[(t.At + t.Length)..])
+                )
+                .OrderBy(t => t.At)
+                .Select(t => t.Landmark)
+                .Distinct()
+                .Take(5),
+        ];
     }
 
     /// <summary>Zones that a sentence names; else those that lie over the muscle that it names ("knead the chewing muscle").</summary>
     private List<string> ZonesIn(string sentence)
     {
         var lower = sentence.ToLowerInvariant();
-        List<string> named =
-        [
-            .. _zones
-                .Where(z => ClaimWords.Find(lower, z.Words) >= 0)
-                .OrderByDescending(z => z.Words.Length)
-                .Select(z => z.Zone)
-                .Distinct()
-                .Take(2),
-        ];
+        var taken = new List<(int At, int Length, string Zone)>();
+        foreach (var (words, zone) in _zones)
+            if (ClaimWords.Find(lower, words) is var at and >= 0 && !taken.Exists(t => at < t.At + t.Length && t.At < at + words.Length))
+                taken.Add((at, words.Length, zone));
+        List<string> named = [.. taken.OrderByDescending(t => t.Length).Select(t => t.Zone).Distinct().Take(2)];
         return named.Count > 0 ? named : [.. ClaimWords.Structures(sentence, _atlas).Select(ZoneOver).OfType<string>().Distinct().Take(1)];
     }
 

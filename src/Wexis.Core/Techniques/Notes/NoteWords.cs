@@ -21,39 +21,46 @@ internal sealed partial class NoteGlossary
         W(@"pump\w*", "lymph-pump"),
         W(@"stretch\w*|pull\w*\s+apart|draw\w*\s+apart", "stretch-apart"),
         W(@"rub\w*|friction", "friction"),
-        W(@"press\w*|push\w*|hold\s+the\s+point", "press"),
+        W(@"(?:pull|lift|draw)\w*\s+(?:the\s+|your\s+)?(?:skin|forehead|temples?|cheeks?)(?:\s+(?:up|back|out)\w*)?", "lift-hold"),
+        W(@"press(?!ure)\w*|push\w*|hold\s+the\s+point", "press"),
         W(@"strok\w*|glid\w*|sweep\w*|smooth\w*|slid\w*|wip\w*|iron\w*|drag\w*|massag\w*", "stroke"),
     ];
 
     private static readonly (Regex Pattern, string Do, string? Gaze)[] Moves =
     [
-        M(@"rais\w*\s+(?:both\s+|the\s+|your\s+)?(?:eye)?brows?|lift\w*\s+(?:both\s+|the\s+|your\s+)?(?:eye)?brows?", "raise-brows"),
-        M(@"frown\w*|knit\w*", "knit-brows"),
-        M(@"(?:squeez|clos|shut)\w*\s+(?:both\s+|the\s+|your\s+)?(?:eyes?|lids?)(?:\s+tight\w*)?", "close-lids"),
-        M(@"open\w*\s+(?:both\s+|the\s+|your\s+)?eyes?\s+wide|widen\w*", "widen-eyes"),
+        M(
+            @"rais\w*\s+(?:(?:both|the|your|right|left|one)\s+)*(?:eye)?brows?|lift\w*\s+(?:(?:both|the|your|right|left|one)\s+)*(?:eye)?brows?",
+            "raise-brows"
+        ),
+        M(@"frown\w*(?!\s+(?:lines?|muscles?))|knit\w*", "knit-brows"),
+        M(@"(?:squeez|clos|shut)\w*\s+(?:(?:both|the|your|right|left|one)\s+)*(?:eyes?|lids?)(?:\s+tight\w*)?", "close-lids"),
+        M(@"open\w*\s+(?:(?:both|the|your|right|left|one)\s+)*eyes?\s+wide|widen\w*", "widen-eyes"),
         M(@"blink\w*", "full-blink"),
         M(@"look\w*\s+up\w*|eyes\s+up", "gaze-up", "up"),
         M(@"look\w*\s+down\w*", "gaze-down", "down"),
         M(@"look\w*\s+(?:to\s+the\s+)?(?:left|right|side)\w*", "gaze-side", "left-right"),
-        M(@"smil\w*", "smile"),
+        M(@"(?:with\s+a\s+)?smil(?:e|es|ing)\b(?!\s+(?:lines?|muscles?))", "smile"),
         M(@"puck\w*|kiss\w*|purs\w*", "pucker"),
         M(@"puff\w*|fill\w*\s+(?:the\s+|your\s+)?cheeks?", "puff-cheeks"),
         M(@"suck\w*", "suck-cheeks"),
         M(@"(?:say|form|make)\w*\s+(?:an?\s+)?(?:long\s+)?['‘“""]?o['’”""]?\b", "funnel-o"),
         M(@"tongue\b.{0,30}\b(?:palate|roof)", "tongue-press-palate"),
-        M(@"(?:stick|put|push)\w*\s+(?:out\s+)?(?:the\s+|your\s+)?tongue(?:\s+out)?", "tongue-out"),
+        M(@"(?:stick|put|push)\w*\s+(?:out\s+)?(?:the\s+|your\s+)?tongue(?:\s+out)?|tongue\s+(?:far\s+)?out\b", "tongue-out"),
         M(@"open\w*\s+(?:the\s+|your\s+)?(?:mouth|jaw)", "open-jaw"),
         M(@"clench\w*", "clench"),
-        M(@"tuck\w*\s+(?:the\s+|your\s+)?chin|chin\s+tuck", "chin-tuck"),
+        M(@"tuck\w*\s+(?:the\s+|your\s+)?chin|chin\s+tuck|nod(?:s|ding)?\b", "chin-tuck"),
         M(@"tilt\w*\s+(?:the\s+|your\s+)?head", "head-tilt-side"),
         M(@"turn\w*\s+(?:the\s+|your\s+)?head", "head-turn"),
         M(@"(?:drop|lower|relax)\w*\s+(?:the\s+|your\s+)?shoulders?", "drop-shoulders"),
         M(@"(?:lift|raise|shrug)\w*\s+(?:the\s+|your\s+)?shoulders?", "shrug"),
-        M(@"breath\w*\s+(?:in|out|deep\w*|slow\w*)", "breathe"),
-        M(@"press\w*\s+(?:the\s+|your\s+)?lips?", "press-lips"),
+        M(@"breath(?:e|es|ing)\b(?:\s+(?:in|out|deep\w*|slow\w*))*", "breathe"),
+        M(
+            @"press\w*\s+(?:(?:both|the|your|right|left|one)\s+)*lips?(?:\s+together)?|lips?\s*,?\s*(?:together|closed)?\s*,?\s*press(?:ed|ing)?(?:\s+together)?\b(?!\s+(?:with|on|into|at))",
+            "press-lips"
+        ),
         M(@"flar\w*\s+(?:the\s+|your\s+)?nostrils?", "flare-nostrils"),
         M(
-            @"(?:fold|roll|wrap|curl|tuck)\w*\s+(?:the\s+|your\s+|both\s+)?(?:upper\s+|lower\s+)?lips?\b.{0,15}\b(?:over|in|inwards?|teeth)\b",
+            @"(?:fold|roll|wrap|curl|tuck)\w*\s+(?:(?:both|the|your|right|left|one)\s+)*(?:upper\s+|lower\s+)?lips?\b.{0,15}\b(?:over|in|inwards?|teeth)\b|lips?\s+(?:rolled\s+|folded\s+)?over\s+(?:the\s+|your\s+)?teeth",
             "roll-lips-in"
         ),
         M(@"(?:wrinkl|scrunch)\w*\s+(?:the\s+|your\s+)?nose", "scrunch-nose"),
@@ -67,7 +74,15 @@ internal sealed partial class NoteGlossary
         M(@"blow\w*", "blow-out"),
         M(@"(?:pull|draw|turn)\w*\s+(?:the\s+|your\s+)?(?:mouth\s+)?corners?(?:\s+of\s+the\s+mouth)?\s+down", "corners-down"),
         M(@"\b(?:\d+|a\s+few|some|three|five)\s+(?:slow\s+|deep\s+|calm\s+|long\s+)*breaths\b", "breathe"),
-        M(@"roll\w*\s+(?:the\s+|your\s+)?eyes", "gaze-circle"),
+        M(
+            @"(?:roll|circl|rotat)\w*\s+(?:with\s+)?(?:(?:both|the|your|right|left|one)\s+)*eyes\b|(?:make\s+|draw\s+|slow\s+)*circles?\s+with\s+(?:(?:both|the|your|right|left|one)\s+)*eyes\b|eyes\b(?:(?!\b(?:fingers?|thumbs?|stroke|around|under)\b)[^.;]){0,20}\b(?:roll|circl|rotat)\w*(?:\s+them)?(?:\s+in\s+an?\s+circle)?",
+            "gaze-circle",
+            "circle"
+        ),
+        M(
+            @"(?:mov|pass|push|shift|send)\w*\s+(?:the\s+)?air\b(?:\s+(?:from\s+)?(?:left|right|side|cheek)\s+to\s+(?:left|right|side|cheek))?",
+            "transfer-air"
+        ),
     ];
 
     private static (Regex, string, string?) M(string pattern, string does, string? gaze = null) =>
@@ -75,17 +90,23 @@ internal sealed partial class NoteGlossary
 
     private static readonly (Regex Pattern, int Level)[] PressureWords =
     [
-        P(@"feather\w*|very\s+light\w*|barely|almost\s+no\s+pressure", 1),
-        P(@"light\w*|gentl\w*|soft\w*", 2),
-        P(@"medium|moderate\w*", 3),
-        P(@"firm\w*|strong\w*", 4),
-        P(@"deep\w*|to\s+the\s+bone|hard", 5),
+        P(
+            @"feather[\w-]*(?:\s+light)?|very\s+light(?:ly)?|barely(?:\s+touch\w*)?|almost\s+no\s+pressure|(?:level|pressure)\s+1\b(?!\s*(?:x|×|times|sec|reps?))",
+            1
+        ),
+        P(@"light(?:ly)?|gentl[ye]|soft(?:ly)?|(?:level|pressure)\s+2\b(?!\s*(?:x|×|times|sec|reps?))", 2),
+        P(@"medium|moderate(?:ly)?|(?:level|pressure)\s+3\b(?!\s*(?:x|×|times|sec|reps?))", 3),
+        P(@"firm(?:ly)?|strong(?:ly)?|(?:level|pressure)\s+4\b(?!\s*(?:x|×|times|sec|reps?))", 4),
+        P(@"deep(?:ly)?(?!\s+breath)|(?:down\s+)?to\s+the\s+bone|hard|(?:level|pressure)\s+5\b(?!\s*(?:x|×|times|sec|reps?))", 5),
     ];
 
-    private static (Regex, int) P(string pattern, int level) => (new Regex($@"\b(?:{pattern})\b", RegexOptions.IgnoreCase), level);
+    /// <summary>How hard, with the word that says that it is that ("medium pressure", "a light touch").</summary>
+    private static (Regex, int) P(string pattern, int level) =>
+        (new Regex($@"\b(?:with\s+)?(?:an?\s+)?(?:{pattern})\b(?:\s+(?:finger\s+)?(?:pressure|touch))?", RegexOptions.IgnoreCase), level);
 
     private static readonly (Regex Pattern, string Contact)[] Contacts =
     [
+        W(@"hook(?:ed|s)?\s+(?:the\s+)?fingers?|hooked", "hook"),
         W(@"ring\s+fingers?", "fingertip-ring"),
         W(@"middle\s+fingers?", "fingertip-middle"),
         W(@"index\s+and\s+middle|two\s+fingers?|2\s+fingers?", "two-fingers"),
@@ -103,6 +124,17 @@ internal sealed partial class NoteGlossary
 
     private static readonly (string Words, string Landmark)[] CommonPlaces =
     [
+        ("under the chin", "submental_mid"),
+        ("under chin", "submental_mid"),
+        ("below the chin", "submental_mid"),
+        ("below chin", "submental_mid"),
+        ("between brows", "glabella"),
+        ("inner corner", "endocanthion"),
+        ("outer corner", "exocanthion"),
+        ("below the cheekbone", "cheekbone_hollow"),
+        ("under the cheekbone", "cheekbone_hollow"),
+        ("below cheekbone", "cheekbone_hollow"),
+        ("under cheekbone", "cheekbone_hollow"),
         ("inner corner of the eye", "endocanthion"),
         ("inner eye corner", "endocanthion"),
         ("outer corner of the eye", "exocanthion"),
@@ -130,6 +162,7 @@ internal sealed partial class NoteGlossary
         ("outer brow", "brow_tail"),
         ("jaw joint", "condyle"),
         ("masseter", "masseter_belly"),
+        ("side of the neck", "scm_upper"),
         ("base of the skull", "occipital_edge"),
         ("skull base", "occipital_edge"),
         ("middle of the forehead", "forehead_mid"),
@@ -145,6 +178,10 @@ internal sealed partial class NoteGlossary
         ("under the eye", "lower-lid"),
         ("cheek", "buccal-cheek"),
         ("jawline", "jawline"),
+        ("along the jaw", "jawline"),
+        ("along jaw", "jawline"),
+        ("jaw line", "jawline"),
+        ("jaw edge", "jawline"),
         ("jaw", "masseter-area"),
         ("chin", "chin"),
         ("upper lip", "upper-lip"),
@@ -160,6 +197,10 @@ internal sealed partial class NoteGlossary
         ("collarbone", "supraclavicular"),
         ("under the chin", "submental"),
         ("double chin", "submental"),
+        ("around the eyes", "malar"),
+        ("round the eyes", "malar"),
+        ("around the eye", "malar"),
+        ("round the eye", "malar"),
         ("eyes", "upper-lid"),
         ("eyeball", "upper-lid"),
     ];
@@ -235,7 +276,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex Heading();
 
     [GeneratedRegex(
-        @"\b(?<w>one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)(?=\s*(?:(?:slow|deep|calm|long|gentle|light|small|big|full)\s+)*(?:[-–]|to|or|times|x\b|repetitions?|reps?|circles?|sets?|seconds?|secs?|minutes?|mins?|breaths?|strokes?|counts?|days?|more)\b)",
+        @"\b(?<w>one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)(?=\s*(?:(?:slow|deep|calm|long|gentle|light|small|big|full)\s+)*(?:[-–]|to|or|times|x\b|pulses?|bounces?|nods?|squeezes|repetitions?|reps?|circles?|sets?|seconds?|secs?|minutes?|mins?|breaths?|strokes?|counts?|days?|more|holds?|press(?:es)?|rounds?|taps?|swipes?|pinches|left\b|right\b|each\b|clockwise|anticlockwise)\b)",
         Free
     )]
     private static partial Regex NumberWords();
@@ -280,7 +321,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex Numbers();
 
     [GeneratedRegex(
-        @"\bthe\s+(?:other|opposite|second)\s+(?:side|half|cheek|eye|hand)\b|\b(?:change|switch|swap)\s+(?:the\s+)?sides?\b|\b(?:repeat\w*|same|again)\b.{0,30}\b(?:on|with)\s+the\s+(?:left|right)\b|^\s*(?:repeat|same)\s+(?:on\s+)?(?:the\s+)?(?:left|right)\b",
+        @"^\s*(?:(?:on|to)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|one))?(?:\s+(?:too|as\s+well))?\W*$|\bthe\s+(?:other|opposite|second)\s+(?:side|half|cheek|eye|hand)\b|\b(?:change|switch|swap)\s+(?:the\s+)?sides?\b|\b(?:repeat\w*|same|again)\b.{0,30}\b(?:on|with)\s+the\s+(?:left|right)\b|^\s*(?:repeat|same)\s+(?:on\s+)?(?:the\s+)?(?:left|right)\b",
         Free
     )]
     private static partial Regex OtherSide();
@@ -331,7 +372,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex ShouldersDown();
 
     [GeneratedRegex(
-        @"(?<=[.!?;])\s+|\s+then\s+|,\s+then\s+|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
+        @"(?<=[.!?;])\s+|\s+then\s+|,\s+then\s+|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into|at)|no\s+(?:pressure|pulling))\b)|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
         Free
     )]
     private static partial Regex SentenceEnd();
@@ -373,7 +414,12 @@ internal sealed partial class NoteGlossary
     private static partial Regex Claims();
 
     [GeneratedRegex(
-        @"\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|sets?(?:\s+of\s+\d+)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)|(?<=\s)[x×]\s*\d+\b|\b(?:once|twice)\b|\b(?:each|per|on\s+each|on\s+both)\s+sides?\b|\beach\s+(?:way|direction)\b|\bboth\s+directions\b",
+        @"\b(?:hold(?:ing|s)?|held)\s+(?:(?:it|each|for|about|there|every)\s+)*\d+(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:s|secs?|seconds?|counts?)\b)?"
+            + @"|\d+\s*[x×]\s*\d+(?:\s*(?:s|secs?|seconds?|mins?|minutes?|times|reps?)\b)?"
+            + @"|\d+\s+left\s*,?\s*(?:and\s+)?\d+\s+right|\d+\s+right\s*,?\s*(?:and\s+)?\d+\s+left"
+            + @"|\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|rounds?|taps?|swipes?|holds?|press(?:es)?|pinches|pulses?|bounces?|beats?|nods?|squeezes|lifts?|repeats?|pats?|sets?(?:\s+of\s+\d+(?:\s*(?:s|secs?|seconds?|times|reps?))?)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)(?:\s+each\b(?!\s+(?:side|way|direction|hand|eye|day)))?"
+            + @"|\b(?:rest|relax|pause)\s+(?:for\s+)?\d+(?:\s*(?:s|secs?|seconds?|counts?)\b)?|\bin\s+\d+(?:\s*s)?\s*,?\s*(?:and\s+)?out\s+\d+(?:\s*s\b)?"
+            + @"|(?<=\s)[x×]\s*\d+\b|\b(?:once|twice)\b|\b(?:each|per|on\s+each|on\s+both)\s+sides?\b|\beach\s+(?:way|direction)\b|\bboth\s+(?:directions|ways)\b|\b(?:swap|change|switch)\s+sides?\b",
         Free
     )]
     private static partial Regex DoseWords();
@@ -381,17 +427,11 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?:once|twice)\b", Free)]
     private static partial Regex CountWords();
 
-    [GeneratedRegex(
-        @"\b(?:keep\w*|stay\w*|remain\w*|without\s+(?:moving|lifting|raising|wrinkling|tensing)|do(?:es)?\s+not\s+move|don'?t\s+move|must\s+not\s+move|still|relaxed|quiet)\b",
-        Free
-    )]
-    private static partial Regex KeepStill();
-
     [GeneratedRegex(@"\b(?:here|there|like\s+this|like\s+that|this\s+way|this\s+point|that\s+spot|as\s+shown)\b", Free)]
     private static partial Regex Here();
 
     [GeneratedRegex(
-        @"\b(?:from|to|towards?|at|over|on|along|between|below|above|under|beside|up\s+to|into|across|in\s+front\s+of|around)\s+(?:\w+\s+){0,4}$",
+        @"\b(?:from|to|towards?|at|over|on|along|between|below|above|under|beside|up\s+to|into|across|in\s+front\s+of|around|down|up)\s+(?:\w+\s+){0,4}$",
         Free
     )]
     private static partial Regex LeadsTo();
@@ -408,10 +448,16 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\bboth\s+(?:hands?|sides?|at\s+once|temples|cheeks)\b", Free)]
     private static partial Regex BothHands();
 
-    [GeneratedRegex(@"\b(?:left\s+side|on\s+the\s+left)\b(?!.*\bright\b)", Free)]
+    [GeneratedRegex(
+        @"\b(?:left\s+(?:side|(?:eye)?brow|eye|cheek|corner|nostril)|(?:on|to)\s+the\s+left|(?:head|jaw|chin|eyes?|cheek|corner|brow)\s+left)\b(?!.*\bright\b)",
+        Free
+    )]
     private static partial Regex LeftOnly();
 
-    [GeneratedRegex(@"\b(?:right\s+side|on\s+the\s+right)\b(?!.*\bleft\b)", Free)]
+    [GeneratedRegex(
+        @"\b(?:right\s+(?:side|(?:eye)?brow|eye|cheek|corner|nostril)|(?:on|to)\s+the\s+right|(?:head|jaw|chin|eyes?|cheek|corner|brow)\s+right)\b(?!.*\bleft\b)",
+        Free
+    )]
     private static partial Regex RightOnly();
 
     [GeneratedRegex(@"\b(?:tight\w*|hard|strong\w*|as\s+(?:wide|far|hard)\s+as)\b", Free)]

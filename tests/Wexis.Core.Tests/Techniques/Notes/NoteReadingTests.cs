@@ -20,7 +20,7 @@ public class NoteReadingTests
         var hand = step.AllHands.ShouldHaveSingleItem();
         (hand.Verb, hand.Contact, hand.Pressure).ShouldBe(("stroke", "two-fingers", 2));
         hand.AllPath.Select(p => p.At).ShouldBe(["pogonion", "lobe"]);
-        step.Dose!.Line.ShouldBe("5 times, each side");
+        step.Dose!.Line.ShouldBe("5 times each side");
     }
 
     [Fact]

@@ -1,0 +1,318 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+using Wexis.Core.Measures;
+using Wexis.Core.Techniques.Documents;
+
+namespace Wexis.Core.Techniques.Notes;
+
+/// <summary>
+/// What a word does in its sentence: a phrase is read once, as one thing, and what is left over of weight is asked about. In this order:
+/// how much, what keeps still, what it goes against, how hard, with what, how fast; then what is done, and where.
+/// </summary>
+internal sealed partial class NoteGlossary
+{
+    /// <summary>A sentence of which each phrase is read once.</summary>
+    private sealed class Phrases(string sentence)
+    {
+        /// <summary>Stands where something was read: no space, so that what stood on either side of it does not become one phrase.</summary>
+        private const char Read = '·';
+
+        /// <summary>What nothing has read yet; the rest keeps its place.</summary>
+        public string Left { get; private set; } = sentence;
+
+        public Match? Take(Regex pattern)
+        {
+            var m = pattern.Match(Left);
+            if (!m.Success)
+                return null;
+            Blank(m);
+            return m;
+        }
+
+        public IReadOnlyList<Match> TakeAll(Regex pattern)
+        {
+            var all = pattern.Matches(Left).ToList();
+            foreach (var m in all)
+                Blank(m);
+            return all;
+        }
+
+        public void Blank(Capture m) => Left = $"{Left[..m.Index]}{new string(Read, m.Length)}{Left[(m.Index + m.Length)..]}";
+    }
+
+    /// <summary>Shorthand of notes, written out: "v. light", "w/ two fingers", "4 sec.", "R then L".</summary>
+    public static string Shorthand(string text)
+    {
+        ArgumentNullException.ThrowIfNull(text);
+        text = With().Replace(text, "with ");
+        text = Very().Replace(text, "very ");
+        text = Med().Replace(text, "medium");
+        text = Dotted().Replace(text, "${word}");
+        text = RightLetter().Replace(text, "right");
+        text = LeftLetter().Replace(text, "left");
+        return Ampersand().Replace(text, " and ");
+    }
+
+    /// <summary>The dose as the sentence says it, numbers in figures; null when it says none.</summary>
+    public static Dose? Dose(string sentence)
+    {
+        var figures = Spent().Replace(InFigures(sentence), " ");
+        var often = Often(sentence);
+        var said = OftenWords().Replace(figures, " ");
+        if (BothTurns().Match(said) is { Success: true } turns)
+            return turns.Groups["one"].Value == turns.Groups["other"].Value
+                ? Said(string.Join(", ", new[] { $"{turns.Groups["one"].Value} times, each way", often }.OfType<string>()))
+                : null;
+        var matches = DoseWords().Matches(said).Where(m => m.Value.Trim().Length > 0).ToList();
+        if (matches.Count == 0 || !matches.Exists(m => m.Value.Any(char.IsDigit) || CountWords().IsMatch(m.Value)))
+            return null;
+        var line = matches[0].Value.Trim();
+        for (var i = 1; i < matches.Count; i++)
+        {
+            // What stands side by side is one thing said ("3 times 10 s").
+            var between = said[(matches[i - 1].Index + matches[i - 1].Length)..matches[i].Index];
+            line += (string.IsNullOrWhiteSpace(between) ? " " : ", ") + matches[i].Value.Trim();
+        }
+        line = RestBare().Replace(Counted().Replace(line, "${n} times"), "rest ${n} s");
+        return Said(often is null ? line : $"{line}, {often}");
+    }
+
+    /// <summary>Parts that the sentence wants quiet.</summary>
+    public static IReadOnlyList<string> Still(string sentence) => StillIn(StillPhrase().Matches(sentence));
+
+    private static IReadOnlyList<string> StillIn(IEnumerable<Match> phrases) =>
+        [
+            .. phrases
+                .SelectMany(m => StillParts.Where(p => Regex.IsMatch(m.Value, $@"\b{p.Words}s?\b", RegexOptions.IgnoreCase)))
+                .Select(p => p.Zone)
+                .Distinct(),
+        ];
+
+    /// <summary>A step, when the sentence says what happens; what it leaves open is named.</summary>
+    public Step? Step(string sentence, out IReadOnlyList<string> unknown)
+    {
+        var open = new List<string>();
+        unknown = open;
+        var dose = Dose(sentence);
+        var phrases = new Phrases(InFigures(sentence));
+        phrases.TakeAll(OftenWords());
+        phrases.TakeAll(BothTurns());
+        var end = phrases.Take(Until())?.Value.Trim();
+        var tempo = TempoOf(phrases);
+        phrases.TakeAll(DoseWords());
+        phrases.TakeAll(Angle());
+        var still = StillIn(phrases.TakeAll(StillPhrase()));
+        var against = phrases.Take(Against());
+        var pressure = PressureIn(phrases, open);
+        var contact = Contacts.FirstOrDefault(c => phrases.Take(c.Pattern) is not null).Contact;
+        var moves = MovesIn(phrases);
+        var hand = HandVerbs.FirstOrDefault(v => phrases.Take(v.Pattern) is not null).Verb;
+        var sides = SidesOf(sentence);
+        if (
+            hand is null
+            && contact is { } tool
+            && (tool.StartsWith("roller", StringComparison.Ordinal) || tool.StartsWith("tool", StringComparison.Ordinal))
+        )
+            hand = tool.StartsWith("roller", StringComparison.Ordinal) ? "roll" : "tool-stroke";
+        if (hand is null && moves.Count == 0)
+        {
+            if (BreathsCounted().Match(InFigures(sentence)) is { Success: true } breaths)
+                moves = [new(breaths.Index, "breathe", null)];
+            else if (contact is not null && dose is not null && Laid().IsMatch(sentence))
+                // Hands that are laid somewhere for a time do that and nothing else.
+                hand = "hold-still";
+            else if (pressure is not null && TouchWord().IsMatch(sentence) && PlacesIn(sentence).Count + ZonesIn(sentence).Count > 0)
+                // "A feather touch down the neck": a touch that goes somewhere is a stroke.
+                hand = "stroke";
+            else if (DoneBy.FirstOrDefault(d => d.Words.IsMatch(sentence)).Verb is { } counted)
+                // "From the chin to the ear, 12 strokes": what is counted is what is done.
+                hand = counted;
+            else
+                return null;
+        }
+        if (dose is null)
+            open.Add(HowManyAsked);
+        if (Here().IsMatch(sentence))
+            open.Add($"“{Here().Match(sentence).Value.Trim().ToLowerInvariant()}”: where, or how?");
+        var step = new Step(
+            [.. Acts(moves, sides, sentence, against is not null)],
+            [],
+            null,
+            moves.Select(m => m.Gaze).OfType<string>().FirstOrDefault(),
+            [.. still],
+            dose,
+            null,
+            end,
+            Cue(sentence),
+            StateOf(sentence, moves),
+            tempo
+        );
+        if (HandOf(step, hand, moves, contact, against, pressure, sentence, open) is { } track)
+            step = step with { Hands = [track] };
+        foreach (var ends in Unplaced(sentence))
+            open.Add($"“{ends}”: where is that?");
+        if (hand == "stroke" && MassageWord().Match(sentence) is { Success: true } massage)
+            open.Add($"“{massage.Value.ToLowerInvariant()}”: strokes, circles or kneading?");
+        foreach (var left in LeftOver().Matches(phrases.Left).Select(m => m.Value.Trim().ToLowerInvariant()).Distinct())
+            open.Add($"“{left}”: what is it for here?");
+        return step;
+    }
+
+    /// <summary>Ends of a way ("from the middle to the temples") that are no place that we know.</summary>
+    private IEnumerable<string> Unplaced(string sentence)
+    {
+        if (FromTo().Match(sentence) is not { Success: true } way)
+            yield break;
+        foreach (var name in new[] { "a", "b" })
+            if (way.Groups[name] is { Success: true } end && PlacesIn($"at {end.Value}").Count == 0 && PlacesIn(end.Value).Count == 0)
+                yield return $"{(name == "a" ? "from" : "to")} {end.Value.Trim().ToLowerInvariant()}";
+    }
+
+    private static IEnumerable<Act> Acts(IReadOnlyList<Moved> moves, string? sides, string sentence, bool resisted) =>
+        moves.Select(m => new Act(
+            m.Do,
+            sides is "left" or "right" or "alternating" ? sides : "both",
+            EffortOf(sentence),
+            resisted ? "finger" : null,
+            null,
+            null,
+            [],
+            null,
+            null,
+            null,
+            null,
+            null
+        ));
+
+    /// <summary>A hand that works; or one that lies there while the face moves.</summary>
+    private Hand? HandOf(
+        Step step,
+        string? verb,
+        IReadOnlyList<Moved> moves,
+        string? contact,
+        Match? against,
+        int? pressure,
+        string sentence,
+        List<string> open
+    )
+    {
+        if (moves.Count > 0 && (verb is null || moves[0].At < FirstHand(sentence)))
+        {
+            var holds = HoldsSkin().IsMatch(sentence) && HandWord().IsMatch(sentence);
+            if ((contact is null && !holds) || against is not null)
+                return null;
+            // The face moves, and a hand is named: it lies where it was said to lie.
+            var lies = Track("hold-still", sentence, contact, pressure);
+            var role = holds ? "hold" : null;
+            if (contact is null)
+                open.Add(WithWhatAsked);
+            if (role is null)
+                open.Add("The hands that lie there: do they resist, hold the skin, or only feel?");
+            return lies.AllPath.Count + lies.AllZones.Count == 0 ? null : lies with { Role = role, Sides = null };
+        }
+        var track = Track(verb!, sentence, contact, pressure);
+        if (track.AllPath.Count == 0 && track.AllZones.Count == 0)
+            open.Add(WhereAsked);
+        if (track.Pressure is null)
+            open.Add("How hard?");
+        if (track.Contact is null)
+            open.Add(WithWhatAsked);
+        return track;
+    }
+
+    /// <summary>What is counted, where that says what is done.</summary>
+    private static readonly (Regex Words, string Verb)[] DoneBy =
+    [
+        W(@"\d+\s+(?:\p{L}+\s+)?(?:strokes?|swipes?|glides?)", "stroke"),
+        W(@"\d+\s+(?:\p{L}+\s+)?circles?", "circle"),
+        W(@"\d+\s+(?:\p{L}+\s+)?taps?", "tap"),
+        W(@"\d+\s+(?:\p{L}+\s+)?press(?:es)?", "press"),
+        W(@"\d+\s+(?:\p{L}+\s+)?pinches", "pinch-roll"),
+    ];
+
+    private static int FirstHand(string sentence) =>
+        HandVerbs.Select(v => v.Pattern.Match(sentence)).Where(m => m.Success).Select(m => m.Index).DefaultIfEmpty(int.MaxValue).Min();
+
+    private sealed record Moved(int At, string Do, string? Gaze);
+
+    /// <summary>Every movement of the face that is told, in its order; a tongue on the palate while the jaw opens is how it opens.</summary>
+    private static List<Moved> MovesIn(Phrases phrases)
+    {
+        List<Moved> found = [];
+        foreach (var (pattern, does, gaze) in Moves.OrderByDescending(m => m.Pattern.ToString().Length))
+            if (phrases.Take(pattern) is { } m)
+                found.Add(new(m.Index, does, gaze));
+        if (found.Exists(m => m.Do == "open-jaw"))
+            found.RemoveAll(m => m.Do == "tongue-press-palate");
+        if (found.Exists(m => m.Do == "smile"))
+            found.RemoveAll(m => m.Do == "roll-lips-in");
+        if (found.Exists(m => m.Do == "transfer-air"))
+            found.RemoveAll(m => m.Do == "puff-cheeks");
+        return [.. found.OrderBy(m => m.At).DistinctBy(m => m.Do)];
+    }
+
+    private static PoseState? StateOf(string sentence, IReadOnlyList<Moved> moves)
+    {
+        var pose = Pose(sentence);
+        if (moves.Any(m => m.Do == "smile") && LipsOver().IsMatch(sentence))
+            return (pose ?? NoPose) with { Lips = "rolled-in" };
+        return moves.Any(m => m.Do == "open-jaw") && TongueUp().IsMatch(sentence) ? (pose ?? NoPose) with { Tongue = "palate", Jaw = null }
+            : moves.Count > 0 && pose is not null ? pose with { Lids = moves.Any(m => m.Do == "close-lids") ? null : pose.Lids }
+            : pose;
+    }
+
+    /// <summary>"Slowly over 4 counts": how long the way there takes.</summary>
+    private static Tempo? TempoOf(Phrases phrases) =>
+        phrases.Take(OverCounts()) is { } m ? new(double.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture), null, null, null) : null;
+
+    /// <summary>How hard; of two that are said ("medium to firm") the lighter, and it is asked.</summary>
+    private static int? PressureIn(Phrases phrases, List<string>? open = null)
+    {
+        var said = PressureWords.Select(p => (p.Level, Match: phrases.Take(p.Pattern))).Where(p => p.Match is not null).ToList();
+        phrases.TakeAll(PressureWord());
+        if (said.Select(p => p.Level).Distinct().Count() > 1)
+            open?.Add($"“{string.Join("”, “", said.Select(p => p.Match!.Value.Trim().ToLowerInvariant()))}”: how hard?");
+        return said.Count == 0 ? null : said.Min(p => p.Level);
+    }
+
+    private Hand Track(string verb, string sentence)
+    {
+        var phrases = new Phrases(InFigures(sentence));
+        phrases.TakeAll(StillPhrase());
+        var pressure = PressureIn(phrases);
+        return Track(verb, sentence, Contacts.FirstOrDefault(c => phrases.Take(c.Pattern) is not null).Contact, pressure);
+    }
+
+    private Hand Track(string verb, string sentence, string? contact, int? pressure)
+    {
+        // What keeps still is no place of the hand.
+        var rest = new Phrases(sentence);
+        rest.TakeAll(StillPhrase());
+        var places = PlacesIn(rest.Left);
+        double? angle = Angle().Match(sentence) is { Success: true } m
+            ? double.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture)
+            : null;
+        return new(
+            null,
+            null,
+            verb,
+            contact,
+            null,
+            angle,
+            places.Count == 0 ? ZonesIn(rest.Left) : [],
+            [],
+            [.. places.Select(p => new PathPoint(p, null, null, null))],
+            null,
+            null,
+            null,
+            pressure,
+            null,
+            null,
+            Slip().IsMatch(sentence) ? "slip"
+                : Dry().IsMatch(sentence) ? "grip"
+                : null,
+            SidesOf(sentence),
+            null
+        );
+    }
+}

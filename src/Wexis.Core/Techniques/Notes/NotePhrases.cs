@@ -1,0 +1,119 @@
+using System.Text.RegularExpressions;
+
+namespace Wexis.Core.Techniques.Notes;
+
+/// <summary>The phrases of a sentence, one pattern a meaning (common practice).</summary>
+internal sealed partial class NoteGlossary
+{
+    private const string Parts =
+        @"(?:forehead|(?:eye)?brows?|lips?|jaw|chin|head|shoulders?|tongue|eyes?|face|outer\s+(?:eye\s+)?corners?|neck|mouth|teeth|cheeks?)";
+
+    private const string PartList = $@"(?:the\s+|your\s+)?{Parts}(?:\s*(?:,|and|or)\s*(?:the\s+|your\s+)?{Parts})*";
+
+    [GeneratedRegex(
+        $@"(?:\b(?:keep\w*|leav\w*|hold\w*|with)\s+)?{PartList}\s+(?:(?:is|are|stays?|remains?|kept|to\s+stay|must\s+stay|should\s+stay|completely|quite|very|all|wholly)\s+)*(?:still|quiet|relaxed|free|soft|loose|calm|unmoved|steady|smooth|motionless)\b"
+            + $@"|\b(?:keep\w*|leav\w*)\s+{PartList}(?!\s+(?:open|closed|shut|down|back|up|apart|together))"
+            + $@"|\b(?:without|not)\s+(?:moving|lifting|raising|wrinkling|tensing|using|creasing)\s+{PartList}"
+            + $@"|{PartList}\s+(?:do(?:es)?\s+not|don't|doesn't|must\s+not|never)\s+(?:move|lift|rise|wrinkle|help)"
+            + $@"|\b(?:do(?:es)?\s+not|don't)\s+move\s+{PartList}|{PartList}\s+(?:stays?|remains?)\b(?!\s+(?:open|closed|shut|down|back|up|apart|together))",
+        Free
+    )]
+    private static partial Regex StillPhrase();
+
+    [GeneratedRegex(
+        @"\bagainst\s+(?:(?:the|your|a|an|one|two|light|slight|gentle|some|flat|firm)\s+)*(?:resistance|fingers?|fingertips?|hands?|palms?|thumbs?|fists?|heels?\s+of\s+the\s+hands?)(?:\s+pressure)?\b",
+        Free
+    )]
+    private static partial Regex Against();
+
+    [GeneratedRegex(@"\b(?:finger\s+|hand\s+)?pressure\b", Free)]
+    private static partial Regex PressureWord();
+
+    [GeneratedRegex(@"\b(?:touch\w*|walk\w*|move\w*|run\w*|travel\w*|down|up|along|from)\b", Free)]
+    private static partial Regex TouchWord();
+
+    [GeneratedRegex(@"\b(?:until|till)\b[^.;]*", Free)]
+    private static partial Regex Until();
+
+    [GeneratedRegex(@"\b(?:slowly\s+)?(?:over|in|for)\s+(?<n>\d+)\s+(?:slow\s+)?counts?\b(?!\s+each)", Free)]
+    private static partial Regex OverCounts();
+
+    /// <summary>Numbers that are no dose: how long the way there takes, how hard.</summary>
+    [GeneratedRegex(
+        @"\bslowly\s+(?:over|in)\s+\d+\s+(?:slow\s+)?counts?\b|\b(?:over|in)\s+\d+\s+(?:slow\s+)?counts?\b|\b(?:level|pressure)\s+[1-5]\b(?!\s*(?:x|×|times|s\b|sec|reps?|\d))",
+        Free
+    )]
+    private static partial Regex Spent();
+
+    [GeneratedRegex(
+        @"\b(?:clockwise\s+(?<one>\d+)\s*(?:x|times)?|(?<one>\d+)\s*(?:x|times)?\s+clockwise)\s*,?\s*(?:and\s+|then\s+)?(?:(?:anti-?|counter-?)clockwise\s+(?<other>\d+)\s*(?:x|times)?|(?<other>\d+)\s*(?:x|times)?\s+(?:anti-?|counter-?)clockwise)",
+        Free
+    )]
+    private static partial Regex BothTurns();
+
+    [GeneratedRegex(@"\blips?\s+(?:rolled\s+|folded\s+)?over\s+(?:the\s+|your\s+)?teeth", Free)]
+    private static partial Regex LipsOver();
+
+    [GeneratedRegex(@"\btongue\b[^.;]{0,30}\b(?:palate|roof)\b", Free)]
+    private static partial Regex TongueUp();
+
+    [GeneratedRegex(
+        @"\b(?:hold|fix|brace|flatten|splint|steady|keep)\w*\s+(?:the\s+|your\s+|both\s+)?(?:skin|forehead|(?:eye)?brows?|cheeks?|lids?|chin)\b",
+        Free
+    )]
+    private static partial Regex HoldsSkin();
+
+    [GeneratedRegex(
+        @"\bfrom\s+(?:the\s+)?(?<a>[^,.;]{2,40}?)\s+(?:up\s+|down\s+|out\s+|over\s+|back\s+)?(?:to|towards?)\s+(?:the\s+)?(?<b>\p{L}+(?:\s+(?!with\b|in\b|and\b|for\b|at\b|on\b|once\b|twice\b)\p{L}+){0,5})",
+        Free
+    )]
+    private static partial Regex FromTo();
+
+    [GeneratedRegex(@"\bmassag\w*", Free)]
+    private static partial Regex MassageWord();
+
+    /// <summary>Things that are counted, for which a dose line says "times".</summary>
+    [GeneratedRegex(@"(?<n>\d+)\s+(?:pulses?|bounces?|beats?|nods?|squeezes|lifts?|rounds?|repeats?|pats?)\b", Free)]
+    private static partial Regex Counted();
+
+    [GeneratedRegex(@"\b(?:rest|relax|pause)\s+(?:for\s+)?(?<n>\d+)(?!\s*(?:\d|s\b|sec|min|count))", Free)]
+    private static partial Regex RestBare();
+
+    [GeneratedRegex(@"\b(?:hands?|fingers?|fingertips?|palms?|thumbs?)\b", Free)]
+    private static partial Regex HandWord();
+
+    /// <summary>Words of weight: a number, a turn, a hand part, a side.</summary>
+    [GeneratedRegex(@"\b(?:\d+|against\s+\p{L}+|(?:anti-?|counter-?)?clockwise|knuckles?|thumbs?|palms?)\b", Free)]
+    private static partial Regex LeftOver();
+
+    [GeneratedRegex(@"^(?:under|below|between|in\s+front|behind)\b", Free)]
+    private static partial Regex SaysWhere();
+
+    [GeneratedRegex(@"^\s*(?:up\s+|down\s+|out\s+|over\s+)?(?:to|towards?|→|->)\s", Free)]
+    private static partial Regex LeadsOn();
+
+    [GeneratedRegex(@"\bw/\s*|\bw\.\s+(?=\p{Ll}|\d)", Free)]
+    private static partial Regex With();
+
+    [GeneratedRegex(@"\bv\.?\s+(?=(?:light|slow|soft|gent|firm|small))", Free)]
+    private static partial Regex Very();
+
+    [GeneratedRegex(@"\bmed\b\.?(?=\s+(?:pressure|firm|hard|touch)|\s*,)", Free)]
+    private static partial Regex Med();
+
+    /// <summary>A dot after a shortened word, where the sentence goes on.</summary>
+    [GeneratedRegex(@"\b(?<word>secs?|mins?|approx|reps?|ca|incl|max|esp|nr|no|ea|hrs?|min)\.(?=\s*[,;)]|\s+[\p{Ll}\d])", Free)]
+    private static partial Regex Dotted();
+
+    [GeneratedRegex(@"(?<![\p{L}.'])R(?![\p{L}'’\d]|\.\p{L})")]
+    private static partial Regex RightLetter();
+
+    [GeneratedRegex(@"(?<![\p{L}.'])L(?![\p{L}'’\d]|\.\p{L})")]
+    private static partial Regex LeftLetter();
+
+    [GeneratedRegex(@"\s*&\s*")]
+    private static partial Regex Ampersand();
+
+    [GeneratedRegex(@"\b\d+\s+(?:\p{L}+\s+){0,2}breaths\b", Free)]
+    private static partial Regex BreathsCounted();
+}

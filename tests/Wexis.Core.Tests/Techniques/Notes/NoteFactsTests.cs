@@ -1,0 +1,89 @@
+using Wexis.Core.Measures;
+using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Notes;
+
+namespace Wexis.Core.Tests.Techniques;
+
+/// <summary>Notes as they are scribbled, and the facts in them (wordings are common practice, the notes are made up).</summary>
+public class NoteFactsTests
+{
+    public static TheoryData<string, string> Said =>
+        [
+            .. File.ReadAllLines(Path.Combine(Reference.DataFolder, "..", "tests", "cases", "notes", "said.txt"))
+                .Where(l => l.Length > 0 && l[0] != '#')
+                .Select(l => l.Split('|', StringSplitOptions.TrimEntries))
+                .Select(l => (l[0], l[1])),
+        ];
+
+    private static NoteReading Read(string text) => NoteReading.Of(text, Reference.Atlas).Value!;
+
+    [Theory, MemberData(nameof(Said))]
+    public void Every_fact_of_a_note_is_in_the_draft_and_nothing_is_asked_that_it_says(string note, string facts)
+    {
+        var read = Read(note);
+        var step = read.Draft.AllSteps.ShouldHaveSingleItem();
+        var derived = Derivation.Of(read.Draft with { Name = "N" }, Reference.Atlas, Reference.Model, Reference.Settings).Steps[0];
+        var dose = derived.Completed.Dose!;
+        var hand = step.AllHands is [var first, ..] ? first : null;
+        foreach (var fact in facts.Split(';', StringSplitOptions.TrimEntries))
+        {
+            var (name, value) = fact.Split('=') is [var n, var v] ? (n, v) : (fact, "");
+            var said = name switch
+            {
+                "do" => string.Join(" ", step.AllActs.Select(a => a.Do)),
+                "verb" => hand?.Verb,
+                "at" => hand is null ? null : string.Join(" ", hand.AllPath.Count > 0 ? hand.AllPath.Select(p => p.At) : hand.AllZones),
+                "with" => hand?.Contact,
+                "hard" => $"{hand?.Pressure}",
+                "reps" => $"{dose.Standard ?? dose.Reps}",
+                "seconds" => dose.Unit == "seconds" ? $"{dose.Standard}" : $"not seconds, {dose.Line}",
+                "sets" => $"{dose.Sets}",
+                "hold" => $"{derived.Completed.Tempo!.HoldS}",
+                "each way" => dose.AllDirections.Count > 1 || dose.PerDirection == "each" ? "" : dose.Line,
+                "still" => string.Join(" ", step.AllStill),
+                "against" => step.AllActs is [var act, ..] ? act.Resist : null,
+                "tongue" => step.State?.Tongue,
+                "jaw" => step.State?.Jaw,
+                "lips" => step.State?.Lips,
+                "in" => $"{step.Tempo?.InS}",
+                "asks" => $"{read.Lines.Sum(l => l.Unknown.Count)}",
+                _ => throw new InvalidOperationException(name),
+            };
+            said.ShouldBe(value, $"{name} of “{note}”; dose {dose.Line}");
+        }
+        if (!facts.Contains("asks=", StringComparison.Ordinal))
+            read.Lines.SelectMany(l => l.Unknown).ShouldBeEmpty(note);
+    }
+
+    /// <summary>A number, a turn, a resistance or a part of the hand is in the draft, or it is asked about: nothing is dropped.</summary>
+    [Fact]
+    public void No_number_of_a_note_is_dropped_in_silence()
+    {
+        foreach (var (note, _) in Said.Select(s => s.Data))
+        {
+            var read = Read(note);
+            var kept = string.Join(
+                " ",
+                read.Draft.AllSteps.Select(s => $"{s.Dose?.Line} {s.Tempo?.InS} {string.Join(" ", s.AllHands.Select(h => h.AngleDeg))}")
+                    .Concat(read.Lines.SelectMany(l => l.Unknown))
+                    .Concat(read.Draft.Cautions ?? [])
+            );
+            foreach (var number in System.Text.RegularExpressions.Regex.Matches(note, @"\d+").Select(m => m.Value))
+                if (!note.Contains($"{number} fingers", StringComparison.Ordinal))
+                    kept.ShouldContain(number, Case.Sensitive, note);
+        }
+    }
+
+    [Theory]
+    [InlineData("Stroke over the forehead with medium pressure.", "press")]
+    [InlineData("If you see lights, stop.", "stroke")]
+    [InlineData("Circle around the eyes with the ring finger, lightly.", "gaze-circle")]
+    [InlineData("Stroke over the smile lines with two fingers.", "smile")]
+    [InlineData("Two fingers glide along the frown line.", "knit-brows")]
+    public void A_word_is_not_read_as_what_it_is_not(string note, string not)
+    {
+        var steps = Read(note).Draft.AllSteps;
+        steps.SelectMany(s => s.AllActs).ShouldAllBe(a => a.Do != not);
+        steps.SelectMany(s => s.AllHands).ShouldAllBe(h => h.Verb != not);
+    }
+}
