@@ -47,6 +47,7 @@ internal sealed partial class NoteGlossary
         text = With().Replace(text, "with ");
         text = Very().Replace(text, "very ");
         text = Med().Replace(text, "medium");
+        text = BetweenShort().Replace(text, "between");
         text = Dotted().Replace(text, "${word}");
         text = RightLetter().Replace(text, "right");
         text = LeftLetter().Replace(text, "left");
@@ -75,6 +76,14 @@ internal sealed partial class NoteGlossary
         }
         line = RestBare().Replace(Counted().Replace(line, "${n} times"), "rest ${n} s");
         return Said(often is null ? line : $"{line}, {often}");
+    }
+
+    /// <summary>What a sentence says beside its dose, as it stands there; null where that is nothing.</summary>
+    public static string? BesideDose(string sentence)
+    {
+        var rest = OftenWords().Replace(InFigures(sentence), " ");
+        rest = SaysNothing().Replace(DoseWords().Replace(rest, " "), " ");
+        return Words(rest) is { Count: > 0 } left ? string.Join(" ", left) : null;
     }
 
     /// <summary>Parts that the sentence wants quiet.</summary>

@@ -13,7 +13,7 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(
         $@"(?:\b(?:keep\w*|leav\w*|hold\w*|with)\s+)?{PartList}\s+(?:(?:is|are|stays?|remains?|kept|to\s+stay|must\s+stay|should\s+stay|completely|quite|very|all|wholly)\s+)*(?:still|quiet|relaxed|free|soft|loose|calm|unmoved|steady|smooth|motionless)\b"
             + $@"|\b(?:keep\w*|leav\w*)\s+{PartList}(?!\s+(?:open|closed|shut|down|back|up|apart|together))"
-            + $@"|\b(?:without|not)\s+(?:moving|lifting|raising|wrinkling|tensing|using|creasing)\s+{PartList}"
+            + $@"|\b(?:without|not|no)\s+(?:frowning|clenching)\b|\b(?:without|not|no)\s+(?:moving|lifting|raising|wrinkling|tensing|using|creasing)\s+{PartList}"
             + $@"|{PartList}\s+(?:do(?:es)?\s+not|don't|doesn't|must\s+not|never)\s+(?:move|lift|rise|wrinkle|help)"
             + $@"|\b(?:do(?:es)?\s+not|don't)\s+move\s+{PartList}|{PartList}\s+(?:stays?|remains?)\b(?!\s+(?:open|closed|shut|down|back|up|apart|together))",
         Free
@@ -110,6 +110,16 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(@"(?<![\p{L}.'])L(?![\p{L}'’\d]|\.\p{L})")]
     private static partial Regex LeftLetter();
+
+    [GeneratedRegex(@"\bb/w\b", Free)]
+    private static partial Regex BetweenShort();
+
+    /// <summary>Words that say nothing by themselves beside a dose.</summary>
+    [GeneratedRegex(
+        @"\b(?:repeat\w*|do|again|each|every|and|then|for|about|a|an|the|of|it|this|that|them|in|all|total|hold|holding|at|first|later|to|with|by|or|is|are|so|many|times|slow(?:ly)?|set|sets|rest|side|sides|per|on|both|after|before|day|days|week|daily|more|if|you|can|easy|comfortable|up|work|build|count|counts|breaths?|seconds?|minutes?)\b",
+        Free
+    )]
+    private static partial Regex SaysNothing();
 
     [GeneratedRegex(@"\s*&\s*")]
     private static partial Regex Ampersand();

@@ -289,7 +289,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
         for (var i = 0; i < _lines.Count; i++)
             if (_lines[i] is { Kind: "step" } line && line.Step == Last)
                 _lines[i] = line with { Unknown = [.. line.Unknown.Where(u => u != NoteGlossary.HowManyAsked)] };
-        Add(text, "dose", Last);
+        Add(text, "dose", Last, NoteGlossary.BesideDose(text) is { } beside ? [$"“{beside}”: what is it for here?"] : []);
         return true;
     }
 

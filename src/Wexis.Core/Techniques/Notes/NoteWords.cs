@@ -53,7 +53,7 @@ internal sealed partial class NoteGlossary
         M(@"turn\w*\s+(?:the\s+|your\s+)?head", "head-turn"),
         M(@"(?:drop|lower|relax)\w*\s+(?:the\s+|your\s+)?shoulders?", "drop-shoulders"),
         M(@"(?:lift|raise|shrug)\w*\s+(?:the\s+|your\s+)?shoulders?", "shrug"),
-        M(@"breath(?:e|es|ing)\b(?:\s+(?:in|out|deep\w*|slow\w*))*", "breathe"),
+        M(@"(?:in|ex)hal(?:e|es|ing)\b|breath(?:e|es|ing)\b(?:\s+(?:in|out|deep\w*|slow\w*))*", "breathe"),
         M(
             @"press\w*\s+(?:(?:both|the|your|right|left|one)\s+)*lips?(?:\s+together)?|lips?\s*,?\s*(?:together|closed)?\s*,?\s*press(?:ed|ing)?(?:\s+together)?\b(?!\s+(?:with|on|into|at))",
             "press-lips"
@@ -94,7 +94,10 @@ internal sealed partial class NoteGlossary
             @"feather[\w-]*(?:\s+light)?|very\s+light(?:ly)?|barely(?:\s+touch\w*)?|almost\s+no\s+pressure|(?:level|pressure)\s+1\b(?!\s*(?:x|×|times|sec|reps?))",
             1
         ),
-        P(@"light(?:ly)?|gentl[ye]|soft(?:ly)?|(?:level|pressure)\s+2\b(?!\s*(?:x|×|times|sec|reps?))", 2),
+        P(
+            @"not\s+(?:too\s+|very\s+)?(?:hard|firm(?:ly)?|strong(?:ly)?|deep(?:ly)?)|light(?:ly)?|gentl[ye]|soft(?:ly)?|(?:level|pressure)\s+2\b(?!\s*(?:x|×|times|sec|reps?))",
+            2
+        ),
         P(@"medium|moderate(?:ly)?|(?:level|pressure)\s+3\b(?!\s*(?:x|×|times|sec|reps?))", 3),
         P(@"firm(?:ly)?|strong(?:ly)?|(?:level|pressure)\s+4\b(?!\s*(?:x|×|times|sec|reps?))", 4),
         P(@"deep(?:ly)?(?!\s+breath)|(?:down\s+)?to\s+the\s+bone|hard|(?:level|pressure)\s+5\b(?!\s*(?:x|×|times|sec|reps?))", 5),
@@ -106,6 +109,7 @@ internal sealed partial class NoteGlossary
 
     private static readonly (Regex Pattern, string Contact)[] Contacts =
     [
+        W(@"thumbs?\s+and\s+(?:index|fore)(?:\s*fingers?)?", "pinch-thumb-index"),
         W(@"hook(?:ed|s)?\s+(?:the\s+)?fingers?|hooked", "hook"),
         W(@"ring\s+fingers?", "fingertip-ring"),
         W(@"middle\s+fingers?", "fingertip-middle"),
@@ -209,6 +213,8 @@ internal sealed partial class NoteGlossary
     [
         ("forehead", "forehead-central"),
         ("(?:eye)?brow", "brow"),
+        ("frowning", "brow"),
+        ("clenching", "jaw"),
         ("lip", "lips"),
         ("jaw", "jaw"),
         ("chin", "chin"),
@@ -276,7 +282,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex Heading();
 
     [GeneratedRegex(
-        @"\b(?<w>one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)(?=\s*(?:(?:slow|deep|calm|long|gentle|light|small|big|full)\s+)*(?:[-–]|to|or|times|x\b|pulses?|bounces?|nods?|squeezes|repetitions?|reps?|circles?|sets?|seconds?|secs?|minutes?|mins?|breaths?|strokes?|counts?|days?|more|holds?|press(?:es)?|rounds?|taps?|swipes?|pinches|left\b|right\b|each\b|clockwise|anticlockwise)\b)",
+        @"(?<=\b(?:hold|relax|rest|pause|for)\s)(?<w>three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)\b|\b(?<w>one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)(?=\s*(?:(?:slow|deep|calm|long|gentle|light|small|big|full)\s+)*(?:[-–]|to|or|times|x\b|pulses?|bounces?|nods?|squeezes|repetitions?|reps?|circles?|sets?|seconds?|secs?|minutes?|mins?|breaths?|strokes?|counts?|days?|more|holds?|press(?:es)?|rounds?|taps?|swipes?|pinches|left\b|right\b|each\b|clockwise|anticlockwise)\b)",
         Free
     )]
     private static partial Regex NumberWords();
@@ -321,7 +327,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex Numbers();
 
     [GeneratedRegex(
-        @"^\s*(?:(?:on|to)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|one))?(?:\s+(?:too|as\s+well))?\W*$|\bthe\s+(?:other|opposite|second)\s+(?:side|half|cheek|eye|hand)\b|\b(?:change|switch|swap)\s+(?:the\s+)?sides?\b|\b(?:repeat\w*|same|again)\b.{0,30}\b(?:on|with)\s+the\s+(?:left|right)\b|^\s*(?:repeat|same)\s+(?:on\s+)?(?:the\s+)?(?:left|right)\b",
+        @"^\s*(?:(?:on|to)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|one))?(?:\s+(?:too|as\s+well))?\W*$|\b(?:the\s+)?(?:other|opposite|second)\s+(?:side|half|cheek|eye|hand)\b|\b(?:change|switch|swap)\s+(?:the\s+)?sides?\b|\b(?:repeat\w*|same|again)\b.{0,30}\b(?:on|with)\s+the\s+(?:left|right)\b|^\s*(?:repeat|same)\s+(?:on\s+)?(?:the\s+)?(?:left|right)\b",
         Free
     )]
     private static partial Regex OtherSide();
@@ -414,7 +420,8 @@ internal sealed partial class NoteGlossary
     private static partial Regex Claims();
 
     [GeneratedRegex(
-        @"\b(?:hold(?:ing|s)?|held)\s+(?:(?:it|each|for|about|there|every)\s+)*\d+(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:s|secs?|seconds?|counts?)\b)?"
+        @"\b(?:hold(?:ing|s)?|held)\s+(?:(?:it|each|for|about|there|every)\s+)*\d+(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:s|secs?|seconds?|counts?|breaths?)\b)?"
+            + @"|\d+\s+(?:(?:each|per|a)\s+(?:side|way|direction|hand|eye|cheek|brow)|each)\b"
             + @"|\d+\s*[x×]\s*\d+(?:\s*(?:s|secs?|seconds?|mins?|minutes?|times|reps?)\b)?"
             + @"|\d+\s+left\s*,?\s*(?:and\s+)?\d+\s+right|\d+\s+right\s*,?\s*(?:and\s+)?\d+\s+left"
             + @"|\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|rounds?|taps?|swipes?|holds?|press(?:es)?|pinches|pulses?|bounces?|beats?|nods?|squeezes|lifts?|repeats?|pats?|sets?(?:\s+of\s+\d+(?:\s*(?:s|secs?|seconds?|times|reps?))?)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)(?:\s+each\b(?!\s+(?:side|way|direction|hand|eye|day)))?"

@@ -64,7 +64,9 @@ public class NoteFactsTests
             var read = Read(note);
             var kept = string.Join(
                 " ",
-                read.Draft.AllSteps.Select(s => $"{s.Dose?.Line} {s.Tempo?.InS} {string.Join(" ", s.AllHands.Select(h => h.AngleDeg))}")
+                read.Draft.AllSteps.Select(s =>
+                        $"{s.Dose?.Line} {s.Tempo?.InS} {string.Join(" ", s.AllHands.Select(h => $"{h.AngleDeg} {h.Pressure}"))}"
+                    )
                     .Concat(read.Lines.SelectMany(l => l.Unknown))
                     .Concat(read.Draft.Cautions ?? [])
             );
