@@ -92,7 +92,7 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"^\s*(?:up\s+|down\s+|out\s+|over\s+)?(?:to|towards?|→|->)\s", Free)]
     private static partial Regex LeadsOn();
 
-    [GeneratedRegex(@"\bw/\s*|\bw\.\s+(?=\p{Ll}|\d)", Free)]
+    [GeneratedRegex(@"\b[Ww]/\s*|\b[Ww]\.\s+(?=\p{Ll}|\d)")]
     private static partial Regex With();
 
     [GeneratedRegex(@"\bv\.?\s+(?=(?:light|slow|soft|gent|firm|small))", Free)]
@@ -102,7 +102,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex Med();
 
     /// <summary>A dot after a shortened word, where the sentence goes on.</summary>
-    [GeneratedRegex(@"\b(?<word>secs?|mins?|approx|reps?|ca|incl|max|esp|nr|no|ea|hrs?|min)\.(?=\s*[,;)]|\s+[\p{Ll}\d])", Free)]
+    [GeneratedRegex(@"\b(?<word>(?i:secs?|mins?|approx|reps?|ca|incl|max|esp|nr|no|ea|hrs?))\.(?=\s*[,;)]|\s+[\p{Ll}\d])")]
     private static partial Regex Dotted();
 
     [GeneratedRegex(@"(?<![\p{L}.'])R(?![\p{L}'’\d]|\.\p{L})")]

@@ -88,4 +88,11 @@ public class NoteFactsTests
         steps.SelectMany(s => s.AllActs).ShouldAllBe(a => a.Do != not);
         steps.SelectMany(s => s.AllHands).ShouldAllBe(h => h.Verb != not);
     }
+
+    [Theory]
+    [InlineData("Smile, 5 reps. Press the lips, 4 sec. Blink 10x.", 3)]
+    [InlineData("Smile, hold 4 sec., 5 reps, approx. daily.", 1)]
+    [InlineData("Stroke w. two fingers from chin to ear, v. light, 5x. Then smile 5x.", 2)]
+    public void A_shortened_word_ends_a_sentence_only_where_the_next_one_begins(string notes, int steps) =>
+        Read(notes).Draft.AllSteps.Count.ShouldBe(steps);
 }

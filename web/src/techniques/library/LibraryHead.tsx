@@ -15,7 +15,7 @@ export function LibraryHead({ write, staff }: { write?: (() => void) | undefined
       <div>
         <h1>Techniques</h1>
         {staff && (
-          <nav aria-label="Ways to look at the library" className="flex gap-4 text-sm">
+          <nav aria-label="Ways to look at the library" className="flex flex-wrap gap-x-4 text-sm whitespace-nowrap">
             {ways.map((w) => (
               <NavLink
                 key={w.to}
