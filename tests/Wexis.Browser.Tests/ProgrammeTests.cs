@@ -28,9 +28,9 @@ public class ProgrammeTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Go("/programme");
         b.Click(Browser.Named("a", "Evening course"));
         Part(b, "Coverage");
-        var gap = By.CssSelector("[data-remark='massage-only:buccinator']");
+        var gap = By.CssSelector("[data-remark='not-worked:buccinator']");
         b.See(gap);
-        b.Click(By.XPath("//li[@data-remark='massage-only:buccinator']//button[starts-with(., 'teach')]"));
+        b.Click(By.XPath("//li[@data-remark='not-worked:buccinator']//button[starts-with(., 'teach')]"));
         b.Until(() => !b.Has(gap), "the remark is mended");
         b.SeeText("not saved yet, kept in this browser");
         b.Click("Undo");

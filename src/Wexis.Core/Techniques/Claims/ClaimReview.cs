@@ -241,7 +241,7 @@ public static partial class ClaimReview
             if (finding.Verdicts is not [ClaimFinding.Supported] || kind is not (ClaimKind.Structure or ClaimKind.Mode or ClaimKind.Action))
                 return finding;
             // What stands as mechanics may still promise too much.
-            if (structures.Count > 0 && PromisedEffect(text) is not null && Effect(text) is { Verdicts: not [ClaimFinding.Supported] } more)
+            if (PromisedEffect(text) is not null && Effect(text) is { Verdicts: not [ClaimFinding.Supported] } more)
                 return more with { Because = $"{finding.Because} {more.Because}" };
             return !Forever().IsMatch(text)
                 ? finding

@@ -272,6 +272,16 @@ public class ClaimReviewTests
         v.Verdicts[0].Word().ShouldBe(verdict, v.Because);
     }
 
+    /// <summary>Sorted by its author or not, a promise beside the work is judged as one.</summary>
+    [Theory]
+    [InlineData("action")]
+    [InlineData("effect")]
+    [InlineData("mode")]
+    [InlineData("structure")]
+    [InlineData(null)]
+    public void Hooded_lids_are_lifted_by_no_exercise_however_the_claim_is_sorted(string? kind) =>
+        Judge(WideEyes, "lifts hooded lids", kind).Verdicts[0].ShouldBe(ClaimFinding.UnsupportedEffect);
+
     [Fact]
     public void Whatever_is_denied_stands_where_the_thing_itself_does_not_and_the_other_way_round()
     {

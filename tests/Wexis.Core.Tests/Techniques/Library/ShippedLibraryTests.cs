@@ -74,6 +74,39 @@ public class ShippedLibraryTests
             .Where((_, i) => !Get(id).Derived.Claims[i].Stands)
             .ShouldBeEmpty();
 
+    /// <summary>
+    /// A concern that a technique is filed under lies where it works, or in skin whose fluid runs to the nodes that it moves.
+    /// </summary>
+    [Theory, MemberData(nameof(Ids))]
+    public void A_concern_promises_no_more_than_the_map(string id)
+    {
+        var (document, derived) = Get(id);
+        var atlas = Reference.Atlas;
+        var worked = derived.Map.Worked.Where(r => r.Strength != Strength.Incidental).Select(r => r.Structure).ToHashSet();
+        var zones = atlas.Document.Zones.Where(z =>
+            derived.Map.ZonesTouched.Contains(z.Id)
+            || z.MusclesSuperficialToDeep.Concat(z.Movers ?? []).Concat(z.MusclesBelowNotReached ?? []).Any(worked.Contains)
+        );
+        HashSet<string> regions = [.. zones.Where(z => atlas.RegionOfZone.ContainsKey(z.Id)).Select(z => atlas.RegionOfZone[z.Id])];
+        // Muscles in and behind the eye lie in no zone that a hand touches.
+        if (worked.Overlaps(["ciliary", "sphincter-pupillae", "superior-rectus", "inferior-rectus", "medial-rectus", "lateral-rectus"]))
+            regions.Add("eyes");
+        if (derived.Map.Worked.Any(r => r is { Structure: "superficial-lymph", Strength: Strength.Primary }))
+        {
+            var nodes = atlas
+                .Document.Zones.Where(z => derived.Map.ZonesTouched.Contains(z.Id))
+                .SelectMany(z => z.DrainsTo ?? [])
+                .ToHashSet();
+            regions.UnionWith(
+                atlas
+                    .Document.Zones.Where(z => (z.DrainsTo ?? []).Any(nodes.Contains) && atlas.RegionOfZone.ContainsKey(z.Id))
+                    .Select(z => atlas.RegionOfZone[z.Id])
+            );
+        }
+        foreach (var concern in document.Concerns ?? [])
+            atlas.Document.Concerns.Single(c => c.Id == concern).Regions!.Any(regions.Contains).ShouldBeTrue($"{id}: {concern}");
+    }
+
     [Fact]
     public void Every_family_region_and_school_is_there()
     {
