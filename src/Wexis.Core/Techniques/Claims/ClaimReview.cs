@@ -287,7 +287,8 @@ public static partial class ClaimReview
                     Because = $"{f.Because} The sentence says that it is not so.",
                     Correction = "Leave the “not” out, or change what is done.",
                 },
-                _ => new([ClaimFinding.Supported], $"Rightly said. {f.Because}", null, f.Grade, f.Rule, f.Source),
+                // The grade is of what is denied, not of the denial.
+                _ => new([ClaimFinding.Supported], $"Rightly said. {f.Because}", null, null, f.Rule, f.Source),
             };
 
         private static Finding Ask(MisspeltName near) =>
