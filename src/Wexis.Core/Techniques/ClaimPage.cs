@@ -4,6 +4,7 @@ using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Claims;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Notes;
+using Wexis.Core.Techniques.Work;
 
 namespace Wexis.Core.Techniques;
 
@@ -47,18 +48,18 @@ public sealed partial record ClaimPage(int Sentences, IReadOnlyList<PageClaim> C
         {
             List<PageClaim> claims = [];
             var (sentences, at) = (0, 0);
-            foreach (var sentence in NoteGlossary.Sentences(text))
+            foreach (var sentence in NoteGlossary.AsTheyStand(text))
             {
                 sentences++;
-                var found = text.IndexOf(sentence.Text, at, StringComparison.Ordinal);
-                at = found < 0 ? at : found;
-                if (IsClaim(sentence.Text))
+                at = text.IndexOf(sentence.Text, at, StringComparison.Ordinal);
+                var said = NoteGlossary.Shorthand(sentence.Text);
+                if (IsClaim(said))
                     claims.Add(Judge(at, sentence.Text));
                 else if (_glossary.IsTitle(sentence))
                     Begin(NoteGlossary.Title(sentence.Text));
-                else if (!NoteGlossary.Forbids(sentence.Text) && _glossary.Step(sentence.Text, out _) is { } step)
+                else if (!NoteGlossary.Forbids(said) && _glossary.Step(said, out _) is { } step)
                     Tell(step);
-                at = found < 0 ? at : found + sentence.Text.Length;
+                at += sentence.Text.Length;
             }
             return new(sentences, claims);
         }
@@ -86,12 +87,12 @@ public sealed partial record ClaimPage(int Sentences, IReadOnlyList<PageClaim> C
 
         private PageClaim Judge(int at, string sentence)
         {
-            var (against, derived) = Work(sentence);
+            var (against, derived) = HeldAgainst(sentence);
             var claimed = TechniqueDocument.Empty with { Claims = [new(sentence, null, null, null)] };
             var verdict = ClaimReview.Of(
                 claimed,
                 derived?.Steps ?? [],
-                derived?.Map ?? Wexis.Core.Techniques.Work.WorkMap.Empty,
+                derived?.Map ?? WorkMap.Empty,
                 atlas,
                 model,
                 derived?.Standing == DerivedStanding.Stopped
@@ -99,7 +100,7 @@ public sealed partial record ClaimPage(int Sentences, IReadOnlyList<PageClaim> C
             return new(at, sentence, against, verdict);
         }
 
-        private (string? Against, Derivation? Derived) Work(string sentence)
+        private (string? Against, Derivation? Derived) HeldAgainst(string sentence)
         {
             if (ClaimSentence.Subject(sentence) is { } subject && IsDoing(subject) && _glossary.Step(subject, out _) is { } own)
             {

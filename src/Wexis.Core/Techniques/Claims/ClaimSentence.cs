@@ -55,10 +55,6 @@ internal static partial class ClaimSentence
         return Denied(plain) is { } said ? new(said, true) : new(text, false);
     }
 
-    /// <summary>The sentences of a text, as they stand.</summary>
-    public static IReadOnlyList<string> Sentences(string text) =>
-        [.. SentenceEnd().Split(text).Select(s => s.Trim(' ', '\t', '\n', '\r')).Where(s => s.Length > 0)];
-
     /// <summary>What a sentence says it of: the words before its first verb ("Smiling gently | trains …"); null where it begins with it.</summary>
     public static string? Subject(string text) =>
         SaysOf().Match(text) is { Success: true, Index: > 2 } verb ? text[..verb.Index].Trim() : null;

@@ -71,10 +71,12 @@ internal sealed partial class NoteGlossary
     public const string HowManyAsked = "How many, how long?";
 
     /// <summary>Sentences in order; a list's numbers and bullets are no words.</summary>
-    public static IReadOnlyList<NoteSentence> Sentences(string text)
+    public static IReadOnlyList<NoteSentence> Sentences(string text) => AsTheyStand(Shorthand(text));
+
+    /// <summary>The same, each as it stands in the text.</summary>
+    public static IReadOnlyList<NoteSentence> AsTheyStand(string text)
     {
         ArgumentNullException.ThrowIfNull(text);
-        text = Shorthand(text);
         var found = new List<NoteSentence>();
         var opens = true;
         var lines = LineEnd().Split(text);

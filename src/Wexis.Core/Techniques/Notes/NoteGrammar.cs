@@ -156,7 +156,7 @@ internal sealed partial class NoteGlossary
             StateOf(sentence, moves),
             tempo
         );
-        if (HandOf(step, hand, moves, contact, against, pressure, sentence, open) is { } track)
+        if (HandOf(hand, moves, contact, against, pressure, sentence, open) is { } track)
             step = step with { Hands = [track] };
         foreach (var ends in Unplaced(sentence))
             open.Add($"“{ends}”: where is that?");
@@ -195,7 +195,6 @@ internal sealed partial class NoteGlossary
 
     /// <summary>A hand that works; or one that lies there while the face moves.</summary>
     private Hand? HandOf(
-        Step step,
         string? verb,
         IReadOnlyList<Moved> moves,
         string? contact,

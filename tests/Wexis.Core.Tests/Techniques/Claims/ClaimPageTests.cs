@@ -51,6 +51,16 @@ public class ClaimPageTests
     }
 
     [Fact]
+    public void A_sentence_in_shorthand_is_found_and_shown_as_it_stands()
+    {
+        const string page = "Lift & glow. Firms & lifts hooded lids w/ ease. Removes wrinkles, R & L.";
+        var found = Read(page);
+        found.Claims.Count.ShouldBeGreaterThan(1);
+        found.Claims.ShouldAllBe(c => page.Substring(c.At, c.Text.Length) == c.Text);
+        found.Claims.Select(c => c.At).ShouldBeUnique();
+    }
+
+    [Fact]
     public void Where_nothing_says_what_is_done_it_is_asked_and_a_technique_that_is_chosen_answers()
     {
         const string claim = "This exercise trains the great cheek muscle.";

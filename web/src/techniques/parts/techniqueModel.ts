@@ -10,7 +10,7 @@ export type PoseState = Schemas["PoseState"];
 export type Derivation = Schemas["Derivation"];
 export type DerivedStep = Schemas["DerivedStep"];
 
-/** Null means: not told. The core fills it from the family; it never counts as zero. */
+/** Null means left open: the core fills it from the family, and it never counts as zero. */
 export const emptyDocument: TechniqueDocument = {
   schema: "wexis.technique/1",
   id: null,
