@@ -15,7 +15,7 @@ public class SecondLookTests(DemoHouse demo) : IClassFixture<DemoHouse>
     }
 
     /// <summary>Holds once, stops, and gives one mark to all that is asked; to stillness another.</summary>
-    private static void Grade(Browser b, string stillness)
+    internal static void Grade(Browser b, string stillness)
     {
         b.See(By.CssSelector("[data-phase='performing']"));
         b.Press("g");

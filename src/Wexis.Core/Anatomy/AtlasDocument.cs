@@ -15,7 +15,7 @@ public sealed record Landmark(
     string? Anatomical,
     bool Midline,
     SourceRef[] Source,
-    string Surface,
+    FaceSurface Surface,
     string[]? Codes
 );
 
@@ -36,7 +36,7 @@ public sealed record Zone(
     int? MaxPressurePinchLift,
     string[] Hazards,
     Dictionary<string, double?>? HazardShares,
-    string Surface,
+    FaceSurface Surface,
     string[]? Movers,
     string? CapNote,
     Dictionary<string, string>? ReachBy,
@@ -54,7 +54,7 @@ public sealed record LymphGroup(
     string? Drains,
     string[]? EfferentTo,
     SourceRef[] Source,
-    string Surface
+    FaceSurface Surface
 );
 
 /// <summary>A point of the traditions.</summary>
@@ -68,7 +68,7 @@ public sealed record PressPoint(
     bool Midline,
     string? Caution,
     int? MaxPressure,
-    string Surface,
+    FaceSurface Surface,
     SourceRef[] Source
 );
 

@@ -1,7 +1,16 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
+using Wexis.Core.Measures;
 
 namespace Wexis.Core.Anatomy;
+
+/// <summary>How far an outline drawn from memory is to be trusted.</summary>
+[ClosedList]
+public enum HowSure
+{
+    Medium,
+    High,
+}
 
 public sealed record MuscleAction(string Verb, string Role);
 
@@ -43,7 +52,7 @@ public sealed record Muscle(
     string[]? ConfusedWith,
     string? ReachNote,
     SourceRef[] Source,
-    string? Confidence,
+    HowSure? Confidence,
     string? PolygonConfidence
 )
 {

@@ -1,5 +1,6 @@
 using Wexis.Core.Anatomy;
 using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Doses;
 using Wexis.Core.Techniques.Steps;
 using Wexis.Core.Techniques.Work;
 
@@ -13,7 +14,7 @@ public static class FluidFinish
     {
         ArgumentNullException.ThrowIfNull(derivation);
         ArgumentNullException.ThrowIfNull(atlas);
-        var fluid = derivation.Steps.Where(s => s.Family is "light-glide" or "tool-glide" || s.Map.Flow.Count > 0).ToList();
+        var fluid = derivation.Steps.Where(s => s.Family is StepFamily.LightGlide or StepFamily.ToolGlide || s.Map.Flow.Count > 0).ToList();
         if (fluid.Count == 0)
             return null;
         var end = EndOf(fluid[^1], atlas);

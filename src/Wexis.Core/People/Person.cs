@@ -3,6 +3,16 @@ using Wexis.Core.Measures;
 
 namespace Wexis.Core.People;
 
+/// <summary>What a person may do, as a type; its words are <see cref="Roles"/>.</summary>
+[ClosedList]
+public enum PersonRole
+{
+    Lead,
+    Assessor,
+    Trainee,
+    Invited,
+}
+
 /// <summary>What a person may do. A house of one trainer is complete: the lead trainer may do everything.</summary>
 public static class Roles
 {

@@ -6,7 +6,7 @@ namespace Wexis.Core.Programmes;
 /// <summary>One kind of work on one day, beside what a day bears.</summary>
 /// <param name="Seconds">Of each who takes part: led once and practised, at the standard dose.</param>
 /// <param name="Ceiling">Seconds that a day bears (house settings, common practice).</param>
-public sealed record DayLoad(string Family, string Name, double Seconds, double Ceiling)
+public sealed record DayLoad(StepFamily Family, string Name, double Seconds, double Ceiling)
 {
     public bool IsOver => Seconds > Ceiling;
 
@@ -29,15 +29,15 @@ public sealed record DayLoad(string Family, string Name, double Seconds, double 
                 .SelectMany(u =>
                     u.AllTechniques.Where(techniques.ContainsKey)
                         .Select(t => techniques[t])
-                        .Where(t => t.Family is not null && settings.Ceilings.ContainsKey(t.Family))
+                        .Where(t => t.Family is not null && settings.Ceilings.ContainsKey(t.Family.Value.Word()))
                         .Select(t => (t.Family, Seconds: (t.Times?.Home.Standard ?? 0) * TimesDone(u.IsA)))
                 )
-                .GroupBy(x => x.Family!, StringComparer.Ordinal)
+                .GroupBy(x => x.Family!.Value)
                 .Select(g => new DayLoad(
                     g.Key,
                     FamilyDefaults.Get(g.Key).Name,
                     g.Sum(x => x.Seconds),
-                    settings.Ceilings[g.Key].Seconds * settings.CeilingSessionsADay
+                    settings.Ceilings[g.Key.Word()].Seconds * settings.CeilingSessionsADay
                 ))
                 .OrderByDescending(l => l.Seconds / l.Ceiling),
         ];

@@ -1,4 +1,5 @@
 using Wexis.Core.Measures;
+using Wexis.Core.Techniques.Doses;
 using Wexis.Core.Techniques.Steps;
 using Wexis.Core.Techniques.Work;
 
@@ -22,6 +23,6 @@ public sealed record TaughtTechnique(
     TechniqueTimes? Times = null,
     IReadOnlyList<string>? Classes = null,
     string? Region = null,
-    string? Family = null,
+    StepFamily? Family = null,
     bool? SidesInTurn = null
 );

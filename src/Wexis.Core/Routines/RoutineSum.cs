@@ -1,6 +1,7 @@
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Doses;
 using Wexis.Core.Techniques.Steps;
 using Wexis.Core.Techniques.Work;
 
@@ -73,7 +74,7 @@ public sealed record RoutineExclusion(
 );
 
 /// <summary>Work of one kind over the whole routine against what one session bears.</summary>
-public sealed record Exposure(string Family, string Name, double Seconds, double Ceiling, bool Over);
+public sealed record Exposure(StepFamily Family, string Name, double Seconds, double Ceiling, bool Over);
 
 /// <summary>What has to lie ready for one person.</summary>
 /// <param name="Drops">Drops of oil; 0 where nothing slides.</param>
@@ -192,12 +193,12 @@ public sealed record RoutineSum(
         [
             .. parts
                 .SelectMany(p => (p.Derived?.Steps ?? []).Select(s => (p, s)))
-                .Where(x => x.s.Family is not null && settings.Ceilings.ContainsKey(x.s.Family))
-                .GroupBy(x => (Family: x.s.Family!, Name: x.s.FamilyName ?? x.s.Family!))
+                .Where(x => x.s.Family is not null && settings.Ceilings.ContainsKey(x.s.Family.Value.Word()))
+                .GroupBy(x => (Family: x.s.Family!.Value, Name: x.s.FamilyName!))
                 .Select(g =>
                 {
                     var seconds = g.Sum(x => x.p.At(x.s.Dose.TotalSeconds));
-                    var ceiling = settings.Ceilings[g.Key.Family].Seconds;
+                    var ceiling = settings.Ceilings[g.Key.Family.Word()].Seconds;
                     return new Exposure(g.Key.Family, g.Key.Name, seconds, ceiling, seconds > ceiling);
                 })
                 .OrderByDescending(e => e.Seconds / e.Ceiling),

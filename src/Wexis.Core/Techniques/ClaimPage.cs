@@ -52,7 +52,7 @@ public sealed partial record ClaimPage(int Sentences, IReadOnlyList<PageClaim> C
             {
                 sentences++;
                 at = text.IndexOf(sentence.Text, at, StringComparison.Ordinal);
-                var said = NoteGlossary.Shorthand(sentence.Text);
+                var said = NoteShorthand.Plain(new NoteShorthand().WrittenOut(sentence.Text));
                 if (IsClaim(said))
                     claims.Add(Judge(at, sentence.Text));
                 else if (_glossary.IsTitle(sentence))

@@ -23,7 +23,7 @@ public sealed record Derivation(
     IReadOnlyList<DerivedStep> Steps,
     WorkMap Map,
     Levels TotalSeconds,
-    string? Family,
+    StepFamily? Family,
     string? FamilyName,
     SafetyVerdict SafetyVerdict,
     IReadOnlyList<ExclusionNote> Exclusions,
@@ -101,7 +101,7 @@ public sealed record Derivation(
             questions.Add(new("steps", "No step yet. What happens first?", []));
         var family = steps
             .Where(s => s.Family is not null)
-            .GroupBy(s => s.Family!)
+            .GroupBy(s => s.Family)
             .OrderByDescending(g => g.Sum(s => s.Dose.TotalSeconds.Standard))
             .ThenBy(g => g.Min(s => s.Index))
             .FirstOrDefault()
@@ -117,7 +117,7 @@ public sealed record Derivation(
             WorkMap.Union(steps.Select(s => s.Map)),
             steps.Aggregate(default(Levels), (t, s) => t + s.Dose.TotalSeconds),
             family,
-            family is null ? null : FamilyDefaults.Get(family).Name,
+            family is { } kind ? FamilyDefaults.Get(kind).Name : null,
             worst,
             ExclusionRules.Exclusions(classes, atlas),
             ExclusionRules.ClinicianFirst,

@@ -2,6 +2,7 @@ using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 using Wexis.Core.People;
 using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Doses;
 using Wexis.Core.Techniques.Steps;
 using Wexis.Core.Techniques.Work;
 
@@ -45,7 +46,7 @@ public sealed record TechniqueCheck(
     string? Id,
     string? Name,
     DerivedStanding Standing,
-    string? Family,
+    StepFamily? Family,
     IReadOnlyList<CheckedRow> Worked,
     IReadOnlyList<int> ExpectedAu,
     IReadOnlyList<string> MustStayStill,

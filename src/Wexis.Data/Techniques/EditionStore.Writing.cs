@@ -137,7 +137,7 @@ public sealed partial class EditionStore
             name = t.Body.Name ?? "",
             region = t.Body.Region,
             school = t.Body.School,
-            family = t.Family,
+            family = t.Family?.Word(),
             standing = t.Standing.Word(),
             body = StoredBody.Write(t.Body),
             derived = ExchangeJson.Write(t.Brief),

@@ -2,6 +2,7 @@ using Dapper;
 using Npgsql;
 using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Doses;
 using Wexis.Core.Techniques.Library;
 
 namespace Wexis.Data.Techniques;
@@ -42,7 +43,18 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
             );
 
         public EditionLine ToLine(TechniqueBrief brief) =>
-            new(TechniqueId, Code, Edition, Name, Region, School, Family, EditionReview.Of(Standing, Review), ChangedAt, brief);
+            new(
+                TechniqueId,
+                Code,
+                Edition,
+                Name,
+                Region,
+                School,
+                ClosedList.Of<StepFamily>(Family),
+                EditionReview.Of(Standing, Review),
+                ChangedAt,
+                brief
+            );
 
         /// <summary>Changes with every change of the row, whoever made it.</summary>
         public string ChangedMark { get; init; } = "";
@@ -291,7 +303,7 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
                 edition = edition.Edition,
                 version = edition.Version,
                 Standing = made.Standing.Word(),
-                made.Family,
+                Family = made.Family?.Word(),
                 derived = ExchangeJson.Write(made.Brief),
                 work = StoredBody.Write(made.Work),
             }
@@ -340,7 +352,7 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
                 Name,
                 School,
                 Region,
-                Family,
+                ClosedList.Of<StepFamily>(Family),
                 ExchangeJson.Read<string[]?>(Prerequisites) ?? [],
                 ExchangeJson.Read<string[]?>(Classes) ?? [],
                 Work is null ? null : StoredBody.Read<TechniqueWork>(Work)

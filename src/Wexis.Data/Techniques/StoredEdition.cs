@@ -1,4 +1,5 @@
 using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Doses;
 using Wexis.Core.Techniques.Library;
 
 namespace Wexis.Data.Techniques;
@@ -27,7 +28,7 @@ public sealed record EditionLine(
     string Name,
     string? Region,
     string? School,
-    string? Family,
+    StepFamily? Family,
     EditionStanding Standing,
     DateTimeOffset ChangedAt,
     TechniqueBrief Brief
@@ -43,7 +44,7 @@ public sealed record KeptEdition(
     string Name,
     string? School,
     string? Region,
-    string? Family,
+    StepFamily? Family,
     IReadOnlyList<string> Prerequisites,
     IReadOnlyList<string> Classes,
     TechniqueWork? Work
@@ -59,7 +60,7 @@ public sealed record NewTechnique(
     string Code,
     TechniqueDocument Body,
     EditionStanding Standing,
-    string? Family,
+    StepFamily? Family,
     TechniqueBrief Brief,
     TechniqueWork Work
 );

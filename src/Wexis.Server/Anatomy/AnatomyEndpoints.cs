@@ -22,7 +22,7 @@ public sealed record LandmarkPlace(
     double X,
     double Y,
     double? Z,
-    string Surface,
+    FaceSurface Surface,
     bool Midline,
     bool Bony
 );

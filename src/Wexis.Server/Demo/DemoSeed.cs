@@ -85,7 +85,7 @@ public sealed partial class DemoSeed(IConfiguration configuration, DataFolder fo
         var store = services.GetRequiredService<PersonStore>();
         var hasher = services.GetRequiredService<IPasswordHasher<StoredPerson>>();
         foreach (var a in Accounts)
-            await store.Add(SessionEndpoints.New(new PersonDraft(a.Login, a.Name, a.Role, a.Password), hasher), Opened, ct);
+            await store.Add(SessionEndpoints.New(new PersonDraft(a.Login, a.Name, a.Role.Word(), a.Password), hasher), Opened, ct);
         return (await store.All(ct)).ToDictionary(p => p.Login, p => p.PersonId, StringComparer.Ordinal);
     }
 

@@ -1,13 +1,14 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Identity;
 using Microsoft.AspNetCore.Mvc;
+using Wexis.Core.Measures;
 using Wexis.Core.People;
 using Wexis.Data.People;
 using Wexis.Server.Shell;
 
 namespace Wexis.Server.People;
 
-public sealed record PersonLine(Guid Id, string Name, string Login, string Role);
+public sealed record PersonLine(Guid Id, string Name, string Login, PersonRole Role);
 
 /// <summary>A colleague from outside who can still come in.</summary>
 /// <param name="Result">The one result that they see.</param>
@@ -38,7 +39,7 @@ public static class PeopleEndpoints
         TypedResults.Ok<IReadOnlyList<PersonLine>>([
             .. (await people.All(ct))
                 .Where(p => p.Active && p.Role != Roles.Invited)
-                .Select(p => new PersonLine(p.PersonId, p.Name, p.Login, p.Role)),
+                .Select(p => new PersonLine(p.PersonId, p.Name, p.Login, ClosedList.In<PersonRole>(p.Role))),
         ]);
 
     private static async Task<Ok<IReadOnlyList<InvitedLine>>> Invited(PersonStore people, TimeProvider clock, CancellationToken ct) =>
@@ -78,7 +79,7 @@ public static class PeopleEndpoints
             return Problems.Of(issues, "This person cannot be added like this.");
         var person = SessionEndpoints.New(draft, hasher);
         return await people.Add(person, clock.GetUtcNow(), ct)
-            ? TypedResults.Ok(new PersonLine(person.PersonId, person.Name, person.Login, person.Role))
+            ? TypedResults.Ok(new PersonLine(person.PersonId, person.Name, person.Login, ClosedList.In<PersonRole>(person.Role)))
             : Problems.Of("login", $"login: “{person.Login}” is taken. Choose another.", "This person cannot be added like this.");
     }
 
@@ -98,7 +99,7 @@ public static class PeopleEndpoints
         return outcome switch
         {
             PersonOutcome.Changed when await people.ById(id, ct) is { } p => TypedResults.Ok(
-                new PersonLine(p.PersonId, p.Name, p.Login, p.Role)
+                new PersonLine(p.PersonId, p.Name, p.Login, ClosedList.In<PersonRole>(p.Role))
             ),
             PersonOutcome.Stale => Problems.Stale("person"),
             PersonOutcome.LastLead => Problems.Of(

@@ -4,6 +4,7 @@ using Microsoft.AspNetCore.Antiforgery;
 using Microsoft.AspNetCore.Authentication;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Identity;
+using Wexis.Core.Measures;
 using Wexis.Core.People;
 using Wexis.Data.People;
 using Wexis.Server.Settings;
@@ -36,7 +37,7 @@ public sealed record FirstLeadCode(string? Code)
         Code is null || CryptographicOperations.FixedTimeEquals(Encoding.UTF8.GetBytes(Code), Encoding.UTF8.GetBytes(given?.Trim() ?? ""));
 }
 
-public sealed record SignedIn(Guid Id, string Name, string Login, string Role);
+public sealed record SignedIn(Guid Id, string Name, string Login, PersonRole Role);
 
 public sealed record SignIn(string? Login, string? Password);
 
@@ -192,5 +193,5 @@ public static class SessionEndpoints
         );
     }
 
-    private static SignedIn Shown(StoredPerson p) => new(p.PersonId, p.Name, p.Login, p.Role);
+    private static SignedIn Shown(StoredPerson p) => new(p.PersonId, p.Name, p.Login, ClosedList.In<PersonRole>(p.Role));
 }

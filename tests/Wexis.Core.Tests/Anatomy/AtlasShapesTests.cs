@@ -1,4 +1,5 @@
 using NetTopologySuite.Geometries;
+using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 
 namespace Wexis.Core.Tests.Anatomy;
@@ -272,8 +273,12 @@ public class AtlasShapesTests
                     .Where(x => SkinOf(x.o.View) is { } skin && !skin.Covers(Ring(x.o.Polygon)))
                     .Select(x => $"{x.Id} from the {x.o.Surface}")
             )
-            .Concat(atlas.Points.Where(p => p.Surface != "back" && p.Frontal is { } place && !front.Covers(At(place))).Select(p => p.Code))
-            .Concat(atlas.Lymph.Where(n => n.Surface != "back" && !front.Covers(At(n.Frontal))).Select(n => n.Id))
+            .Concat(
+                atlas
+                    .Points.Where(p => p.Surface != FaceSurface.Back && p.Frontal is { } place && !front.Covers(At(place)))
+                    .Select(p => p.Code)
+            )
+            .Concat(atlas.Lymph.Where(n => n.Surface != FaceSurface.Back && !front.Covers(At(n.Frontal))).Select(n => n.Id))
             .ShouldBeEmpty();
     }
 

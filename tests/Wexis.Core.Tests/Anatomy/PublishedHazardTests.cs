@@ -1,4 +1,5 @@
 using NetTopologySuite.Geometries;
+using Wexis.Core.Anatomy;
 
 namespace Wexis.Core.Tests.Anatomy;
 
@@ -95,7 +96,7 @@ public class PublishedHazardTests
                 "hz-facial-nerve-trunk",
             }
         )
-            Reference.Atlas.Hazards[hazard].Outlines.ShouldContain(o => o.Surface == "side", hazard);
-        Reference.Atlas.Hazards["hz-facial-nerve-trunk"].Outlines.ShouldContain(o => o.Surface == "front");
+            Reference.Atlas.Hazards[hazard].Outlines.ShouldContain(o => o.Surface == FaceSurface.Side, hazard);
+        Reference.Atlas.Hazards["hz-facial-nerve-trunk"].Outlines.ShouldContain(o => o.Surface == FaceSurface.Front);
     }
 }

@@ -2,6 +2,7 @@ using FsCheck.Xunit;
 using Wexis.Core.Measures;
 using Wexis.Core.Programmes;
 using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Doses;
 
 namespace Wexis.Core.Tests.Programmes;
 
@@ -163,7 +164,7 @@ public class AlignmentTests
     public void A_day_that_bears_no_more_is_said()
     {
         var times = Knead.Times! with { Home = Levels.Same(30) };
-        var techniques = new[] { Knead with { Times = times, Family = "pinch-knead" } }.ToDictionary(t => t.Id);
+        var techniques = new[] { Knead with { Times = times, Family = StepFamily.PinchKnead } }.ToDictionary(t => t.Id);
         var units = new[] { Unit("a", "supervised-practice", techniques: ["knead"]) };
         var ceiling = Reference.Settings.Ceilings["pinch-knead"].Seconds * Reference.Settings.CeilingSessionsADay;
         var load = DayLoad.Of(units, techniques, Reference.Settings).ShouldHaveSingleItem();

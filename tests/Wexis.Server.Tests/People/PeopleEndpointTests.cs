@@ -1,4 +1,5 @@
 using System.Net;
+using Wexis.Core.Measures;
 using Wexis.Core.People;
 using Wexis.Server.App;
 using Wexis.Server.People;
@@ -79,9 +80,9 @@ public class PeopleEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var _ = lead;
         using var visitor = await demo.House.Visit().SignIn("tess-6", "long-enough-1");
         var path = $"/api/people/{tess.Id}";
-        var change = new PersonChange("Tess Toller", "assessor", tess.Name, tess.Role);
+        var change = new PersonChange("Tess Toller", "assessor", tess.Name, tess.Role.Word());
         var changed = await Visitor.Read<PersonLine>(await lead.Put(path, change));
-        (changed.Name, changed.Role).ShouldBe(("Tess Toller", "assessor"));
+        (changed.Name, changed.Role).ShouldBe(("Tess Toller", PersonRole.Assessor));
         (await lead.Put(path, change)).StatusCode.ShouldBe(HttpStatusCode.OK, "the same sent twice is one change");
         (await lead.Put(path, change with { Name = "Other" })).StatusCode.ShouldBe(
             HttpStatusCode.Conflict,

@@ -1,6 +1,7 @@
 using System.Net;
 using Microsoft.AspNetCore.Routing;
 using Microsoft.Extensions.DependencyInjection;
+using Wexis.Core.People;
 using Wexis.TestHouse;
 
 namespace Wexis.Server.Tests.Shell;
@@ -144,7 +145,7 @@ public class FirstLeadTests
         session.DemoAccounts.ShouldBeEmpty();
         (await visitor.TrySignIn("maren", Visitor.DemoPassword)).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
         (await visitor.Post("/api/first-lead", Draft())).StatusCode.ShouldBe(HttpStatusCode.OK);
-        (await visitor.ReadSession()).Person!.Role.ShouldBe("lead");
+        (await visitor.ReadSession()).Person!.Role.ShouldBe(PersonRole.Lead);
     }
 
     [Fact]

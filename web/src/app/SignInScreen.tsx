@@ -75,7 +75,7 @@ function SignIn({ demo }: { demo: readonly Schemas["DemoAccount"][] }) {
                   disabled={enter.isPending}
                 >
                   <span className="font-medium">{a.name}</span>
-                  <span className="text-sm text-faded">{ROLE_WORDS[a.role] ?? a.role}</span>
+                  <span className="text-sm text-faded">{ROLE_WORDS[a.role]}</span>
                 </button>
               </li>
             ))}

@@ -2342,7 +2342,7 @@ export interface components {
       login: string;
       name: string;
       password: string;
-      role: string;
+      role: components["schemas"]["PersonRole"];
     };
     /**
      * @description What is demonstrated, and on whom.
@@ -2484,7 +2484,7 @@ export interface components {
       claims: components["schemas"]["ClaimVerdict"][];
       clinician_first: string;
       exclusions: components["schemas"]["ExclusionNote"][];
-      family: null | string;
+      family: null | components["schemas"]["StepFamily"];
       family_name: null | string;
       issues: components["schemas"]["Issue"][];
       map: components["schemas"]["WorkMap"];
@@ -2514,7 +2514,7 @@ export interface components {
       completed: components["schemas"]["Step"];
       defaults: string[];
       dose: components["schemas"]["DoseSum"];
-      family: null | string;
+      family: null | components["schemas"]["StepFamily"];
       family_name: null | string;
       /** @description Whether a repetition is a hold (R12): it is drawn and counted by press and release. */
       held: boolean;
@@ -2662,7 +2662,7 @@ export interface components {
       code: string;
       /** Format: int32 */
       edition: number;
-      family: null | string;
+      family: null | components["schemas"]["StepFamily"];
       name: string;
       region: null | string;
       school: null | string;
@@ -2838,7 +2838,7 @@ export interface components {
     Exposure: {
       /** Format: double */
       ceiling: number;
-      family: string;
+      family: components["schemas"]["StepFamily"];
       name: string;
       over: boolean;
       /** Format: double */
@@ -2854,6 +2854,11 @@ export interface components {
       /** Format: double */
       y: number;
     };
+    /**
+     * @description From where a place can be touched. Nothing of the atlas lies on the edge: strokes cross it from one surface to another.
+     * @enum {unknown}
+     */
+    FaceSurface: "front" | "side" | "back" | "edge";
     FacsUnit: {
       /** Format: int32 */
       au: number;
@@ -2868,7 +2873,7 @@ export interface components {
       /** @description What usually tells the performer to stop. */
       end_point: string;
       grip_or_slip: string;
-      id: string;
+      id: components["schemas"]["StepFamily"];
       name: string;
       /** @description Seconds of one repetition where nobody told them. */
       tempo: components["schemas"]["Tempo"];
@@ -3079,16 +3084,16 @@ export interface components {
       risk: string;
       rule: string;
       rule_data: components["schemas"]["HazardRule"][];
-      severity: string;
+      severity: components["schemas"]["SafetyVerdict"];
       source: components["schemas"]["SourceRef"][];
-      surface: string;
+      surface: components["schemas"]["FaceSurface"];
       usual_caution: string;
       view: string;
     };
     /** @description A hazard's outline on one more surface from which it can be touched. View frontal or posterior: (x, y); lateral: (z, y). IPD. */
     HazardOutline: {
       polygon: number[][];
-      surface: string;
+      surface: components["schemas"]["FaceSurface"];
       view: string;
     };
     HazardRule: {
@@ -3236,6 +3241,8 @@ export interface components {
       /** @description All that are known here. */
       zones: string[];
     };
+    /** @enum {unknown} */
+    HowSure: "medium" | "high" | null;
     HttpValidationProblemDetails: {
       detail?: null | string;
       errors?: {
@@ -3358,7 +3365,7 @@ export interface components {
       id: string;
       midline: boolean;
       name: string;
-      surface: string;
+      surface: components["schemas"]["FaceSurface"];
       /** Format: double */
       x: number;
       /** Format: double */
@@ -3540,7 +3547,7 @@ export interface components {
       name_en: string;
       name_la_ta2: string;
       source: components["schemas"]["SourceRef"][];
-      surface: string;
+      surface: components["schemas"]["FaceSurface"];
     };
     /**
      * @description One mark as it was given: appended, never changed. Within a device the counter orders events, between devices their arrival.
@@ -3691,7 +3698,7 @@ export interface components {
       antagonists: string[];
       camera_visible: string;
       common: string;
-      confidence: null | string;
+      confidence: null | components["schemas"]["HowSure"];
       confused_with: null | string[];
       creases: null | string;
       depth: string;
@@ -3956,7 +3963,7 @@ export interface components {
       id: string;
       login: string;
       name: string;
-      role: string;
+      role: components["schemas"]["PersonRole"];
     };
     /** @description What is known of the person a technique is meant for. Health data: given for one check, never kept with a technique. */
     PersonNote: {
@@ -3969,6 +3976,11 @@ export interface components {
       /** @description What the person says while or after doing it. */
       reports: null | string[];
     };
+    /**
+     * @description What a person may do, as a type; its words are Roles.
+     * @enum {unknown}
+     */
+    PersonRole: "lead" | "assessor" | "trainee" | "invited";
     /** @description One unit in its session, with the reasons. */
     PlacedUnit: {
       /** @description It is fixed there. */
@@ -4081,7 +4093,7 @@ export interface components {
       midline: boolean;
       pinyin: string;
       source: components["schemas"]["SourceRef"][];
-      surface: string;
+      surface: components["schemas"]["FaceSurface"];
     };
     ProblemDetails: {
       detail?: null | string;
@@ -5403,7 +5415,7 @@ export interface components {
       id: string;
       login: string;
       name: string;
-      role: string;
+      role: components["schemas"]["PersonRole"];
     };
     SignIn: {
       login: null | string;
@@ -5527,6 +5539,25 @@ export interface components {
       still: null | string[];
       tempo: null | components["schemas"]["Tempo"];
     };
+    /**
+     * @description Mechanical kinds of steps.
+     * @enum {unknown}
+     */
+    StepFamily:
+      | "light-glide"
+      | "firm-glide"
+      | "press-hold"
+      | "circles"
+      | "pinch-knead"
+      | "tap"
+      | "repetition"
+      | "hold"
+      | "resisted"
+      | "stretch"
+      | "stillness"
+      | "eye-drill"
+      | "habit-check"
+      | "tool-glide";
     /** @description One step as it is read by somebody: the cue, what moves, and what each hand does, with left and right in words for that reader. */
     StepReading: {
       cue: string;
@@ -6182,7 +6213,7 @@ export interface components {
         [key: string]: number;
       };
       source: components["schemas"]["SourceRef"][];
-      surface: string;
+      surface: components["schemas"]["FaceSurface"];
       view: string;
     };
     ZoneChange: {

@@ -2,10 +2,13 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { toast } from "sonner";
 import { api, problemOf, said, type Schemas } from "../shell/api";
-import { ROLE_WORDS } from "../shell/session";
+import { ROLE_WORDS, type PersonRole } from "../shell/session";
 import { Button } from "../ui/Button";
 import { Pick, TextField } from "../ui/Field";
 import { Problem } from "../ui/States";
+
+/** Roles that somebody is given; an invited colleague is made by an invitation. */
+const GIVEN_ROLES: readonly PersonRole[] = ["lead", "assessor", "trainee"];
 
 const MESSAGES = { current: "Current password", password: "New password" } as const;
 
@@ -27,7 +30,7 @@ export function PersonForm({ person, me, onDone }: { person: Schemas["PersonLine
       ),
     onSuccess: async (saved) => {
       await queries.invalidateQueries({ queryKey: me ? [] : ["people"] });
-      toast.success(`Saved: ${saved.name}, ${ROLE_WORDS[saved.role] ?? saved.role}.`);
+      toast.success(`Saved: ${saved.name}, ${ROLE_WORDS[saved.role]}.`);
       onDone();
     },
   });
@@ -60,9 +63,9 @@ export function PersonForm({ person, me, onDone }: { person: Schemas["PersonLine
         />
         <Pick
           label="Role"
-          options={Object.entries(ROLE_WORDS).map(([value, word]) => ({ value, word }))}
+          options={GIVEN_ROLES.map((value) => ({ value, word: ROLE_WORDS[value] }))}
           value={role}
-          onChange={(to) => setRole(to ?? role)}
+          onChange={(to) => setRole(GIVEN_ROLES.find((r) => r === to) ?? role)}
         />
         {change.isError && (
           <div className="sm:col-span-2">

@@ -1,4 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
+import type { Schemas } from "./api";
 import { sessionQuery } from "./queries";
 
 /** Who is signed in. Screens inside the house may count on somebody. */
@@ -9,7 +10,9 @@ export function useSignedIn() {
   return { ...person, leads: person.role === "lead", grades: person.role === "lead" || person.role === "assessor" };
 }
 
-export const ROLE_WORDS: Readonly<Record<string, string>> = {
+export type PersonRole = Schemas["PersonRole"];
+
+export const ROLE_WORDS: Readonly<Record<PersonRole, string>> = {
   lead: "lead trainer",
   assessor: "assessor",
   trainee: "trainee",

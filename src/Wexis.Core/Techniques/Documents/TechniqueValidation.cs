@@ -188,14 +188,18 @@ public static class TechniqueValidation
             if (
                 point.Landmark is { } id
                 && atlas.Landmarks.TryGetValue(id, out var known)
-                && (known.Surface, point.Surface) is ("front", "back") or ("back", "front")
+                && (known.Surface, ClosedList.Of<FaceSurface>(point.Surface))
+                    is
+                        (FaceSurface.Front, FaceSurface.Back)
+                        or
+                        (FaceSurface.Back, FaceSurface.Front)
             )
                 found.Add(
                     new(
                         $"{path}.path[{i}].surface",
                         IssueCodes.Contradiction,
                         $"{point.Surface}",
-                        $"a place that lies on the {known.Surface}"
+                        $"a place that lies on the {known.Surface.Word()}"
                     )
                 );
             found.Add(Check.OneOf(point.Offset?.Dir, TechniqueWords.OffsetDirections, $"{path}.path[{i}].offset.dir"));

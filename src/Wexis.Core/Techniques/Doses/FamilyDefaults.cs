@@ -1,14 +1,35 @@
 using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Documents;
 
 namespace Wexis.Core.Techniques.Doses;
+
+/// <summary>Mechanical kinds of steps.</summary>
+[ClosedList]
+public enum StepFamily
+{
+    LightGlide,
+    FirmGlide,
+    PressHold,
+    Circles,
+    PinchKnead,
+    Tap,
+    Repetition,
+    Hold,
+    Resisted,
+    Stretch,
+    Stillness,
+    EyeDrill,
+    HabitCheck,
+    ToolGlide,
+}
 
 /// <summary>The mechanical kind of a step. Derived from what it does, never typed.</summary>
 /// <param name="Tempo">Seconds of one repetition where nobody told them.</param>
 /// <param name="DoseLine">A usual dose, in the trade's own line.</param>
 /// <param name="EndPoint">What usually tells the performer to stop.</param>
 public sealed record Family(
-    string Id,
+    StepFamily Id,
     string Name,
     string Contact,
     Tempo Tempo,
@@ -23,10 +44,19 @@ public static class FamilyDefaults
 {
     public static readonly IReadOnlyList<Family> All =
     [
-        new("light-glide", "light glide", "three-fingers", new(3, 0, 0, 0.5), "3 / 5 / 8", "free", "slip", "the path is walked to its end"),
-        new("firm-glide", "firm glide", "knuckles", new(3, 0, 0, 0.5), "3 / 5 / 8", "free", "slip", "the tissue softens"),
         new(
-            "press-hold",
+            StepFamily.LightGlide,
+            "light glide",
+            "three-fingers",
+            new(3, 0, 0, 0.5),
+            "3 / 5 / 8",
+            "free",
+            "slip",
+            "the path is walked to its end"
+        ),
+        new(StepFamily.FirmGlide, "firm glide", "knuckles", new(3, 0, 0, 0.5), "3 / 5 / 8", "free", "slip", "the tissue softens"),
+        new(
+            StepFamily.PressHold,
             "press and hold",
             "two-fingers",
             new(1, 5, 1, 1),
@@ -35,9 +65,18 @@ public static class FamilyDefaults
             "grip",
             "the spot eases, nothing throbs"
         ),
-        new("circles", "circles", "two-fingers", new(1, 0, 0, 0), "5 / 8 / 10", "free", "grip", "the count is done, the skin is warm"),
         new(
-            "pinch-knead",
+            StepFamily.Circles,
+            "circles",
+            "two-fingers",
+            new(1, 0, 0, 0),
+            "5 / 8 / 10",
+            "free",
+            "grip",
+            "the count is done, the skin is warm"
+        ),
+        new(
+            StepFamily.PinchKnead,
             "pinch and knead",
             "pinch-thumb-index",
             new(0.5, 0, 0.5, 0),
@@ -46,11 +85,20 @@ public static class FamilyDefaults
             "grip",
             "the row is walked, light pink at most"
         ),
-        new("tap", "tap", "two-fingers", new(0.3, 0, 0, 0), "15 / 20 / 30 s", "free", "grip", "the time is up"),
-        new("repetition", "repetition", "fingertip-index", new(1, 0, 1, 1), "5 / 8 / 10", "free", "grip", "the count is done"),
-        new("hold", "hold", "fingertip-index", new(1, 5, 1, 2), "2 / 3 / 5", "free", "grip", "the time is up, the part lets go fully"),
+        new(StepFamily.Tap, "tap", "two-fingers", new(0.3, 0, 0, 0), "15 / 20 / 30 s", "free", "grip", "the time is up"),
+        new(StepFamily.Repetition, "repetition", "fingertip-index", new(1, 0, 1, 1), "5 / 8 / 10", "free", "grip", "the count is done"),
         new(
-            "resisted",
+            StepFamily.Hold,
+            "hold",
+            "fingertip-index",
+            new(1, 5, 1, 2),
+            "2 / 3 / 5",
+            "free",
+            "grip",
+            "the time is up, the part lets go fully"
+        ),
+        new(
+            StepFamily.Resisted,
             "resisted",
             "two-fingers",
             new(1, 5, 2, 3),
@@ -59,10 +107,10 @@ public static class FamilyDefaults
             "grip",
             "an even push, no fold in the skin"
         ),
-        new("stretch", "stretch", "two-fingers", new(2, 8, 2, 2), "2 / 3 / 5", "long-out", "grip", "a mild pull, no pain"),
-        new("stillness", "stillness", "whole-palm", new(1, 3, 2, 2), "2 / 3 / 5", "free", "grip", "the quiet part has not moved"),
+        new(StepFamily.Stretch, "stretch", "two-fingers", new(2, 8, 2, 2), "2 / 3 / 5", "long-out", "grip", "a mild pull, no pain"),
+        new(StepFamily.Stillness, "stillness", "whole-palm", new(1, 3, 2, 2), "2 / 3 / 5", "free", "grip", "the quiet part has not moved"),
         new(
-            "eye-drill",
+            StepFamily.EyeDrill,
             "eye drill",
             "fingertip-index",
             new(2, 0, 2, 1),
@@ -72,7 +120,7 @@ public static class FamilyDefaults
             "the count is done, the eyes are comfortable"
         ),
         new(
-            "habit-check",
+            StepFamily.HabitCheck,
             "habit check",
             "whole-palm",
             new(1, 5, 0, 0),
@@ -81,15 +129,15 @@ public static class FamilyDefaults
             "grip",
             "the rest state is found again"
         ),
-        new("tool-glide", "tool glide", "tool-flat", new(2.5, 0, 0, 0.5), "3 / 4 / 6", "free", "slip", "every line is drawn"),
+        new(StepFamily.ToolGlide, "tool glide", "tool-flat", new(2.5, 0, 0, 0.5), "3 / 4 / 6", "free", "slip", "every line is drawn"),
     ];
 
-    private static readonly IReadOnlyDictionary<string, Family> ById = All.ToDictionary(f => f.Id, StringComparer.Ordinal);
+    private static readonly IReadOnlyDictionary<StepFamily, Family> ById = All.ToDictionary(f => f.Id);
 
-    public static Family Get(string id) => ById[id];
+    public static Family Get(StepFamily kind) => ById[kind];
 
     /// <summary>The family of a step: by its working hand, else by its act; null while nothing happens yet.</summary>
-    public static string? Of(Step step, Atlas atlas, ActionModel model)
+    public static StepFamily? Of(Step step, Atlas atlas, ActionModel model)
     {
         ArgumentNullException.ThrowIfNull(step);
         // The order in which hands and movements are told means nothing (house ruling 17): the family that comes first here leads.
@@ -98,55 +146,55 @@ public static class FamilyDefaults
             return Leading(hands.Select(h => OfHand(h, atlas, model)));
         var acts = step.AllActs.Where(a => a.Do is not null).ToList();
         if (acts.Count == 0)
-            return step.AllHands.Any(h => h.Verb is not null) ? "stillness" : null;
+            return step.AllHands.Any(h => h.Verb is not null) ? StepFamily.Stillness : null;
         return Leading(acts.Select(a => OfAct(a, step, model)));
     }
 
-    private static readonly string[] Order =
+    private static readonly StepFamily[] Order =
     [
-        "tool-glide",
-        "firm-glide",
-        "light-glide",
-        "pinch-knead",
-        "circles",
-        "press-hold",
-        "tap",
-        "resisted",
-        "stillness",
-        "hold",
-        "eye-drill",
-        "repetition",
-        "stretch",
-        "habit-check",
+        StepFamily.ToolGlide,
+        StepFamily.FirmGlide,
+        StepFamily.LightGlide,
+        StepFamily.PinchKnead,
+        StepFamily.Circles,
+        StepFamily.PressHold,
+        StepFamily.Tap,
+        StepFamily.Resisted,
+        StepFamily.Stillness,
+        StepFamily.Hold,
+        StepFamily.EyeDrill,
+        StepFamily.Repetition,
+        StepFamily.Stretch,
+        StepFamily.HabitCheck,
     ];
 
-    private static string Leading(IEnumerable<string> families) => families.MinBy(f => Array.IndexOf(Order, f))!;
+    private static StepFamily Leading(IEnumerable<StepFamily> families) => families.MinBy(f => Array.IndexOf(Order, f));
 
-    private static string OfHand(Hand work, Atlas atlas, ActionModel model)
+    private static StepFamily OfHand(Hand work, Atlas atlas, ActionModel model)
     {
         if (
             work.Contact is { } c && atlas.Contacts.TryGetValue(c, out var contact) && contact.Kind == "tool"
             || work.Verb is "tool-stroke" or "tool-press" or "roll" or "cup"
         )
-            return "tool-glide";
+            return StepFamily.ToolGlide;
         return work.Verb switch
         {
-            "stroke" => work.Pressure > model.Rules.LymphLevels.Max() ? "firm-glide" : "light-glide",
-            "circle" or "friction" or "scalp-glide" => "circles",
-            "knead" or "pinch-roll" or "pinch-hold" => "pinch-knead",
-            "press" or "lymph-pump" or "tool-press" => "press-hold",
-            "tap" => "tap",
-            "stretch-apart" or "lift-hold" => "stretch",
-            _ => "stillness",
+            "stroke" => work.Pressure > model.Rules.LymphLevels.Max() ? StepFamily.FirmGlide : StepFamily.LightGlide,
+            "circle" or "friction" or "scalp-glide" => StepFamily.Circles,
+            "knead" or "pinch-roll" or "pinch-hold" => StepFamily.PinchKnead,
+            "press" or "lymph-pump" or "tool-press" => StepFamily.PressHold,
+            "tap" => StepFamily.Tap,
+            "stretch-apart" or "lift-hold" => StepFamily.Stretch,
+            _ => StepFamily.Stillness,
         };
     }
 
     /// <summary>The family of one movement by itself.</summary>
-    internal static string OfAct(Act act, Step step, ActionModel model)
+    internal static StepFamily OfAct(Act act, Step step, ActionModel model)
     {
         var verb = model.Resolve(act.Do!).Base ?? act.Do!;
         if (act.Resist is not null and not "none")
-            return "resisted";
+            return StepFamily.Resisted;
         if (
             verb is "gaze" or "widen-eyes" or "blink"
             && (
@@ -154,13 +202,15 @@ public static class FamilyDefaults
                 || step.AllHands.Any(h => h.Verb == "hold-still" && h.Role is "hold" or "anchor")
             )
         )
-            return "stillness";
+            return StepFamily.Stillness;
         return verb switch
         {
-            "gaze" => "eye-drill",
-            "jaw-rest" or "relax-scan" or "drop-shoulders" or "breathe" or "palm-eyes" => "habit-check",
-            "head-tilt-side" or "head-back" or "neck-bend-forward" or "chin-tuck" => "stretch",
-            _ => act.Tempo?.HoldS >= model.Rules.HoldSeconds || step.Tempo?.HoldS >= model.Rules.HoldSeconds ? "hold" : "repetition",
+            "gaze" => StepFamily.EyeDrill,
+            "jaw-rest" or "relax-scan" or "drop-shoulders" or "breathe" or "palm-eyes" => StepFamily.HabitCheck,
+            "head-tilt-side" or "head-back" or "neck-bend-forward" or "chin-tuck" => StepFamily.Stretch,
+            _ => act.Tempo?.HoldS >= model.Rules.HoldSeconds || step.Tempo?.HoldS >= model.Rules.HoldSeconds
+                ? StepFamily.Hold
+                : StepFamily.Repetition,
         };
     }
 }

@@ -12,7 +12,8 @@ namespace Wexis.Core.Techniques.Notes;
 /// A sentence of notes; <c>MayHead </c> when it opens the notes, or has a line to itself, not of a list, after an empty one; <c>Heads
 /// </c> when it is set like a heading besides.
 /// </summary>
-internal sealed record NoteSentence(string Text, bool MayHead, bool Heads);
+/// <param name="Stood">As it stood in the notes, where its shorthand was written out.</param>
+internal sealed record NoteSentence(string Text, bool MayHead, bool Heads, string Stood);
 
 /// <summary>
 /// Words of old notes (common practice): verbs, movements, places, fingers, pressure, doses; and spellings that only sound like anatomy.
@@ -71,7 +72,15 @@ internal sealed partial class NoteGlossary
     public const string HowManyAsked = "How many, how long?";
 
     /// <summary>Sentences in order; a list's numbers and bullets are no words.</summary>
-    public static IReadOnlyList<NoteSentence> Sentences(string text) => AsTheyStand(Shorthand(text));
+    public static IReadOnlyList<NoteSentence> Sentences(string text)
+    {
+        var shorthand = new NoteShorthand();
+        return
+        [
+            .. AsTheyStand(shorthand.WrittenOut(text))
+                .Select(s => s with { Text = NoteShorthand.Plain(s.Text).Trim(), Stood = shorthand.AsItStood(s.Text) }),
+        ];
+    }
 
     /// <summary>The same, each as it stands in the text.</summary>
     public static IReadOnlyList<NoteSentence> AsTheyStand(string text)
@@ -91,7 +100,7 @@ internal sealed partial class NoteGlossary
             var may = opens && !Bullet().IsMatch(lines[i]) && (sentences.Count == 1 ? many : found.Count == 0);
             var next = i + 1 < lines.Length ? lines[i + 1] : "";
             var heads = may && sentences.Count == 1 && !Ends(lines[i]) && (next.Trim().Length == 0 || Bullet().IsMatch(next) || Ends(next));
-            found.AddRange(sentences.Select((s, n) => new NoteSentence(s, may && n == 0, heads)));
+            found.AddRange(sentences.Select((s, n) => new NoteSentence(s, may && n == 0, heads, s)));
             opens = sentences.Count == 0;
         }
         return found;

@@ -40,20 +40,6 @@ internal sealed partial class NoteGlossary
         public void Blank(Capture m) => Left = $"{Left[..m.Index]}{new string(Read, m.Length)}{Left[(m.Index + m.Length)..]}";
     }
 
-    /// <summary>Shorthand of notes, written out: "v. light", "w/ two fingers", "4 sec.", "R then L".</summary>
-    public static string Shorthand(string text)
-    {
-        ArgumentNullException.ThrowIfNull(text);
-        text = With().Replace(text, "with ");
-        text = Very().Replace(text, "very ");
-        text = Med().Replace(text, "medium");
-        text = BetweenShort().Replace(text, "between");
-        text = Dotted().Replace(text, "${word}");
-        text = RightLetter().Replace(text, "right");
-        text = LeftLetter().Replace(text, "left");
-        return Ampersand().Replace(text, " and ");
-    }
-
     /// <summary>The dose as the sentence says it, numbers in figures; null when it says none.</summary>
     public static Dose? Dose(string sentence)
     {
@@ -105,7 +91,7 @@ internal sealed partial class NoteGlossary
         var dose = Dose(sentence);
         var phrases = new Phrases(InFigures(sentence));
         phrases.TakeAll(OftenWords());
-        phrases.TakeAll(BothTurns());
+        var turns = phrases.TakeAll(BothTurns());
         var end = phrases.Take(Until())?.Value.Trim();
         var tempo = TempoOf(phrases);
         phrases.TakeAll(DoseWords());
@@ -140,7 +126,7 @@ internal sealed partial class NoteGlossary
                 return null;
         }
         if (dose is null)
-            open.Add(HowManyAsked);
+            open.Add(turns is [var uneven, ..] ? $"“{uneven.Value.Trim()}”: a dose turns as often each way. How many?" : HowManyAsked);
         if (Here().IsMatch(sentence))
             open.Add($"“{Here().Match(sentence).Value.Trim().ToLowerInvariant()}”: where, or how?");
         var step = new Step(
@@ -207,8 +193,18 @@ internal sealed partial class NoteGlossary
         if (moves.Count > 0 && (verb is null || moves[0].At < FirstHand(sentence)))
         {
             var holds = HoldsSkin().IsMatch(sentence) && HandWord().IsMatch(sentence);
-            if ((contact is null && !holds) || against is not null)
+            // "Smile to lift the cheeks": what lifts is the smile.
+            var named = contact is not null || holds || verb is not (null or "lift-hold" or "stretch-apart");
+            if (!named || against is not null)
                 return null;
+            if (verb is not null && WorksOnTheWay.Contains(verb))
+            {
+                // A hand that works is a hand of its own; when it works was not said.
+                open.Add(
+                    $"“{HandVerbs.First(v => v.Verb == verb).Pattern.Match(sentence).Value.ToLowerInvariant()}”: while the face moves, or after it?"
+                );
+                return Working(Track(verb, sentence, contact, pressure), open);
+            }
             // The face moves, and a hand is named: it lies where it was said to lie.
             var lies = Track("hold-still", sentence, contact, pressure);
             var role = holds ? "hold" : null;
@@ -218,7 +214,25 @@ internal sealed partial class NoteGlossary
                 open.Add("The hands that lie there: do they resist, hold the skin, or only feel?");
             return lies.AllPath.Count + lies.AllZones.Count == 0 ? null : lies with { Role = role, Sides = null };
         }
-        var track = Track(verb!, sentence, contact, pressure);
+        return Working(Track(verb!, sentence, contact, pressure), open);
+    }
+
+    /// <summary>Work of a hand that goes on by itself: it neither resists nor holds what moves under it.</summary>
+    private static readonly HashSet<string> WorksOnTheWay =
+    [
+        "stroke",
+        "circle",
+        "knead",
+        "pinch-roll",
+        "tap",
+        "lymph-pump",
+        "friction",
+        "roll",
+        "tool-stroke",
+    ];
+
+    private static Hand Working(Hand track, List<string> open)
+    {
         if (track.AllPath.Count == 0 && track.AllZones.Count == 0)
             open.Add(WhereAsked);
         if (track.Pressure is null)

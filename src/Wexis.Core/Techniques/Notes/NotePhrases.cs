@@ -92,37 +92,12 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"^\s*(?:up\s+|down\s+|out\s+|over\s+)?(?:to|towards?|→|->)\s", Free)]
     private static partial Regex LeadsOn();
 
-    [GeneratedRegex(@"\b[Ww]/\s*|\b[Ww]\.\s+(?=\p{Ll}|\d)")]
-    private static partial Regex With();
-
-    [GeneratedRegex(@"\bv\.?\s+(?=(?:light|slow|soft|gent|firm|small))", Free)]
-    private static partial Regex Very();
-
-    [GeneratedRegex(@"\bmed\b\.?(?=\s+(?:pressure|firm|hard|touch)|\s*,)", Free)]
-    private static partial Regex Med();
-
-    /// <summary>A dot after a shortened word, where the sentence goes on.</summary>
-    [GeneratedRegex(@"\b(?<word>(?i:secs?|mins?|approx|reps?|ca|incl|max|esp|nr|no|ea|hrs?))\.(?=\s*[,;)]|\s+[\p{Ll}\d])")]
-    private static partial Regex Dotted();
-
-    [GeneratedRegex(@"(?<![\p{L}.'])R(?![\p{L}'’\d]|\.\p{L})")]
-    private static partial Regex RightLetter();
-
-    [GeneratedRegex(@"(?<![\p{L}.'])L(?![\p{L}'’\d]|\.\p{L})")]
-    private static partial Regex LeftLetter();
-
-    [GeneratedRegex(@"\bb/w\b", Free)]
-    private static partial Regex BetweenShort();
-
     /// <summary>Words that say nothing by themselves beside a dose.</summary>
     [GeneratedRegex(
         @"\b(?:repeat\w*|do|again|each|every|and|then|for|about|a|an|the|of|it|this|that|them|in|all|total|hold|holding|at|first|later|to|with|by|or|is|are|so|many|times|slow(?:ly)?|set|sets|rest|side|sides|per|on|both|after|before|day|days|week|daily|more|if|you|can|easy|comfortable|up|work|build|count|counts|breaths?|seconds?|minutes?)\b",
         Free
     )]
     private static partial Regex SaysNothing();
-
-    [GeneratedRegex(@"\s*&\s*")]
-    private static partial Regex Ampersand();
 
     [GeneratedRegex(@"\b\d+\s+(?:\p{L}+\s+){0,2}breaths\b", Free)]
     private static partial Regex BreathsCounted();

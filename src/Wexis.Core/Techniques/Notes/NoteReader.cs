@@ -24,6 +24,9 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
     private readonly List<string> _materials = [];
     private string? _name;
 
+    /// <summary>The sentence that is read now, as it stood.</summary>
+    private string _stood = "";
+
     /// <summary>Where hands were laid before anything happened, and the line that said so: it belongs to what comes next.</summary>
     private (Step Step, int Line)? _laid;
 
@@ -35,6 +38,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
     public void Read(NoteSentence sentence)
     {
         var text = sentence.Text;
+        _stood = sentence.Stood;
         var words = NoteGlossary.Words(text);
         var twin = _said
             .Where(s => TechniqueLikeness.Of([.. s.Words.Distinct()], [.. words.Distinct()]) >= Same)
@@ -304,7 +308,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
             .Distinct()
             .Select(s => new NamedStructure(s, atlas.PlainName(s)));
         _lines.Add(
-            new(text, kind, step, NoteGlossary.Polarity(text), unknown ?? [], [.. garbled.Where(g => !left.Contains(g.Said))], [.. named])
+            new(_stood, kind, step, NoteGlossary.Polarity(text), unknown ?? [], [.. garbled.Where(g => !left.Contains(g.Said))], [.. named])
         );
     }
 }

@@ -11,10 +11,10 @@ internal static class DoseCeiling
 {
     public static void Add(List<SafetyFinding> findings, CompletedStep completed, DoseSum sum, HouseSettings settings)
     {
-        if (completed.Family is null)
+        if (completed.Family is not { } kind)
             return;
-        var family = FamilyDefaults.Get(completed.Family);
-        var ceiling = settings.Ceilings[family.Id];
+        var family = FamilyDefaults.Get(kind);
+        var ceiling = settings.Ceilings[kind.Word()];
         var holds = completed
             .Step.AllActs.Select(a => a.Tempo?.HoldS)
             .Concat(completed.Step.AllHands.Select(h => h.HoldS))

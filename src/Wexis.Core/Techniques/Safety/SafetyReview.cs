@@ -43,7 +43,8 @@ public sealed record SafetyReview(SafetyVerdict Verdict, IReadOnlyList<SafetyFin
         }
         ActHazards.Add(findings, completed, atlas, model);
         DoseCeiling.Add(findings, completed, sum, settings);
-        SaidHazards.Add(findings, [completed.Step.Cue, completed.Step.EndPoint, .. alsoSaid.Texts], alsoSaid.Warnings);
+        // What somebody said: a cue that Wexis wrote says what is judged already.
+        SaidHazards.Add(findings, [completed.Told.Cue, completed.Told.EndPoint, .. alsoSaid.Texts], alsoSaid.Warnings);
         var worst = findings.GroupBy(f => f.Hazard).Select(Joined).OrderBy(f => f.Verdict == SafetyVerdict.Stop ? 0 : 1).ToList();
         return new(
             worst.Any(f => f.Verdict == SafetyVerdict.Stop) ? SafetyVerdict.Stop

@@ -35,12 +35,23 @@ internal static partial class SaidHazards
             var (text, warns) in texts.OfType<string>().Select(t => (t, false)).Concat(warnings.OfType<string>().Select(t => (t, true)))
         )
         foreach (var sentence in Sentences(text))
+            if (!Framed(findings, sentence, warns) && HarmLikeness.Of(sentence) >= HarmLikeness.Asks)
+                findings.Add(Sounds(sentence));
+    }
+
+    /// <summary>Findings of the frames in one sentence; whether there was one.</summary>
+    private static bool Framed(List<SafetyFinding> findings, string sentence, bool warns)
+    {
+        var before = findings.Count;
         foreach (var harm in Harms)
         {
             if (!Hints[harm.Id].IsMatch(sentence))
                 continue;
             var told = Told(harm, sentence);
-            if ((told ?? (warns ? null : Mentioned(harm, sentence))) is not { } words)
+            // A bare mention is looked at twice: where the whole sentence is like those that do no harm, it is none.
+            if (told is null && (warns || HarmLikeness.Of(sentence) <= HarmLikeness.Clears))
+                continue;
+            if ((told ?? Mentioned(harm, sentence)) is not { } words)
                 continue;
             findings.Add(
                 new(
@@ -51,12 +62,7 @@ internal static partial class SaidHazards
                         ? $"“{sentence}” does not say to stop or to leave it out: it may be read as if it {harm.Because}."
                         : $"“{sentence}” {harm.Because}.",
                     harm.Instead,
-                    new(
-                        "R106",
-                        "A technique's text that teaches a harm or pushing on through a stop sign is refused.",
-                        [new("words", words)],
-                        "action model; common practice"
-                    ),
+                    Why(words),
                     []
                 )
             );
@@ -64,7 +70,27 @@ internal static partial class SaidHazards
             if (harm.Id == LongBreath)
                 break;
         }
+        return findings.Count > before;
     }
+
+    private static SafetyFinding Sounds(string sentence) =>
+        new(
+            "sounds-harmful",
+            "Worded like a harm",
+            SafetyVerdict.Caution,
+            $"“{sentence}” is worded like sentences that can hurt somebody, and it names no harm that we know.",
+            "Say what it must not do and when to stop, or word it anew.",
+            Why(sentence),
+            []
+        );
+
+    private static Reason Why(string words) =>
+        new(
+            "R106",
+            "A technique's text that teaches a harm or pushing on through a stop sign is refused.",
+            [new("words", words)],
+            "action model; common practice"
+        );
 
     /// <summary>Hazard classes that only words can tell.</summary>
     public static IEnumerable<string> Classes(string said) =>
@@ -432,7 +458,7 @@ internal static partial class SaidHazards
                 ),
             ],
             F(
-                @"\bpassengers?\b|\blights?\s+(?:down|off|low|out)\b|\b(?:before|after|until)\s+(?:\w+\s+){0,3}(?:driv\w+|getting\s+behind)|\bparked\b|\bpark\s+first"
+                @"\bpassengers?\b|\blights?\s+(?:down|off|low|out)\b|\b(?:before|after|until)\s+(?:\w+\s+){0,3}(?:driv\w+|riding|cycling|mowing|ride|drive|commute|getting\s+behind)|\bparked\b|\bpark\s+first"
             )
         ),
         new(
@@ -498,7 +524,7 @@ internal static partial class SaidHazards
                 ),
             ],
             F(
-                @"\b(?:behind|in\s+front\s+of|before|below|under|above|beside|around)\s+(?:the|your|each|both)\s+ears?\b[^.;]{0,3}$|\bpop\w*\s+(?:the|your)\s+ears\b[^.;]{0,20}\bstop"
+                @"\b(?:behind|in\s+front\s+of|before|below|under|above|beside|around)\s+(?:the|your|each|both)\s+ears?\b[^.;]{0,3}$|\bpop\w*\s+(?:the|your)\s+ears\b[^.;]{0,20}\bstop|\b(?:cups?|glass)\b[^.;]{0,40}\b(?:to|towards?)\s+(?:the|your)\s+ears?\b"
             )
         ),
         new(
@@ -737,7 +763,7 @@ internal static partial class SaidHazards
         [
             new(
                 F(
-                    @"\b(?:sun|sunrise|sunset|torch|glaring\s+\w+|spotlight|headlights?|laser\s+pointer|floodlight|(?:a|the|bright|hot|desk|strong)\s+(?:lamp|bulb)|(?:a|bright|strong)\s+light)\b"
+                    @"\b(?:sun|sunrise|sunset|torch|glaring\s+\w+|spotlight|headlights?|laser\s+pointer|floodlight|(?:a|the|bright|hot|desk|strong)\s+(?:lamp|bulb)|(?:a|bright|strong)\s+light(?!\s+(?:sweep|touch|stroke|hand|pressure|tap|pull|press|massage|pat|brush|smile|lift)))\b"
                 ),
                 F(
                     @"\b(?:look\w*|gaz\w*|star(?:e|es|ing)|fac(?:e|ing)|squint\w*|fix\w*|blink\w*|peer\w*|eyes\s+(?:wide\s+)?open|open\s+eyes|glanc\w*|train\w*|pupils?|watch\w*)\b"
@@ -859,7 +885,7 @@ internal static partial class SaidHazards
 
     /// <summary>Negations of stopping, caring or mattering: they push on, they forbid nothing.</summary>
     [GeneratedRegex(
-        @"\b(?:only\s+(?:let\s+go|stop|release|pause|end)|(?:let\s+go|stop|release|pause|end)\s+only|stop\w*\s+(?:breath\w*|(?:the|your)\s+(?:breath|blood)|it\s+(?:and|there))|(?:do\s+not|don't|no)\s+(?:breath\w*|exhal\w*|inhal\w*|take\s+a\s+breath)|(?:do\s+not|don't|never|no\s+need\s+to|need\s+not|needn't|not|without|resist\s+the\s+urge\s+to|refuse\s+to|nobody\s+should|there\s+is\s+no\s+reason\s+to)\s+(?:\w+\s+)?(?:stop|relax|let\s+(?:go|up)|take\s+(?:the|your)\s+(?:hands?|fingers?)\s+(?:off|away)|paus|eas|giv|quit|releas|back|lighten|worr|mind|fear|car|be\s+(?:afraid|scared|alarmed|shy|timid|put\s+off|impressed|bothered|disturbed|discouraged|deterred|distracted|gentle|too)|react|panic|withdraw|relent|hesitat|hold\s+back|(?:let|allow)\s+(?:(?:the|that|any|a|some|this)\s+)*(?:pain|dizz|numb|tingl|burn|fear|discomfort|it|that|this|ache|sting)|break|rest|skip|slow|avoid|abort|interrupt|reduc|miss|forget|leave)\w*|never\s+mind|no\s+matter|nothing\s+to\s+(?:worry|fear)\w*|not\s+only|not\s+just|no\s+pain|no\s+gain|no\s+harm|no\s+problem|no\s+(?:reason|excuse)|the\s+stop\s+at|without\s+(?:welts?|bruis\w*|redness|marks?|pain|tears)|not\s+(?:work\w*|enough|deep|hard|right)|non-?stop|at\s+no\s+extra|does\s+not\s+matter|doesn't\s+matter|don't\s+matter|no\s+longer|(?:no|all)\s+(?:feeling|sensation)|without\s+(?:a\s+)?(?:pause|break|fear|worry|mercy|stopping|breathing|hesitation|letting\s+(?:up|go)|warming|releasing|any\s+(?:oil|slip))|no\s+(?:oil|cream|breathing|mercy|worries|doubt)|(?:no\s+longer|cannot|can\s+not|can't)\s+(?:bear|stand|take|endure|tolerate)\s+(?:the\s+|any\s+|some\s+|a\s+little\s+)?(?:pain|burn\w*|sting\w*|ache)|will\s+(?:not|never)\s+(?:see|get|have|reach|learn)|nothing\s+(?:special|unusual|strange|odd|bad|but|more\s+than)|without\s+(?:any\s+)?(?:air|breath|oxygen)|feels?\s+nothing|nothing\s+any\s*more|(?:hands?|fingers|neck|arms?|grip|thumbs?)\s+a?round|(?:will|can|does)\s+not\s+go\s+(?:any\s+)?(?:further|farther)|stop(?:s|ping)?\s+the\s+(?:pulse|blood|flow|breath|air)|let\s+(?:it|the\s+air|any)\s+out|take\s+(?:a|another|one)\s+breath\s+before|no\s+air|without\s+(?:once\s+)?(?:taking|drawing)|(?:give|giving)\s+in\s+to|urge\s+to\s+(?:stop|rest|let\s+go|pause)|never\s+mind|no\s+(?:bruis\w*|marks)(?=\s*(?:,|:|means?|shows?|you))|(?:pay|take)\s+no\s+(?:heed|attention|notice)|(?:do\s+not|don't|never)\s+(?:relax|stop|rest|let\s+go|release|pause|end|ease)\s+before|if\s+(?:you(?:'re|\s+are)?\s+|it\s+(?:is|does)\s+|they\s+are\s+)?not\s+\w+|not\s+sure)\b",
+        @"\b(?:only\s+(?:let\s+go|stop|release|pause|end)|(?:let\s+go|stop|release|pause|end)\s+only|stop\w*\s+(?:breath\w*|(?:the|your)\s+(?:breath|blood)|it\s+(?:and|there))|(?:do\s+not|don't|no)\s+(?:breath\w*|exhal\w*|inhal\w*|take\s+a\s+breath)|(?:do\s+not|don't|never|no\s+need\s+to|need\s+not|needn't|not|without|resist\s+the\s+urge\s+to|refuse\s+to|nobody\s+should|there\s+is\s+no\s+reason\s+to)\s+(?:\w+\s+)?(?:stop|relax|come\s+out|let\s+(?:go|up)|take\s+(?:the|your)\s+(?:hands?|fingers?)\s+(?:off|away)|paus|eas|giv|quit|releas|back|lighten|worr|mind|fear|car|be\s+(?:afraid|scared|alarmed|shy|timid|put\s+off|impressed|bothered|disturbed|discouraged|deterred|distracted|gentle|too)|react|panic|withdraw|relent|hesitat|hold\s+back|(?:let|allow)\s+(?:(?:the|that|any|a|some|this)\s+)*(?:pain|dizz|numb|tingl|burn|fear|discomfort|it|that|this|ache|sting)|break|rest|skip|slow|avoid|abort|interrupt|reduc|miss|forget|leave)\w*|never\s+mind|no\s+matter|nothing\s+to\s+(?:worry|fear)\w*|not\s+only|not\s+just|no\s+pain|no\s+gain|no\s+harm|no\s+problem|no\s+(?:reason|excuse)|the\s+stop\s+at|without\s+(?:welts?|bruis\w*|redness|marks?|pain|tears)|not\s+(?:work\w*|enough|deep|hard|right)|non-?stop|at\s+no\s+extra|does\s+not\s+matter|doesn't\s+matter|don't\s+matter|no\s+longer|(?:no|all)\s+(?:feeling|sensation)|without\s+(?:a\s+)?(?:pause|break|fear|worry|mercy|stopping|breathing|hesitation|letting\s+(?:up|go)|warming|releasing|any\s+(?:oil|slip))|no\s+(?:oil|cream|breathing|mercy|worries|doubt)|(?:no\s+longer|cannot|can\s+not|can't)\s+(?:bear|stand|take|endure|tolerate)\s+(?:the\s+|any\s+|some\s+|a\s+little\s+)?(?:pain|burn\w*|sting\w*|ache)|will\s+(?:not|never)\s+(?:see|get|have|reach|learn)|nothing\s+(?:special|unusual|strange|odd|bad|but|more\s+than)|without\s+(?:any\s+)?(?:air|breath|oxygen)|feels?\s+nothing|nothing\s+any\s*more|(?:hands?|fingers|neck|arms?|grip|thumbs?)\s+a?round|(?:will|can|does)\s+not\s+go\s+(?:any\s+)?(?:further|farther)|stop(?:s|ping)?\s+the\s+(?:pulse|blood|flow|breath|air)|let\s+(?:it|the\s+air|any)\s+out|take\s+(?:a|another|one)\s+breath\s+before|no\s+air|without\s+(?:once\s+)?(?:taking|drawing)|(?:give|giving)\s+in\s+to|urge\s+to\s+(?:stop|rest|let\s+go|pause)|never\s+mind|no\s+(?:bruis\w*|marks)(?=\s*(?:,|:|means?|shows?|you))|(?:pay|take)\s+no\s+(?:heed|attention|notice)|(?:do\s+not|don't|never)\s+(?:relax|stop|rest|let\s+go|release|pause|end|ease)\s+before|if\s+(?:you(?:'re|\s+are)?\s+|it\s+(?:is|does)\s+|they\s+are\s+)?not\s+\w+|not\s+sure)\b",
         Free
     )]
     private static partial Regex PseudoNegation();
@@ -879,14 +905,14 @@ internal static partial class SaidHazards
 
     /// <summary>A verdict after the words: "… is forbidden", "… can damage", "… : stop".</summary>
     [GeneratedRegex(
-        @"^\s*(?:a|the|your)?\s*(?:doctor|clinician|dentist|physio\w*|surgeon)\b|^\s*to\s+(?:stop|lighten|pause|let\s+go|ease)(?:\s*$|\s*[,.;:]|\s+(?:at|if|when|and|off|there|here|the\s+(?:step|exercise|technique|work|round|pressure)))|^[^.;]{0,40}?\b(?:(?:is|are|was|were|would\s+be|must\s+be|should\s+be|will\s+be|be)\s+(?:\w+\s+)?(?:mistakes|faults|never|not|forbidden|dangerous|harmful|wrong|out|off\s+limits|avoided|prohibited|barred|unsafe|risky|excluded|too\s+(?:much|hard|strong|deep|far)|a\s+(?:\w+\s+)?(?:fault|mistake|critical|danger|risk|warning|(?:good\s+)?reason\s+(?:to|for)|sign\s+to|stop)|stopped|refused|no\s+(?:goal|aim|proof|sign)|an?\s+(?:emergency|alarm|error)|for\s+(?:a\s+)?(?:doctor|clinician))|isn't|aren't|can\s+(?:hurt|harm|damage|injure|tear)|could\s+(?:hurt|harm|damage|injure)|damages?|injures?|harms|means?\s+(?:stop|too|you\s+(?:are|have)\s+(?:press|push|work|gone|overdo)\w*)|fails\s+the|stops?\s+the\s+(?:technique|exam\w*|demonstration|lesson)|needs\s+a\s+doctor|calls?\s+for\s+(?:a\s+)?(?:stop|doctor|help)|has\s+no\s+(?:place|business)|ha(?:s|ve)\s+no\s+(?:place|business)|never\s+(?:helps|belongs)|does\s+not\s+(?:help|belong)|doesn't\s+(?:help|belong)|belongs\s+to\s+(?:a\s+|the\s+|your\s+)?(?:doctor|clinician|dentist)|too\s+(?:far|hard|much|strong|deep|long|fast)|tells?\s+you\s+(?:to\s+stop|that\s+you\s+(?:have\s+gone|are|went|press\w*|push\w*)\s+(?:\w+\s+)?too)|(?:should|must|has\s+to|is\s+to)\s+be\s+(?:reported|checked|looked\s+at|told|watched)|comes?\s+out\s+first|must\s+not|should\s+not|may\s+not|mustn't|shouldn't|must\s+never|should\s+never|(?:stays?|remains?|must\s+(?:stay|remain)|is\s+left|are\s+left)\s+(?:free|alone|untouched|out)|stays?\s+out|has\s+to\s+be\s+gone|must\s+be\s+gone)|^[^;]{0,60}[,;]\s*(?:so\s+)?(?:work|stay|keep|go)\s+(?:beside|behind|around|outside|to\s+the\s+side)\b|^[^.;]{0,40}?\b(?:was|were|is|are|went)\s+too\s+\w+|^\s*[:=–—>-]+\s*(?:stop|never|no\b|leave|refer|doctor|skip|out\b|too\s+(?:much|hard|deep))",
+        @"^\s*(?:a|the|your)?\s*(?:doctor|clinician|dentist|physio\w*|surgeon)\b|^\s*to\s+(?:stop|lighten|pause|let\s+go|ease)(?:\s*$|\s*[,.;:]|\s+(?:at|if|when|and|off|there|here|the\s+(?:step|exercise|technique|work|round|pressure)))|^[^.;]{0,40}?\b(?:(?:is|are|was|were|would\s+be|must\s+be|should\s+be|will\s+be|be)\s+(?:\w+\s+)?(?:mistakes|faults|never|not|forbidden|dangerous|harmful|wrong|out|off\s+limits|avoided|prohibited|barred|unsafe|risky|excluded|too\s+(?:much|hard|strong|deep|far)|a\s+(?:\w+\s+)?(?:fault|mistake|critical|danger|risk|warning|(?:good\s+)?reason\s+(?:to|for)|sign\s+to|stop)|stopped|refused|no\s+(?:goal|aim|proof|sign)|an?\s+(?:emergency|alarm|error)|for\s+(?:a\s+)?(?:doctor|clinician))|isn't|aren't|can\s+(?:hurt|harm|damage|injure|tear)|could\s+(?:hurt|harm|damage|injure)|damages?|injures?|harms|means?\s+(?:stop|too|you\s+(?:are|have)\s+(?:press|push|work|gone|overdo)\w*)|fails\s+the|stops?\s+the\s+(?:technique|exam\w*|demonstration|lesson)|needs\s+a\s+doctor|calls?\s+for\s+(?:a\s+)?(?:stop|doctor|help)|has\s+no\s+(?:place|business)|ha(?:s|ve)\s+no\s+(?:place|business)|never\s+(?:helps|belongs)|does\s+not\s+(?:help|belong)|doesn't\s+(?:help|belong)|belongs\s+to\s+(?:a\s+|the\s+|your\s+)?(?:doctor|clinician|dentist)|too\s+(?:far|hard|much|strong|deep|long|fast)|tells?\s+you\s+(?:to\s+stop|that\s+you\s+(?:have\s+gone|are|went|press\w*|push\w*)\s+(?:\w+\s+)?too)|(?:should|must|has\s+to|is\s+to)\s+be\s+(?:reported|checked|looked\s+at|told|watched)|comes?\s+out\s+first|must\s+not|should\s+not|may\s+not|mustn't|shouldn't|must\s+never|should\s+never|do\s+nothing|hands?\s+off|looked\s+at|(?:stays?|remains?|must\s+(?:stay|remain)|is\s+left|are\s+left)\s+(?:free|alone|untouched|out)|stays?\s+out|has\s+to\s+be\s+gone|must\s+be\s+gone)|^[^;]{0,60}[,;]\s*(?:so\s+)?(?:work|stay|keep|go)\s+(?:beside|behind|around|outside|to\s+the\s+side)\b|^[^.;]{0,40}?\b(?:was|were|is|are|went)\s+too\s+\w+|^\s*[:=–—>-]+\s*(?:stop|never|no\b|leave|refer|doctor|skip|out\b|too\s+(?:much|hard|deep))",
         Free
     )]
     private static partial Regex BlamedAfter();
 
     /// <summary>A condition that ends in stopping: "if …, stop", "stop when …", "… : sit down".</summary>
     [GeneratedRegex(
-        @"^(?:if|when|whenever|should|as\s+soon\s+as|once|the\s+moment|at\s+(?:the\s+)?(?:first|any|once)|on|with|after|in\s+case\s+of)\b[^.;]*?[,:–—]\s*(?:\w+\s+){0,3}?(?:stop|pause|lighten|ease|let\s+go|sit|lie|rest|call|see\s+(?:a|your|the)|ask|skip|leave|refer|go\s+to|end|break\s+off|release|open\s+(?:the|your|both)\s+eyes|back\s+off|go\s+(?:lighter|easier|smaller)|less|lighter|smaller|send|seek|get\s+help|make\s+it|choose|use\s+(?:a\s+)?(?:lighter|less|softer)|work\s+(?:smaller|lighter|around)|move\s+(?:on|away|outwards?)|remind|tell|correct|help|wait|breathe|take\s+(?:the|your)\s+(?:hands?|fingers?)|too\s+(?:hard|deep|strong|far))\b|\b(?:stop|pause|let\s+go|ease\s+off|back\s+off|break\s+off|lighten|end|leave\s+(?:it|this)\s+out|release|ask|refer|send|call|see\s+a\s+doctor)\b(?:\s+\w+){0,4}?\s+(?:if|when|whenever|as\s+soon\s+as|at|once|the\s+moment|before|in\s+case)\b",
+        @"^(?:if|when|whenever|should|as\s+soon\s+as|once|the\s+moment|at\s+(?:the\s+)?(?:first|any|once)|on|with|after|in\s+case\s+of)\b[^.;]*?[,:–—]\s*(?:\w+\s+){0,3}?(?:stop|pause|lighten|ease|let\s+go|sit|lie|rest|call|see\s+(?:a|your|the)|ask|skip|leave|refer|go\s+to|end|break\s+off|release|open\s+(?:the|your|both)\s+(?:eyes|hands?)|lift\s+(?:the|your)\s+(?:thumb|finger|hand)s?|back\s+off|go\s+(?:lighter|easier|smaller)|less|lighter|smaller|send|seek|get\s+help|make\s+it|choose|use\s+(?:a\s+)?(?:lighter|less|softer)|work\s+(?:smaller|lighter|around)|move\s+(?:on|away|outwards?)|remind|tell|correct|help|wait|breathe|take\s+(?:the|your)\s+(?:hands?|fingers?)|too\s+(?:hard|deep|strong|far))\b|\b(?:stop|pause|let\s+go|ease\s+off|back\s+off|break\s+off|lighten|end|leave\s+(?:it|this)\s+out|release|ask|refer|send|call|see\s+a\s+doctor|come\s+out|(?:pressure|hands?)\s+(?:goes|comes|go|come)\s+(?:down|off)|lift\s+(?:the|your)\s+(?:thumb|finger|hand)s?)\b(?:\s+\w+){0,4}?\s+(?:if|when|whenever|as\s+soon\s+as|at|once|the\s+moment|before|in\s+case)\b",
         Free
     )]
     private static partial Regex AnsweredByStopping();

@@ -27,7 +27,7 @@ public sealed record DrawnStroke(
 public sealed record DerivedStep(
     int Index,
     string Title,
-    string? Family,
+    StepFamily? Family,
     string? FamilyName,
     Sides Sides,
     Step Completed,

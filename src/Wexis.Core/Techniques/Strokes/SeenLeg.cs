@@ -44,15 +44,15 @@ internal static class SeenContacts
     /// </summary>
     private static IEnumerable<Seen> Pictures(IReadOnlyList<FacePoint> places, PathStop start, PathStop end, double width, bool counts)
     {
-        bool On(string surface) => start.Surface == surface || end.Surface == surface;
-        if (On("back"))
+        bool On(FaceSurface surface) => start.Surface == surface || end.Surface == surface;
+        if (On(FaceSurface.Back))
             yield return Contact("posterior", places);
         else
             yield return Contact("frontal", places);
         // Over the crown a leg shows in both.
-        if (On("back") && On("front"))
+        if (On(FaceSurface.Back) && On(FaceSurface.Front))
             yield return Contact("frontal", places);
-        if (On("side") && start.Z is { } from && end.Z is { } to)
+        if (On(FaceSurface.Side) && start.Z is { } from && end.Z is { } to)
             yield return Contact("lateral", Sideways(places, from, to));
 
         Seen Contact(string view, IReadOnlyList<FacePoint> seen)

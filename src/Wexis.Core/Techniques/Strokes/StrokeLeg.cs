@@ -1,3 +1,4 @@
+using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 
 namespace Wexis.Core.Techniques.Strokes;
@@ -5,7 +6,7 @@ namespace Wexis.Core.Techniques.Strokes;
 /// <summary>
 /// A place of a path: its surface, where it lies in the front (or back) picture, and z in the side view where that is known.
 /// </summary>
-public readonly record struct PathStop(string Surface, FacePoint Point, double? Z);
+public readonly record struct PathStop(FaceSurface Surface, FacePoint Point, double? Z);
 
 /// <summary>
 /// One leg of a stroke, for the subject's left side: straight, or along an edge of the face, in pieces that each lie on one surface.
@@ -24,8 +25,8 @@ public sealed record StrokeLeg(PathStop Start, PathStop End, string? Edge, IRead
     /// <summary>In pupil distances, along the edge where it follows one.</summary>
     public double LengthIpd => Pieces.Sum(p => p.From.DistanceTo(p.To));
 
-    public bool Touches(string surface) => Start.Surface == surface || End.Surface == surface;
+    public bool Touches(FaceSurface surface) => Start.Surface == surface || End.Surface == surface;
 }
 
 /// <summary>A straight piece of a leg. Surface is front, side or back, or <c>edge</c> where it crosses from one to another.</summary>
-public readonly record struct StrokePiece(string Surface, FacePoint From, FacePoint To);
+public readonly record struct StrokePiece(FaceSurface Surface, FacePoint From, FacePoint To);

@@ -54,7 +54,7 @@ public sealed class StrokePath
             if (p.Landmark is { } id && atlas.Landmarks.TryGetValue(id, out var l))
                 told.Add(
                     new(
-                        p.Surface ?? l.Surface,
+                        ClosedList.Of<FaceSurface>(p.Surface) ?? l.Surface,
                         StrokePlaces.Moved(StrokePlaces.Frontal(l), p.Offset, settings),
                         l.LateralZ - (p.Offset?.Dir == "back" ? (p.Offset.Breadths ?? 1) * settings.IpdPerBreadth : 0)
                     )
@@ -91,7 +91,8 @@ public sealed class StrokePath
         if (Through(from, to))
             return new(from, to, null, [], true);
         // The edges are drawn in the front view: what lies on the back follows none of them.
-        var edge = from.Surface == "back" || to.Surface == "back" ? null : EdgeCurve.Follow(from.Point, to.Point, atlas);
+        var edge =
+            from.Surface == FaceSurface.Back || to.Surface == FaceSurface.Back ? null : EdgeCurve.Follow(from.Point, to.Point, atlas);
         List<FacePoint> places = [from.Point, .. edge?.Between ?? [], to.Point];
         // Where a leg leaves one surface for another, only the piece in its middle crosses.
         var crossing = from.Surface == to.Surface ? -1 : (places.Count - 1) / 2;
@@ -107,7 +108,7 @@ public sealed class StrokePath
                             new StrokePiece(
                                 from.Surface == to.Surface || i < crossing ? from.Surface
                                     : i > crossing ? to.Surface
-                                    : "edge",
+                                    : FaceSurface.Edge,
                                 pair.First,
                                 pair.Second
                             )
@@ -128,9 +129,9 @@ public sealed class StrokePath
     /// </summary>
     private static bool Through(PathStop from, PathStop to)
     {
-        if ((from.Surface, to.Surface) is not (("front", "back") or ("back", "front")))
+        if ((from.Surface, to.Surface) is not ((FaceSurface.Front, FaceSurface.Back) or (FaceSurface.Back, FaceSurface.Front)))
             return false;
-        var (front, back) = from.Surface == "front" ? (from.Point, to.Point) : (to.Point, from.Point);
+        var (front, back) = from.Surface == FaceSurface.Front ? (from.Point, to.Point) : (to.Point, from.Point);
         return !(back.Y >= Crown && front.Y >= 0.28) && !(OnShoulder(front) && OnShoulder(back));
     }
 
@@ -229,10 +230,10 @@ public sealed class StrokePath
     }
 
     /// <summary>How far a leg runs over an area, and the way it makes good there.</summary>
-    private static (double Length, FacePoint Way) Inside(StrokeLeg leg, string surface, Geometry area)
+    private static (double Length, FacePoint Way) Inside(StrokeLeg leg, FaceSurface surface, Geometry area)
     {
         var (length, x, y) = (0.0, 0.0, 0.0);
-        foreach (var piece in leg.Pieces.Where(p => p.Surface == surface || p.Surface == "edge"))
+        foreach (var piece in leg.Pieces.Where(p => p.Surface == surface || p.Surface == FaceSurface.Edge))
         {
             var line = Shapes.Plane.CreateLineString([new(piece.From.X, piece.From.Y), new(piece.To.X, piece.To.Y)]);
             if (line.Length < SeenContacts.SamePoint || !line.EnvelopeInternal.Intersects(area.EnvelopeInternal))
@@ -246,7 +247,7 @@ public sealed class StrokePath
     }
 
     /// <summary>Zones of one surface that hold a place, or lie within 0.15 IPD (about 9 mm) of it.</summary>
-    public static IReadOnlyList<string> Nearest(FacePoint place, string surface, Atlas atlas)
+    public static IReadOnlyList<string> Nearest(FacePoint place, FaceSurface surface, Atlas atlas)
     {
         ArgumentNullException.ThrowIfNull(atlas);
         var point = Shapes.Plane.CreatePoint(new Coordinate(place.X, place.Y));
@@ -281,11 +282,13 @@ public sealed class StrokePath
             .Select(z => (z.Id, z.Surface, Area: Shapes.Area(z.Polygon, null), Holds: Shapes.Prepared(z.Polygon)))
             .ToList();
         var met = new List<string>();
-        void Visit(FacePoint p, string surface)
+        void Visit(FacePoint p, FaceSurface surface)
         {
             var point = Shapes.Plane.CreatePoint(new Coordinate(p.X, p.Y));
             foreach (
-                var zone in areas.Where(a => (surface == "edge" || a.Surface == surface) && !met.Contains(a.Id) && a.Holds.Contains(point))
+                var zone in areas.Where(a =>
+                    (surface == FaceSurface.Edge || a.Surface == surface) && !met.Contains(a.Id) && a.Holds.Contains(point)
+                )
             )
                 met.Add(zone.Id);
         }

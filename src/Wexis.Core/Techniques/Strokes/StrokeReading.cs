@@ -116,7 +116,9 @@ public sealed record StrokeReading(IReadOnlyList<PathPoint> Path, string Half, d
     }
 
     private static double NearestLandmark(FacePoint place, Atlas atlas) =>
-        atlas.Landmarks.Values.Where(l => l.Surface != "back").Min(l => new FacePoint(l.Frontal[0], l.Frontal[1]).DistanceTo(place));
+        atlas
+            .Landmarks.Values.Where(l => l.Surface != FaceSurface.Back)
+            .Min(l => new FacePoint(l.Frontal[0], l.Frontal[1]).DistanceTo(place));
 
     private readonly record struct NamedPlace(PathPoint Point, FacePoint Place);
 
@@ -128,7 +130,7 @@ public sealed record StrokeReading(IReadOnlyList<PathPoint> Path, string Half, d
         // What a half breadth more has to gain before it is worth saying: 0.02 IPD, some 1.3 mm.
         const double perHalfBreadth = 0.02;
         var best = (Cost: double.MaxValue, Name: default(NamedPlace));
-        foreach (var (id, landmark) in atlas.Landmarks.Where(l => l.Value.Surface != "back"))
+        foreach (var (id, landmark) in atlas.Landmarks.Where(l => l.Value.Surface != FaceSurface.Back))
         {
             var at = new FacePoint(landmark.Frontal[0], landmark.Frontal[1]);
             if (at.DistanceTo(place) > Reach)

@@ -11,7 +11,7 @@ namespace Wexis.Core.Techniques.Work;
 /// <param name="Defaults">Paths of the fields that a default filled; the interface shows them in grey.</param>
 public sealed record CompletedStep(
     Step Step,
-    string? Family,
+    StepFamily? Family,
     Sides Sides,
     IReadOnlyList<string> Defaults,
     IReadOnlyList<OpenQuestion> Questions,
@@ -32,8 +32,7 @@ public sealed record CompletedStep(
         var defaults = new List<string>();
         var questions = new List<OpenQuestion>();
         var issues = new List<Issue>();
-        var familyId = FamilyDefaults.Of(step, atlas, model);
-        if (familyId is null)
+        if (FamilyDefaults.Of(step, atlas, model) is not { } familyId)
         {
             questions.Add(new($"{path}.acts", "What happens: which movement, or what does the hand do?", []));
             return new(step, null, Sides.Both, defaults, questions, issues);
@@ -58,7 +57,7 @@ public sealed record CompletedStep(
         {
             line =
                 sides is "one-then-other" or "alternating" ? family.DoseLine + ", each side"
-                : familyId == "circles" ? family.DoseLine + ", each way"
+                : familyId == StepFamily.Circles ? family.DoseLine + ", each way"
                 : family.DoseLine;
             defaults.Add($"{path}.dose.line");
         }

@@ -1,4 +1,5 @@
 using NetTopologySuite.Geometries;
+using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Doses;
@@ -139,8 +140,8 @@ public class HazardPropertyTests
     [Fact]
     public void From_front_to_back_it_is_asked_what_lies_between()
     {
-        foreach (var from in Places.Where(p => Reference.Atlas.Landmarks[p].Surface == "front"))
-        foreach (var to in Places.Where(p => Reference.Atlas.Landmarks[p].Surface == "back"))
+        foreach (var from in Places.Where(p => Reference.Atlas.Landmarks[p].Surface == FaceSurface.Front))
+        foreach (var to in Places.Where(p => Reference.Atlas.Landmarks[p].Surface == FaceSurface.Back))
         {
             var leg = StrokePath.Of(A.Track("stroke", 3).From(from, to), Reference.Atlas, Reference.Settings).Legs.Single();
             var derived = Reference.Derive(A.Step() with { Hands = [A.Track("stroke", 3).From(from, to)] });
@@ -242,10 +243,10 @@ public class HazardPropertyTests
     private static LineString? Line(StrokeLeg leg, string view) =>
         view switch
         {
-            "frontal" when !leg.Touches("back") => Plane.CreateLineString([.. leg.Places.Select(p => new Coordinate(p.X, p.Y))]),
-            "posterior" when leg.Touches("back") => Plane.CreateLineString([.. leg.Places.Select(p => new Coordinate(p.X, p.Y))]),
+            "frontal" when !leg.Touches(FaceSurface.Back) => Plane.CreateLineString([.. leg.Places.Select(p => new Coordinate(p.X, p.Y))]),
+            "posterior" when leg.Touches(FaceSurface.Back) => Plane.CreateLineString([.. leg.Places.Select(p => new Coordinate(p.X, p.Y))]),
             // Along an edge the side view shows a bend; a straight leg is straight in every view.
-            "lateral" when leg.Edge is null && leg.Touches("side") && leg.Start.Z is { } from && leg.End.Z is { } to =>
+            "lateral" when leg.Edge is null && leg.Touches(FaceSurface.Side) && leg.Start.Z is { } from && leg.End.Z is { } to =>
                 Plane.CreateLineString([new(from, leg.From.Y), new(to, leg.To.Y)]),
             _ => null,
         };

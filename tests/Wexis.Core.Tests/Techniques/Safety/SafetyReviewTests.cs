@@ -31,7 +31,10 @@ public class SafetyReviewTests
         int level,
         string axis,
         string verdict
-    ) => Review(Press(zone, level, axis)).Verdict.Word().ShouldBe(verdict);
+    ) =>
+        Review(Press(zone, level, axis))
+            .Verdict.Word()
+            .ShouldBe(verdict, string.Join("; ", Review(Press(zone, level, axis)).Findings.Select(f => f.Because)));
 
     [Fact]
     public void On_the_front_of_the_lower_rim_a_feather_glide_is_fine()

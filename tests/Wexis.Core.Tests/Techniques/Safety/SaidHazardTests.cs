@@ -8,16 +8,15 @@ namespace Wexis.Core.Tests.Techniques;
 /// <summary>
 /// Sentences that teach a harm, and look-alikes that forbid it or mean something else. Lines of <c>tests/cases/said </c> are our own,
 /// worded as common
-/// practice words such things. They were written in eighteen rounds, each before the reading was tried on it.
+/// practice words such things. They were written in twenty-five rounds, each before the
+/// reading was tried on it.
 /// </summary>
 public class SaidHazardTests
 {
-    private static readonly string Cases = Path.Combine(Reference.DataFolder, "..", "tests", "cases", "said");
-
     [Fact]
     public void Of_sentences_that_teach_a_harm_nine_in_ten_are_found()
     {
-        var lines = Lines("dangerous");
+        var lines = SaidLines.Of("dangerous");
         var missed = lines.Where(l => Review(l).Verdict == SafetyVerdict.Ok).ToList();
         TestContext.Current.TestOutputHelper?.WriteLine(
             $"{lines.Count - missed.Count} of {lines.Count} found. Missed: {string.Join(" | ", missed)}"
@@ -28,10 +27,31 @@ public class SaidHazardTests
     [Fact]
     public void Of_harmless_look_alikes_at_most_four_in_a_hundred_are_flagged()
     {
-        var lines = Lines("harmless");
+        var lines = SaidLines.Of("harmless");
         var flagged = lines.Where(l => Review(l).Verdict != SafetyVerdict.Ok).ToList();
         TestContext.Current.TestOutputHelper?.WriteLine($"{flagged.Count} of {lines.Count} flagged: {string.Join(" | ", flagged)}");
         ((double)flagged.Count / lines.Count).ShouldBeLessThanOrEqualTo(0.04, string.Join("\n", flagged));
+    }
+
+    /// <summary>Lines of the last two rounds: nothing was learned from them, and they were read once before anything was mended.</summary>
+    [Fact]
+    public void Of_lines_that_taught_nothing_nine_in_ten_are_found_and_four_in_a_hundred_flagged()
+    {
+        var (harms, harmless) = (SaidLines.Of("unseen-dangerous"), SaidLines.Of("unseen-harmless"));
+        harms.ShouldNotContain(l => SaidLines.Of("dangerous").Contains(l));
+        harmless.ShouldNotContain(l => SaidLines.Of("harmless").Contains(l));
+        var missed = harms.Where(l => Review(l).Verdict == SafetyVerdict.Ok).ToList();
+        var flagged = harmless.Where(l => Review(l).Verdict != SafetyVerdict.Ok).ToList();
+        ((double)missed.Count / harms.Count).ShouldBeLessThanOrEqualTo(0.10, string.Join("\n", missed));
+        ((double)flagged.Count / harmless.Count).ShouldBeLessThanOrEqualTo(0.04, string.Join("\n", flagged));
+    }
+
+    [Fact]
+    public void What_only_sounds_like_a_harm_is_asked_and_never_stopped()
+    {
+        var review = Review("A dead lip is a relaxed lip.");
+        review.Verdict.ShouldBe(SafetyVerdict.Caution);
+        review.Findings.ShouldHaveSingleItem().Hazard.ShouldBe("sounds-harmful");
     }
 
     [Fact]
@@ -68,6 +88,4 @@ public class SaidHazardTests
     }
 
     private static SafetyReview Review(string cue) => Reference.Derive(A.Act("smile-closed") with { Cue = cue }).Steps[0].Safety;
-
-    private static List<string> Lines(string file) => [.. File.ReadAllLines(Path.Combine(Cases, $"{file}.txt")).Where(l => l.Length > 0)];
 }

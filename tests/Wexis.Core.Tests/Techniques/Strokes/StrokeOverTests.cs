@@ -1,4 +1,5 @@
 using NetTopologySuite.Geometries;
+using Wexis.Core.Anatomy;
 using Wexis.Core.Techniques.Strokes;
 
 namespace Wexis.Core.Tests.Techniques;
@@ -26,7 +27,7 @@ public class StrokeOverTests
     public void A_contact_meets_an_area_from_outside_from_inside_and_from_within_its_hole()
     {
         var front = Reference
-            .Atlas.Landmarks.Where(l => l.Value.Surface == "front")
+            .Atlas.Landmarks.Where(l => l.Value.Surface == FaceSurface.Front)
             .Select(l => l.Key)
             .Order(StringComparer.Ordinal)
             .ToList();

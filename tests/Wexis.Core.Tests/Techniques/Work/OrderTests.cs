@@ -1,4 +1,5 @@
 using FsCheck.Xunit;
+using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 using Wexis.Core.Techniques;
 using Wexis.Core.Techniques.Documents;
@@ -118,7 +119,7 @@ public class OrderTests
 
     private static readonly string[] Landmarks =
     [
-        .. Reference.Atlas.Landmarks.Where(l => l.Value.Surface != "back").Select(l => l.Key).Order(StringComparer.Ordinal),
+        .. Reference.Atlas.Landmarks.Where(l => l.Value.Surface != FaceSurface.Back).Select(l => l.Key).Order(StringComparer.Ordinal),
     ];
 
     private static Hand Stroke(uint n, int places) =>

@@ -1,0 +1,92 @@
+using System.Text;
+using System.Text.RegularExpressions;
+
+namespace Wexis.Core.Techniques.Notes;
+
+/// <summary>
+/// Shorthand of notes, written out before they are read ("v. light", "w/ two fingers", "4 sec.", "R then L"), and put back where the
+/// notes are shown. Behind each word that was written out stands a mark that remembers what stood there.
+/// </summary>
+internal sealed partial class NoteShorthand
+{
+    /// <summary>First of the marks: letters that Unicode leaves to whoever needs them.</summary>
+    private const char First = '\uE100';
+
+    private const int Most = 0x1700;
+
+    private readonly List<(string Stood, string Written)> _marks = [];
+
+    /// <summary>Notes with their shorthand written out and marked.</summary>
+    public string WrittenOut(string text)
+    {
+        ArgumentNullException.ThrowIfNull(text);
+        text = Marks().Replace(text, "");
+        text = With().Replace(text, m => Marked(m, "with "));
+        text = Very().Replace(text, m => Marked(m, "very "));
+        text = Med().Replace(text, m => Marked(m, "medium"));
+        text = BetweenShort().Replace(text, m => Marked(m, "between"));
+        text = Dotted().Replace(text, m => Marked(m, m.Groups["word"].Value));
+        text = RightLetter().Replace(text, m => Marked(m, "right"));
+        text = LeftLetter().Replace(text, m => Marked(m, "left"));
+        return Ampersand().Replace(text, m => Marked(m, " and "));
+    }
+
+    /// <summary>A part of what was written out, to be read.</summary>
+    public static string Plain(string text) => Marks().Replace(text, "");
+
+    /// <summary>The same part, as it stood.</summary>
+    public string AsItStood(string text)
+    {
+        var stood = new StringBuilder();
+        foreach (var letter in text)
+            if (letter >= First && letter - First < _marks.Count)
+            {
+                var (was, written) = _marks[letter - First];
+                // A sentence may begin behind a space that was written out with its word.
+                var length = Math.Min(written.Length, stood.Length);
+                stood.Length -= length;
+                stood.Append(was);
+            }
+            else
+                stood.Append(letter);
+        return stood.ToString().Trim();
+    }
+
+    private string Marked(Match stood, string written)
+    {
+        if (_marks.Count == Most)
+            return written;
+        _marks.Add((stood.Value, written));
+        return $"{written}{(char)(First + _marks.Count - 1)}";
+    }
+
+    private const RegexOptions Free = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture;
+
+    [GeneratedRegex(@"\b[Ww]/\s*|\b[Ww]\.\s+(?=\p{Ll}|\d)")]
+    private static partial Regex With();
+
+    [GeneratedRegex(@"\bv\.?\s+(?=(?:light|slow|soft|gent|firm|small))", Free)]
+    private static partial Regex Very();
+
+    [GeneratedRegex(@"\bmed\b\.?(?=\s+(?:pressure|firm|hard|touch)|\s*,)", Free)]
+    private static partial Regex Med();
+
+    /// <summary>A dot after a shortened word, where the sentence goes on.</summary>
+    [GeneratedRegex(@"\b(?<word>(?i:secs?|mins?|approx|reps?|ca|incl|max|esp|nr|no|ea|hrs?))\.(?=\s*[,;)]|\s+[\p{Ll}\d])")]
+    private static partial Regex Dotted();
+
+    [GeneratedRegex(@"(?<![\p{L}.'])R(?![\p{L}'’\d]|\.\p{L})")]
+    private static partial Regex RightLetter();
+
+    [GeneratedRegex(@"(?<![\p{L}.'])L(?![\p{L}'’\d]|\.\p{L})")]
+    private static partial Regex LeftLetter();
+
+    [GeneratedRegex(@"\bb/w\b", Free)]
+    private static partial Regex BetweenShort();
+
+    [GeneratedRegex(@"\s*&\s*")]
+    private static partial Regex Ampersand();
+
+    [GeneratedRegex(@"[\uE100-\uF8FF]")]
+    private static partial Regex Marks();
+}
