@@ -6,7 +6,7 @@ namespace Wexis.Browser.Tests;
 /// <summary>Grading with the eyes on the trainee: by keys alone, without a network, through a crash and a restart.</summary>
 public class GradingTests(DemoHouse demo) : IClassFixture<DemoHouse>
 {
-    private static void Begin(Browser b, string trainee, string station)
+    internal static void Begin(Browser b, string trainee, string station)
     {
         b.Stop("Grading");
         b.Choose(Browser.Labelled("Trainee"), trainee);

@@ -15,11 +15,14 @@ public class SecondLookTests(DemoHouse demo) : IClassFixture<DemoHouse>
     }
 
     /// <summary>Holds once, stops, and gives one mark to all that is asked; to stillness another.</summary>
-    internal static void Grade(Browser b, string stillness)
+    internal static void Grade(Browser b, string stillness, Action<Browser>? shows = null)
     {
         b.See(By.CssSelector("[data-phase='performing']"));
         b.Press("g");
-        b.HoldKey(" ", TimeSpan.FromSeconds(2));
+        if (shows is null)
+            b.HoldKey(" ", TimeSpan.FromSeconds(2));
+        else
+            shows(b);
         b.Press("g");
         b.Until(() => b.Has(By.CssSelector("[data-saving='0']")), "all is saved");
         for (var asked = 0; asked < 30 && !b.Text.Contains("everything is marked"); asked++)

@@ -107,7 +107,7 @@ function Standing({ view, c }: { view: View; c: Case }) {
         <p className="text-faded">Nothing stands in the way of its release.</p>
       )}
       {!view.released_at && c.not_releasable && c.not_releasable !== c.look_owed && (
-        <p className="text-faded">Not to be released yet: {c.not_releasable}</p>
+        <p className="text-faded">Not to be released yet. {c.not_releasable}</p>
       )}
     </div>
   );

@@ -75,7 +75,9 @@ function Compared({ c, c1, c2 }: { c: Schemas["SecondLook"]; c1: string; c2: str
           <tr>
             <th className="font-normal">Criterion</th>
             <th className="w-[32%] font-normal">First: {c1}</th>
-            <th className="w-[32%] font-normal">Second: {c2}</th>
+            <th className="w-[32%] font-normal">
+              {c1 === c2 ? "Again, from the film" : "Second"}: {c2}
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -151,10 +153,10 @@ function Settle({ c, view }: { c: Case; view: Schemas["ResultView"] }) {
   const decide = useAct(view.id, "The appeal is decided.");
   const [outcome, setOutcome] = useState<Outcome | null>(null);
   const may = (kind: Case["may"][number]) => c.may.includes(kind);
-  const stuck =
-    person.leads &&
-    ((c.in_dispute && !may("agreement-proposed") && !may("third-mark")) ||
-      (c.appeal && !c.appeal.outcome && !may("appeal-decided")));
+  const waits =
+    (c.in_dispute && !c.proposed && !may("agreement-proposed") && !may("third-mark")) ||
+    (c.appeal && !c.appeal.outcome && !may("appeal-decided"));
+  const stuck = waits && person.leads;
   return (
     <div className="no-print mt-4 max-w-3xl space-y-4">
       {c.proposed && (
@@ -240,6 +242,12 @@ function Settle({ c, view }: { c: Case; view: Schemas["ResultView"] }) {
         </section>
       )}
       {stuck && <Stuck id={view.id} />}
+      {waits && person.grades && !person.leads && (
+        <p className="border-l-2 border-now pl-3">
+          You marked this demonstration, so somebody else decides: another assessor, or a colleague whom the lead
+          trainer invites.
+        </p>
+      )}
     </div>
   );
 }

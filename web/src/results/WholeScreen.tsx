@@ -90,7 +90,7 @@ export function WholeScreen() {
 
 /** What a station came to, and whether it is still to be shown. */
 function At({ cell, open }: { cell: Schemas["Cell"] | undefined; open: boolean }) {
-  if (!cell) return <span className="block text-faded">{open ? "still to be shown" : "not shown"}</span>;
+  if (!cell) return <span className="block min-h-8 py-1 text-faded">{open ? "still to be shown" : "not shown"}</span>;
   return (
     <>
       <Shown cell={cell} />
