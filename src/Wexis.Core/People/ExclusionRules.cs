@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 
@@ -17,7 +18,14 @@ public static class ExclusionRules
     public static IReadOnlyList<ExclusionNote> Exclusions(IReadOnlyCollection<string> classes, Atlas atlas)
     {
         ArgumentNullException.ThrowIfNull(atlas);
-        return
+        return Known
+            .GetValue(atlas, static _ => new())
+            .Of(string.Join(' ', classes), (classes, atlas), static (_, of) => Of(of.classes, of.atlas));
+    }
+
+    private static readonly ConditionalWeakTable<Atlas, Remembered<string, IReadOnlyList<ExclusionNote>>> Known = [];
+
+    private static IReadOnlyList<ExclusionNote> Of(IReadOnlyCollection<string> classes, Atlas atlas) =>
         [
             .. atlas
                 .Document.Contraindications.Select(e =>
@@ -44,7 +52,6 @@ public static class ExclusionRules
                 .ThenBy(n => n.Handling)
                 .ThenBy(n => n.Name, StringComparer.Ordinal),
         ];
-    }
 
     /// <summary>The strictest handling of an exclusion over some classes.</summary>
     public static Handling Worst(Exclusion exclusion, IEnumerable<string> classes) =>

@@ -108,6 +108,7 @@ public sealed record Derivation(
             ?.Key;
         var worst = steps.Count == 0 ? SafetyVerdict.Ok : steps.Max(s => s.Safety.Verdict);
         var classes = TechniqueClasses.ClassesOf(document, [.. steps.SelectMany(s => s.Classes).Distinct()]);
+        var exclusions = ExclusionRules.Exclusions(classes, atlas);
         var derived = new Derivation(
             issues.Count > 0 ? DerivedStanding.Refused
                 : worst == SafetyVerdict.Stop ? DerivedStanding.Stopped
@@ -119,14 +120,14 @@ public sealed record Derivation(
             family,
             family is { } kind ? FamilyDefaults.Get(kind).Name : null,
             worst,
-            ExclusionRules.Exclusions(classes, atlas),
+            exclusions,
             ExclusionRules.ClinicianFirst,
             questions,
             issues,
             [],
             TechniqueTimes.Of(document, steps, atlas, settings),
             AdviceReview.Of(document),
-            TechniqueReading.Of(document, steps, ExclusionRules.Exclusions(classes, atlas), atlas)
+            TechniqueReading.Of(document, steps, exclusions, atlas)
         )
         {
             Classes = classes,

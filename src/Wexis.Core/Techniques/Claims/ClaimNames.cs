@@ -1,6 +1,7 @@
 using System.Runtime.CompilerServices;
 using System.Text.RegularExpressions;
 using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
 
 namespace Wexis.Core.Techniques.Claims;
 
@@ -78,6 +79,13 @@ public static partial class ClaimWords
     {
         ArgumentNullException.ThrowIfNull(text);
         ArgumentNullException.ThrowIfNull(atlas);
+        return Spelt.GetValue(atlas, static _ => new()).Of(text, atlas, Nearly);
+    }
+
+    private static readonly ConditionalWeakTable<Atlas, Remembered<string, MisspeltName?>> Spelt = [];
+
+    private static MisspeltName? Nearly(string text, Atlas atlas)
+    {
         var (known, words) = Latin.GetValue(atlas, LatinOf);
         foreach (Match word in Word().Matches(text))
         {

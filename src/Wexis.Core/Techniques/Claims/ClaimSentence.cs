@@ -1,5 +1,7 @@
+using System.Runtime.CompilerServices;
 using System.Text.RegularExpressions;
 using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
 
 namespace Wexis.Core.Techniques.Claims;
 
@@ -40,6 +42,13 @@ internal static partial class ClaimSentence
     public static IReadOnlyList<Assertion> Read(string text, Atlas atlas)
     {
         ArgumentNullException.ThrowIfNull(text);
+        return Known.GetValue(atlas, static _ => new()).Of(text, atlas, Parted);
+    }
+
+    private static readonly ConditionalWeakTable<Atlas, Remembered<string, IReadOnlyList<Assertion>>> Known = [];
+
+    private static IReadOnlyList<Assertion> Parted(string text, Atlas atlas)
+    {
         var plain = Plain(text);
         List<Assertion> found = [];
         foreach (var sentence in SentenceEnd().Split(plain))

@@ -1,6 +1,7 @@
 using System.Runtime.CompilerServices;
 using System.Text.RegularExpressions;
 using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
 
 namespace Wexis.Core.Techniques.Claims;
 
@@ -187,17 +188,24 @@ public static partial class ClaimWords
     {
         ArgumentNullException.ThrowIfNull(text);
         ArgumentNullException.ThrowIfNull(atlas);
+        return Known.GetValue(atlas, static _ => new()).Of(text, atlas, NamesIn);
+    }
+
+    private static readonly ConditionalWeakTable<Atlas, Remembered<string, IReadOnlyList<NameSaid>>> Known = [];
+
+    private static IReadOnlyList<NameSaid> NamesIn(string text, Atlas atlas)
+    {
         var lower = text.ToLowerInvariant();
         var said = new List<NameSaid>();
         foreach (var name in Names.GetValue(atlas, NamesOf))
-            if (
-                Find(lower, name.Words) is var at and >= 0
-                && !said.Any(n => at < n.At + n.Length && n.At < at + name.Words.Length)
-                && !said.Any(n => n.Structures.SequenceEqual(name.Structures))
-            )
+            if (Find(lower, name.Words) is var at and >= 0 && IsNew(said, at, name))
                 said.Add(new(at, name.Words.Length, name.Structures));
         return [.. said.OrderBy(n => n.At)];
     }
+
+    /// <summary>Not within a name that was found before, and of something else.</summary>
+    private static bool IsNew(List<NameSaid> said, int at, Name name) =>
+        !said.Any(n => (at < n.At + n.Length && n.At < at + name.Words.Length) || n.Structures.SequenceEqual(name.Structures));
 
     /// <summary>Parts of the face that stand for the muscle that moves them, where a claim names no muscle ("works the brow").</summary>
     private static readonly (string Words, string[] Structures)[] Parts =

@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Runtime.CompilerServices;
 using System.Text.RegularExpressions;
 using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Documents;
@@ -34,6 +35,21 @@ public static partial class DoseLine
     private const double MostLanes = 30;
 
     public static DoseReading Read(string? line, DoseContext context, HouseSettings settings, string path)
+    {
+        ArgumentNullException.ThrowIfNull(context);
+        return Known
+            .GetValue(settings, static _ => new())
+            .Of((line, context.Sides, path), (context, settings), static (told, of) =>
+                Understood(told.Line, of.context, of.settings, told.Path)
+            );
+    }
+
+    private static readonly ConditionalWeakTable<
+        HouseSettings,
+        Remembered<(string? Line, string? Sides, string Path), DoseReading>
+    > Known = [];
+
+    private static DoseReading Understood(string? line, DoseContext context, HouseSettings settings, string path)
     {
         var issues = new List<Issue>();
         var questions = new List<OpenQuestion>();

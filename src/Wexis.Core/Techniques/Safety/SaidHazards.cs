@@ -34,9 +34,18 @@ internal static partial class SaidHazards
         foreach (
             var (text, warns) in texts.OfType<string>().Select(t => (t, false)).Concat(warnings.OfType<string>().Select(t => (t, true)))
         )
+            findings.AddRange(Known.Of((text, warns), warns, static (said, _) => In(said.Text, said.Warns)));
+    }
+
+    private static readonly Remembered<(string Text, bool Warns), IReadOnlyList<SafetyFinding>> Known = new();
+
+    private static IReadOnlyList<SafetyFinding> In(string text, bool warns)
+    {
+        var findings = new List<SafetyFinding>();
         foreach (var sentence in Sentences(text))
             if (!Framed(findings, sentence, warns) && HarmLikeness.Of(sentence) >= HarmLikeness.Asks)
                 findings.Add(Sounds(sentence));
+        return findings;
     }
 
     /// <summary>Findings of the frames in one sentence; whether there was one.</summary>

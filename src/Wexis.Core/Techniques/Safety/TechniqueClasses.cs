@@ -136,19 +136,25 @@ public static partial class TechniqueClasses
     /// <summary>Classes that only words tell: a held breath, heat or cold, inside the mouth, the head back or down.</summary>
     private static IEnumerable<string> Said(IEnumerable<string?> texts)
     {
-        foreach (var text in texts.OfType<string>())
-        {
-            if (SaidHazards.HoldsBreath(text))
-                yield return "breath-hold";
-            if (SaidHazards.Tells(HeatOrCold(), text))
-                yield return "heat-cold";
-            if (SaidHazards.Tells(InMouth(), text))
-                yield return "intraoral";
-            if (SaidHazards.Tells(HeadBack(), text))
-                yield return "head-back";
-            if (SaidHazards.Tells(HeadDown(), text))
-                yield return "head-down";
-        }
+        return texts.OfType<string>().SelectMany(t => Known.Of(t, t, static (text, _) => In(text)));
+    }
+
+    private static readonly Remembered<string, IReadOnlyList<string>> Known = new();
+
+    private static IReadOnlyList<string> In(string text)
+    {
+        var said = new List<string>();
+        if (SaidHazards.HoldsBreath(text))
+            said.Add("breath-hold");
+        if (SaidHazards.Tells(HeatOrCold(), text))
+            said.Add("heat-cold");
+        if (SaidHazards.Tells(InMouth(), text))
+            said.Add("intraoral");
+        if (SaidHazards.Tells(HeadBack(), text))
+            said.Add("head-back");
+        if (SaidHazards.Tells(HeadDown(), text))
+            said.Add("head-down");
+        return said;
     }
 
     private const RegexOptions Free = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture;

@@ -139,7 +139,14 @@ public sealed class StrokePath
     /// Share of the largest leg's contact that lies on an outline of the front view, and whether the centre line enters it; any surface.
     /// </summary>
     public (bool Entered, double Share) OverFront(double[][] outline, double[][]? hole) =>
-        Over(contact => contact.In("frontal"), Shapes.Area(outline, hole), static _ => false);
+        _front.GetOrAdd(
+            (outline, hole),
+            static (of, path) => path.Over(contact => contact.In("frontal"), Shapes.Area(of.Outline, of.Hole), static _ => false),
+            this
+        );
+
+    /// <summary>By the outline and its hole, as the objects they are.</summary>
+    private readonly ConcurrentDictionary<(double[][] Outline, double[][]? Hole), (bool Entered, double Share)> _front = new();
 
     /// <summary>
     /// How a hazard is met: whether the centre line of one contact enters one of its outlines, and the largest share of one contact that
@@ -216,6 +223,14 @@ public sealed class StrokePath
     public IReadOnlyList<double> DirectionsOver(Zone zone)
     {
         ArgumentNullException.ThrowIfNull(zone);
+        return _directions.GetOrAdd(zone.Polygon, static (_, to) => to.path.DirectionsIn(to.zone), (path: this, zone));
+    }
+
+    /// <summary>By the outline, as the object it is.</summary>
+    private readonly ConcurrentDictionary<double[][], IReadOnlyList<double>> _directions = new();
+
+    private IReadOnlyList<double> DirectionsIn(Zone zone)
+    {
         double[] overall = DirectionDegrees is { } d ? [d] : [];
         if (_directionTold || zone.View != "frontal" || Legs.All(l => l.Edge is null) && Legs.Count < 2)
             return overall;
@@ -347,7 +362,7 @@ public sealed class StrokePath
     {
         get
         {
-            var (entered, share) = Over(c => c.In("frontal"), Shapes.Area(Neck, null), static _ => false);
+            var (entered, share) = OverFront(Neck, null);
             return entered || share >= 0.25;
         }
     }

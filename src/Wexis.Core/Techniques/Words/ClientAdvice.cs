@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using Wexis.Core.Measures;
 using Wexis.Core.People;
 
@@ -27,6 +28,15 @@ public sealed record ClientAdvice(IReadOnlyList<string> First, IReadOnlyList<Adv
     {
         ArgumentNullException.ThrowIfNull(cautions);
         ArgumentNullException.ThrowIfNull(exclusions);
+        return Known
+            .GetValue(exclusions, static _ => new(50))
+            .Of(string.Join('\n', cautions), (cautions, exclusions), static (_, of) => Said(of.cautions, of.exclusions));
+    }
+
+    private static readonly ConditionalWeakTable<IReadOnlyList<ExclusionNote>, Remembered<string, ClientAdvice>> Known = [];
+
+    private static ClientAdvice Said(IReadOnlyList<string> cautions, IReadOnlyList<ExclusionNote> exclusions)
+    {
         var known = exclusions.Where(e => !e.RedFlag).ToList();
         // What belongs to this kind of work before what belongs to any.
         var special = known.OrderBy(e => e.Handling).ThenBy(e => e.Classes.All(Common.Contains) ? 1 : 0).ToList();
