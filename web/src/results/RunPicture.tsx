@@ -26,7 +26,12 @@ export function RunPicture({ run, title }: { run: Run; title: string }) {
   return (
     <figure className="break-inside-avoid">
       <figcaption className="text-sm text-faded">{title}</figcaption>
-      <svg viewBox={`0 0 ${WIDTH} ${height}`} className="block w-full max-w-xl" role="img" aria-label={`${title}. ${said}.`}>
+      <svg
+        viewBox={`0 0 ${WIDTH} ${height}`}
+        className="block w-full max-w-xl"
+        role="img"
+        aria-label={`${title}. ${said}.`}
+      >
         {Array.from({ length: Math.floor(length / every) + 1 }, (_, i) => i * every).map((s) => (
           <g key={s}>
             <path d={`M${x(s)} ${top - 4}V${height - 14}`} stroke="var(--color-line)" strokeWidth={0.8} />
