@@ -1,3 +1,4 @@
+using System.Globalization;
 using Wexis.Core.Examinations;
 using Wexis.Core.Measures;
 
@@ -147,7 +148,7 @@ public sealed record SecondLook(
         if (scored.From == MarkSource.Unseen)
             yield return "could not be seen";
         if (scored.Value is { } value && c.Measure is { } m)
-            yield return $"measured {value:0.##} {m.Unit}, wanted {m.Low:0.##} to {m.High:0.##}";
+            yield return $"measured {Number(value)}{(m.Unit is { Length: > 0 } unit ? $" {unit}" : "")}, wanted {Number(m.Low)} to {Number(m.High)}";
         if (state.Whys.TryGetValue(c.Id, out var why) && !string.IsNullOrWhiteSpace(why))
             yield return why;
         foreach (var stamp in state.Faults)
@@ -162,6 +163,9 @@ public sealed record SecondLook(
         if (scored.Why is { } because && scored.From != MarkSource.Unseen)
             yield return because;
     }
+
+    /// <summary>A ratio to the hundredth, anything larger to the tenth.</summary>
+    private static string Number(double value) => value.ToString(Math.Abs(value) < 2 ? "0.##" : "0.#", CultureInfo.InvariantCulture);
 
     private static string Clock(double seconds) => $"{(int)seconds / 60}:{(int)seconds % 60:00}";
 }

@@ -146,6 +146,8 @@ internal sealed partial class NoteGlossary
             step = step with { Hands = [track] };
         foreach (var ends in Unplaced(sentence))
             open.Add($"“{ends}”: where is that?");
+        if (hand == "circle" && CircleWay().Match(sentence) is { Success: true } turning)
+            open.Add($"“{turning.Groups["way"].Value.ToLowerInvariant()}”: clockwise, or the other way?");
         if (hand == "stroke" && MassageWord().Match(sentence) is { Success: true } massage)
             open.Add($"“{massage.Value.ToLowerInvariant()}”: strokes, circles or kneading?");
         foreach (var left in LeftOver().Matches(phrases.Left).Select(m => m.Value.Trim().ToLowerInvariant()).Distinct())
@@ -325,7 +327,7 @@ internal sealed partial class NoteGlossary
             [],
             [.. places.Select(p => new PathPoint(p, null, null, null))],
             null,
-            null,
+            places.Count < 2 && StrokeWay().Match(sentence) is { Success: true } way ? way.Groups["way"].Value.ToLowerInvariant() : null,
             null,
             pressure,
             null,

@@ -83,8 +83,19 @@ internal sealed partial class NoteGlossary
     private static partial Regex HandWord();
 
     /// <summary>Words of weight: a number, a turn, a hand part, a side.</summary>
-    [GeneratedRegex(@"\b(?:\d+|against\s+\p{L}+|(?:anti-?|counter-?)?clockwise|knuckles?|thumbs?|palms?)\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:\d+|against\s+\p{L}+|left\s+and\s+right|(?:let(?:ting)?\s+go|releas\w*)\s+slowly|slowly\s+(?:back|release|let\s+go)|(?:anti-?|counter-?)?clockwise|knuckles?|thumbs?|palms?)\b",
+        Free
+    )]
     private static partial Regex LeftOver();
+
+    /// <summary>Which way circles turn, where no clock says it.</summary>
+    [GeneratedRegex(@"\bcircles?\s+(?<way>(?:out|in|up|down)wards?)\b", Free)]
+    private static partial Regex CircleWay();
+
+    /// <summary>Which way a stroke goes that names one place only.</summary>
+    [GeneratedRegex(@"\b(?:strok|glid|sweep|smooth|slid|wip|iron|roll)\w*\s+(?:\w+ly\s+)?(?<way>up|down)(?:wards?)?\b", Free)]
+    private static partial Regex StrokeWay();
 
     [GeneratedRegex(@"^(?:under|below|between|in\s+front|behind)\b", Free)]
     private static partial Regex SaysWhere();

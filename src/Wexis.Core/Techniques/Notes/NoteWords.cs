@@ -29,7 +29,7 @@ internal sealed partial class NoteGlossary
     private static readonly (Regex Pattern, string Do, string? Gaze)[] Moves =
     [
         M(
-            @"rais\w*\s+(?:(?:both|the|your|right|left|one)\s+)*(?:eye)?brows?|lift\w*\s+(?:(?:both|the|your|right|left|one)\s+)*(?:eye)?brows?",
+            @"rais\w*\s+(?:(?:both|the|your|right|left|one)\s+)*(?:eye)?brows?|lift\w*\s+(?:(?:both|the|your|right|left|one)\s+)*(?:eye)?brows?|(?<!\b(?:between|from|over|above)\s+(?:the\s+|both\s+)?)(?:eye)?brows?\s+up\b(?!\s+(?:to|towards?)\b)",
             "raise-brows"
         ),
         M(@"frown\w*(?!\s+(?:lines?|muscles?))|knit\w*", "knit-brows"),
@@ -44,7 +44,7 @@ internal sealed partial class NoteGlossary
         M(@"puff\w*|fill\w*\s+(?:the\s+|your\s+)?cheeks?", "puff-cheeks"),
         M(@"suck\w*", "suck-cheeks"),
         M(@"(?:say|form|make)\w*\s+(?:an?\s+)?(?:long\s+)?['‘“""]?o['’”""]?\b", "funnel-o"),
-        M(@"tongue\b.{0,30}\b(?:palate|roof)", "tongue-press-palate"),
+        M(@"(?:(?:press|push)\w*\s+(?:the\s+|your\s+)?)?tongue\b.{0,30}\b(?:palate|roof)", "tongue-press-palate"),
         M(@"(?:stick|put|push)\w*\s+(?:out\s+)?(?:the\s+|your\s+)?tongue(?:\s+out)?|tongue\s+(?:far\s+)?out\b", "tongue-out"),
         M(@"open\w*\s+(?:the\s+|your\s+)?(?:mouth|jaw)", "open-jaw"),
         M(@"clench\w*", "clench"),
@@ -71,6 +71,7 @@ internal sealed partial class NoteGlossary
         M(@"(?:relax|soften)\w*\s+(?:the\s+|your\s+)?(?:whole\s+)?face|scan\w*\s+(?:the\s+|your\s+)?face", "relax-scan"),
         M(@"(?:circl|run)\w*\s+(?:the\s+|your\s+)?tongue", "tongue-circle-vestibule"),
         M(@"push\w*\s+(?:the\s+|your\s+)?tongue\s+(?:in|into|against)\s+(?:the\s+|your\s+)?cheek", "tongue-push-cheek"),
+        M(@"(?:lift|rais)\w*\s+(?:the\s+|your\s+)?upper\s+lip\b", "raise-upper-lip"),
         M(@"blow\w*", "blow-out"),
         M(@"(?:pull|draw|turn)\w*\s+(?:the\s+|your\s+)?(?:mouth\s+)?corners?(?:\s+of\s+the\s+mouth)?\s+down", "corners-down"),
         M(@"\b(?:\d+|a\s+few|some|three|five)\s+(?:slow\s+|deep\s+|calm\s+|long\s+)*breaths\b", "breathe"),
@@ -154,6 +155,8 @@ internal sealed partial class NoteGlossary
         ("temple", "temple_hollow"),
         ("nostril", "alare"),
         ("side of the nose", "alare"),
+        ("nose wing", "alare"),
+        ("wing of the nose", "alare"),
         ("tip of the nose", "pronasale"),
         ("chin", "pogonion"),
         ("jaw angle", "gonion"),
@@ -405,7 +408,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex Movement();
 
     [GeneratedRegex(
-        @"\b(?:do\s+not|don'?t|never|avoid|must\s+not|should\s+not|shouldn'?t)\b|^\s*(?:no|not)\s|\bnot\s+(?:if|when|after|during|for)\b|\bcontra-?indicat\w*|^\s*(?:skip|stop)\b|\b(?:skip|leave\s+(?:it|this)\s+out)\b.{0,20}\b(?:if|when|after)\b",
+        @"\b(?:do\s+not|don'?t|never|avoid|must\s+not|should\s+not|shouldn'?t)\b|^\s*(?:no|not)\s+(?![-–]|just\b|pressure\s*,)|\bnot\s+(?:if|when|after|during|for)\b|\bcontra-?indicat\w*|^\s*(?:skip|stop)\b|\b(?:skip|leave\s+(?:it|this)\s+out)\b.{0,20}\b(?:if|when|after)\b",
         Free
     )]
     private static partial Regex Forbidding();
