@@ -187,6 +187,9 @@ internal sealed partial class NoteGlossary
     public static string? HoldOf(string sentence) =>
         Hold().Match(InFigures(sentence)) is { Success: true } m ? $"hold {m.Groups["n"].Value} s" : null;
 
+    /// <summary>The hold, where a line says nothing else in figures.</summary>
+    public static string? OnlyHold(string line) => Hold().Replace(InFigures(line), " ").Any(char.IsDigit) ? null : HoldOf(line);
+
     public static bool HasTime(string line) => TimeWords().IsMatch(line);
 
     public static bool LastOnly(string sentence) => LastOne().IsMatch(sentence);

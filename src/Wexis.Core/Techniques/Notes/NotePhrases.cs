@@ -35,7 +35,10 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?:until|till)\b[^.;]*", Free)]
     private static partial Regex Until();
 
-    [GeneratedRegex(@"\b(?:slowly\s+)?(?:over|in|for)\s+(?<n>\d+)\s+(?:slow\s+)?counts?\b(?!\s+each)", Free)]
+    [GeneratedRegex(
+        @"\b(?<!\b(?:hold|stay|keep|paus|remain)\w*\s+(?:it\s+)?)(?:slowly\s+)?(?:over|in|for)\s+(?<n>\d+)\s+(?:slow\s+)?counts?\b(?!\s+each)",
+        Free
+    )]
     private static partial Regex OverCounts();
 
     /// <summary>Numbers that are no dose: how long the way there takes, how hard.</summary>
@@ -84,7 +87,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Words of weight: a number, a turn, a hand part, a side.</summary>
     [GeneratedRegex(
-        @"\b(?:\d+|against\s+\p{L}+|left\s+and\s+right|(?:let(?:ting)?\s+go|releas\w*)\s+slowly|slowly\s+(?:back|release|let\s+go)|(?:anti-?|counter-?)?clockwise|knuckles?|thumbs?|palms?)\b",
+        @"\b(?:\d+|against\s+\p{L}+|left\s+and\s+right|open\w*\s+(?:them\s+)?wide|(?:let(?:ting)?\s+go|releas\w*)\s+slowly|slowly\s+(?:back|release|let\s+go)|(?:anti-?|counter-?)?clockwise|knuckles?|thumbs?|palms?)\b",
         Free
     )]
     private static partial Regex LeftOver();

@@ -265,6 +265,9 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
         var step = _steps[Last];
         if (step.Dose is null)
             _steps[Last] = step with { Dose = dose };
+        else if (NoteGlossary.OnlyHold(step.Dose.Line!) is { } held && !NoteGlossary.HasTime(dose.Line!))
+            // "Hold for 3 counts. 10 times.": what was said of each, and then how many.
+            _steps[Last] = step with { Dose = NoteGlossary.WithDose(dose, held) };
         else if (NoteGlossary.HoldOf(text) is { } hold && !NoteGlossary.HasTime(step.Dose.Line!))
         {
             if (NoteGlossary.LastOnly(text))

@@ -34,6 +34,10 @@ internal sealed partial class NoteGlossary
         ),
         M(@"frown\w*(?!\s+(?:lines?|muscles?))|knit\w*", "knit-brows"),
         M(@"(?:squeez|clos|shut)\w*\s+(?:(?:both|the|your|right|left|one)\s+)*(?:eyes?|lids?)(?:\s+tight\w*)?", "close-lids"),
+        M(
+            @"squeez\w*\s+(?:(?:both|the|your)\s+)*eyes?\s+(?:tight\w*\s+)?(?:shut|closed|together)?\s*,?\s*(?:and\s+|then\s+)+open\w*\s+(?:them\s+)?wide",
+            "squeeze-open"
+        ),
         M(@"open\w*\s+(?:(?:both|the|your|right|left|one)\s+)*eyes?\s+wide|widen\w*", "widen-eyes"),
         M(@"blink\w*", "full-blink"),
         M(@"look\w*\s+up\w*|eyes\s+up", "gaze-up", "up"),
@@ -381,7 +385,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex ShouldersDown();
 
     [GeneratedRegex(
-        @"(?<=[.!?;])\s+|\s+then\s+|,\s+then\s+|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into|at)|no\s+(?:pressure|pulling))\b)|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
+        @"(?<=[.!?;])\s+|\s+then\s+(?!open\s+(?:them\s+)?wide\b)|,\s+then\s+(?!open\s+(?:them\s+)?wide\b)|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into|at)|no\s+(?:pressure|pulling))\b)|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
         Free
     )]
     private static partial Regex SentenceEnd();

@@ -98,7 +98,8 @@ public static partial class HarmLikeness
     public static double Of(string sentence)
     {
         var weights = Weights.Value;
-        return Features(sentence).Sum(f => weights.GetValueOrDefault(f));
+        // Weights are told to the hundredth: so is their sum, whatever order it is added in.
+        return Math.Round(Features(sentence).Sum(f => weights.GetValueOrDefault(f)), 2);
     }
 
     /// <summary>What is looked at in a sentence, each once: words with their negation, pairs, threes, kinds that come together.</summary>
