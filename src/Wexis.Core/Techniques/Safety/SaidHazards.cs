@@ -467,7 +467,7 @@ internal static partial class SaidHazards
                 ),
             ],
             F(
-                @"\bpassengers?\b|\blights?\s+(?:down|off|low|out)\b|\b(?:before|after|until)\s+(?:\w+\s+){0,3}(?:driv\w+|riding|cycling|mowing|ride|drive|commute|getting\s+behind)|\bparked\b|\bpark\s+first"
+                @"\bpassengers?\b|\blights?\s+(?:down|off|low|out)\b|\b(?:before|after|until)\s+(?:(?!minutes?\b|hours?\b|miles?\b|while\b)\w+\s+){0,3}(?:driv\w+|riding|cycling|mowing|ride|drive|commute|getting\s+behind)|\bparked\b|\bpark\s+first"
             )
         ),
         new(
@@ -533,7 +533,7 @@ internal static partial class SaidHazards
                 ),
             ],
             F(
-                @"\b(?:behind|in\s+front\s+of|before|below|under|above|beside|around)\s+(?:the|your|each|both)\s+ears?\b[^.;]{0,3}$|\bpop\w*\s+(?:the|your)\s+ears\b[^.;]{0,20}\bstop|\b(?:cups?|glass)\b[^.;]{0,40}\b(?:to|towards?)\s+(?:the|your)\s+ears?\b"
+                @"\b(?:behind|in\s+front\s+of|before|below|under|above|beside|around)\s+(?:the|your|each|both)\s+ears?\b[^.;]{0,3}$|\bpop\w*\s+(?:the|your)\s+ears\b[^.;]{0,20}\bstop"
             )
         ),
         new(
@@ -746,7 +746,8 @@ internal static partial class SaidHazards
                 )
             ),
             new(
-                F(@"\bears?\b"),
+                // "From the chin to the ear" is where a way ends.
+                F(@"(?<!\bfrom\b[^.;]{0,40}\bto(?:wards?)?\s+(?:the|your)\s+)\bears?\b"),
                 F(@"\b(?:pump\w*|seal\w*|suck\w*|fill\s+the|fill\s+your|screw|vacuum|ear\s?hole|ear\s+canal|suction|drip)\b")
             ),
         ],
@@ -914,14 +915,14 @@ internal static partial class SaidHazards
 
     /// <summary>A verdict after the words: "… is forbidden", "… can damage", "… : stop".</summary>
     [GeneratedRegex(
-        @"^\s*(?:a|the|your)?\s*(?:doctor|clinician|dentist|physio\w*|surgeon)\b|^\s*to\s+(?:stop|lighten|pause|let\s+go|ease)(?:\s*$|\s*[,.;:]|\s+(?:at|if|when|and|off|there|here|the\s+(?:step|exercise|technique|work|round|pressure)))|^[^.;]{0,40}?\b(?:(?:is|are|was|were|would\s+be|must\s+be|should\s+be|will\s+be|be)\s+(?:\w+\s+)?(?:mistakes|faults|never|not|forbidden|dangerous|harmful|wrong|out|off\s+limits|avoided|prohibited|barred|unsafe|risky|excluded|too\s+(?:much|hard|strong|deep|far)|a\s+(?:\w+\s+)?(?:fault|mistake|critical|danger|risk|warning|(?:good\s+)?reason\s+(?:to|for)|sign\s+to|stop)|stopped|refused|no\s+(?:goal|aim|proof|sign)|an?\s+(?:emergency|alarm|error)|for\s+(?:a\s+)?(?:doctor|clinician))|isn't|aren't|can\s+(?:hurt|harm|damage|injure|tear)|could\s+(?:hurt|harm|damage|injure)|damages?|injures?|harms|means?\s+(?:stop|too|you\s+(?:are|have)\s+(?:press|push|work|gone|overdo)\w*)|fails\s+the|stops?\s+the\s+(?:technique|exam\w*|demonstration|lesson)|needs\s+a\s+doctor|calls?\s+for\s+(?:a\s+)?(?:stop|doctor|help)|has\s+no\s+(?:place|business)|ha(?:s|ve)\s+no\s+(?:place|business)|never\s+(?:helps|belongs)|does\s+not\s+(?:help|belong)|doesn't\s+(?:help|belong)|belongs\s+to\s+(?:a\s+|the\s+|your\s+)?(?:doctor|clinician|dentist)|too\s+(?:far|hard|much|strong|deep|long|fast)|tells?\s+you\s+(?:to\s+stop|that\s+you\s+(?:have\s+gone|are|went|press\w*|push\w*)\s+(?:\w+\s+)?too)|(?:should|must|has\s+to|is\s+to)\s+be\s+(?:reported|checked|looked\s+at|told|watched)|comes?\s+out\s+first|must\s+not|should\s+not|may\s+not|mustn't|shouldn't|must\s+never|should\s+never|do\s+nothing|hands?\s+off|looked\s+at|(?:stays?|remains?|must\s+(?:stay|remain)|is\s+left|are\s+left)\s+(?:free|alone|untouched|out)|stays?\s+out|has\s+to\s+be\s+gone|must\s+be\s+gone)|^[^;]{0,60}[,;]\s*(?:so\s+)?(?:work|stay|keep|go)\s+(?:beside|behind|around|outside|to\s+the\s+side)\b|^[^.;]{0,40}?\b(?:was|were|is|are|went)\s+too\s+\w+|^\s*[:=–—>-]+\s*(?:stop|never|no\b|leave|refer|doctor|skip|out\b|too\s+(?:much|hard|deep))",
+        @"^\s*(?:a|the|your)?\s*(?:doctor|clinician|dentist|physio\w*|surgeon)\b|^\s*to\s+(?:stop|lighten|pause|let\s+go|ease)(?:\s*$|\s*[,.;:]|\s+(?:at|if|when|and|off|there|here|the\s+(?:step|exercise|technique|work|round|pressure)))|^[^.;]{0,40}?\b(?:(?:is|are|was|were|would\s+be|must\s+be|should\s+be|will\s+be|be)\s+(?:\w+\s+)?(?:mistakes|faults|never|not|forbidden|dangerous|harmful|wrong|out|off\s+limits|avoided|prohibited|barred|unsafe|risky|excluded|too\s+(?:much|hard|strong|deep|far)|a\s+(?:\w+\s+)?(?:fault|mistake|critical|danger|risk|warning|(?:good\s+)?reason\s+(?:to|for)|sign\s+to|stop)|stopped|refused|no\s+(?:goal|aim|proof|sign)|an?\s+(?:emergency|alarm|error)|for\s+(?:a\s+)?(?:doctor|clinician))|isn't|aren't|can\s+(?:hurt|harm|damage|injure|tear)|could\s+(?:hurt|harm|damage|injure)|damages?|injures?|harms|means?\s+(?:stop|too|you\s+(?:are|have)\s+(?:press|push|work|gone|overdo)\w*)|fails\s+the|stops?\s+the\s+(?:technique|exam\w*|demonstration|lesson)|needs\s+a\s+doctor|calls?\s+for\s+(?:a\s+)?(?:stop|doctor|help)|has\s+no\s+(?:place|business)|ha(?:s|ve)\s+no\s+(?:place|business)|never\s+(?:helps|belongs)|does\s+not\s+(?:help|belong)|doesn't\s+(?:help|belong)|belongs\s+to\s+(?:a\s+|the\s+|your\s+)?(?:doctor|clinician|dentist)|too\s+(?:far|hard|much|strong|deep|long|fast)|tells?\s+you\s+(?:to\s+stop|that\s+you\s+(?:have\s+gone|are|went|press\w*|push\w*)\s+(?:\w+\s+)?too)|(?:should|must|has\s+to|is\s+to)\s+be\s+(?:reported|checked|looked\s+at|told|watched)|comes?\s+out\s+first|must\s+not|should\s+not|may\s+not|mustn't|shouldn't|must\s+never|should\s+never|do\s+nothing|hands?\s+off(?!\s+(?:the|your)\s+(?:\w+\s+)?(?:wheel|handlebars?|bars?))|looked\s+at|(?:stays?|remains?|must\s+(?:stay|remain)|is\s+left|are\s+left)\s+(?:free|alone|untouched|out)|stays?\s+out|has\s+to\s+be\s+gone|must\s+be\s+gone)|^[^;]{0,60}[,;]\s*(?:so\s+)?(?:work|stay|keep|go)\s+(?:beside|behind|around|outside|to\s+the\s+side)\b|^[^.;]{0,40}?\b(?:was|were|is|are|went)\s+too\s+\w+|^\s*[:=–—>-]+\s*(?:stop|never|no\b|leave|refer|doctor|skip|out\b|too\s+(?:much|hard|deep))",
         Free
     )]
     private static partial Regex BlamedAfter();
 
     /// <summary>A condition that ends in stopping: "if …, stop", "stop when …", "… : sit down".</summary>
     [GeneratedRegex(
-        @"^(?:if|when|whenever|should|as\s+soon\s+as|once|the\s+moment|at\s+(?:the\s+)?(?:first|any|once)|on|with|after|in\s+case\s+of)\b[^.;]*?[,:–—]\s*(?:\w+\s+){0,3}?(?:stop|pause|lighten|ease|let\s+go|sit|lie|rest|call|see\s+(?:a|your|the)|ask|skip|leave|refer|go\s+to|end|break\s+off|release|open\s+(?:the|your|both)\s+(?:eyes|hands?)|lift\s+(?:the|your)\s+(?:thumb|finger|hand)s?|back\s+off|go\s+(?:lighter|easier|smaller)|less|lighter|smaller|send|seek|get\s+help|make\s+it|choose|use\s+(?:a\s+)?(?:lighter|less|softer)|work\s+(?:smaller|lighter|around)|move\s+(?:on|away|outwards?)|remind|tell|correct|help|wait|breathe|take\s+(?:the|your)\s+(?:hands?|fingers?)|too\s+(?:hard|deep|strong|far))\b|\b(?:stop|pause|let\s+go|ease\s+off|back\s+off|break\s+off|lighten|end|leave\s+(?:it|this)\s+out|release|ask|refer|send|call|see\s+a\s+doctor|come\s+out|(?:pressure|hands?)\s+(?:goes|comes|go|come)\s+(?:down|off)|lift\s+(?:the|your)\s+(?:thumb|finger|hand)s?)\b(?:\s+\w+){0,4}?\s+(?:if|when|whenever|as\s+soon\s+as|at|once|the\s+moment|before|in\s+case)\b",
+        @"^(?:if|when|whenever|should|as\s+soon\s+as|once|the\s+moment|at\s+(?:the\s+)?(?:first|any|once)|on|with|after|in\s+case\s+of)\b[^.;]*?[,:–—]\s*(?:\w+\s+){0,3}?(?:stop|pause|lighten|ease|let\s+go|sit|lie|rest|call|see\s+(?:a|your|the)|ask|skip|leave|refer|go\s+to|end|break\s+off|release|open\s+(?:the|your|both)\s+(?:eyes|hands?)|lift\s+(?:the|your)\s+(?:thumb|finger|hand)s?|back\s+off|go\s+(?:lighter|easier|smaller)|less|lighter|smaller|send|seek|get\s+help|make\s+it|choose|use\s+(?:a\s+)?(?:lighter|less|softer)|work\s+(?:smaller|lighter|around)|move\s+(?:on|away|outwards?)|remind|tell|correct|help|wait|breathe|take\s+(?:the|your)\s+(?:hands?|fingers?)|too\s+(?:hard|deep|strong|far))\b|\b(?:stop|pause|let\s+go|ease\s+off|back\s+off|break\s+off|lighten|end|leave\s+(?:it|this)\s+out|release|ask|refer|send|call|see\s+a\s+doctor|come\s+out|pressure\s+(?:goes|comes)\s+down|hands?\s+(?:come|go)\s+off|lift\s+(?:the|your)\s+(?:thumb|finger|hand)s?)\b(?:\s+\w+){0,4}?\s+(?:if|when|whenever|as\s+soon\s+as|at|once|the\s+moment|before|in\s+case)\b",
         Free
     )]
     private static partial Regex AnsweredByStopping();

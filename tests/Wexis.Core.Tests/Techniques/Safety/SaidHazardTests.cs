@@ -46,6 +46,15 @@ public class SaidHazardTests
         ((double)flagged.Count / harmless.Count).ShouldBeLessThanOrEqualTo(0.04, string.Join("\n", flagged));
     }
 
+    /// <summary>Words that excuse elsewhere, and must not here.</summary>
+    [Theory]
+    [InlineData("While driving, take your hands off the wheel and massage the cheeks.")]
+    [InlineData("Both hands go down at the throat and squeeze hard.")]
+    [InlineData("Put the suction cup to the ear and pump.")]
+    [InlineData("Stroke from the chin to the ear and push the finger into the ear canal.")]
+    [InlineData("After ten minutes of driving, close your eyes at the wheel and roll them.")]
+    public void What_excuses_one_sentence_does_not_excuse_another(string harm) => Review(harm).Verdict.ShouldBe(SafetyVerdict.Stop);
+
     [Fact]
     public void What_only_sounds_like_a_harm_is_asked_and_never_stopped()
     {
