@@ -35,7 +35,7 @@ internal static class FalseStops
             foreach (var to in places.Where(p => p != from))
             foreach (
                 var contact in atlas.Document.Contacts.Where(c =>
-                    c.Kind == "hand" && (c.Id != "interlaced-hands" || region is "forehead" or "scalp")
+                    c.Kind == ContactKind.Hand && (c.Id != "interlaced-hands" || region is "forehead" or "scalp")
                 )
             )
             foreach (var sides in new[] { "both", "left" })
@@ -66,7 +66,7 @@ internal static class FalseStops
                 // Within its caps: of every zone that its line meets, or on which a tenth of the contact lies.
                 var cap = atlas
                     .Document.Zones.Where(z =>
-                        path.Zones(atlas).Contains(z.Id) || z.View == "frontal" && path.OverFront(z.Polygon, null).Share >= 0.1
+                        path.Zones(atlas).Contains(z.Id) || z.View == FaceView.Frontal && path.OverFront(z.Polygon, null).Share >= 0.1
                     )
                     .Select(z => z.MaxPressure)
                     .Append(contact.MaxLevel)

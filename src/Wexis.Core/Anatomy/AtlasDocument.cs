@@ -1,3 +1,5 @@
+using Wexis.Core.Measures;
+
 namespace Wexis.Core.Anatomy;
 
 /// <summary>Where an item of the atlas comes from. Basis says how far it was checked ("from memory").</summary>
@@ -25,11 +27,11 @@ public sealed record Zone(
     string Id,
     string Name,
     string? Anatomical,
-    string View,
+    FaceView View,
     double[][] Polygon,
     string[]? DrainsTo,
     double? DrainDirDegLeft,
-    string? DrainDirView,
+    FaceView? DrainDirView,
     string[] MusclesSuperficialToDeep,
     string[]? MusclesBelowNotReached,
     int MaxPressure,
@@ -72,6 +74,14 @@ public sealed record PressPoint(
     SourceRef[] Source
 );
 
+/// <summary>Whether a hand touches, or something held in it.</summary>
+[ClosedList]
+public enum ContactKind
+{
+    Hand,
+    Tool,
+}
+
 /// <summary>The part of the hand, or tool, that touches. Width in mm.</summary>
 public sealed record Contact(
     string Id,
@@ -79,7 +89,7 @@ public sealed record Contact(
     double WidthMm,
     int DefaultLevel,
     int MaxLevel,
-    string Kind,
+    ContactKind Kind,
     bool? Bilateral,
     bool? Pinch,
     bool? ToolEdge,

@@ -22,7 +22,7 @@ public sealed record RimFront(double[][] Polygon, double[][]? Hole, string Rule)
 /// <summary>
 /// A hazard's outline on one more surface from which it can be touched. View frontal or posterior: (x, y); lateral: (z, y). IPD.
 /// </summary>
-public sealed record HazardOutline(FaceSurface Surface, string View, double[][] Polygon);
+public sealed record HazardOutline(FaceSurface Surface, FaceView View, double[][] Polygon);
 
 /// <summary>A place where pressure can hurt, with the rules that say when.</summary>
 /// <param name="Polygon">Its outline on its own surface; <paramref name="Also"/> holds those on every other surface from which it can be
@@ -30,7 +30,7 @@ public sealed record HazardOutline(FaceSurface Surface, string View, double[][] 
 public sealed record Hazard(
     string Id,
     string Name,
-    string View,
+    FaceView View,
     double[][] Polygon,
     double[][]? Hole,
     string Risk,

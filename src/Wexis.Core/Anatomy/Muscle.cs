@@ -12,7 +12,15 @@ public enum HowSure
     High,
 }
 
-public sealed record MuscleAction(string Verb, string Role);
+/// <summary>Whether a muscle does a movement or helps with it.</summary>
+[ClosedList]
+public enum MoverRole
+{
+    Prime,
+    Assist,
+}
+
+public sealed record MuscleAction(string Verb, MoverRole Role);
 
 public sealed record NerveSupply(string Nerve, string? Branch);
 
@@ -20,8 +28,20 @@ public sealed record FacsUnit(int Au, string? Note);
 
 public sealed record LineOfAction(double[]? Moving, double[]? Fixed);
 
+/// <summary>How the fibres of a muscle run.</summary>
+[ClosedList]
+public enum FibreKind
+{
+    Linear,
+    Fan,
+    Circular,
+
+    /// <summary>Towards or away from who looks at the face.</summary>
+    OutOfPlane,
+}
+
 /// <summary>Fibre course. Angles in degrees counter-clockwise from +x, for the subject's left side.</summary>
-public sealed record Fibre(string Kind, double? PullDeg, double? AxisDeg, string? PullWords, LineOfAction? LineOfAction);
+public sealed record Fibre(FibreKind Kind, double? PullDeg, double? AxisDeg, string? PullWords, LineOfAction? LineOfAction);
 
 /// <summary>One muscle of the atlas. Its common name is what a client would call it; the Latin one stands behind it.</summary>
 public sealed record Muscle(

@@ -28,7 +28,7 @@ internal static class Shapes
     public static Geometry BothHalves(HazardOutline outline, double[][]? hole) => Whole.GetValue(outline.Polygon, o =>
         {
             var area = Area(o, hole);
-            return outline.View == "lateral" || !o.Any(p => p[0] == 0)
+            return outline.View == FaceView.Lateral || !o.Any(p => p[0] == 0)
                 ? area
                 : area.Union(new AffineTransformation(-1, 0, 0, 0, 1, 0).Transform(area));
         });

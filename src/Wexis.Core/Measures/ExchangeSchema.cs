@@ -10,10 +10,22 @@ public static class ExchangeSchema
     public static JsonObject Of<T>(string title)
     {
         var schema = new JsonObject { ["$schema"] = "https://json-schema.org/draft/2020-12/schema", ["title"] = title };
-        foreach (var (name, value) in ExchangeJson.Known.GetJsonSchemaAsNode(typeof(T)).AsObject())
+        foreach (var (name, value) in ExchangeJson.Known.GetJsonSchemaAsNode(typeof(T), WithWords).AsObject())
             schema[name] = value?.DeepClone();
         return schema;
     }
+
+    private static readonly JsonSchemaExporterOptions WithWords = new()
+    {
+        TransformSchemaNode = (context, node) =>
+        {
+            if (node is JsonObject shape && OneOfAttribute.Of(context.PropertyInfo) is { } words)
+                shape["enum"] = new JsonArray([.. words.Select(w => (JsonNode)w), .. MayBeNull(shape) ? new JsonNode?[] { null } : []]);
+            return node;
+        },
+    };
+
+    private static bool MayBeNull(JsonObject shape) => shape["type"] is JsonArray types && types.Any(t => t?.GetValue<string>() == "null");
 
     public static string Text(JsonObject schema)
     {

@@ -28,7 +28,12 @@ public static class Roles
 }
 
 /// <summary>A person as typed by whoever adds them.</summary>
-public sealed record PersonDraft(string? Login, string? Name, string? Role, string? Password)
+public sealed record PersonDraft(
+    string? Login,
+    string? Name,
+    [property: OneOf(Roles.Lead, Roles.Assessor, Roles.Trainee)] string? Role,
+    string? Password
+)
 {
     /// <summary>Shortest password allowed (NIST SP 800-63B: at least 8 for a memorised secret; the house asks for 10).</summary>
     public const int ShortestPassword = 10;
@@ -66,7 +71,12 @@ public sealed record PersonDraft(string? Login, string? Name, string? Role, stri
 }
 
 /// <summary>A person's name and role as changed, over those that were seen when the change was begun.</summary>
-public sealed record PersonChange(string? Name, string? Role, string? SeenName, string? SeenRole)
+public sealed record PersonChange(
+    string? Name,
+    [property: OneOf(Roles.Lead, Roles.Assessor, Roles.Trainee)] string? Role,
+    string? SeenName,
+    [property: OneOf(Roles.Lead, Roles.Assessor, Roles.Trainee, Roles.Invited)] string? SeenRole
+)
 {
     public IReadOnlyList<Issue> Issues() =>
         [

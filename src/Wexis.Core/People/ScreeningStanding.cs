@@ -22,15 +22,34 @@ public sealed record ScreeningAnswers(IReadOnlyList<string>? Asked, PersonNote? 
     }
 }
 
+/// <summary>What is done with one technique for one person; not asked where a question it calls for was never put.</summary>
+[ClosedList]
+public enum TechniqueAnswer
+{
+    Allowed,
+    Modified,
+    Avoided,
+    Ask,
+    Stop,
+    NotAsked,
+}
+
+/// <summary>Whether answers still hold.</summary>
+[ClosedList]
+public enum AnswersHold
+{
+    Good,
+    Expired,
+}
+
 /// <summary>What one technique means for one person today.</summary>
-/// <param name="Answer">allowed, modified, avoided, ask, stop, or not-asked where a question it calls for was never put.</param>
 /// <param name="Says">The sentence to say to the person.</param>
 /// <param name="FreeFrom">The first day on which every window is over; null without one.</param>
 /// <param name="NotAsked">Questions that this technique calls for and that were not put.</param>
 public sealed record ScreenedTechnique(
     string Id,
     string Name,
-    string Answer,
+    TechniqueAnswer Answer,
     string Says,
     DateOnly? FreeFrom,
     IReadOnlyList<ConditionHit> Hits,
@@ -38,9 +57,8 @@ public sealed record ScreenedTechnique(
 );
 
 /// <summary>A screening as it stands today. Answers hold for 90 days; after that nothing is allowed on them.</summary>
-/// <param name="Standing">good, or expired.</param>
 public sealed record ScreeningStanding(
-    string Standing,
+    AnswersHold Standing,
     DateOnly GoodUntil,
     IReadOnlyList<ScreenedTechnique> Techniques,
     string ClinicianFirst
@@ -63,7 +81,7 @@ public sealed record ScreeningStanding(
         var until = answered.AddDays(settings.ScreeningDays);
         var expired = today > until;
         return new(
-            expired ? "expired" : "good",
+            expired ? AnswersHold.Expired : AnswersHold.Good,
             until,
             [.. techniques.Select(t => One(answers, expired, until, today, t, atlas))],
             ExclusionRules.ClinicianFirst
@@ -88,24 +106,30 @@ public sealed record ScreeningStanding(
         var (answer, says) = screen.Response switch
         {
             // A known reason against it outranks what was not asked, and outlives the 90 days.
-            Response.StopAndRefer => ("stop", worst[0].Says),
+            Response.StopAndRefer => (TechniqueAnswer.Stop, worst[0].Says),
             Response.Refuse => (
-                "avoided",
+                TechniqueAnswer.Avoided,
                 free is { } day
                     ? $"We leave this out until {day:d MMMM yyyy}, and then only if {Whoms(worst)} agrees."
                     : "We leave this out for you."
             ),
-            _ when expired => ("not-asked", $"Your answers were good until {until:d MMMM yyyy}. Before we go on I ask you again."),
-            Response.AskClinician => ("ask", $"I cannot judge that; please ask {Whoms(worst)}. Until then we leave this out."),
+            _ when expired => (
+                TechniqueAnswer.NotAsked,
+                $"Your answers were good until {until:d MMMM yyyy}. Before we go on I ask you again."
+            ),
+            Response.AskClinician => (
+                TechniqueAnswer.Ask,
+                $"I cannot judge that; please ask {Whoms(worst)}. Until then we leave this out."
+            ),
             _ when missing.Count > 0 => (
-                "not-asked",
+                TechniqueAnswer.NotAsked,
                 $"Before this one I have to ask you about: {string.Join("; ", missing.Take(3))}{(missing.Count > 3 ? $"; and {missing.Count - 3} more" : "")}."
             ),
             Response.AllowModified => (
-                "modified",
+                TechniqueAnswer.Modified,
                 $"We do this in a milder form: {string.Join("; ", worst.Select(h => h.Says).Distinct())}."
             ),
-            _ => ("allowed", "Nothing you told me speaks against it. Stop if anything hurts, tingles or feels strange."),
+            _ => (TechniqueAnswer.Allowed, "Nothing you told me speaks against it. Stop if anything hurts, tingles or feels strange."),
         };
         return new(technique.Id, technique.Name, answer, says, free, screen.Hits, missing);
     }

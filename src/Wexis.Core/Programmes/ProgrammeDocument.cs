@@ -4,8 +4,7 @@ using Wexis.Core.Measures;
 namespace Wexis.Core.Programmes;
 
 /// <summary>What a programme promises about one structure.</summary>
-/// <param name="How">actively (tightened, held against or let out slowly) or any (worked in some way).</param>
-public sealed record StructurePromise(string Structure, string How);
+public sealed record StructurePromise(string Structure, [property: WordOf<PromiseKind>] string How);
 
 /// <summary>How a structure is promised: tightened, held against or let out slowly; or worked in some way.</summary>
 [ClosedList]
@@ -41,7 +40,6 @@ public enum OutcomeKind
 /// A learning outcome: what a graduate can do, in the usual form of verb, object, condition and standard. See docs/method.md#outcomes.
 /// </summary>
 /// <param name="Text">The whole sentence, where it was written as one.</param>
-/// <param name="Kind">knowledge, practice, teaching or safety.</param>
 /// <param name="Verb">What is done, such as “leads”.</param>
 /// <param name="Thing">With what, such as “a light glide”.</param>
 /// <param name="Condition">Under which conditions, such as “on both sides of a partner”.</param>
@@ -50,7 +48,7 @@ public enum OutcomeKind
 public sealed record Outcome(
     string Id,
     string? Text = null,
-    string? Kind = null,
+    [property: WordOf<OutcomeKind>] string? Kind = null,
     string? Verb = null,
     [property: JsonPropertyName("object")] string? Thing = null,
     string? Condition = null,
@@ -71,7 +69,6 @@ public sealed record Outcome(
 public sealed record ProgrammeModule(string Id, string Name, IReadOnlyList<string>? Schools = null);
 
 /// <summary>One unit of a module: what is done in one piece, for so many minutes, after what.</summary>
-/// <param name="Kind">theory, demonstration, supervised-practice, self-practice, teaching-practice or assessment.</param>
 /// <param name="Minutes">Contact minutes, breaks not counted.</param>
 /// <param name="Module">Id of its module; null where there are none.</param>
 /// <param name="Phase">Phase of the programme it belongs to; null for none.</param>
@@ -84,7 +81,7 @@ public sealed record ProgrammeModule(string Id, string Name, IReadOnlyList<strin
 public sealed record ProgrammeUnit(
     string Id,
     string Name,
-    string Kind,
+    [property: WordOf<UnitKind>] string Kind,
     int Minutes,
     string? Module = null,
     string? Phase = null,
@@ -152,7 +149,6 @@ public enum RuleKind
 }
 
 /// <summary>A rule that a trainer sets; without <paramref name="Hard"/> or with a weight it is a wish.</summary>
-/// <param name="Kind">See <see cref="RuleKind"/>.</param>
 /// <param name="Hard">Must hold; null: it must, unless a weight is given.</param>
 /// <param name="Weight">Of a wish, 1 to 100.</param>
 /// <param name="Text">The rule in words, as it is said when it does not hold.</param>
@@ -160,7 +156,7 @@ public enum RuleKind
 /// <param name="PerWeek">Practice days a week at most.</param>
 public sealed record ProgrammeRule(
     string? Id,
-    string? Kind,
+    [property: WordOf<RuleKind>] string? Kind,
     bool? Hard = null,
     int? Weight = null,
     string? Text = null,
@@ -203,7 +199,7 @@ public sealed record SetAside(string Rule, string Reason);
 /// <param name="PlannedSelfStudy">Hours alone that are planned outside the units.</param>
 /// <param name="PlannedCases">Case studies that are planned.</param>
 public sealed record HoursScheme(
-    string? Scheme = null,
+    [property: OneOf("own", "credit")] string? Scheme = null,
     double? Guided = null,
     double? Supervised = null,
     double? SelfStudy = null,

@@ -30,26 +30,25 @@ public enum FreeKind
 /// <summary>One part of a routine: an edition of a technique, or something free that takes its seconds.</summary>
 /// <param name="Technique">Id of a technique; null for a free part.</param>
 /// <param name="Edition">The edition that is pinned, from 1.</param>
-/// <param name="Level">minimum, standard or full; left out where <paramref name="Doses"/> are told.</param>
+/// <param name="Level">Left out where <paramref name="Doses"/> are told.</param>
 /// <param name="Doses">Doses of its own, one line for each step; null keeps what the technique says at standard.</param>
-/// <param name="Role">prepare, open, work, release, close or settle.</param>
 /// <param name="Optional">May be left out when time runs short.</param>
 /// <param name="Stars">How dear it is to the trainer, 0 to 3.</param>
 /// <param name="Bridge">What is said on the way to the next part.</param>
-/// <param name="Free">breath, settle, notice, break or talk; null for a technique.</param>
+/// <param name="Free">Null for a technique.</param>
 /// <param name="Seconds">Of a free part.</param>
 /// <param name="Words">What is said in a free part.</param>
 public sealed record RoutinePart(
     string? Id,
     string? Technique = null,
     int? Edition = null,
-    string? Level = null,
+    [property: WordOf<DoseLevel>] string? Level = null,
     IReadOnlyList<string?>? Doses = null,
-    string? Role = null,
+    [property: WordOf<PartRole>] string? Role = null,
     bool? Optional = null,
     int? Stars = null,
     string? Bridge = null,
-    string? Free = null,
+    [property: WordOf<FreeKind>] string? Free = null,
     double? Seconds = null,
     string? Words = null
 )
@@ -63,7 +62,7 @@ public sealed record RoutinePart(
 
 /// <summary>A structure that the routine promises to work.</summary>
 /// <param name="Mode">How (see the atlas); null for any way that is not keeping it relaxed.</param>
-public sealed record RoutinePromise(string? Structure, string? Mode);
+public sealed record RoutinePromise(string? Structure, [property: WordOf<Mode>] string? Mode);
 
 /// <summary>What the routine is for.</summary>
 /// <param name="Regions">Regions of the atlas that it promises to reach.</param>

@@ -4,6 +4,7 @@ using Wexis.Core.Measures;
 using Wexis.Core.Techniques;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Library;
+using Wexis.Core.Techniques.Words;
 
 namespace Wexis.Core.Routines;
 
@@ -124,7 +125,7 @@ public sealed record RoutineCheck(string? Name, double? Minutes, RoutineSum Sum,
             document.Minutes,
             RoutineSum.Of(parts, atlas, settings),
             RoutineReview.Of(document, parts, atlas, schools),
-            RoutineScript.Of(parts, "facing", null, settings)
+            RoutineScript.Of(parts, Viewer.Facing, null, settings)
         );
     }
 }

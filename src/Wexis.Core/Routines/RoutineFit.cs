@@ -202,7 +202,10 @@ public static class RoutineFit
                 if (
                     (int)
                         Math.Ceiling(
-                            RoutineSum.ChangesOf([parts[i], parts[j]], atlas, settings).Where(c => c.Kind != "eyes").Sum(c => c.Seconds)
+                            RoutineSum
+                                .ChangesOf([parts[i], parts[j]], atlas, settings)
+                                .Where(c => c.Kind != ChangeKind.Eyes)
+                                .Sum(c => c.Seconds)
                         )
                     is > 0
                         and var seconds

@@ -38,10 +38,9 @@ public sealed record ScriptPart(
 /// <summary>
 /// What a trainer says while leading a routine, for the one who is addressed. See docs/method.md#script.
 /// </summary>
-/// <param name="Viewer">facing, mirror or subject: whose left and right are worded.</param>
 /// <param name="WordsPerMinute">The rate that seconds are counted at.</param>
 public sealed record RoutineScript(
-    string Viewer,
+    Viewer Viewer,
     double WordsPerMinute,
     IReadOnlyList<ScriptPart> Parts,
     double TalkBeforeSeconds,
@@ -52,7 +51,7 @@ public sealed record RoutineScript(
     public static readonly (double Slowest, double Fastest) Rates = (60, 240);
 
     /// <param name="wordsPerMinute">The trainer's own rate; null for the usual one (Tauroza and Allison 1990: about 140).</param>
-    public static RoutineScript Of(IReadOnlyList<LaidPart> parts, string viewer, double? wordsPerMinute, HouseSettings settings)
+    public static RoutineScript Of(IReadOnlyList<LaidPart> parts, Viewer viewer, double? wordsPerMinute, HouseSettings settings)
     {
         ArgumentNullException.ThrowIfNull(parts);
         ArgumentNullException.ThrowIfNull(settings);
@@ -80,7 +79,7 @@ public sealed record RoutineScript(
         + TechniqueTimes.Words(part.Part.Words)
         + (part.Derived?.Steps.Sum(s => TechniqueTimes.Words(s.Completed.Cue)) ?? 0);
 
-    private static ScriptPart Part(LaidPart part, string viewer, double rate)
+    private static ScriptPart Part(LaidPart part, Viewer viewer, double rate)
     {
         double Seconds(string text) => Math.Round(TechniqueTimes.Words(text) / rate * 60, 1);
         var lines = new List<ScriptLine>();
@@ -129,7 +128,7 @@ public sealed record RoutineScript(
     }
 
     /// <summary>The side that comes second, named for whoever is addressed.</summary>
-    private static string OtherSide(DerivedStep step, string viewer) =>
+    private static string OtherSide(DerivedStep step, Viewer viewer) =>
         step.Dose.Columns is [_, var second] && ViewerWords.For(viewer, $"Now the {second.Word()} side.") is { } says
             ? says
             : "Now the other side.";

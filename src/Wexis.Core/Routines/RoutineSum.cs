@@ -49,8 +49,7 @@ public sealed record PartSum(string Id, string Name, PartRole Role, Levels Secon
 
 /// <summary>What has to be done between two parts.</summary>
 /// <param name="BeforePart">Id of the part it precedes.</param>
-/// <param name="Kind">oil, wipe, tool, side, hands or eyes.</param>
-public sealed record PartChange(string BeforePart, string Kind, string Words, double Seconds);
+public sealed record PartChange(string BeforePart, ChangeKind Kind, string Words, double Seconds);
 
 public sealed record RegionSeconds(string Region, string Name, double Seconds);
 
@@ -170,7 +169,7 @@ public sealed record RoutineSum(
                 before = handed[^1];
             }
             if (last is not null && EndsWithClosedEyes(last))
-                found.Add(new(part.Part.Id ?? "", "eyes", "open the eyes again", EyesSeconds));
+                found.Add(new(part.Part.Id ?? "", ChangeKind.Eyes, "open the eyes again", EyesSeconds));
             last = part;
         }
         return found;
@@ -281,7 +280,7 @@ public sealed record RoutineSum(
     {
         var slipping = parts.SelectMany(p => p.Handed).Where(Changeover.Slips).ToList();
         var areas = slipping.SelectMany(s => s.Map.ZonesTouched).Distinct().Count();
-        var inside = parts.Sum(p => p.Derived?.Times.Changeovers.Count(c => c.Kind == "wipe") ?? 0);
+        var inside = parts.Sum(p => p.Derived?.Times.Changeovers.Count(c => c.Kind == ChangeKind.Wipe) ?? 0);
         return new(
             slipping.Count == 0 ? 0 : Math.Min(5, 2 + Math.Max(0, (areas - 2) / 2)),
             [
@@ -292,7 +291,7 @@ public sealed record RoutineSum(
                     .Distinct()
                     .Select(t => atlas.Contacts[t].Name),
             ],
-            slipping.Count == 0 ? 0 : changes.Count(c => c.Kind == "wipe") + inside + 1,
+            slipping.Count == 0 ? 0 : changes.Count(c => c.Kind == ChangeKind.Wipe) + inside + 1,
             [
                 .. parts
                     .SelectMany(p => p.Technique?.Document.Materials ?? [])

@@ -32,11 +32,11 @@ public sealed record BlockWork(string Structure, Side Side, Mode Mode, Strength 
 /// <param name="Part">Id of the part; a change belongs to the part it precedes.</param>
 /// <param name="Step">Step (from 0); null for a change and for a free part.</param>
 /// <param name="Zones">Where hands are.</param>
-/// <param name="Change">Kind of the change (oil, wipe, tool, side, hands, eyes); null otherwise.</param>
+/// <param name="Change">Null where nothing is changed.</param>
 public sealed record TimelineBlock(
     string Part,
     int? Step,
-    string? Change,
+    ChangeKind? Change,
     string Label,
     double From,
     double To,
@@ -58,7 +58,7 @@ public static class RoutineTimeline
         void Add(
             string part,
             int? step,
-            string? change,
+            ChangeKind? change,
             string label,
             double seconds,
             IReadOnlyList<ScoreLane> lanes,

@@ -1,11 +1,19 @@
 using Dapper;
 using Npgsql;
+using Wexis.Core.Measures;
 
 namespace Wexis.Data.Anatomy;
 
 /// <summary>Somebody qualified looked at a structure of the atlas.</summary>
 /// <param name="Current">False when the atlas was changed since.</param>
-public sealed record StructureCheck(DateOnly CheckedOn, string CheckedBy, string QualifiedAs, string Verdict, string Remark, bool Current);
+public sealed record StructureCheck(
+    DateOnly CheckedOn,
+    string CheckedBy,
+    string QualifiedAs,
+    [property: OneOf("right", "right-with-remarks", "wrong")] string Verdict,
+    string Remark,
+    bool Current
+);
 
 /// <summary>Checks of the atlas by qualified people; only ever added to.</summary>
 public sealed class StructureCheckStore(NpgsqlDataSource source, string currentData)

@@ -1,18 +1,32 @@
 using Dapper;
 using Npgsql;
+using Wexis.Core.Measures;
 
 namespace Wexis.Data.Keeping;
 
 /// <summary>How something stands: here, archived or deleted.</summary>
 /// <param name="State">Null: here.</param>
-public sealed record Kept(string Kind, Guid Id, string Name, string? State, string? By, DateTimeOffset? At);
+public sealed record Kept(
+    [property: OneOf("technique", "routine", "programme", "examination", "station", "person")] string Kind,
+    Guid Id,
+    string Name,
+    [property: OneOf(AwayStore.Archived, AwayStore.Deleted)] string? State,
+    string? By,
+    DateTimeOffset? At
+);
 
 /// <summary>Something that rests on a thing and would be without it.</summary>
-/// <param name="Kind">programme, examination, station, cohort, technique, demonstration, screening or work.</param>
 /// <param name="Id">Where it is looked at; null for a sum.</param>
 /// <param name="Count">How many; for a station how many were graded there.</param>
 /// <param name="Holds">It keeps the thing from being deleted.</param>
-public sealed record Rest(string Kind, Guid? Id, string Name, int Count, bool Holds);
+public sealed record Rest(
+    [property: OneOf("programme", "examination", "routine", "station", "cohort", "technique", "demonstration", "screening", "work")]
+        string Kind,
+    Guid? Id,
+    string Name,
+    int Count,
+    bool Holds
+);
 
 /// <summary>What is archived and deleted, of every kind in one way.</summary>
 public sealed class AwayStore(NpgsqlDataSource source)

@@ -30,8 +30,14 @@ public sealed record EditionStep(int Edition, DateTimeOffset At, string Step, st
 /// What stands on a technique: a programme that teaches it, a cohort that is taught an edition, a station that examines an edition, a
 /// technique that builds on it.
 /// </summary>
-/// <param name="Kind">programme, station, cohort or technique; the id of a cohort is its programme's.</param>
-public sealed record Dependent(string Kind, Guid Id, string Name, int? Edition, int Graded);
+/// <param name="Id">Of a cohort its programme's.</param>
+public sealed record Dependent(
+    [property: OneOf("programme", "station", "cohort", "technique")] string Kind,
+    Guid Id,
+    string Name,
+    int? Edition,
+    int Graded
+);
 
 /// <summary>What an approved edition keeps: its map and times as they were, and the rules that made them.</summary>
 public sealed record KeptDerivation(string MadeBy, WorkMap Map, TechniqueTimes Times);

@@ -32,8 +32,13 @@ public sealed record StructureUse(
 );
 
 /// <summary>A look by somebody qualified.</summary>
-/// <param name="Verdict">right, right-with-remarks or wrong.</param>
-public sealed record StructureCheckDraft(string? CheckedBy, string? QualifiedAs, DateOnly? CheckedOn, string? Verdict, string? Remark);
+public sealed record StructureCheckDraft(
+    string? CheckedBy,
+    string? QualifiedAs,
+    DateOnly? CheckedOn,
+    [property: OneOf("right", "right-with-remarks", "wrong")] string? Verdict,
+    string? Remark
+);
 
 /// <summary>Against the arrows of the rooms, so composed here: what techniques and programmes make of a structure.</summary>
 public static class StructureEndpoints

@@ -105,7 +105,7 @@ public static class WexisHost
         services.AddProblemDetails();
         services.AddExceptionHandler<Problems>();
         services.AddResponseCompression(o => o.EnableForHttps = true);
-        services.AddOpenApi();
+        services.AddOpenApi(o => o.AddSchemaTransformer<ContractWords>());
         services.Configure<RouteHandlerOptions>(o => o.ThrowOnBadRequest = true);
 
         var app = builder.Build();

@@ -1,5 +1,6 @@
 using Wexis.Core.Examinations;
 using Wexis.Core.Grading;
+using Wexis.Core.Measures;
 using Wexis.Core.People;
 using Wexis.Core.Results;
 using Wexis.Core.Techniques.Words;
@@ -64,7 +65,7 @@ public sealed class DemonstrationDesk(
             events,
             Score.Of(SheetState.Of(events), sheet, house.Settings),
             ViewerWords.Viewers.ToDictionary(
-                v => v,
+                v => v.Word(),
                 v => (IReadOnlyList<string>)[.. sheet.Steps.Select(s => ViewerWords.For(v, s.Cue) ?? "")],
                 StringComparer.Ordinal
             ),

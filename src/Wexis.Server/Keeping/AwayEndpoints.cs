@@ -1,6 +1,7 @@
 using System.Security.Claims;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
+using Wexis.Core.Measures;
 using Wexis.Core.People;
 using Wexis.Data;
 using Wexis.Data.Keeping;
@@ -11,13 +12,23 @@ using Wexis.Server.Shell;
 namespace Wexis.Server.Keeping;
 
 /// <summary>How something stands, and what rests on it.</summary>
-/// <param name="State">archived or deleted; null while it is here.</param>
+/// <param name="State">Null while it is here.</param>
 /// <param name="MayDelete">Nothing that must be kept rests on it.</param>
-public sealed record AwayView(string Kind, Guid Id, string Name, string? State, IReadOnlyList<Rest> Rests, bool MayDelete);
+public sealed record AwayView(
+    [property: OneOf("technique", "routine", "programme", "examination", "station", "person")] string Kind,
+    Guid Id,
+    string Name,
+    [property: OneOf(AwayStore.Archived, AwayStore.Deleted)] string? State,
+    IReadOnlyList<Rest> Rests,
+    bool MayDelete
+);
 
 /// <param name="Seen">How it stood when this was decided; null: here.</param>
-/// <param name="State">archived, deleted, or null to bring it back.</param>
-public sealed record AwayChange(string? Seen, string? State);
+/// <param name="State">Null brings it back.</param>
+public sealed record AwayChange(
+    [property: OneOf(AwayStore.Archived, AwayStore.Deleted)] string? Seen,
+    [property: OneOf(AwayStore.Archived, AwayStore.Deleted)] string? State
+);
 
 /// <summary>Archive, delete, bring back: techniques, programmes, examinations, stations, people, all in one way.</summary>
 public static class AwayEndpoints

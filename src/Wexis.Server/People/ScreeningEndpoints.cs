@@ -20,7 +20,7 @@ public sealed record ScreeningDraft(
     IReadOnlyList<Guid>? SeenBy
 );
 
-public sealed record ScreeningLine(Guid Id, string About, DateOnly AnsweredOn, DateOnly GoodUntil, string Standing, string TakenBy);
+public sealed record ScreeningLine(Guid Id, string About, DateOnly AnsweredOn, DateOnly GoodUntil, AnswersHold Standing, string TakenBy);
 
 /// <summary>A screening and what it means today, technique by technique.</summary>
 public sealed record ScreeningView(
@@ -80,7 +80,14 @@ public static class ScreeningEndpoints
             {
                 var answered = house.DayOf(s.TakenAt);
                 var until = answered.AddDays(house.Settings.ScreeningDays);
-                return new ScreeningLine(s.Id, s.AboutName, answered, until, house.Today > until ? "expired" : "good", s.TakenByName);
+                return new ScreeningLine(
+                    s.Id,
+                    s.AboutName,
+                    answered,
+                    until,
+                    house.Today > until ? AnswersHold.Expired : AnswersHold.Good,
+                    s.TakenByName
+                );
             }),
         ]);
 
@@ -176,7 +183,7 @@ public static class ScreeningEndpoints
                 name!,
                 today,
                 today.AddDays(desk.Settings.ScreeningDays),
-                "good",
+                AnswersHold.Good,
                 all.Single(p => p.PersonId == user.PersonId()).Name
             )
         );

@@ -2,6 +2,7 @@ using Wexis.Core.Measures;
 using Wexis.Core.Routines;
 using Wexis.Core.Techniques;
 using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Words;
 using Wexis.Data.Techniques;
 using Wexis.Server.Techniques;
 
@@ -21,8 +22,6 @@ public sealed record RoutineReading(
 /// <summary>Reads routines with the house's techniques, atlas, styles and settings.</summary>
 public sealed class RoutineDesk(TechniqueDesk desk, EditionStore editions)
 {
-    private static readonly string[] Viewers = ["facing", "mirror", "subject"];
-
     /// <summary>The editions that a routine pins, each derived once.</summary>
     private sealed class Shelf(
         IReadOnlyDictionary<(string Code, int Edition), StoredEdition> stored,
@@ -63,7 +62,7 @@ public sealed class RoutineDesk(TechniqueDesk desk, EditionStore editions)
             RoutineSum.Of(parts, desk.Atlas, desk.Settings),
             RoutineReview.Of(document, parts, desk.Atlas, desk.Schools),
             RoutineTimeline.Of(parts, desk.Atlas, desk.Settings),
-            [.. Viewers.Select(v => RoutineScript.Of(parts, v, rate, desk.Settings))]
+            [.. ViewerWords.Viewers.Select(v => RoutineScript.Of(parts, v, rate, desk.Settings))]
         );
     }
 }

@@ -30,8 +30,7 @@ public sealed record TechniqueHistory(
     IReadOnlyList<Dependent> Dependents
 );
 
-/// <param name="Step">reviewed, approved, retired or back-in-use.</param>
-public sealed record EditionStepTaken(int Version, string? Step, string? Note);
+public sealed record EditionStepTaken(int Version, [property: WordOf<ReviewStep>] string? Step, string? Note);
 
 public static class EditionEndpoints
 {

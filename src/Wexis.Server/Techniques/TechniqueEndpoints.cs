@@ -1,6 +1,7 @@
 using System.Security.Claims;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
+using Wexis.Core.Measures;
 using Wexis.Core.People;
 using Wexis.Core.Techniques;
 using Wexis.Core.Techniques.Documents;
@@ -30,7 +31,14 @@ public sealed record TechniqueView(
 
 /// <summary>A technique that belongs to this one, seen from here: told by either of the two.</summary>
 /// <param name="As">easier, harder, or same-except: what the other is to this one.</param>
-public sealed record RelatedLine(Guid? Id, string Code, string Name, EditionStanding Standing, string As, bool ToldHere);
+public sealed record RelatedLine(
+    Guid? Id,
+    string Code,
+    string Name,
+    EditionStanding Standing,
+    [property: OneOf("easier", "harder", "same-except")] string As,
+    bool ToldHere
+);
 
 public sealed record TechniqueSave(int Edition, int Version, TechniqueDocument Document);
 

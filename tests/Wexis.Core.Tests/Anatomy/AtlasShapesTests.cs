@@ -47,7 +47,7 @@ public class AtlasShapesTests
         [
             .. Reference
                 .Atlas.Document.Muscles.Where(m =>
-                    m.Fibre is { Kind: "linear", AxisDeg: not null }
+                    m.Fibre is { Kind: FibreKind.Linear, AxisDeg: not null }
                     && m.Views.TryGetValue("frontal", out var v)
                     && v.Polygon is not null
                     && m.Id is not ("omohyoid" or "trapezius-descending")
@@ -265,12 +265,12 @@ public class AtlasShapesTests
                 _ => null,
             };
         atlas
-            .Zones.Where(z => SkinOf(z.View) is { } skin && !skin.Covers(Ring(z.Polygon)))
+            .Zones.Where(z => SkinOf(z.View.Word()) is { } skin && !skin.Covers(Ring(z.Polygon)))
             .Select(z => z.Id)
             .Concat(
                 atlas
                     .Hazards.SelectMany(h => h.Outlines.Select(o => (h.Id, o)))
-                    .Where(x => SkinOf(x.o.View) is { } skin && !skin.Covers(Ring(x.o.Polygon)))
+                    .Where(x => SkinOf(x.o.View.Word()) is { } skin && !skin.Covers(Ring(x.o.Polygon)))
                     .Select(x => $"{x.Id} from the {x.o.Surface}")
             )
             .Concat(

@@ -111,7 +111,11 @@ public class PublishedAttachmentTests
         var groups = Reference.Atlas.Document.Lymph.ToDictionary(l => l.Id, StringComparer.Ordinal);
         foreach (var zone in Reference.Atlas.Document.Zones)
         {
-            if (zone.DrainDirDegLeft is not { } drain || zone.DrainDirView is not (null or "frontal") || zone.View != "frontal")
+            if (
+                zone.DrainDirDegLeft is not { } drain
+                || zone.DrainDirView is not (null or FaceView.Frontal)
+                || zone.View != FaceView.Frontal
+            )
                 continue;
             var (x, y) = (zone.Polygon.Average(p => p[0]), zone.Polygon.Average(p => p[1]));
             double Off(LymphGroup g) => FaceAngle.BetweenDirections(FaceAngle.Direction(new(x, y), new(g.Frontal[0], g.Frontal[1])), drain);

@@ -1,5 +1,6 @@
 using NetTopologySuite.Geometries;
 using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
 
 namespace Wexis.Core.Tests.Anatomy;
 
@@ -14,7 +15,7 @@ public class PublishedHazardTests
 
     private static Polygon Outline(string hazard, string view) =>
         Plane.CreatePolygon([
-            .. Reference.Atlas.Hazards[hazard].Outlines.Single(o => o.View == view).Polygon is var p
+            .. Reference.Atlas.Hazards[hazard].Outlines.Single(o => o.View.Word() == view).Polygon is var p
                 ? p.Append(p[0]).Select(x => new Coordinate(x[0], x[1]))
                 : [],
         ]);

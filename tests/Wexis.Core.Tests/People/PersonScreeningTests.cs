@@ -65,7 +65,7 @@ public class PersonScreeningTests
         foreach (var technique in new[] { Knead, Gaze, AtHand("breath", A.Act("breathe")), AtHand("ears", A.Hand("circle", "ear", 2)) })
         {
             var screened = One(technique, Is(sign.Id));
-            screened.Answer.ShouldBe("stop", $"{sign.Id}, {technique.Name}");
+            screened.Answer.ShouldBe(TechniqueAnswer.Stop, $"{sign.Id}, {technique.Name}");
             screened.Says.ShouldContain(sign.Call!);
         }
     }
@@ -73,8 +73,8 @@ public class PersonScreeningTests
     [Fact]
     public void Known_and_treated_is_a_matter_of_asking()
     {
-        One(Gaze, Is("ci-retina-known")).Answer.ShouldBe("ask");
-        One(Gaze, Is("ci-squint-known")).Answer.ShouldBe("ask");
+        One(Gaze, Is("ci-retina-known")).Answer.ShouldBe(TechniqueAnswer.Ask);
+        One(Gaze, Is("ci-squint-known")).Answer.ShouldBe(TechniqueAnswer.Ask);
     }
 
     [Fact]
@@ -82,7 +82,7 @@ public class PersonScreeningTests
     {
         foreach (var technique in new[] { Knead, Gaze })
         foreach (var left in PersonScreen.Missing([], Is(), technique.Touch, Reference.Atlas))
-            One(technique, Is(), asked: [.. All.Where(id => id != left.Id)]).Answer.ShouldBe("not-asked", left.Id);
+            One(technique, Is(), asked: [.. All.Where(id => id != left.Id)]).Answer.ShouldBe(TechniqueAnswer.NotAsked, left.Id);
     }
 
     [Fact]
@@ -91,9 +91,9 @@ public class PersonScreeningTests
         var ears = AtHand("ears", A.Hand("circle", "ear", 2));
         var lips = AtHand("lips", A.Act("pucker"));
         var inTheLips = new PersonNote([], [new("ci-filler", Day, ["upper-lip", "lower-lip"])], []);
-        One(ears, inTheLips).Answer.ShouldBe("allowed");
-        One(lips, inTheLips).Answer.ShouldBe("ask");
-        One(ears, Had("ci-filler", Day)).Answer.ShouldBe("avoided");
+        One(ears, inTheLips).Answer.ShouldBe(TechniqueAnswer.Allowed);
+        One(lips, inTheLips).Answer.ShouldBe(TechniqueAnswer.Ask);
+        One(ears, Had("ci-filler", Day)).Answer.ShouldBe(TechniqueAnswer.Avoided);
     }
 
     [Fact]
@@ -102,24 +102,24 @@ public class PersonScreeningTests
         var breath = AtHand("breath", A.Hand("circle", "ear", 2) with { Cue = "Hold your breath and circle." });
         var ears = AtHand("ears", A.Hand("circle", "ear", 2));
         PersonNote Brow(string kind, DateOnly on) => new([], [new(kind, on, ["brow"])], []);
-        One(breath, Brow("ci-facelift", Day.AddDays(-10))).Answer.ShouldBe("avoided");
-        One(ears, Brow("ci-facelift", Day.AddDays(-10))).Answer.ShouldBe("allowed");
-        One(ears, Brow("ci-botulinum", Day)).Answer.ShouldBe("avoided");
-        One(ears, Brow("ci-botulinum", Day.AddDays(-1))).Answer.ShouldBe("allowed");
+        One(breath, Brow("ci-facelift", Day.AddDays(-10))).Answer.ShouldBe(TechniqueAnswer.Avoided);
+        One(ears, Brow("ci-facelift", Day.AddDays(-10))).Answer.ShouldBe(TechniqueAnswer.Allowed);
+        One(ears, Brow("ci-botulinum", Day)).Answer.ShouldBe(TechniqueAnswer.Avoided);
+        One(ears, Brow("ci-botulinum", Day.AddDays(-1))).Answer.ShouldBe(TechniqueAnswer.Allowed);
     }
 
     [Fact]
     public void Released_by_whoever_treated_is_free_from_that_day()
     {
-        One(Knead, new([], [new("ci-filler", Day.AddDays(-20), null, Day.AddDays(-1))], [])).Answer.ShouldBe("allowed");
-        One(Knead, new([], [new("ci-filler", Day.AddDays(-20))], [])).Answer.ShouldBe("avoided");
+        One(Knead, new([], [new("ci-filler", Day.AddDays(-20), null, Day.AddDays(-1))], [])).Answer.ShouldBe(TechniqueAnswer.Allowed);
+        One(Knead, new([], [new("ci-filler", Day.AddDays(-20))], [])).Answer.ShouldBe(TechniqueAnswer.Avoided);
     }
 
     [Fact]
     public void Where_there_is_no_natural_end_it_is_asked_until_released()
     {
-        One(Gaze, Had("ci-eye-flap", Day.AddDays(-3000))).Answer.ShouldBe("ask");
-        One(Gaze, new([], [new("ci-eye-flap", Day.AddDays(-3000), null, Day)], [])).Answer.ShouldBe("allowed");
+        One(Gaze, Had("ci-eye-flap", Day.AddDays(-3000))).Answer.ShouldBe(TechniqueAnswer.Ask);
+        One(Gaze, new([], [new("ci-eye-flap", Day.AddDays(-3000), null, Day)], [])).Answer.ShouldBe(TechniqueAnswer.Allowed);
     }
 
     [Fact]
@@ -151,9 +151,9 @@ public class PersonScreeningTests
     {
         // 13 weeks 6 days are the first three months (day 97), 14 weeks 0 days are asked (obstetric convention, from memory).
         var points = AtHand("points", A.Step() with { Hands = [A.Track("press", 2, "thumb-pad") with { Points = ["ST3"] }] });
-        One(points, Had("ci-pregnancy-first-trimester", Day.AddDays(-97))).Answer.ShouldBe("avoided");
-        One(points, Had("ci-pregnancy-first-trimester", Day.AddDays(-98))).Answer.ShouldBe("ask");
-        One(points, Had("ci-pregnancy-first-trimester", Day.AddDays(-230))).Answer.ShouldBe("ask");
+        One(points, Had("ci-pregnancy-first-trimester", Day.AddDays(-97))).Answer.ShouldBe(TechniqueAnswer.Avoided);
+        One(points, Had("ci-pregnancy-first-trimester", Day.AddDays(-98))).Answer.ShouldBe(TechniqueAnswer.Ask);
+        One(points, Had("ci-pregnancy-first-trimester", Day.AddDays(-230))).Answer.ShouldBe(TechniqueAnswer.Ask);
     }
 
     [Theory]
@@ -186,15 +186,15 @@ public class PersonScreeningTests
             .Response.ShouldBe(Response.Refuse);
 
     [Fact]
-    public void A_no_to_everything_allows() => One(Knead, Is()).Answer.ShouldBe("allowed");
+    public void A_no_to_everything_allows() => One(Knead, Is()).Answer.ShouldBe(TechniqueAnswer.Allowed);
 
     [Theory]
-    [InlineData(14, "avoided")] // the window is blocked through its last day (house ruling 11)
-    [InlineData(28, "avoided")] // the longer end counts
-    [InlineData(29, "ask")] // then it is asked until its length has passed once more (house ruling 16)
-    [InlineData(56, "ask")]
-    [InlineData(57, "allowed")]
-    public void A_filler_keeps_kneading_away_for_28_days_and_is_asked_about_for_28_more(int days, string answer) =>
+    [InlineData(14, TechniqueAnswer.Avoided)] // the window is blocked through its last day (house ruling 11)
+    [InlineData(28, TechniqueAnswer.Avoided)] // the longer end counts
+    [InlineData(29, TechniqueAnswer.Ask)] // then it is asked until its length has passed once more (house ruling 16)
+    [InlineData(56, TechniqueAnswer.Ask)]
+    [InlineData(57, TechniqueAnswer.Allowed)]
+    public void A_filler_keeps_kneading_away_for_28_days_and_is_asked_about_for_28_more(int days, TechniqueAnswer answer) =>
         One(Knead, Had("ci-filler", Day.AddDays(-days))).Answer.ShouldBe(answer);
 
     [Fact]
@@ -210,7 +210,7 @@ public class PersonScreeningTests
     public void A_warning_sign_stops_everything_it_touches()
     {
         var screened = One(Gaze, Is("ci-ptosis-new"));
-        screened.Answer.ShouldBe("stop");
+        screened.Answer.ShouldBe(TechniqueAnswer.Stop);
         screened.Says.ShouldContain("A doctor the same day");
     }
 
@@ -218,14 +218,14 @@ public class PersonScreeningTests
     public void What_was_never_asked_is_not_a_no()
     {
         var screened = One(Knead, Is(), asked: ["ci-filler"]);
-        screened.Answer.ShouldBe("not-asked");
+        screened.Answer.ShouldBe(TechniqueAnswer.NotAsked);
         screened.NotAsked.ShouldNotBeEmpty();
     }
 
     [Theory]
-    [InlineData(90, "good", "allowed")]
-    [InlineData(91, "expired", "not-asked")]
-    public void Answers_hold_for_ninety_days(int days, string standing, string answer)
+    [InlineData(90, AnswersHold.Good, TechniqueAnswer.Allowed)]
+    [InlineData(91, AnswersHold.Expired, TechniqueAnswer.NotAsked)]
+    public void Answers_hold_for_ninety_days(int days, AnswersHold standing, TechniqueAnswer answer)
     {
         var result = ScreeningStanding.Of(new(All, Is()), Day, Day.AddDays(days), [Knead], Reference.Atlas, Reference.Settings);
         result.Standing.ShouldBe(standing);
@@ -234,7 +234,7 @@ public class PersonScreeningTests
 
     [Fact]
     public void A_known_reason_against_it_outlives_the_ninety_days() =>
-        One(Gaze, Is("ci-ptosis-new"), Day.AddDays(400)).Answer.ShouldBe("stop");
+        One(Gaze, Is("ci-ptosis-new"), Day.AddDays(400)).Answer.ShouldBe(TechniqueAnswer.Stop);
 
     [Fact]
     public void A_window_does_not_open_what_another_state_forbids()

@@ -4,6 +4,8 @@ using Wexis.Core.Measures;
 using Wexis.Core.Routines;
 using Wexis.Core.Techniques;
 using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Steps;
+using Wexis.Core.Techniques.Words;
 using Wexis.Planning;
 
 namespace Wexis.Core.Tests.Routines;
@@ -70,7 +72,7 @@ public class RoutineTests
     {
         var sum = Sum(R(T("wx-temple-circles"), T("wx-rim-feather")));
         sum.Parts.Select(p => Math.Round(p.Chosen)).ShouldBe([16, 17]);
-        sum.Changes.Select(c => (c.Kind, c.Seconds)).ShouldBe([("oil", 10), ("hands", 2)]);
+        sum.Changes.Select(c => (c.Kind, c.Seconds)).ShouldBe([(ChangeKind.Oil, 10), (ChangeKind.Hands, 2)]);
         Math.Round(sum.Chosen).ShouldBe(16 + 10 + 2 + 17);
         sum.Materials.Drops.ShouldBe(2);
     }
@@ -79,7 +81,7 @@ public class RoutineTests
     public void A_part_without_hands_between_two_others_spares_no_change()
     {
         var apart = Sum(R(T("wx-temple-circles"), T("wx-full-blinks"), T("wx-rim-feather")));
-        apart.Changes.Select(c => c.Kind).ShouldBe(["oil", "hands"]);
+        apart.Changes.Select(c => c.Kind).ShouldBe([ChangeKind.Oil, ChangeKind.Hands]);
     }
 
     [Property(MaxTest = 60)]
@@ -280,7 +282,7 @@ public class RoutineTests
     public void A_cue_that_falls_while_the_mouth_is_busy_is_said_before_and_shown_as_moved()
     {
         var twoSteps = Reference.Shipped.First(t => t.Id == "wx-suck-release");
-        var script = RoutineScript.Of(RoutineSum.Lay(R(T(twoSteps.Id!)), Library), "facing", null, Reference.Settings);
+        var script = RoutineScript.Of(RoutineSum.Lay(R(T(twoSteps.Id!)), Library), Viewer.Facing, null, Reference.Settings);
         var moved = script.Parts[0].Lines.Where(l => l.Moved is not null).ToList();
         moved.ShouldAllBe(l => l.Moment == ScriptMoment.Before);
         moved.ShouldContain(l => l.Moved == "the mouth is busy then");
@@ -292,11 +294,11 @@ public class RoutineTests
         var technique = A.Technique(A.Hand("stroke", "malar", 1, "two-fingers", "one-then-other", "5 each side")) with { Id = "glide" };
         var library = new FileLibrary([], [technique], d => Derivation.Of(d, Reference.Atlas, Reference.Model, Reference.Settings));
         var parts = RoutineSum.Lay(new(null, "R", Parts: [new("p", "glide", 1, "standard")]), library);
-        string Second(string viewer) =>
+        string Second(Viewer viewer) =>
             RoutineScript.Of(parts, viewer, null, Reference.Settings).Parts[0].Lines.Single(l => l.Moment == ScriptMoment.OtherSide).Text;
-        Second("subject").ShouldMatch("Now (the|your) (left|right) side\\.");
-        Second("facing").ShouldContain("on your");
-        Second("facing").ShouldNotBe(Second("subject"));
+        Second(Viewer.Subject).ShouldMatch("Now (the|your) (left|right) side\\.");
+        Second(Viewer.Facing).ShouldContain("on your");
+        Second(Viewer.Facing).ShouldNotBe(Second(Viewer.Subject));
     }
 
     [Fact]
@@ -309,10 +311,10 @@ public class RoutineTests
     {
         var words = string.Join(' ', Enumerable.Repeat("word", 70));
         var talk = new RoutinePart("t", Free: "talk", Seconds: 20, Words: words);
-        var usual = RoutineScript.Of(RoutineSum.Lay(R(talk), Library), "facing", null, Reference.Settings).Parts[0];
+        var usual = RoutineScript.Of(RoutineSum.Lay(R(talk), Library), Viewer.Facing, null, Reference.Settings).Parts[0];
         usual.WhileSeconds.ShouldBe(30, "70 words at 140 a minute");
         usual.OverSeconds.ShouldBe(10, "20 s were given");
-        RoutineScript.Of(RoutineSum.Lay(R(talk), Library), "facing", 210, Reference.Settings).Parts[0].OverSeconds.ShouldBe(0);
+        RoutineScript.Of(RoutineSum.Lay(R(talk), Library), Viewer.Facing, 210, Reference.Settings).Parts[0].OverSeconds.ShouldBe(0);
         RoutineScript.Rate(words, 30).ShouldBe(140);
         Should.Throw<ArgumentOutOfRangeException>(() => RoutineScript.Rate(words, 1));
     }

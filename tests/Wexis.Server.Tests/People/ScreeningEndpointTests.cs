@@ -41,10 +41,10 @@ public class ScreeningEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         var view = await lead.Get<ScreeningView>($"/api/screenings/{await Kept(lead, await Draft(lead))}");
-        view.Today.Standing.ShouldBe("good");
+        view.Today.Standing.ShouldBe(AnswersHold.Good);
         view.Today.GoodUntil.ShouldBe(Today.AddDays(90));
-        view.Today.Techniques.ShouldContain(t => t.Answer == "avoided" && t.FreeFrom == Today.AddDays(-3 + 29));
-        view.Today.Techniques.ShouldNotContain(t => t.Answer == "not-asked");
+        view.Today.Techniques.ShouldContain(t => t.Answer == TechniqueAnswer.Avoided && t.FreeFrom == Today.AddDays(-3 + 29));
+        view.Today.Techniques.ShouldNotContain(t => t.Answer == TechniqueAnswer.NotAsked);
         view.Today.ClinicianFirst.ShouldContain("clinician");
     }
 

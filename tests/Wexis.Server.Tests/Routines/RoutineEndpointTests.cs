@@ -3,6 +3,7 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using Wexis.Core.Measures;
 using Wexis.Core.Routines;
+using Wexis.Core.Techniques.Words;
 using Wexis.Data.Routines;
 using Wexis.Server.Routines;
 using Wexis.TestHouse;
@@ -41,7 +42,7 @@ public class RoutineEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
             var view = await lead.Get<RoutineView>($"/api/routines/{line.Id}");
             Math.Round(view.Reading.Sum!.Chosen).ShouldBe(line.Seconds, line.Name);
             view.Reading.Timeline[^1].To.ShouldBe(view.Reading.Sum.Chosen, 1e-6);
-            view.Reading.Scripts.Select(s => s.Viewer).ShouldBe(["facing", "mirror", "subject"]);
+            view.Reading.Scripts.Select(s => s.Viewer).ShouldBe([Viewer.Facing, Viewer.Mirror, Viewer.Subject]);
             view.Reading.Remarks.Count.ShouldBe(line.Remarks);
         }
     }

@@ -222,7 +222,7 @@ public class LibraryEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var reading = await Visitor.Read<NoteReading>(
             await lead.Post("/api/techniques/notes", new PastedNotes("Smile 10 times. Never press on the eyes."))
         );
-        reading.Lines.Select(l => l.Kind).ShouldBe(["step", "caution"]);
+        reading.Lines.Select(l => l.Kind).ShouldBe([NoteKind.Step, NoteKind.Caution]);
         (await lead.Get<EditionLine[]>("/api/techniques")).Length.ShouldBe(before);
         (await Visitor.Refusal(await lead.Post("/api/techniques/notes", new PastedNotes("")))).Keys.ShouldBe(["text"]);
     }

@@ -38,7 +38,10 @@ export function AnatomyScreen() {
           ) : tissue ? (
             <TissuePage tissue={tissue} reference={reference} />
           ) : structure ? (
-            <Empty says="There is no such structure in the atlas. Search for it by name on the right." />
+            <Empty
+              says="There is no such structure in the atlas. Search for it by name on the right."
+              next={{ to: "/anatomy", says: "Open the atlas from the start" }}
+            />
           ) : (
             <Intro reference={reference} />
           )}

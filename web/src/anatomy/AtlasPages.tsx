@@ -41,7 +41,9 @@ export function AtlasPageScreen() {
           </NavLink>
         ))}
       </nav>
-      {shown[page] ?? <Empty says="There is no such page in the atlas." />}
+      {shown[page] ?? (
+        <Empty says="There is no such page in the atlas." next={{ to: "/anatomy", says: "Open the structures" }} />
+      )}
     </Stage>
   );
 }

@@ -9,7 +9,7 @@ import { day, today } from "../shell/days";
 import { api, problemOf, said, type Schemas } from "../shell/api";
 import { useSignedIn } from "../shell/session";
 import { Button } from "../ui/Button";
-import { Pick, TextField } from "../ui/Field";
+import { optionsOf, Pick, TextField } from "../ui/Field";
 import { Problem } from "../ui/States";
 
 const useQueryOf = (structure: string) => ({
@@ -88,8 +88,8 @@ export function StructureUse({ structure }: { structure: string }) {
       <ul>
         {checks.map((c, i) => (
           <li key={i} className="border-t border-line py-1 text-sm">
-            <span className="font-semibold">{CHECK_WORDS[c.verdict] ?? c.verdict}</span>, {c.checked_by} (
-            {c.qualified_as}), {day(c.checked_on)}
+            <span className="font-semibold">{CHECK_WORDS[c.verdict]}</span>, {c.checked_by} ({c.qualified_as}),{" "}
+            {day(c.checked_on)}
             {!c.current && <span className="text-now"> · the atlas was changed since</span>}
             {c.remark && <span className="block font-serif">{c.remark}</span>}
           </li>
@@ -100,7 +100,7 @@ export function StructureUse({ structure }: { structure: string }) {
   );
 }
 
-const CHECK_WORDS: Readonly<Record<string, string>> = {
+const CHECK_WORDS: Readonly<Record<Schemas["StructureCheck"]["verdict"], string>> = {
   right: "right",
   "right-with-remarks": "right, with remarks",
   wrong: "not right",
@@ -164,7 +164,7 @@ function CheckForm({ structure }: { structure: string }) {
       />
       <Pick
         label="It is"
-        options={Object.entries(CHECK_WORDS).map(([value, word]) => ({ value, word }))}
+        options={optionsOf(CHECK_WORDS)}
         value={draft.verdict}
         onChange={(verdict) => setDraft({ ...draft, verdict })}
         {...(wrong["verdict"]?.[0] ? { error: wrong["verdict"][0] } : {})}

@@ -1600,14 +1600,19 @@ export interface components {
   schemas: {
     /** @description What the face, jaw, tongue, eyes or head do. `do` is a base verb, a move, or an action of the atlas. */
     Act: {
-      air: null | string;
+      /** @enum {null|string} */
+      air: "kept" | "across" | "out" | null;
       at: null | string;
       do: null | string;
-      effort: null | string;
-      force: null | string;
+      /** @enum {null|string} */
+      effort: "slight" | "moderate" | "strong" | "maximal" | null;
+      /** @enum {null|string} */
+      force: "own" | "hand-at-end-range" | null;
       hold_still: null | components["schemas"]["HoldStill"][];
-      resist: null | string;
-      side: null | string;
+      /** @enum {null|string} */
+      resist: "none" | "finger" | "air" | "tooth" | "tongue" | "gravity" | "partner" | null;
+      /** @enum {null|string} */
+      side: "left" | "right" | "both" | "alternating" | null;
       state: null | components["schemas"]["PoseState"];
       tempo: null | components["schemas"]["Tempo"];
       then: null | string;
@@ -1626,11 +1631,15 @@ export interface components {
     };
     /** @description Some states of a person with what is done about them, as one sentence for a client. */
     AdviceGroup: {
-      /** @description stop, leave-out, ask or milder. */
-      kind: string;
+      kind: components["schemas"]["AdviceKind"];
       lead: string;
       states: string[];
     };
+    /**
+     * @description What a group of advice asks for; the author's own cautions are a group of their own.
+     * @enum {unknown}
+     */
+    AdviceKind: "own" | "stop" | "leave-out" | "ask" | "milder";
     /** @description A piece of advice beside a technique, and whether a trainer may give it. */
     AdviceNote: {
       /** @description False where it belongs to a licensed clinician. */
@@ -1703,6 +1712,11 @@ export interface components {
       repairs: components["schemas"]["ProgrammeRepair"][];
       says: string;
     };
+    /**
+     * @description Whether answers still hold.
+     * @enum {unknown}
+     */
+    AnswersHold: "good" | "expired";
     /**
      * @description Why a trainee appeals.
      * @enum {unknown}
@@ -1808,22 +1822,32 @@ export interface components {
       percent: number;
     };
     AwayChange: {
-      /** @description How it stood when this was decided; null: here. */
-      seen: null | string;
-      /** @description archived, deleted, or null to bring it back. */
-      state: null | string;
+      /**
+       * @description How it stood when this was decided; null: here.
+       * @enum {null|string}
+       */
+      seen: "archived" | "deleted" | null;
+      /**
+       * @description Null brings it back.
+       * @enum {null|string}
+       */
+      state: "archived" | "deleted" | null;
     };
     /** @description How something stands, and what rests on it. */
     AwayView: {
       /** Format: uuid */
       id: string;
-      kind: string;
+      /** @enum {string} */
+      kind: "technique" | "routine" | "programme" | "examination" | "station" | "person";
       /** @description Nothing that must be kept rests on it. */
       may_delete: boolean;
       name: string;
       rests: components["schemas"]["Rest"][];
-      /** @description archived or deleted; null while it is here. */
-      state: null | string;
+      /**
+       * @description Null while it is here.
+       * @enum {null|string}
+       */
+      state: "archived" | "deleted" | null;
     };
     /** @description One structure that is worked in a block, for the plate. */
     BlockWork: {
@@ -1931,6 +1955,11 @@ export interface components {
      * @enum {unknown}
      */
     Certainty: "sure" | "uncertain";
+    /**
+     * @description What is changed between two steps, or two parts of a routine.
+     * @enum {unknown}
+     */
+    ChangeKind: "oil" | "wipe" | "tool" | "side" | "hands" | "eyes";
     /** @description Something to change. */
     ChangeLine: {
       /** @description Id of the criterion, or of the critical act. */
@@ -1957,8 +1986,7 @@ export interface components {
        * @description Step (from 0) it precedes.
        */
       before_step: number;
-      /** @description oil, wipe, tool, side or hands. */
-      kind: string;
+      kind: components["schemas"]["ChangeKind"];
       /** Format: double */
       seconds: number;
       words: string;
@@ -1976,7 +2004,8 @@ export interface components {
     Claim: {
       /** @description What the author says to a verdict; a contradicted claim stays visible all the same. */
       answer?: null | string;
-      kind: null | string;
+      /** @enum {null|string} */
+      kind: "structure" | "action" | "place" | "cause" | "effect" | "evidence" | "lymph" | "mode" | null;
       structure: null | string;
       text: null | string;
       verb: null | string;
@@ -2037,8 +2066,11 @@ export interface components {
       claim: null | number;
       /** @description What may be said instead, without blame; null when the claim stands. */
       correction: null | string;
-      /** @description Grade of evidence A, B, C, D or X; null where mechanics decide and no effect is claimed. */
-      grade: null | string;
+      /**
+       * @description Grade of evidence; null where mechanics decide and no effect is claimed.
+       * @enum {null|string}
+       */
+      grade: "A" | "B" | "C" | "D" | "X" | null;
       grade_words: null | string;
       kind: components["schemas"]["ClaimKind"];
       /** @description Where the sentence says several things: each with its own verdict. */
@@ -2244,7 +2276,7 @@ export interface components {
       /** Format: int32 */
       depth_bonus: null | number;
       id: string;
-      kind: string;
+      kind: components["schemas"]["ContactKind"];
       /** Format: int32 */
       max_level: number;
       name: string;
@@ -2253,6 +2285,11 @@ export interface components {
       /** Format: double */
       width_mm: number;
     };
+    /**
+     * @description Whether a hand touches, or something held in it.
+     * @enum {unknown}
+     */
+    ContactKind: "hand" | "tool";
     /**
      * @description How a step is counted: each repetition, press and release of a hold, or seconds (tap along, or press and release).
      * @enum {unknown}
@@ -2472,10 +2509,13 @@ export interface components {
       edition: null | number;
       /** Format: int32 */
       graded: number;
-      /** Format: uuid */
+      /**
+       * Format: uuid
+       * @description Of a cohort its programme's.
+       */
       id: string;
-      /** @description programme, station, cohort or technique; the id of a cohort is its programme's. */
-      kind: string;
+      /** @enum {string} */
+      kind: "programme" | "station" | "cohort" | "technique";
       name: string;
     };
     /** @description All that Wexis derives from a technique. Nothing in it is typed by anyone. */
@@ -2564,7 +2604,8 @@ export interface components {
      *     `unit` says what minimum, standard and full count: repetitions (default), seconds or breaths.
      */
     Dose: {
-      both: null | string;
+      /** @enum {null|string} */
+      both: "together" | "one-then-other" | "alternating" | "midline" | null;
       /**
        * Format: int32
        * @description Days of practice in a week, 1 to 7; null where the author left it open.
@@ -2580,8 +2621,10 @@ export interface components {
       line: null | string;
       /** Format: double */
       min: null | number;
-      per: null | string;
-      per_direction: null | string;
+      /** @enum {null|string} */
+      per: "side" | "all" | null;
+      /** @enum {null|string} */
+      per_direction: "each" | "all" | null;
       /** Format: int32 */
       reps: null | number;
       /**
@@ -2598,7 +2641,8 @@ export interface components {
        * @description How often it is practised on one day; null where the author left it open.
        */
       times_a_day?: null | number;
-      unit: null | string;
+      /** @enum {null|string} */
+      unit: "reps" | "seconds" | "breaths" | null;
     };
     /** @enum {unknown} */
     DoseLevel: "minimum" | "standard" | "full" | null;
@@ -2706,8 +2750,8 @@ export interface components {
     };
     EditionStepTaken: {
       note: null | string;
-      /** @description reviewed, approved, retired or back-in-use. */
-      step: null | string;
+      /** @enum {null|string} */
+      step: "reviewed" | "approved" | "retired" | "back-in-use" | null;
       /** Format: int32 */
       version: number;
     };
@@ -2859,6 +2903,11 @@ export interface components {
      * @enum {unknown}
      */
     FaceSurface: "front" | "side" | "back" | "edge";
+    /**
+     * @description The three pictures of the atlas. Frontal and posterior are drawn in (x, y), lateral in (z, y); unit IPD.
+     * @enum {unknown}
+     */
+    FaceView: "frontal" | "lateral" | "posterior";
     FacsUnit: {
       /** Format: int32 */
       au: number;
@@ -2901,12 +2950,17 @@ export interface components {
     Fibre: {
       /** Format: double */
       axis_deg: null | number;
-      kind: string;
+      kind: components["schemas"]["FibreKind"];
       line_of_action: null | components["schemas"]["LineOfAction"];
       /** Format: double */
       pull_deg: null | number;
       pull_words: null | string;
     };
+    /**
+     * @description How the fibres of a muscle run.
+     * @enum {unknown}
+     */
+    FibreKind: "linear" | "fan" | "circular" | "out-of-plane";
     /** @description The film that was graded first, by its SHA-256 and its name. */
     FilmAsked: {
       hash: string;
@@ -3046,16 +3100,20 @@ export interface components {
       deg_left: null | number;
       direction: null | string;
       glide: null | boolean;
-      grip_or_slip: null | string;
-      hand: null | string;
+      /** @enum {null|string} */
+      grip_or_slip: "grip" | "slip" | null;
+      /** @enum {null|string} */
+      hand: "left" | "right" | "both" | null;
       /** Format: double */
       hold_s: null | number;
       path: null | components["schemas"]["PathPoint"][];
       points: null | string[];
       /** Format: int32 */
       pressure: null | number;
-      role: null | string;
-      sides: null | string;
+      /** @enum {null|string} */
+      role: "work" | "hold" | "resist" | "anchor" | "tool-option" | "feel" | null;
+      /** @enum {null|string} */
+      sides: "both" | "left" | "right" | "one-then-other" | "alternating" | "midline" | null;
       surface: null | string;
       tool: null | string;
       verb: null | string;
@@ -3088,13 +3146,13 @@ export interface components {
       source: components["schemas"]["SourceRef"][];
       surface: components["schemas"]["FaceSurface"];
       usual_caution: string;
-      view: string;
+      view: components["schemas"]["FaceView"];
     };
     /** @description A hazard's outline on one more surface from which it can be touched. View frontal or posterior: (x, y); lateral: (z, y). IPD. */
     HazardOutline: {
       polygon: number[][];
       surface: components["schemas"]["FaceSurface"];
-      view: string;
+      view: components["schemas"]["FaceView"];
     };
     HazardRule: {
       then: components["schemas"]["SafetyVerdict"];
@@ -3127,7 +3185,8 @@ export interface components {
     };
     /** @description A zone kept from moving, and by what: palm, finger or attention. */
     HoldStill: {
-      by: null | string;
+      /** @enum {null|string} */
+      by: "palm" | "finger" | "attention" | null;
       zone: null | string;
     };
     /** @description What is practised at home until the group meets again. */
@@ -3196,8 +3255,11 @@ export interface components {
        * @description Hours alone that are planned outside the units.
        */
       planned_self_study?: null | number;
-      /** @description own, or credit for workload by the published convention. */
-      scheme?: null | string;
+      /**
+       * @description own, or credit for workload by the published convention.
+       * @enum {null|string}
+       */
+      scheme?: "own" | "credit" | null;
       /**
        * Format: double
        * @description Hours alone.
@@ -3346,10 +3408,14 @@ export interface components {
       by: null | string;
       /** Format: uuid */
       id: string;
-      kind: string;
+      /** @enum {string} */
+      kind: "technique" | "routine" | "programme" | "examination" | "station" | "person";
       name: string;
-      /** @description Null: here. */
-      state: null | string;
+      /**
+       * @description Null: here.
+       * @enum {null|string}
+       */
+      state: "archived" | "deleted" | null;
     };
     /** @description Why one muscle is worked two ways on purpose. */
     KeptConflict: {
@@ -3359,6 +3425,11 @@ export interface components {
       reason: string;
       structure: string;
     };
+    /**
+     * @description What a library lacks one of.
+     * @enum {unknown}
+     */
+    LackKind: "structure" | "mode" | "region" | "school";
     LandmarkPlace: {
       anatomical: null | string;
       bony: boolean;
@@ -3449,8 +3520,7 @@ export interface components {
     /** @description Something the library does not hold. */
     LibraryLack: {
       id: string;
-      /** @description structure, mode, region or school. */
-      kind: string;
+      kind: components["schemas"]["LackKind"];
       says: string;
     };
     LibraryReviewView: {
@@ -3686,6 +3756,11 @@ export interface components {
       plain: string;
       words: string;
     };
+    /**
+     * @description Whether a muscle does a movement or helps with it.
+     * @enum {unknown}
+     */
+    MoverRole: "prime" | "assist";
     /** @description A movement that a step may say, in words. */
     MoveWord: {
       base: string;
@@ -3728,7 +3803,7 @@ export interface components {
       voluntary: string;
     };
     MuscleAction: {
-      role: string;
+      role: components["schemas"]["MoverRole"];
       verb: string;
     };
     /** @description A structure that a sentence names, whatever name it used. */
@@ -3757,11 +3832,30 @@ export interface components {
       branch: null | string;
       nerve: string;
     };
+    /**
+     * @description What a sentence of notes can be read as.
+     * @enum {unknown}
+     */
+    NoteKind:
+      | "title"
+      | "start"
+      | "step"
+      | "pose"
+      | "dose"
+      | "side"
+      | "repeat"
+      | "still"
+      | "claim"
+      | "advice"
+      | "caution"
+      | "material"
+      | "unread";
     /** @description What one sentence of the notes was read as. */
     NoteLine: {
       garbled: components["schemas"]["GarbledWord"][];
-      /** @description title, start, step, pose, dose, side, repeat, still, claim, advice, caution, material, or unread. */
-      kind: string;
+      kind: components["schemas"]["NoteKind"];
+      /** @description What a step needs and it does not say. */
+      missing: string[];
       /** @description Structures that it names by a name the atlas knows. */
       named: components["schemas"]["NamedStructure"][];
       /**
@@ -3775,7 +3869,7 @@ export interface components {
        */
       step: null | number;
       text: string;
-      /** @description What it leaves open, in words. */
+      /** @description What it says and nobody can be sure of, asked in its own words. */
       unknown: string[];
     };
     /**
@@ -3849,8 +3943,8 @@ export interface components {
       /** @description Under which conditions, such as “on both sides of a partner”. */
       condition?: null | string;
       id: string;
-      /** @description knowledge, practice, teaching or safety. */
-      kind?: null | string;
+      /** @enum {null|string} */
+      kind?: "knowledge" | "practice" | "teaching" | "safety" | null;
       /** @description With what, such as “a light glide”. */
       object?: null | string;
       /** @description How well, such as “without dragging the skin”. */
@@ -3888,8 +3982,7 @@ export interface components {
     PartChange: {
       /** @description Id of the part it precedes. */
       before_part: string;
-      /** @description oil, wipe, tool, side, hands or eyes. */
-      kind: string;
+      kind: components["schemas"]["ChangeKind"];
       /** Format: double */
       seconds: number;
       words: string;
@@ -3935,28 +4028,33 @@ export interface components {
     PathOffset: {
       /** Format: double */
       breadths: null | number;
-      dir: null | string;
+      /** @enum {null|string} */
+      dir: "up" | "down" | "medial" | "lateral" | "back" | null;
     };
     /** @description A stop of a stroke: a landmark, or a landmark with a direction and finger-breadths (about 16 mm each). */
     PathPoint: {
       at: null | string;
       from: null | string;
       offset: null | components["schemas"]["PathOffset"];
-      surface: null | string;
+      /** @enum {null|string} */
+      surface: "front" | "side" | "back" | null;
     };
     /** @description A person's name and role as changed, over those that were seen when the change was begun. */
     PersonChange: {
       name: null | string;
-      role: null | string;
+      /** @enum {null|string} */
+      role: "lead" | "assessor" | "trainee" | null;
       seen_name: null | string;
-      seen_role: null | string;
+      /** @enum {null|string} */
+      seen_role: "lead" | "assessor" | "trainee" | "invited" | null;
     };
     /** @description A person as typed by whoever adds them. */
     PersonDraft: {
       login: null | string;
       name: null | string;
       password: null | string;
-      role: null | string;
+      /** @enum {null|string} */
+      role: "lead" | "assessor" | "trainee" | null;
     };
     PersonLine: {
       /** Format: uuid */
@@ -4053,13 +4151,36 @@ export interface components {
     PlanStatus: "optimal" | "feasible" | "infeasible" | "unknown";
     /** @description The state of the rest of the face. */
     PoseState: {
-      gaze: null | string;
-      head: null | string;
-      jaw: null | string;
-      lids: null | string;
-      lips: null | string;
-      shoulders: null | string;
-      tongue: null | string;
+      /** @enum {null|string} */
+      gaze:
+        | "ahead"
+        | "up"
+        | "down"
+        | "left"
+        | "right"
+        | "up-left"
+        | "up-right"
+        | "down-left"
+        | "down-right"
+        | "circle"
+        | "near"
+        | "far"
+        | "left-right"
+        | "up-down"
+        | "near-far"
+        | null;
+      /** @enum {null|string} */
+      head: "neutral" | "back" | "forward" | "left-turn" | "right-turn" | "left-tilt" | "right-tilt" | null;
+      /** @enum {null|string} */
+      jaw: "rest" | "closed" | "half-open" | "open" | "forward" | "left" | "right" | null;
+      /** @enum {null|string} */
+      lids: "open" | "closed" | "narrowed" | null;
+      /** @enum {null|string} */
+      lips: "closed" | "open" | "rolled-in" | "parted" | "pursed" | null;
+      /** @enum {null|string} */
+      shoulders: "down" | "up" | "free" | null;
+      /** @enum {null|string} */
+      tongue: "rest" | "palate" | "out" | "vestibule" | "cheek" | null;
     };
     /** @description What somebody needs who practises a technique alone. */
     PracticeNotes: {
@@ -4259,8 +4380,18 @@ export interface components {
       /** @description Must hold; null: it must, unless a weight is given. */
       hard?: null | boolean;
       id: null | string;
-      /** @description See RuleKind. */
-      kind: null | string;
+      /** @enum {null|string} */
+      kind:
+        | "order"
+        | "capacity"
+        | "same-session"
+        | "not-same-session"
+        | "gap-days"
+        | "practice-days"
+        | "before-date"
+        | "after-date"
+        | "staff"
+        | null;
       /** Format: int32 */
       minutes?: null | number;
       /**
@@ -4312,8 +4443,8 @@ export interface components {
     /** @description One unit of a module: what is done in one piece, for so many minutes, after what. */
     ProgrammeUnit: {
       id: string;
-      /** @description theory, demonstration, supervised-practice, self-practice, teaching-practice or assessment. */
-      kind: string;
+      /** @enum {string} */
+      kind: "theory" | "demonstration" | "supervised-practice" | "self-practice" | "teaching-practice" | "assessment";
       /**
        * Format: int32
        * @description Largest group for one of its staff.
@@ -4423,8 +4554,11 @@ export interface components {
     };
     /** @description A technique that belongs to this one, seen from here: told by either of the two. */
     RelatedLine: {
-      /** @description easier, harder, or same-except: what the other is to this one. */
-      as: string;
+      /**
+       * @description easier, harder, or same-except: what the other is to this one.
+       * @enum {string}
+       */
+      as: "easier" | "harder" | "same-except";
       code: string;
       /** Format: uuid */
       id: null | string;
@@ -4437,7 +4571,8 @@ export interface components {
      *     (`same-except`).
      */
     RelatedTechnique: {
-      as: null | string;
+      /** @enum {null|string} */
+      as: "easier" | "harder" | "same-except" | null;
       id: null | string;
     };
     Release: {
@@ -4535,8 +4670,17 @@ export interface components {
        * @description Where it is looked at; null for a sum.
        */
       id: null | string;
-      /** @description programme, examination, station, cohort, technique, demonstration, screening or work. */
-      kind: string;
+      /** @enum {string} */
+      kind:
+        | "programme"
+        | "examination"
+        | "routine"
+        | "station"
+        | "cohort"
+        | "technique"
+        | "demonstration"
+        | "screening"
+        | "work";
       name: string;
     };
     ResultLine: {
@@ -4716,15 +4860,21 @@ export interface components {
        * @description The edition that is pinned, from 1.
        */
       edition?: null | number;
-      /** @description breath, settle, notice, break or talk; null for a technique. */
-      free?: null | string;
+      /**
+       * @description Null for a technique.
+       * @enum {null|string}
+       */
+      free?: "breath" | "settle" | "notice" | "break" | "talk" | null;
       id: null | string;
-      /** @description minimum, standard or full; left out where Doses are told. */
-      level?: null | string;
+      /**
+       * @description Left out where Doses are told.
+       * @enum {null|string}
+       */
+      level?: "minimum" | "standard" | "full" | null;
       /** @description May be left out when time runs short. */
       optional?: null | boolean;
-      /** @description prepare, open, work, release, close or settle. */
-      role?: null | string;
+      /** @enum {null|string} */
+      role?: "prepare" | "open" | "work" | "release" | "close" | "settle" | null;
       /**
        * Format: double
        * @description Of a free part.
@@ -4742,8 +4892,21 @@ export interface components {
     };
     /** @description A structure that the routine promises to work. */
     RoutinePromise: {
-      /** @description How (see the atlas); null for any way that is not keeping it relaxed. */
-      mode: null | string;
+      /**
+       * @description How (see the atlas); null for any way that is not keeping it relaxed.
+       * @enum {null|string}
+       */
+      mode:
+        | "concentric"
+        | "isometric"
+        | "eccentric"
+        | "stretched"
+        | "kneaded"
+        | "compressed"
+        | "inhibited"
+        | "skin-lymph"
+        | "breath-posture"
+        | null;
       structure: null | string;
     };
     /** @description What the routine is for. */
@@ -4794,8 +4957,7 @@ export interface components {
       parts: components["schemas"]["ScriptPart"][];
       /** Format: double */
       talk_before_seconds: number;
-      /** @description facing, mirror or subject: whose left and right are worded. */
-      viewer: string;
+      viewer: components["schemas"]["Viewer"];
       /**
        * Format: double
        * @description The rate that seconds are counted at.
@@ -5039,8 +5201,7 @@ export interface components {
     };
     /** @description What one technique means for one person today. */
     ScreenedTechnique: {
-      /** @description allowed, modified, avoided, ask, stop, or not-asked where a question it calls for was never put. */
-      answer: string;
+      answer: components["schemas"]["TechniqueAnswer"];
       /**
        * Format: date
        * @description The first day on which every window is over; null without one.
@@ -5079,7 +5240,7 @@ export interface components {
       good_until: string;
       /** Format: uuid */
       id: string;
-      standing: string;
+      standing: components["schemas"]["AnswersHold"];
       taken_by: string;
     };
     /** @description One state asked about in a screening. */
@@ -5112,8 +5273,7 @@ export interface components {
       clinician_first: string;
       /** Format: date */
       good_until: string;
-      /** @description good, or expired. */
-      standing: string;
+      standing: components["schemas"]["AnswersHold"];
       techniques: components["schemas"]["ScreenedTechnique"][];
     };
     /** @description A screening and what it means today, technique by technique. */
@@ -5528,12 +5688,30 @@ export interface components {
     /** @description One step: any number of acts, up to two hand tracks, gaze, breath, what stays still, one dose. */
     Step: {
       acts: null | components["schemas"]["Act"][];
-      breath: null | string;
+      /** @enum {null|string} */
+      breath: "free" | "long-out" | "out-on-effort" | "nasal-slow" | null;
       channels: null | string[];
       cue: null | string;
       dose: null | components["schemas"]["Dose"];
       end_point: null | string;
-      gaze: null | string;
+      /** @enum {null|string} */
+      gaze:
+        | "ahead"
+        | "up"
+        | "down"
+        | "left"
+        | "right"
+        | "up-left"
+        | "up-right"
+        | "down-left"
+        | "down-right"
+        | "circle"
+        | "near"
+        | "far"
+        | "left-right"
+        | "up-down"
+        | "near-far"
+        | null;
       hands: null | components["schemas"]["Hand"][];
       state: null | components["schemas"]["PoseState"];
       still: null | string[];
@@ -5588,8 +5766,11 @@ export interface components {
     };
     /** @description A drawn line as a technique stores it: places named by landmarks, for the subject's left. */
     StrokeReading: {
-      /** @description The half of the face it was drawn on: left or right. */
-      half: string;
+      /**
+       * @description The half of the face it was drawn on: left or right.
+       * @enum {string}
+       */
+      half: "left" | "right";
       /**
        * Format: double
        * @description How far the named places lie from the line at most, in mm: what naming them cost.
@@ -5609,7 +5790,8 @@ export interface components {
       current: boolean;
       qualified_as: string;
       remark: string;
-      verdict: string;
+      /** @enum {string} */
+      verdict: "right" | "right-with-remarks" | "wrong";
     };
     /** @description A look by somebody qualified. */
     StructureCheckDraft: {
@@ -5618,8 +5800,8 @@ export interface components {
       checked_on: null | string;
       qualified_as: null | string;
       remark: null | string;
-      /** @description right, right-with-remarks or wrong. */
-      verdict: null | string;
+      /** @enum {null|string} */
+      verdict: "right" | "right-with-remarks" | "wrong" | null;
     };
     StructureClaim: {
       correction: null | string;
@@ -5638,8 +5820,8 @@ export interface components {
     };
     /** @description What a programme promises about one structure. */
     StructurePromise: {
-      /** @description actively (tightened, held against or let out slowly) or any (worked in some way). */
-      how: string;
+      /** @enum {string} */
+      how: "actively" | "any";
       structure: string;
     };
     StructureTechnique: {
@@ -5753,6 +5935,11 @@ export interface components {
       /** Format: uuid */
       id: string;
     };
+    /**
+     * @description What is done with one technique for one person; not asked where a question it calls for was never put.
+     * @enum {unknown}
+     */
+    TechniqueAnswer: "allowed" | "modified" | "avoided" | "ask" | "stop" | "not-asked";
     /** @description What the library knows of an edition without deriving it again: all that is searched, filtered and compared. */
     TechniqueBrief: {
       aim: null | string;
@@ -5773,7 +5960,8 @@ export interface components {
        * @description Claims that the map contradicts and nobody answered.
        */
       contradicted: number;
-      grade: null | string;
+      /** @enum {null|string} */
+      grade: "A" | "B" | "C" | "D" | "X" | null;
       /** @description Version of rules and data that made it; an older one is made anew when the house starts. */
       made_by: string;
       /** @description What it consists of, for comparing techniques: see TechniqueLikeness. */
@@ -5839,8 +6027,7 @@ export interface components {
       /** @description For whom left and right are worded, as a sentence. */
       says: string;
       steps: components["schemas"]["StepReading"][];
-      /** @description `subject` (does it), `mirror` (does it before a mirror) or `facing` (looks at who does it). */
-      viewer: string;
+      viewer: components["schemas"]["Viewer"];
     };
     TechniqueSave: {
       document: components["schemas"]["TechniqueDocument"];
@@ -5935,8 +6122,7 @@ export interface components {
     };
     /** @description A stretch of time in which one thing is done: a step of a part, a change between parts, or something free. */
     TimelineBlock: {
-      /** @description Kind of the change (oil, wipe, tool, side, hands, eyes); null otherwise. */
-      change: null | string;
+      change: null | components["schemas"]["ChangeKind"];
       /** Format: double */
       from: number;
       ground: components["schemas"]["Ground"];
@@ -6092,6 +6278,11 @@ export interface components {
       word: string;
       words: string;
     };
+    /**
+     * @description For whom left and right are worded.
+     * @enum {unknown}
+     */
+    Viewer: "facing" | "mirror" | "subject";
     /** @description An outline in one view (IPD), its fibre lines and holes. The subject's left half; the right is its mirror. */
     ViewShape: {
       fibre_lines: null | number[][][];
@@ -6188,7 +6379,7 @@ export interface components {
       cap_note: null | string;
       /** Format: double */
       drain_dir_deg_left: null | number;
-      drain_dir_view: null | string;
+      drain_dir_view: null | components["schemas"]["FaceView"];
       drains_to: null | string[];
       hazard_shares: null | {
         [key: string]: null | number;
@@ -6214,7 +6405,7 @@ export interface components {
       };
       source: components["schemas"]["SourceRef"][];
       surface: components["schemas"]["FaceSurface"];
-      view: string;
+      view: components["schemas"]["FaceView"];
     };
     ZoneChange: {
       /**

@@ -4,7 +4,7 @@ import { api, problemOf, said, type Schemas } from "../shell/api";
 import { Button } from "../ui/Button";
 import { moment } from "../shell/days";
 import { Empty, Problem, Waiting } from "../ui/States";
-import { useAway, type Kind } from "./PutAway";
+import { useAway } from "./PutAway";
 
 const allQuery = queryOptions({ queryKey: ["away"], queryFn: () => said(api.GET("/api/away")) });
 
@@ -40,7 +40,7 @@ export function AwayScreen() {
 function One({ kept }: { kept: Schemas["Kept"] }) {
   const away = useAway();
   const back = useMutation({
-    mutationFn: () => away(kept.kind as Kind, kept.id, kept.name, kept.state as "archived" | "deleted", null),
+    mutationFn: () => away(kept.kind, kept.id, kept.name, kept.state as "archived" | "deleted", null),
   });
   return (
     <li className="flex flex-wrap items-baseline justify-between gap-x-4 border-t border-line py-2" data-away={kept.id}>

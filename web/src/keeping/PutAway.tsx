@@ -106,7 +106,7 @@ function Decide({ kind, id, name, done }: { kind: Kind; id: string; name: string
   const view = useQuery(awayQuery(kind, id));
   const away = useAway();
   const decide = useMutation({
-    mutationFn: (state: State) => away(kind, id, name, (view.data?.state ?? null) as State, state),
+    mutationFn: (state: State) => away(kind, id, name, view.data?.state ?? null, state),
     onSuccess: done,
   });
   if (view.isPending) return <Waiting what="what depends on it" />;

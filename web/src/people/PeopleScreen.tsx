@@ -6,8 +6,7 @@ import { Stage } from "../face/Stage";
 import { api, problemOf, said } from "../shell/api";
 import { peopleQuery } from "../shell/queries";
 import { PutAway } from "../keeping/PutAway";
-import { useSignedIn } from "../shell/session";
-import { ROLE_WORDS } from "../shell/session";
+import { GIVEN_ROLES, ROLE_WORDS, useSignedIn, type GivenRole } from "../shell/session";
 import { Button } from "../ui/Button";
 import { Pick, TextField } from "../ui/Field";
 import { Problem, Waiting } from "../ui/States";
@@ -15,7 +14,12 @@ import { Invited } from "./Invited";
 import { PersonForm } from "./PersonForm";
 import { StudioNetwork } from "./StudioNetwork";
 
-const BLANK = { name: "", login: "", password: "", role: "trainee" };
+const BLANK: { name: string; login: string; password: string; role: GivenRole } = {
+  name: "",
+  login: "",
+  password: "",
+  role: "trainee",
+};
 
 /** Who belongs to the house. A house of one trainer is complete; more people are possible. */
 export function PeopleScreen() {
@@ -86,7 +90,7 @@ export function PeopleScreen() {
         <TextField label="Name" {...field("name")} />
         <Pick
           label="Role"
-          options={Object.entries(ROLE_WORDS).map(([value, word]) => ({ value, word }))}
+          options={GIVEN_ROLES.map((value) => ({ value, word: ROLE_WORDS[value] }))}
           value={draft.role}
           onChange={(role) => setDraft({ ...draft, role: role ?? "trainee" })}
         />

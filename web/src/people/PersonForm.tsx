@@ -2,13 +2,10 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { toast } from "sonner";
 import { api, problemOf, said, type Schemas } from "../shell/api";
-import { ROLE_WORDS, type PersonRole } from "../shell/session";
+import { GIVEN_ROLES, ROLE_WORDS, type GivenRole } from "../shell/session";
 import { Button } from "../ui/Button";
 import { Pick, TextField } from "../ui/Field";
 import { Problem } from "../ui/States";
-
-/** Roles that somebody is given; an invited colleague is made by an invitation. */
-const GIVEN_ROLES: readonly PersonRole[] = ["lead", "assessor", "trainee"];
 
 const MESSAGES = { current: "Current password", password: "New password" } as const;
 
@@ -16,7 +13,7 @@ const MESSAGES = { current: "Current password", password: "New password" } as co
 export function PersonForm({ person, me, onDone }: { person: Schemas["PersonLine"]; me: boolean; onDone: () => void }) {
   const queries = useQueryClient();
   const [name, setName] = useState(person.name);
-  const [role, setRole] = useState(person.role);
+  const [role, setRole] = useState<GivenRole>(person.role === "invited" ? "assessor" : person.role);
   const [password, setPassword] = useState("");
   // What was seen when the change was begun: somebody else's change is not saved over unseen.
   const [seen] = useState(person);
@@ -65,7 +62,7 @@ export function PersonForm({ person, me, onDone }: { person: Schemas["PersonLine
           label="Role"
           options={GIVEN_ROLES.map((value) => ({ value, word: ROLE_WORDS[value] }))}
           value={role}
-          onChange={(to) => setRole(GIVEN_ROLES.find((r) => r === to) ?? role)}
+          onChange={(to) => setRole(to ?? role)}
         />
         {change.isError && (
           <div className="sm:col-span-2">

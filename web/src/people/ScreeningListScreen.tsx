@@ -12,12 +12,13 @@ export function ScreeningListScreen() {
   const person = useSignedIn();
   const navigate = useNavigate();
   const screenings = useQuery(screeningsQuery);
+  const ask = () => void navigate(`/screening/new/${crypto.randomUUID()}`);
   return (
     <Stage plate={{}} list>
       <div className="flex flex-wrap items-end justify-between gap-4">
         <h1>Screening</h1>
         {person.grades && (
-          <Button tone="now" onClick={() => void navigate(`/screening/new/${crypto.randomUUID()}`)}>
+          <Button tone="now" onClick={ask}>
             Screen a person
           </Button>
         )}
@@ -29,7 +30,9 @@ export function ScreeningListScreen() {
       {screenings.isPending && <Waiting what="the screenings" />}
       {screenings.isError && <Problem error={screenings.error} again={() => screenings.refetch()} />}
       {screenings.data?.length === 0 && (
-        <Empty says="No screening you may see yet. Ask the questions before the first session; the answers are good for 90 days." />
+        <Empty says="No screening you may see yet. Ask the questions before the first session; the answers are good for 90 days.">
+          {person.grades && <Button onClick={ask}>Screen the first person</Button>}
+        </Empty>
       )}
       <ul className="max-w-2xl">
         {screenings.data?.map((s) => (

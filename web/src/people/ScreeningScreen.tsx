@@ -56,7 +56,10 @@ export function ScreeningScreen() {
   if (!s)
     return (
       <Stage plate={{}}>
-        <Empty says="This screening does not exist, or you may not see it." />
+        <Empty
+          says="This screening does not exist, or you may not see it."
+          next={{ to: "/screening", says: "Open the screenings" }}
+        />
       </Stage>
     );
   const zonesOf = new Map((library.data ?? []).map((t) => [t.technique_id, t.brief.zones]));

@@ -31,7 +31,10 @@ export function CohortHandOutScreen() {
         </Button>
       </nav>
       {taught.length === 0 && (
-        <Empty says="No editions yet. Add techniques to the programme, then take them for the cohort." />
+        <Empty
+          says="No editions yet. Add techniques to the programme, then take them for the cohort."
+          next={{ to: `/programme/${cohort.data.programme_id}/cohorts`, says: "Open the programme" }}
+        />
       )}
       {failed && <Problem error={failed.error} again={() => void failed.refetch()} />}
       {sheets.map((s, i) =>

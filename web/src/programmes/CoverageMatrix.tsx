@@ -1,5 +1,6 @@
 import { isTone, tones } from "../face/tones";
 import { cn } from "../ui/cn";
+import { Empty } from "../ui/States";
 import type { Review } from "./programmeQueries";
 
 /** A woven matrix: a line a structure, a column a module; where they cross, how the structure is worked there. */
@@ -7,14 +8,22 @@ export function CoverageMatrix({
   review,
   chosen,
   onChoose,
+  unitsAt,
 }: {
   review: Review;
   chosen: string | null;
   onChoose: (structure: string | null) => void;
+  /** Where techniques are put into units. */
+  unitsAt: string;
 }) {
   const modules = review.columns;
   if (review.coverage.every((l) => l.cells.length === 0))
-    return <p className="text-faded">No coverage yet: add techniques to the units.</p>;
+    return (
+      <Empty
+        says="No coverage yet: no unit teaches a technique."
+        next={{ to: unitsAt, says: "Add techniques to the units" }}
+      />
+    );
   return (
     <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Coverage by module" data-two-ways>
       <table className="min-w-full text-sm">

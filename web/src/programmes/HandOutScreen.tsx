@@ -22,12 +22,19 @@ export function HandOutScreen() {
   if (cohort.data && taught === null)
     return (
       <Empty
-        says={`No edition of this technique was taken for ${cohort.data.name} yet. Take one with the programme.`}
+        says={`No edition of this technique was taken for ${cohort.data.name} yet.`}
+        next={{ to: `/programme/${cohort.data.programme_id}/cohorts`, says: "Take one with the programme" }}
       />
     );
   if (shown.isPending) return <Waiting what="the hand-out" />;
   if (shown.isError) return <Problem error={shown.error} again={() => shown.refetch()} />;
-  if (!shown.data) return <Empty says="This technique does not exist, or you may not see it yet." />;
+  if (!shown.data)
+    return (
+      <Empty
+        says="This technique does not exist, or you may not see it yet."
+        next={{ to: "/techniques", says: "Open the library" }}
+      />
+    );
   return (
     <main id="bench" className="mx-auto max-w-[52rem] px-6 py-4">
       <nav className="no-print mb-4 flex flex-wrap items-center gap-4 text-sm" aria-label="Hand-outs">

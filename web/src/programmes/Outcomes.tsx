@@ -1,11 +1,11 @@
 import { useState } from "react";
 import { Button } from "../ui/Button";
 import { cn } from "../ui/cn";
-import { Choice, TextField } from "../ui/Field";
+import { Choice, TextField, optionsOf } from "../ui/Field";
 import { freshId, OUTCOME_KINDS, outcomeSays } from "./programmeModel";
 import type { Outcome, PartProps } from "./programmeQueries";
 
-const KINDS = Object.entries(OUTCOME_KINDS).map(([value, word]) => ({ value, word }));
+const KINDS = optionsOf(OUTCOME_KINDS);
 
 /** What a graduate can do, numbered; where each is taught and assessed. */
 export function Outcomes({ document, review, canChange, onChange }: PartProps) {

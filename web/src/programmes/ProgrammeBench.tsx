@@ -180,7 +180,12 @@ export function ProgrammeBench({
             </div>
             <OutcomeMatrix document={document} review={said_} />
             <h2 className="mt-7 mb-1">Coverage by module</h2>
-            <CoverageMatrix review={said_} chosen={structure} onChoose={setStructure} />
+            <CoverageMatrix
+              review={said_}
+              chosen={structure}
+              onChoose={setStructure}
+              unitsAt={`/programme/${stored.id}/units`}
+            />
           </>
         )}
         {part === "sequence" && <SequencePanel {...props} />}

@@ -62,7 +62,9 @@ export function Promises({
                         onChange({
                           ...document,
                           structures: promised.map((x) =>
-                            x.structure === p.structure ? { ...x, how: e.target.value } : x,
+                            x.structure === p.structure
+                              ? { ...x, how: e.target.value === "any" ? "any" : "actively" }
+                              : x,
                           ),
                         })
                       }

@@ -2,7 +2,7 @@ import type { Schemas } from "../shell/api";
 import { toggled } from "../techniques/parts/techniqueModel";
 import { Button } from "../ui/Button";
 import { cn } from "../ui/cn";
-import { Pick, TextField } from "../ui/Field";
+import { optionsOf, Pick, TextField } from "../ui/Field";
 import { ListField } from "../ui/ListField";
 import { Toggles } from "../ui/Toggles";
 import { hours, KIND_WORDS, kindWord, outcomeSays } from "./programmeModel";
@@ -82,7 +82,7 @@ export function UnitLine(p: UnitProps) {
           <div className="grid grid-cols-[1fr_6rem] gap-2">
             <Pick
               label="Kind"
-              options={Object.entries(KIND_WORDS).map(([value, word]) => ({ value, word }))}
+              options={optionsOf(KIND_WORDS)}
               value={u.kind}
               onChange={(kind) => kind && p.onChange({ kind })}
             />

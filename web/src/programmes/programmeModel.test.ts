@@ -26,7 +26,7 @@ describe("editing a programme", () => {
       units: two.units?.map((u) => (u.id === b ? { ...u, prerequisites: [a] } : u)) ?? [],
       plan: [{ unit: a, session: "s" }],
       fixed: [{ unit: a, session: "s" }],
-      rules: [{ id: "r", kind: "order", after: a, before: b }],
+      rules: [{ id: "r", kind: "order" as const, after: a, before: b }],
     };
     const out = takeUnitOut(tied, a);
     expect([out.units?.[0]?.prerequisites, out.plan, out.fixed, out.rules]).toEqual([[], [], [], []]);

@@ -31,11 +31,10 @@ export function CompareScreen() {
   if (!found.data || !result.data)
     return (
       <Stage plate={{}}>
-        <Empty says="There is no such result, or you have to give your own sheet first.">
-          <Link to="/results" className="text-now underline">
-            All results
-          </Link>
-        </Empty>
+        <Empty
+          says="There is no such result, or you have to give your own sheet first."
+          next={{ to: "/results", says: "All results" }}
+        />
       </Stage>
     );
   const c = found.data;

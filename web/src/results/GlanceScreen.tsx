@@ -77,11 +77,10 @@ export function GlanceScreen() {
       {glance.isPending && <Waiting what="the cohort" />}
       {glance.isError && <Problem error={glance.error} again={() => glance.refetch()} />}
       {g && g.stations.length === 0 && (
-        <Empty says="There is no station yet. Add an examination with its stations; then it stands here who has shown what.">
-          <Link to="/examination" className="text-now underline">
-            Add an examination
-          </Link>
-        </Empty>
+        <Empty
+          says="There is no station yet. Add an examination with its stations; then it stands here who has shown what."
+          next={{ to: "/examination", says: "Add an examination" }}
+        />
       )}
       {g && g.stations.length > 0 && (
         <>

@@ -48,11 +48,7 @@ export function ReleaseScreen() {
       {waiting.isPending && <Waiting what="what waits" />}
       {waiting.isError && <Problem error={waiting.error} again={() => waiting.refetch()} />}
       {waiting.data?.length === 0 && (
-        <Empty says="Every result is released.">
-          <Link to="/results" className="text-now underline">
-            All results
-          </Link>
-        </Empty>
+        <Empty says="Every result is released." next={{ to: "/results", says: "All results" }} />
       )}
       <ul className="mt-3" aria-label="Ready to be released">
         {ready.map((p) => (

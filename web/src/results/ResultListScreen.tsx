@@ -46,13 +46,8 @@ export function ResultListScreen() {
               ? "No result yet. Grade a demonstration and submit its sheet."
               : "Nothing was released to you yet. They appear here when your trainer releases them."
           }
-        >
-          {person.grades && (
-            <Link to="/grading" className="text-now underline">
-              Grade a demonstration
-            </Link>
-          )}
-        </Empty>
+          {...(person.grades && { next: { to: "/grading", says: "Grade a demonstration" } })}
+        />
       )}
       <ul className="mt-3">
         {results.data?.map((r) => (

@@ -42,11 +42,8 @@ export function ResultScreen() {
               ? "This result does not exist, or is not released to you."
               : "There is no result here yet. It appears when the first sheet is submitted, and for whoever looks again when theirs is."
           }
-        >
-          <Link to="/results" className="text-now underline">
-            All results
-          </Link>
-        </Empty>
+          next={{ to: "/results", says: "All results" }}
+        />
       </Stage>
     );
   const view = result.data;

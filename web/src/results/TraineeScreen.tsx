@@ -35,7 +35,16 @@ export function TraineeScreen() {
       <p className="text-faded">Every decision in order. Nothing is ever taken out of it.</p>
       {story.isPending && <Waiting what="the story" />}
       {story.isError && <Problem error={story.error} again={() => story.refetch()} />}
-      {s?.lines.length === 0 && <Empty says="Nothing was decided yet." />}
+      {s?.lines.length === 0 && (
+        <Empty
+          says="Nothing was decided yet. What is decided about a demonstration stands here from then on."
+          next={
+            person.grades
+              ? { to: "/grading", says: "Grade a demonstration" }
+              : { to: "/results", says: "Open the results" }
+          }
+        />
+      )}
       <ol className="mt-3" data-trainee-story>
         {s?.lines.map((l) => (
           <li

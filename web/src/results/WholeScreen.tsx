@@ -39,11 +39,7 @@ export function WholeScreen() {
       {whole.isError && <Problem error={whole.error} again={() => whole.refetch()} />}
       {w && <RuleText key={JSON.stringify(w.rule)} id={id} rule={w.rule} canChange={person.leads} />}
       {w && w.rows.length === 0 && (
-        <Empty says="Nobody was graded at its stations yet.">
-          <Link to="/grading" className="text-now underline">
-            Grade a demonstration
-          </Link>
-        </Empty>
+        <Empty says="Nobody was graded at its stations yet." next={{ to: "/grading", says: "Grade a demonstration" }} />
       )}
       <ul className="mt-4">
         {w?.rows.map((r) => {

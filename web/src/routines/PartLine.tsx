@@ -1,7 +1,7 @@
 import type { Schemas } from "../shell/api";
 import { Button } from "../ui/Button";
 import { cn } from "../ui/cn";
-import { Choice, Pick, TextField } from "../ui/Field";
+import { Choice, Pick, TextField, optionsOf } from "../ui/Field";
 import { clock, LEVEL_WORDS, ROLE_WORDS } from "./routineModel";
 import { OwnDoses } from "./OwnDoses";
 import type { RoutinePart } from "./routineQueries";
@@ -25,9 +25,7 @@ type Props = {
 };
 
 /** Among the levels: none of them, but doses told for this part. */
-const OWN = "own";
-
-const words = (of: Readonly<Record<string, string>>) => Object.entries(of).map(([value, word]) => ({ value, word }));
+const OWN = "own" as const;
 
 /** One part in its place: what it is, how long, at which level; opened, all that the trainer decides of it. */
 export function PartLine(p: Props) {
@@ -45,7 +43,7 @@ export function PartLine(p: Props) {
           <span className="mr-2 font-semibold text-now">{p.place + 1}</span>
           <span className="font-serif text-[1.05rem] font-medium">{p.name}</span>
           <span className="ml-2 text-sm text-faded">
-            {ROLE_WORDS[(part.role ?? "work") as keyof typeof ROLE_WORDS] ?? part.role}
+            {ROLE_WORDS[part.role ?? "work"] ?? part.role}
             {technique && part.level && ` · ${part.level}`}
             {part.optional && " · may be left out"}
             {(part.stars ?? 0) > 0 && ` · ${"★".repeat(part.stars ?? 0)}`}
@@ -85,7 +83,7 @@ export function PartLine(p: Props) {
           {technique && (
             <Choice
               label="How much"
-              options={[...words(LEVEL_WORDS), { value: OWN, word: "doses of its own" }]}
+              options={[...optionsOf(LEVEL_WORDS), { value: OWN, word: "doses of its own" }]}
               value={part.doses ? OWN : (part.level ?? null)}
               onChange={(level) =>
                 p.onChange(level === OWN ? { level: "standard", doses: [""] } : { level, doses: null })
@@ -116,7 +114,7 @@ export function PartLine(p: Props) {
           )}
           <Choice
             label="What it is there for"
-            options={words(ROLE_WORDS)}
+            options={optionsOf(ROLE_WORDS)}
             value={part.role ?? null}
             onChange={(role) => p.onChange({ role })}
           />

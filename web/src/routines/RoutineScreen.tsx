@@ -15,7 +15,7 @@ import { moved } from "../techniques/parts/techniqueModel";
 import { libraryQuery } from "../techniques/parts/techniqueQueries";
 import { useSettled } from "../techniques/parts/useSettled";
 import { Button } from "../ui/Button";
-import { Pick, TextField } from "../ui/Field";
+import { optionsOf, Pick, TextField } from "../ui/Field";
 import { BenchNotices } from "../ui/BenchNotices";
 import { Problem, Waiting } from "../ui/States";
 import { FitPanel } from "./FitPanel";
@@ -193,7 +193,7 @@ function RoutineBench({ stored }: { stored: Schemas["RoutineView"] }) {
                 />
                 <Pick
                   label="Add something free"
-                  options={Object.entries(FREE_WORDS).map(([value, word]) => ({ value, word }))}
+                  options={optionsOf(FREE_WORDS)}
                   value={null}
                   onChange={(free) => free && change(withPart(document, { free, seconds: 20, role: "settle" }))}
                 />

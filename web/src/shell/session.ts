@@ -11,6 +11,9 @@ export function useSignedIn() {
 }
 
 export type PersonRole = Schemas["PersonRole"];
+/** Roles that somebody is given; an invited colleague is made by an invitation. */
+export type GivenRole = Exclude<PersonRole, "invited">;
+export const GIVEN_ROLES: readonly GivenRole[] = ["lead", "assessor", "trainee"];
 
 export const ROLE_WORDS: Readonly<Record<PersonRole, string>> = {
   lead: "lead trainer",

@@ -52,7 +52,10 @@ export function TechniqueScreen() {
     );
   return (
     <Stage plate={{}}>
-      <Empty says="This technique does not exist, or you may not see it yet." />
+      <Empty
+        says="This technique does not exist, or you may not see it yet."
+        next={{ to: "/techniques", says: "Open the library" }}
+      />
     </Stage>
   );
 }

@@ -107,8 +107,12 @@ export function Choice<T extends string>({
   );
 }
 
+/** Words of a closed list as what can be chosen. */
+export const optionsOf = <T extends string>(words: Readonly<Record<T, string>>) =>
+  (Object.entries(words) as [T, string][]).map(([value, word]) => ({ value, word }));
+
 /** One of many: the browser's own list, which every hand and every reader knows. */
-export function Pick({
+export function Pick<T extends string>({
   label,
   hint,
   error,
@@ -122,9 +126,9 @@ export function Pick({
   label: string;
   hint?: ReactNode;
   error?: string;
-  options: readonly { value: string; word: string; group?: string }[];
-  value: string | null;
-  onChange: (value: string | null) => void;
+  options: readonly { value: T; word: string; group?: string }[];
+  value: T | null;
+  onChange: (value: T | null) => void;
   empty?: string;
   className?: string;
   defaulted?: boolean;
@@ -137,7 +141,7 @@ export function Pick({
           className={cn("field", defaulted && "by-default")}
           {...wiring}
           value={value ?? ""}
-          onChange={(e) => onChange(e.target.value === "" ? null : e.target.value)}
+          onChange={(e) => onChange(options.find((o) => o.value === e.target.value)?.value ?? null)}
         >
           {(empty !== undefined || value === null) && <option value="">{empty ?? "Choose …"}</option>}
           {groups.map((g) => {

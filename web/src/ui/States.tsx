@@ -1,4 +1,5 @@
 import type { ReactNode } from "react";
+import { Link } from "react-router";
 import { problemOf } from "../shell/api";
 import { Button } from "./Button";
 
@@ -31,10 +32,24 @@ export function Problem({ error, safe, again }: { error: unknown; safe?: string;
   );
 }
 
-export function Empty({ says, children }: { says: string; children?: ReactNode }) {
+export function Empty({
+  says,
+  next,
+  children,
+}: {
+  says: string;
+  /** Where one goes from here, and its words. */
+  next?: { to: string; says: string };
+  children?: ReactNode;
+}) {
   return (
     <div className="border-t border-line py-8">
       <p className="mb-3 max-w-prose font-serif text-lg text-faded">{says}</p>
+      {next && (
+        <Link to={next.to} className="inline-flex min-h-9 items-center text-now underline underline-offset-4">
+          {next.says}
+        </Link>
+      )}
       {children}
     </div>
   );

@@ -56,7 +56,7 @@ public static partial class ClaimReview
         private Finding PullOf(string structure, bool up, string text)
         {
             var m = atlas.Muscles[structure];
-            var name = m.PlainName;
+            var name = atlas.BothNames(structure);
             var with = m.Actions.Any(a => up ? Upward().IsMatch(a.Verb) : Downward().IsMatch(a.Verb));
             var against = m.Actions.Any(a => up ? Downward().IsMatch(a.Verb) : Upward().IsMatch(a.Verb));
             if (!with)

@@ -136,7 +136,7 @@ public static partial class ClaimReview
                 : new(
                     [ClaimFinding.WrongCause],
                     $"This sign comes from the {Names(sign.By)}, not from the {Names(structures.Take(1))}.",
-                    $"Say: the {Names(sign.By)} folds it.",
+                    $"Say: the {string.Join(" and ", sign.By.Take(2).Select(atlas.CommonName))} folds it.",
                     "X",
                     "R121"
                 );
@@ -292,7 +292,7 @@ public static partial class ClaimReview
         {
             var main = Rows.Where(r => r.Strength == Strength.Primary && r.Structure != "superficial-lymph")
                 .Take(2)
-                .Select(r => $"the {r.Name} is {r.Mode.Done()}")
+                .Select(r => $"the {atlas.CommonName(r.Structure)} is {r.Mode.Done()}")
                 .ToList();
             return main.Count == 0 ? "nothing is worked yet" : string.Join(" and ", main);
         }
@@ -315,7 +315,7 @@ public static partial class ClaimReview
                     + ")"
                 : "has no action of its own";
 
-        private string Names(IEnumerable<string> structures) => string.Join(" and ", structures.Take(2).Select(atlas.PlainName));
+        private string Names(IEnumerable<string> structures) => string.Join(" and ", structures.Take(2).Select(atlas.BothNames));
 
         private static string Ways(IEnumerable<WorkedRow> rows) => string.Join(" and ", rows.Select(r => r.Mode.Done()).Distinct());
     }

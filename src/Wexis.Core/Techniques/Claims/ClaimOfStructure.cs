@@ -36,7 +36,7 @@ public static partial class ClaimReview
         private Finding OneStructure(string text, string structure, ClaimVerb verb, ClaimKind kind)
         {
             var mine = Rows.Where(r => r.Structure == structure).ToList();
-            var name = atlas.PlainName(structure);
+            var name = atlas.BothNames(structure);
             switch (verb)
             {
                 case ClaimVerb.Relaxes:
@@ -46,7 +46,7 @@ public static partial class ClaimReview
                         return new(
                             [ClaimFinding.WrongMode],
                             $"The {name} is {Ways(mine)} here: that is work, not rest.",
-                            $"Say: works the {name}.",
+                            $"Say: works the {atlas.CommonName(structure)}.",
                             null,
                             "R121"
                         );
@@ -93,7 +93,7 @@ public static partial class ClaimReview
                 return new(
                     [ClaimFinding.PartlyRight],
                     $"The {name} is {Ways(active)}, but only as {(best.Strength == Strength.Secondary ? "a helper" : "overflow in some people")}.",
-                    $"Say: {MainWork()}; the {name} helps.",
+                    $"Say: {MainWork()}; the {atlas.CommonName(structure)} helps.",
                     null,
                     "R121"
                 );

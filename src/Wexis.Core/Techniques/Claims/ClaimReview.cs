@@ -12,7 +12,7 @@ namespace Wexis.Core.Techniques.Claims;
 /// <param name="Verdicts">Verdict ids of the action model.</param>
 /// <param name="Correction">What may be said instead, without blame; null when the claim stands.</param>
 /// <param name="Parts">Where the sentence says several things: each with its own verdict.</param>
-/// <param name="Grade">Grade of evidence A, B, C, D or X; null where mechanics decide and no effect is claimed.</param>
+/// <param name="Grade">Grade of evidence; null where mechanics decide and no effect is claimed.</param>
 public sealed record ClaimVerdict(
     int? Claim,
     string Text,
@@ -20,7 +20,7 @@ public sealed record ClaimVerdict(
     IReadOnlyList<ClaimFinding> Verdicts,
     string Because,
     string? Correction,
-    string? Grade,
+    [property: OneOf("A", "B", "C", "D", "X")] string? Grade,
     string? GradeWords,
     Reason Why,
     IReadOnlyList<ClaimPart> Parts
@@ -150,7 +150,7 @@ public static partial class ClaimReview
                     model.RuleText(worst.Finding.Rule),
                     [
                         new("claim", text),
-                        .. worst.Structures.Take(1).Select(s => new ReasonInput("structure", atlas.PlainName(s))),
+                        .. worst.Structures.Take(1).Select(s => new ReasonInput("structure", atlas.BothNames(s))),
                         new("kind", worst.Kind.Word()),
                     ],
                     worst.Finding.Source

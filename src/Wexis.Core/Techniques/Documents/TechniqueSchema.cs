@@ -2,6 +2,7 @@ using System.Text.Encodings.Web;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.Json.Schema;
+using System.Text.Json.Serialization.Metadata;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 using Wexis.Core.People;
@@ -25,7 +26,7 @@ public static class TechniqueSchema
     {
         ArgumentNullException.ThrowIfNull(atlas);
         ArgumentNullException.ThrowIfNull(model);
-        var words = Words(atlas, model);
+        var words = Fixed.Concat(OfAtlas(atlas, model)).ToDictionary(StringComparer.Ordinal);
         var exporter = new JsonSchemaExporterOptions
         {
             TreatNullObliviousAsNonNullable = false,
@@ -95,52 +96,60 @@ public static class TechniqueSchema
         return list;
     }
 
-    private static Dictionary<string, IReadOnlyList<string>> Words(Atlas atlas, ActionModel model) =>
+    /// <summary>The words that a field of a technique takes, whatever the atlas; null for any other field.</summary>
+    public static IReadOnlyList<string>? WordsOf(JsonPropertyInfo? field) =>
+        field is null ? null : Fixed.GetValueOrDefault($"{field.DeclaringType.Name}.{field.Name}");
+
+    private static readonly Dictionary<string, IReadOnlyList<string>> Fixed = new(StringComparer.Ordinal)
+    {
+        ["Step.breath"] = TechniqueWords.Breaths,
+        ["Step.gaze"] = TechniqueWords.Gazes,
+        ["Act.side"] = TechniqueWords.ActSides,
+        ["Act.effort"] = TechniqueWords.Efforts,
+        ["Act.resist"] = TechniqueWords.Resists,
+        ["Act.air"] = TechniqueWords.Airs,
+        ["Act.force"] = TechniqueWords.Forces,
+        ["HoldStill.by"] = TechniqueWords.HoldBy,
+        ["PoseState.gaze"] = TechniqueWords.Gazes,
+        ["PoseState.lids"] = TechniqueWords.Lids,
+        ["PoseState.jaw"] = TechniqueWords.Jaws,
+        ["PoseState.lips"] = TechniqueWords.Lips,
+        ["PoseState.tongue"] = TechniqueWords.Tongues,
+        ["PoseState.head"] = TechniqueWords.Heads,
+        ["PoseState.shoulders"] = TechniqueWords.Shoulders,
+        ["Hand.hand"] = TechniqueWords.WhichHand,
+        ["Hand.role"] = TechniqueWords.Roles,
+        ["Hand.grip_or_slip"] = TechniqueWords.GripOrSlip,
+        ["Hand.sides"] = TechniqueWords.HandSides,
+        ["PathOffset.dir"] = TechniqueWords.OffsetDirections,
+        ["Dose.per"] = TechniqueWords.DosePer,
+        ["Dose.per_direction"] = TechniqueWords.DosePerDirection,
+        ["Dose.both"] = TechniqueWords.DoseBoth,
+        ["Dose.unit"] = TechniqueWords.DoseUnits,
+        ["RelatedTechnique.as"] = TechniqueWords.RelatedAs,
+        ["Claim.kind"] = TechniqueWords.ClaimKinds,
+        ["PathPoint.surface"] = TechniqueWords.Surfaces,
+    };
+
+    private static Dictionary<string, IReadOnlyList<string>> OfAtlas(Atlas atlas, ActionModel model) =>
         new(StringComparer.Ordinal)
         {
             ["TechniqueDocument.region"] = [.. atlas.Regions.Keys],
             ["TechniqueDocument.school"] = [.. atlas.Schools.Keys],
             ["TechniqueDocument.concerns"] = [.. atlas.Document.Concerns.Select(c => c.Id)],
-            ["Step.breath"] = TechniqueWords.Breaths,
-            ["Step.gaze"] = TechniqueWords.Gazes,
             ["Step.still"] = [.. atlas.Zones.Keys, .. TechniqueWords.StillBodyParts],
             ["Step.channels"] = [.. atlas.Document.Channels.Select(c => c.Id)],
-            ["Act.side"] = TechniqueWords.ActSides,
-            ["Act.effort"] = TechniqueWords.Efforts,
-            ["Act.resist"] = TechniqueWords.Resists,
             ["Act.at"] = [.. atlas.Zones.Keys],
-            ["Act.air"] = TechniqueWords.Airs,
-            ["Act.force"] = TechniqueWords.Forces,
             ["HoldStill.zone"] = [.. atlas.Zones.Keys],
-            ["HoldStill.by"] = TechniqueWords.HoldBy,
-            ["PoseState.gaze"] = TechniqueWords.Gazes,
-            ["PoseState.lids"] = TechniqueWords.Lids,
-            ["PoseState.jaw"] = TechniqueWords.Jaws,
-            ["PoseState.lips"] = TechniqueWords.Lips,
-            ["PoseState.tongue"] = TechniqueWords.Tongues,
-            ["PoseState.head"] = TechniqueWords.Heads,
-            ["PoseState.shoulders"] = TechniqueWords.Shoulders,
-            ["Hand.hand"] = TechniqueWords.WhichHand,
-            ["Hand.role"] = TechniqueWords.Roles,
             ["Hand.verb"] = [.. model.Verbs.Keys],
             ["Hand.contact"] = [.. atlas.Contacts.Keys],
             ["Hand.zones"] = [.. atlas.Zones.Keys],
             ["Hand.points"] = [.. atlas.Points.Keys],
-            ["Hand.grip_or_slip"] = TechniqueWords.GripOrSlip,
-            ["Hand.sides"] = TechniqueWords.HandSides,
             ["PathPoint.at"] = [.. atlas.Landmarks.Keys],
             ["PathPoint.from"] = [.. atlas.Landmarks.Keys],
-            ["PathOffset.dir"] = TechniqueWords.OffsetDirections,
-            ["Dose.per"] = TechniqueWords.DosePer,
-            ["Dose.per_direction"] = TechniqueWords.DosePerDirection,
-            ["Dose.both"] = TechniqueWords.DoseBoth,
-            ["Dose.unit"] = TechniqueWords.DoseUnits,
-            ["RelatedTechnique.as"] = TechniqueWords.RelatedAs,
-            ["Claim.kind"] = TechniqueWords.ClaimKinds,
             ["PersonNote.conditions"] = [.. atlas.Exclusions.Keys],
             ["PersonNote.asked"] = [.. atlas.Exclusions.Keys],
             ["Procedure.kind"] = [.. atlas.Exclusions.Keys],
             ["Procedure.place"] = [.. atlas.Zones.Keys],
-            ["PathPoint.surface"] = TechniqueWords.Surfaces,
         };
 }

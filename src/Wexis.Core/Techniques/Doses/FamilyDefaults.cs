@@ -173,7 +173,7 @@ public static class FamilyDefaults
     private static StepFamily OfHand(Hand work, Atlas atlas, ActionModel model)
     {
         if (
-            work.Contact is { } c && atlas.Contacts.TryGetValue(c, out var contact) && contact.Kind == "tool"
+            work.Contact is { } c && atlas.Contacts.TryGetValue(c, out var contact) && contact.Kind == ContactKind.Tool
             || work.Verb is "tool-stroke" or "tool-press" or "roll" or "cup"
         )
             return StepFamily.ToolGlide;

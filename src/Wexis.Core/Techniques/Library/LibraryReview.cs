@@ -28,9 +28,18 @@ public sealed record SameMuscleConflict(
     IReadOnlyList<string> Loosened
 );
 
+/// <summary>What a library lacks one of.</summary>
+[ClosedList]
+public enum LackKind
+{
+    Structure,
+    Mode,
+    Region,
+    School,
+}
+
 /// <summary>Something the library does not hold.</summary>
-/// <param name="Kind">structure, mode, region or school.</param>
-public sealed record LibraryLack(string Kind, string Id, string Says);
+public sealed record LibraryLack(LackKind Kind, string Id, string Says);
 
 /// <summary>
 /// What a library as a whole shows: what is there twice, what is missing, where it pulls one muscle two ways. Parked and retired ones
@@ -111,21 +120,21 @@ public sealed record LibraryReview(
     private static IEnumerable<LibraryLack> LacksOf(List<ShelvedTechnique> techniques, Atlas atlas)
     {
         foreach (var region in atlas.Document.Regions.Where(r => techniques.All(t => t.Region != r.Id)))
-            yield return new("region", region.Id, $"no technique for the region {region.Name}");
+            yield return new(LackKind.Region, region.Id, $"no technique for the region {region.Name}");
         foreach (var school in atlas.Document.Schools.Where(s => techniques.All(t => t.School != s.Id)))
-            yield return new("school", school.Id, $"no technique in the style {school.Name}");
+            yield return new(LackKind.School, school.Id, $"no technique in the style {school.Name}");
         var works = techniques.SelectMany(t => t.Brief.Works).ToList();
         foreach (var mode in Enum.GetValues<Mode>().Where(m => works.All(w => w.Mode != m)))
-            yield return new("mode", mode.Word(), $"nothing is {mode.Done()}");
+            yield return new(LackKind.Mode, mode.Word(), $"nothing is {mode.Done()}");
         var worked = works.ToLookup(w => w.Structure);
         foreach (var muscle in atlas.Document.Muscles.Where(m => m.Voluntary == "yes" || m.MinPressureToReach <= 5))
         {
             var rows = worked[muscle.Id].ToList();
             if (rows.Count == 0)
-                yield return new("structure", muscle.Id, $"nothing works the {atlas.BothNames(muscle.Id)}");
+                yield return new(LackKind.Structure, muscle.Id, $"nothing works the {atlas.BothNames(muscle.Id)}");
             else if (muscle.Voluntary == "yes" && !rows.Any(r => r.Mode.IsActive()))
                 yield return new(
-                    "structure",
+                    LackKind.Structure,
                     muscle.Id,
                     $"the {atlas.BothNames(muscle.Id)} is {string.Join(", ", rows.Select(r => r.Mode.Done()).Distinct())}, never trained"
                 );

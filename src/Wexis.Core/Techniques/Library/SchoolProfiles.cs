@@ -81,7 +81,7 @@ public sealed partial record SchoolProfiles(IReadOnlyList<SchoolQuestion> Questi
                 school.Answers["tools"] == "without"
                 && hand.Contact is { } c
                 && atlas.Contacts.TryGetValue(c, out var contact)
-                && contact.Kind == "tool"
+                && contact.Kind == ContactKind.Tool
             )
                 yield return new("tools", step.Index, $"It uses the {contact.Name}; {name} works with hands only.");
             var path = StrokePath.Of(hand, atlas, settings);

@@ -165,7 +165,7 @@ public static class TechniqueDifference
         {
             var (w, n) = (was.GetValueOrDefault(key), now.GetValueOrDefault(key));
             if (w != n && (w is Strength.Primary or Strength.Secondary || n is Strength.Primary or Strength.Secondary))
-                yield return new("what it works", $"{atlas.PlainName(key.Structure)}, {key.Mode.Plain()}", w?.Word(), n?.Word(), null);
+                yield return new("what it works", $"{atlas.BothNames(key.Structure)}, {key.Mode.Plain()}", w?.Word(), n?.Word(), null);
         }
         if (a.SafetyVerdict != b.SafetyVerdict)
             yield return new("what follows", "safety", a.SafetyVerdict.Word(), b.SafetyVerdict.Word(), null);

@@ -1,6 +1,5 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
-using F23.StringSimilarity;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Claims;
@@ -67,6 +66,9 @@ internal sealed partial class NoteGlossary
         ArgumentNullException.ThrowIfNull(atlas);
         return new(atlas);
     }
+
+    /// <summary>What a step needs: asked where a sentence does not say it.</summary>
+    public static readonly HashSet<string> NotSaid = [HowManyAsked, WhereAsked, WithWhatAsked, HowHardAsked];
 
     /// <summary>The question that a dose in a later sentence answers.</summary>
     public const string HowManyAsked = "How many, how long?";
@@ -201,7 +203,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>A sentence that only sends to the other side: it names no place and no other work.</summary>
     public bool OnlyTheOtherSide(string sentence) =>
-        OtherSide().IsMatch(sentence)
+        (OtherSide().IsMatch(sentence) || OtherSide().IsMatch(DoseWords().Replace(InFigures(sentence), " ")))
         && PlacesIn(sentence).Count == 0
         && (
             Again().IsMatch(sentence) || (!HandVerbs.Any(v => v.Pattern.IsMatch(sentence)) && !Moves.Any(m => m.Pattern.IsMatch(sentence)))
@@ -213,6 +215,7 @@ internal sealed partial class NoteGlossary
     private static string InFigures(string sentence)
     {
         var figures = NumberWords().Replace(sentence, m => NumberValues[m.Groups["w"].Value.ToLowerInvariant()]);
+        figures = CountedMove().Replace(CountOf().Replace(figures, "${n} counts"), "${n} times ${move}");
         return HalfMinute()
             .Replace(EitherOr().Replace(Manner().Replace(figures, " "), "${low} to ${high}"), m =>
                 m.Groups["half"].Success ? "30 seconds" : "1 minute"
@@ -245,8 +248,8 @@ internal sealed partial class NoteGlossary
         var pose = new PoseState(
             null,
             First((EyesShut(), "closed")),
-            First((JawLoose(), "rest"), (MouthOpen(), "open")),
-            First((LipsClosed(), "closed")),
+            First((JawLoose(), "rest"), (MouthHalfOpen(), "half-open"), (MouthOpen(), "open")),
+            First((LipsClosed(), "closed"), (TeethShown(), "open")),
             null,
             First((HeadBack(), "back"), (Upright(), "neutral")),
             First((ShouldersDown(), "down"))
@@ -260,7 +263,13 @@ internal sealed partial class NoteGlossary
     public Step? SameWork(string sentence, Step before)
     {
         ArgumentNullException.ThrowIfNull(before);
-        if (before.AllHands.Count == 0 || before.AllHands[0].AllPath.Count == 0 || PlacesIn(sentence) is not { Count: > 1 } places)
+        if (before.AllHands.Count == 0 || before.AllHands[0].AllPath.Count == 0)
+            return null;
+        // "Down the neck to the collarbone": on from where the hand was.
+        List<string?> places = [.. PlacesIn(sentence)];
+        if (places.Count == 1 && Onwards().IsMatch(sentence) && before.AllHands[0].AllPath[^1].At is { } last && last != places[0])
+            places.Insert(0, last);
+        if (places.Count < 2)
             return null;
         var hand = before.AllHands[0] with
         {
@@ -272,6 +281,7 @@ internal sealed partial class NoteGlossary
     }
 
     private const string WhereAsked = "Where: from which place to which?";
+    private const string HowHardAsked = "How hard?";
     private const string WithWhatAsked = "With which part of the hand, or which tool?";
 
     /// <summary>
@@ -323,125 +333,6 @@ internal sealed partial class NoteGlossary
     private static string Cue(string sentence) => sentence.Length <= MostLettersOfCue ? sentence : sentence[..MostLettersOfCue];
 
     private const int MostLettersOfCue = 400;
-
-    /// <summary>Words that sound like anatomy and are spelt like nothing in the atlas, with their likeliest meaning.</summary>
-    public IReadOnlyList<GarbledWord> Garbled(string sentence)
-    {
-        var words = Words(sentence);
-        var known = ClaimWords.Named(sentence, _atlas);
-        var found = new List<GarbledWord>();
-        for (var i = 0; i < words.Count; i++)
-        for (var n = Math.Min(3, words.Count - i); n >= 1; n--)
-        {
-            var window = words.Skip(i).Take(n).ToList();
-            var said = string.Join(' ', window);
-            if (said.Length < 6 || window.All(Known) || window.Any(w => w.Length < 4))
-                continue;
-            if (_names.Any(x => x.Words == said) || (n > 2 && window.Exists(w => _names.Any(x => x.Words == w))))
-                continue;
-            var alike = AlikeTo(said, n);
-            // Words inside a longer name that the atlas knows are no slip.
-            if (
-                alike.Count == 0
-                || (
-                    SpelledOut(said)?.Match(sentence) is { Success: true } at
-                    && known.Any(k => k.At <= at.Index && at.Index + at.Length <= k.At + k.Length)
-                )
-            )
-                continue;
-            found.Add(new(said, alike));
-            i += n - 1;
-            break;
-        }
-        return found;
-    }
-
-    /// <summary>
-    /// The names nearest to some words, the likeliest first; empty when none is near. Notes say the same words again and again.
-    /// </summary>
-    private IReadOnlyList<LikelyName> AlikeTo(string said, int words)
-    {
-        const double likely = 0.87,
-            nearly = 0.04;
-        if (_alike.TryGetValue(said, out var known))
-            return known;
-        var alike = _names
-            .Where(x => Math.Abs(x.Words.Length - said.Length) <= 4 && x.Words.Count(c => c == ' ') == words - 1)
-            .Select(x => new LikelyName(x.Id, x.Name, Likeness.Similarity(x.Words, said)))
-            .Where(x => x.Likeness >= likely)
-            .OrderByDescending(x => x.Likeness)
-            .DistinctBy(x => x.Structure)
-            .ToList();
-        return _alike[said] = [.. alike.Where(x => x.Likeness >= alike[0].Likeness - nearly).Take(3)];
-    }
-
-    private static readonly JaroWinkler Likeness = new();
-    private readonly Dictionary<string, IReadOnlyList<LikelyName>> _alike = new(StringComparer.Ordinal);
-
-    /// <summary>A text without some words of it, however they are spaced.</summary>
-    public static string Without(string text, IEnumerable<string> said) =>
-        said.Aggregate(text, (t, s) => SpelledOut(s) is { } pattern ? pattern.Replace(t, " ") : t);
-
-    /// <summary>Finds words that stand together, however they are spaced or hyphened; null for no words.</summary>
-    public static Regex? SpelledOut(string said) =>
-        Words(said) is { Count: > 0 } words
-            ? new($@"(?<!\w){string.Join(@"[\s\-]+", words.Select(Regex.Escape))}(?!\w)", RegexOptions.IgnoreCase)
-            : null;
-
-    private bool Known(string word) => _known.Contains(word) || (word.EndsWith('s') && _known.Contains(word[..^1]));
-
-    private List<string> PlacesIn(string sentence)
-    {
-        var lower = sentence.ToLowerInvariant();
-        var taken = new List<(int At, int Length, string Landmark)>();
-        foreach (var (words, landmark) in _places)
-        {
-            var at = ClaimWords.Find(lower, words);
-            if (at >= 0 && !taken.Any(t => at < t.At + t.Length && t.At < at + words.Length))
-                taken.Add((at, words.Length, landmark));
-        }
-        // A place counts only where the sentence leads to it: "from", "to", "at", "over" …
-        return
-        [
-            .. taken
-                .Where(t =>
-                    LeadsTo().IsMatch(lower[..t.At]) || SaysWhere().IsMatch(lower[t.At..]) || LeadsOn().IsMatch(lower[(t.At + t.Length)..])
-                )
-                .OrderBy(t => t.At)
-                .Select(t => t.Landmark)
-                .Distinct()
-                .Take(5),
-        ];
-    }
-
-    /// <summary>Zones that a sentence names; else those that lie over the muscle that it names ("knead the chewing muscle").</summary>
-    private List<string> ZonesIn(string sentence)
-    {
-        var lower = sentence.ToLowerInvariant();
-        var taken = new List<(int At, int Length, string Zone)>();
-        foreach (var (words, zone) in _zones)
-            if (ClaimWords.Find(lower, words) is var at and >= 0 && !taken.Exists(t => at < t.At + t.Length && t.At < at + words.Length))
-                taken.Add((at, words.Length, zone));
-        List<string> named = [.. taken.OrderByDescending(t => t.Length).Select(t => t.Zone).Distinct().Take(2)];
-        return named.Count > 0 ? named : [.. ClaimWords.Structures(sentence, _atlas).Select(ZoneOver).OfType<string>().Distinct().Take(1)];
-    }
-
-    /// <summary>The zone in which a muscle lies nearest under the skin; null where no hand reaches it from outside.</summary>
-    private string? ZoneOver(string structure) =>
-        _atlas
-            .Document.Zones.Select(z => (z.Id, At: Array.IndexOf(z.MusclesSuperficialToDeep, structure)))
-            .Where(z => z.At >= 0)
-            .OrderBy(z => z.At)
-            .Select(z => z.Id)
-            .FirstOrDefault();
-
-    private static string? SidesOf(string sentence) =>
-        OneThenOther().IsMatch(sentence) ? "one-then-other"
-        : Alternately().IsMatch(sentence) ? "alternating"
-        : BothHands().IsMatch(sentence) ? "both"
-        : LeftOnly().IsMatch(sentence) ? "left"
-        : RightOnly().IsMatch(sentence) ? "right"
-        : null;
 
     private static string? EffortOf(string sentence) =>
         Strongly().IsMatch(sentence) ? "strong"

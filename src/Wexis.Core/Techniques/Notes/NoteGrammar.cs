@@ -37,7 +37,12 @@ internal sealed partial class NoteGlossary
             return all;
         }
 
-        public void Blank(Capture m) => Left = $"{Left[..m.Index]}{new string(Read, m.Length)}{Left[(m.Index + m.Length)..]}";
+        /// <summary>What is left, without the marks of what was read.</summary>
+        public string Loose => Left.Replace(Read, ' ');
+
+        public void Blank(Capture m) => Blank(m.Index, m.Length);
+
+        public void Blank(int at, int length) => Left = $"{Left[..at]}{new string(Read, length)}{Left[(at + length)..]}";
     }
 
     /// <summary>The dose as the sentence says it, numbers in figures; null when it says none.</summary>
@@ -101,6 +106,8 @@ internal sealed partial class NoteGlossary
         var pressure = PressureIn(phrases, open);
         var contact = Contacts.FirstOrDefault(c => phrases.Take(c.Pattern) is not null).Contact;
         var moves = MovesIn(phrases);
+        // What moves by itself is no place of a hand.
+        var where = moves.Count > 0 ? phrases.Loose : sentence;
         var hand = HandVerbs.FirstOrDefault(v => phrases.Take(v.Pattern) is not null).Verb;
         var sides = SidesOf(sentence);
         if (
@@ -142,7 +149,7 @@ internal sealed partial class NoteGlossary
             StateOf(sentence, moves),
             tempo
         );
-        if (HandOf(hand, moves, contact, against, pressure, sentence, open) is { } track)
+        if (HandOf(hand, moves, contact, against, pressure, sentence, where, open) is { } track)
             step = step with { Hands = [track] };
         foreach (var ends in Unplaced(sentence))
             open.Add($"“{ends}”: where is that?");
@@ -150,7 +157,7 @@ internal sealed partial class NoteGlossary
             open.Add($"“{turning.Groups["way"].Value.ToLowerInvariant()}”: clockwise, or the other way?");
         if (hand == "stroke" && MassageWord().Match(sentence) is { Success: true } massage)
             open.Add($"“{massage.Value.ToLowerInvariant()}”: strokes, circles or kneading?");
-        foreach (var left in LeftOver().Matches(phrases.Left).Select(m => m.Value.Trim().ToLowerInvariant()).Distinct())
+        foreach (var left in LeftIn(phrases, step.AllHands.Count > 0).Distinct())
             open.Add($"“{left}”: what is it for here?");
         return step;
     }
@@ -158,7 +165,7 @@ internal sealed partial class NoteGlossary
     /// <summary>Ends of a way ("from the middle to the temples") that are no place that we know.</summary>
     private IEnumerable<string> Unplaced(string sentence)
     {
-        if (FromTo().Match(sentence) is not { Success: true } way)
+        if (FromTo().Match(WholeEnds(sentence)) is not { Success: true } way)
             yield break;
         foreach (var name in new[] { "a", "b" })
             if (way.Groups[name] is { Success: true } end && PlacesIn($"at {end.Value}").Count == 0 && PlacesIn(end.Value).Count == 0)
@@ -181,98 +188,46 @@ internal sealed partial class NoteGlossary
             null
         ));
 
-    /// <summary>A hand that works; or one that lies there while the face moves.</summary>
-    private Hand? HandOf(
-        string? verb,
-        IReadOnlyList<Moved> moves,
-        string? contact,
-        Match? against,
-        int? pressure,
-        string sentence,
-        List<string> open
-    )
-    {
-        if (moves.Count > 0 && (verb is null || moves[0].At < FirstHand(sentence)))
-        {
-            var holds = HoldsSkin().IsMatch(sentence) && HandWord().IsMatch(sentence);
-            // "Smile to lift the cheeks": what lifts is the smile.
-            var named = contact is not null || holds || verb is not (null or "lift-hold" or "stretch-apart");
-            if (!named || against is not null)
-                return null;
-            if (verb is not null && WorksOnTheWay.Contains(verb))
-            {
-                // A hand that works is a hand of its own; when it works was not said.
-                open.Add(
-                    $"“{HandVerbs.First(v => v.Verb == verb).Pattern.Match(sentence).Value.ToLowerInvariant()}”: while the face moves, or after it?"
-                );
-                return Working(Track(verb, sentence, contact, pressure), open);
-            }
-            // The face moves, and a hand is named: it lies where it was said to lie.
-            var lies = Track("hold-still", sentence, contact, pressure);
-            var role = holds ? "hold" : null;
-            if (contact is null)
-                open.Add(WithWhatAsked);
-            if (role is null)
-                open.Add("The hands that lie there: do they resist, hold the skin, or only feel?");
-            return lies.AllPath.Count + lies.AllZones.Count == 0 ? null : lies with { Role = role, Sides = null };
-        }
-        return Working(Track(verb!, sentence, contact, pressure), open);
-    }
-
-    /// <summary>Work of a hand that goes on by itself: it neither resists nor holds what moves under it.</summary>
-    private static readonly HashSet<string> WorksOnTheWay =
-    [
-        "stroke",
-        "circle",
-        "knead",
-        "pinch-roll",
-        "tap",
-        "lymph-pump",
-        "friction",
-        "roll",
-        "tool-stroke",
-    ];
-
-    private static Hand Working(Hand track, List<string> open)
-    {
-        if (track.AllPath.Count == 0 && track.AllZones.Count == 0)
-            open.Add(WhereAsked);
-        if (track.Pressure is null)
-            open.Add("How hard?");
-        if (track.Contact is null)
-            open.Add(WithWhatAsked);
-        return track;
-    }
-
-    /// <summary>What is counted, where that says what is done.</summary>
-    private static readonly (Regex Words, string Verb)[] DoneBy =
-    [
-        W(@"\d+\s+(?:\p{L}+\s+)?(?:strokes?|swipes?|glides?)", "stroke"),
-        W(@"\d+\s+(?:\p{L}+\s+)?circles?", "circle"),
-        W(@"\d+\s+(?:\p{L}+\s+)?taps?", "tap"),
-        W(@"\d+\s+(?:\p{L}+\s+)?press(?:es)?", "press"),
-        W(@"\d+\s+(?:\p{L}+\s+)?pinches", "pinch-roll"),
-    ];
-
-    private static int FirstHand(string sentence) =>
-        HandVerbs.Select(v => v.Pattern.Match(sentence)).Where(m => m.Success).Select(m => m.Index).DefaultIfEmpty(int.MaxValue).Min();
-
     private sealed record Moved(int At, string Do, string? Gaze);
 
     /// <summary>Every movement of the face that is told, in its order; a tongue on the palate while the jaw opens is how it opens.</summary>
     private static List<Moved> MovesIn(Phrases phrases)
     {
-        List<Moved> found = [];
-        foreach (var (pattern, does, gaze) in Moves.OrderByDescending(m => m.Pattern.ToString().Length))
-            if (phrases.Take(pattern) is { } m)
-                found.Add(new(m.Index, does, gaze));
+        List<Moved> found = [.. LooksIn(phrases)];
+        // The longest phrase says the most: "kiss the ceiling" before "kiss".
+        while (Longest() is { } longest)
+        {
+            phrases.Blank(longest.Match);
+            found.Add(new(longest.Match.Index, longest.Do, longest.Gaze));
+        }
         if (found.Exists(m => m.Do == "open-jaw"))
             found.RemoveAll(m => m.Do == "tongue-press-palate");
         if (found.Exists(m => m.Do == "smile"))
             found.RemoveAll(m => m.Do == "roll-lips-in");
+        if (found.Exists(m => m.Do == "kiss-ceiling"))
+            found.RemoveAll(m => m.Do is "pucker" or "gaze-up");
         if (found.Exists(m => m.Do == "transfer-air"))
             found.RemoveAll(m => m.Do == "puff-cheeks");
         return [.. found.OrderBy(m => m.At).DistinctBy(m => m.Do)];
+
+        (Match Match, string Do, string? Gaze)? Longest() =>
+            Moves
+                .Select(m => ((Match Match, string Do, string? Gaze)?)(m.Pattern.Match(phrases.Left), m.Do, m.Gaze))
+                .Where(m => m!.Value.Match.Success)
+                .OrderByDescending(m => m!.Value.Match.Length)
+                .FirstOrDefault();
+    }
+
+    /// <summary>"Look right, left, up, down": each pair of ways is a movement.</summary>
+    private static IEnumerable<Moved> LooksIn(Phrases phrases)
+    {
+        if (phrases.Take(LooksAbout()) is not { } looks)
+            yield break;
+        var ways = looks.Groups["way"].Captures.Select(c => c.Value.ToLowerInvariant()).ToHashSet();
+        if (ways.Contains("left") || ways.Contains("right"))
+            yield return new(looks.Index, "gaze-side", "left-right");
+        if (ways.Contains("up") || ways.Contains("down"))
+            yield return new(looks.Index, "gaze-updown", "up-down");
     }
 
     private static PoseState? StateOf(string sentence, IReadOnlyList<Moved> moves)
@@ -285,9 +240,23 @@ internal sealed partial class NoteGlossary
             : pose;
     }
 
-    /// <summary>"Slowly over 4 counts": how long the way there takes.</summary>
-    private static Tempo? TempoOf(Phrases phrases) =>
-        phrases.Take(OverCounts()) is { } m ? new(double.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture), null, null, null) : null;
+    /// <summary>Seconds of a way back that is told to be slow and no more: from there on it counts as slow (R13).</summary>
+    internal const double SlowBackSeconds = 2;
+
+    /// <summary>"Slowly over 4 counts", "let go slowly": how long the way there and back takes.</summary>
+    private static Tempo? TempoOf(Phrases phrases)
+    {
+        var there = phrases.Take(OverCounts());
+        var back = phrases.Take(SlowBack());
+        return there is null && back is null
+            ? null
+            : new(
+                there is null ? null : double.Parse(there.Groups["n"].Value, CultureInfo.InvariantCulture),
+                null,
+                back is null ? null : SlowBackSeconds,
+                null
+            );
+    }
 
     /// <summary>How hard; of two that are said ("medium to firm") the lighter, and it is asked.</summary>
     private static int? PressureIn(Phrases phrases, List<string>? open = null)
@@ -297,46 +266,5 @@ internal sealed partial class NoteGlossary
         if (said.Select(p => p.Level).Distinct().Count() > 1)
             open?.Add($"“{string.Join("”, “", said.Select(p => p.Match!.Value.Trim().ToLowerInvariant()))}”: how hard?");
         return said.Count == 0 ? null : said.Min(p => p.Level);
-    }
-
-    private Hand Track(string verb, string sentence)
-    {
-        var phrases = new Phrases(InFigures(sentence));
-        phrases.TakeAll(StillPhrase());
-        var pressure = PressureIn(phrases);
-        return Track(verb, sentence, Contacts.FirstOrDefault(c => phrases.Take(c.Pattern) is not null).Contact, pressure);
-    }
-
-    private Hand Track(string verb, string sentence, string? contact, int? pressure)
-    {
-        // What keeps still is no place of the hand.
-        var rest = new Phrases(sentence);
-        rest.TakeAll(StillPhrase());
-        var places = PlacesIn(rest.Left);
-        double? angle = Angle().Match(sentence) is { Success: true } m
-            ? double.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture)
-            : null;
-        return new(
-            null,
-            null,
-            verb,
-            contact,
-            null,
-            angle,
-            places.Count == 0 ? ZonesIn(rest.Left) : [],
-            [],
-            [.. places.Select(p => new PathPoint(p, null, null, null))],
-            null,
-            places.Count < 2 && StrokeWay().Match(sentence) is { Success: true } way ? way.Groups["way"].Value.ToLowerInvariant() : null,
-            null,
-            pressure,
-            null,
-            null,
-            Slip().IsMatch(sentence) ? "slip"
-                : Dry().IsMatch(sentence) ? "grip"
-                : null,
-            SidesOf(sentence),
-            null
-        );
     }
 }

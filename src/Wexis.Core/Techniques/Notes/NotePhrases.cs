@@ -21,7 +21,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex StillPhrase();
 
     [GeneratedRegex(
-        @"\bagainst\s+(?:(?:the|your|a|an|one|two|light|slight|gentle|some|flat|firm)\s+)*(?:resistance|fingers?|fingertips?|hands?|palms?|thumbs?|fists?|heels?\s+of\s+the\s+hands?)(?:\s+pressure)?\b",
+        @"\bagainst\s+(?:(?:the|your|a|an|one|two|light|slight|gentle|some|flat|firm)\s+)*(?:resistance|fingers?|fingertips?|hands?|palms?|thumbs?|fists?|heels?\s+of\s+the\s+hands?|it|them|this|that)(?:\s+pressure)?\b|\bagainst\b(?=\s*(?:[,.;!·\d(]|-\s|$))",
         Free
     )]
     private static partial Regex Against();
@@ -49,7 +49,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex Spent();
 
     [GeneratedRegex(
-        @"\b(?:clockwise\s+(?<one>\d+)\s*(?:x|times)?|(?<one>\d+)\s*(?:x|times)?\s+clockwise)\s*,?\s*(?:and\s+|then\s+)?(?:(?:anti-?|counter-?)clockwise\s+(?<other>\d+)\s*(?:x|times)?|(?<other>\d+)\s*(?:x|times)?\s+(?:anti-?|counter-?)clockwise)",
+        @"\b(?:(?:clockwise|one\s+way|forwards?)\s+(?<one>\d+)\s*(?:x|times)?|(?<one>\d+)\s*(?:x|times)?\s+(?:clockwise|one\s+way|forwards?))\s*,?\s*(?:and\s+|then\s+)?(?:(?:(?:anti-?|counter-?)clockwise|(?:the\s+)?(?:other|opposite)\s+(?:way|direction)(?:\s+round)?|backwards?|reversed?|in\s+reverse)\s+(?<other>\d+)\s*(?:x|times)?|(?<other>\d+)\s*(?:x|times)?\s+(?:(?:anti-?|counter-?)clockwise|(?:the\s+)?(?:other|opposite)\s+(?:way|direction)(?:\s+round)?|backwards?|reversed?|in\s+reverse))",
         Free
     )]
     private static partial Regex BothTurns();
@@ -57,7 +57,7 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\blips?\s+(?:rolled\s+|folded\s+)?over\s+(?:the\s+|your\s+)?teeth", Free)]
     private static partial Regex LipsOver();
 
-    [GeneratedRegex(@"\btongue\b[^.;]{0,30}\b(?:palate|roof)\b", Free)]
+    [GeneratedRegex(@"\btongue\b[^.;]{0,30}\b(?:palate|roof(?:\s+of\s+(?:the\s+|your\s+)?mouth)?)\b|\btongue\s+up\b", Free)]
     private static partial Regex TongueUp();
 
     [GeneratedRegex(
@@ -76,7 +76,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex MassageWord();
 
     /// <summary>Things that are counted, for which a dose line says "times".</summary>
-    [GeneratedRegex(@"(?<n>\d+)\s+(?:pulses?|bounces?|beats?|nods?|squeezes|lifts?|rounds?|repeats?|pats?)\b", Free)]
+    [GeneratedRegex(@"(?<n>\d+)\s+(?:pulses?|bounces?|beats?|nods?|squeezes|lifts?|rounds?|passes|repeats?|pats?)\b", Free)]
     private static partial Regex Counted();
 
     [GeneratedRegex(@"\b(?:rest|relax|pause)\s+(?:for\s+)?(?<n>\d+)(?!\s*(?:\d|s\b|sec|min|count))", Free)]
@@ -85,9 +85,27 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?:hands?|fingers?|fingertips?|palms?|thumbs?)\b", Free)]
     private static partial Regex HandWord();
 
+    /// <summary>Which ways eyes look, two or more.</summary>
+    [GeneratedRegex(
+        @"\b(?:look\w*|eyes|gaze)\s+(?:to\s+)?(?:the\s+)?(?<way>left|right|up|down)(?:\s*(?:,|and|then|to|-|/)+\s*(?:to\s+)?(?:the\s+)?(?<way>left|right|up|down)\b)+",
+        Free
+    )]
+    private static partial Regex LooksAbout();
+
+    /// <summary>"For a count of 8".</summary>
+    [GeneratedRegex(@"\b(?:for\s+)?(?:a\s+|the\s+)?(?:counts?\s+of|counting\s+to|count\s+to)\s+(?<n>\d+)\b", Free)]
+    private static partial Regex CountOf();
+
+    /// <summary>Movements that are counted: "10 slow kisses".</summary>
+    [GeneratedRegex(
+        @"\b(?<n>\d+)\s+(?:(?:slow|quick|fast|deep|calm|long|gentle|light|small|big|full|soft)\s+)*(?<move>kisses|blinks|smiles|grins|puffs|frowns|winks|chews|yawns|brow\s+lifts|shrugs|head\s+(?:turns|tilts))\b",
+        Free
+    )]
+    private static partial Regex CountedMove();
+
     /// <summary>Words of weight: a number, a turn, a hand part, a side.</summary>
     [GeneratedRegex(
-        @"\b(?:\d+|against\s+\p{L}+|left\s+and\s+right|open\w*\s+(?:them\s+)?wide|(?:let(?:ting)?\s+go|releas\w*)\s+slowly|slowly\s+(?:back|release|let\s+go)|(?:anti-?|counter-?)?clockwise|knuckles?|thumbs?|palms?)\b",
+        @"\b(?:\d+|against\s+\p{L}+|left\s+and\s+right|open\w*\s+(?:them\s+)?wide|(?:anti-?|counter-?)?clockwise|knuckles?|thumbs?|palms?)\b",
         Free
     )]
     private static partial Regex LeftOver();
@@ -97,8 +115,18 @@ internal sealed partial class NoteGlossary
     private static partial Regex CircleWay();
 
     /// <summary>Which way a stroke goes that names one place only.</summary>
-    [GeneratedRegex(@"\b(?:strok|glid|sweep|smooth|slid|wip|iron|roll)\w*\s+(?:\w+ly\s+)?(?<way>up|down)(?:wards?)?\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:strok|glid|sweep|smooth|slid|wip|iron|roll|drag|brush)\w*\s+(?:\w+ly\s+)?(?:straight\s+)?(?<way>up|down)(?:wards?)?\b(?!\s+to\b)|\b(?<way>up|down)wards?\b",
+        Free
+    )]
     private static partial Regex StrokeWay();
+
+    /// <summary>A way back that is told to be slow.</summary>
+    [GeneratedRegex(
+        @"\b(?:let(?:ting)?\s+(?:it\s+|them\s+)?(?:go|down|loose)|releas\w*|lower(?:ing)?|return\w*|(?:come\s+|go\s+)?back|relax\w*)\s+(?:it\s+|them\s+|down\s+)?(?:very\s+)?slow(?:ly)?\b|\bslow(?:ly)?\s+(?:release|releasing|return|let(?:ting)?\s+(?:go|down)|back|come\s+back|lower(?:ing)?)\b",
+        Free
+    )]
+    private static partial Regex SlowBack();
 
     [GeneratedRegex(@"^(?:under|below|between|in\s+front|behind)\b", Free)]
     private static partial Regex SaysWhere();

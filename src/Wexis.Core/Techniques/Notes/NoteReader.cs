@@ -46,7 +46,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
             .FirstOrDefault(SaysItAgain);
         if (twin is not null)
         {
-            Add(text, "repeat", twin.Step, "Is this the same step, or does it come again? It was not added.");
+            Add(text, NoteKind.Repeat, twin.Step, "Is this the same step, or does it come again? It was not added.");
             return;
         }
         var line = _lines.Count;
@@ -58,8 +58,8 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
     private bool SaysItAgain(NoteLine line) =>
         line.Kind switch
         {
-            "start" => _laid is not null,
-            "pose" or "dose" or "side" or "still" => line.Step == (Last < 0 ? null : Last),
+            NoteKind.Start => _laid is not null,
+            NoteKind.Pose or NoteKind.Dose or NoteKind.Side or NoteKind.Still => line.Step == (Last < 0 ? null : Last),
             _ => true,
         };
 
@@ -86,7 +86,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
             var first = _name is null && _steps.Count == 0;
             if (first)
                 _name = NoteGlossary.Title(text);
-            Add(text, "title", null, first ? [] : [AnotherBegins]);
+            Add(text, NoteKind.Title, null, first ? [] : [AnotherBegins]);
         }
         // A sentence that forbids is a caution, whatever it forbids.
         else if (NoteGlossary.Forbids(text))
@@ -94,38 +94,38 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
             if (KeepsStill(text))
                 return;
             _cautions.Add(text);
-            Add(text, "caution");
+            Add(text, NoteKind.Caution);
         }
         else if (NoteGlossary.IsAdvice(text))
         {
             _advice.Add(text);
-            Add(text, "advice");
+            Add(text, NoteKind.Advice);
         }
         else if (_glossary.IsClaim(text))
         {
             _claims.Add(new(text, null, null, null));
-            Add(text, "claim");
+            Add(text, NoteKind.Claim);
         }
         else if (NoteGlossary.Material(text) is { } material)
         {
             _materials.Add(material);
-            Add(text, "material");
+            Add(text, NoteKind.Material);
         }
         else if (_glossary.LaysHands(text) is { } laid)
         {
             LayDown();
             _laid = (laid, _lines.Count);
-            Add(text, "start");
+            Add(text, NoteKind.Start);
         }
         else if (NoteGlossary.AllOver(text))
             Add(
                 text,
-                "repeat",
+                NoteKind.Repeat,
                 null,
                 $"{Dosage(text)}: in all, or once more than was said? A technique is written once; nothing was multiplied."
             );
         else if (!OtherSide(text) && !HowOften(text) && !NewStep(text) && !KeepsStill(text) && !HeldSo(text) && !HowMuch(text))
-            Add(text, "unread", null, "Nothing in this sentence could be read as a step. Write it by hand, or leave it out.");
+            Add(text, NoteKind.Unread, null, "Nothing in this sentence could be read as a step. Write it by hand, or leave it out.");
     }
 
     private static string Dosage(string text) => NoteGlossary.Dose(text)?.Line is { } line ? $"“{line}”" : "Again";
@@ -154,7 +154,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
             _posed = null;
         }
         _steps.Add(step);
-        Add(text, "step", Last, open);
+        Add(text, NoteKind.Step, Last, open);
         return true;
     }
 
@@ -167,7 +167,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
             _steps[Last] = _steps[Last] with { State = Over(_steps[Last].State, pose) };
         else
             _posed = (Over(_posed?.Pose, pose), _lines.Count);
-        Add(text, "pose", Last >= 0 ? Last : null);
+        Add(text, NoteKind.Pose, Last >= 0 ? Last : null);
         return true;
 
         static PoseState Over(PoseState? was, PoseState now) =>
@@ -210,7 +210,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
         if (Last < 0 || NoteGlossary.Still(text) is not { Count: > 0 } quiet)
             return false;
         _steps[Last] = _steps[Last] with { Still = [.. _steps[Last].AllStill.Union(quiet)] };
-        Add(text, "still", Last);
+        Add(text, NoteKind.Still, Last);
         return true;
     }
 
@@ -233,7 +233,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
             Hands = [.. step.AllHands.Select(h => h with { Sides = "one-then-other" })],
             Acts = [.. step.AllActs.Select(a => a.Side is "left" or "right" ? a with { Side = "both" } : a)],
         };
-        Add(text, "side", Last, open);
+        Add(text, NoteKind.Side, Last, open);
         return true;
     }
 
@@ -247,7 +247,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
                 _steps[i] = _steps[i] with { Dose = NoteGlossary.WithDose(dose, often) };
         Add(
             text,
-            "dose",
+            NoteKind.Dose,
             null,
             _steps.Any(s => s.Dose is not null) ? [] : ["How many, how long? Nothing was said that could come so often."]
         );
@@ -274,7 +274,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
             {
                 Add(
                     text,
-                    "dose",
+                    NoteKind.Dose,
                     Last,
                     "Only the last one is held? A dose holds each alike: give that hold a step of its own. It was not added."
                 );
@@ -286,7 +286,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
         {
             Add(
                 text,
-                "repeat",
+                NoteKind.Repeat,
                 Last,
                 $"“{step.Dose.Line}” was said, now “{dose.Line}”: instead, or as sets of it? Nothing was multiplied."
             );
@@ -294,15 +294,15 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
         }
         // What was asked for then is answered now.
         for (var i = 0; i < _lines.Count; i++)
-            if (_lines[i] is { Kind: "step" } line && line.Step == Last)
-                _lines[i] = line with { Unknown = [.. line.Unknown.Where(u => u != NoteGlossary.HowManyAsked)] };
-        Add(text, "dose", Last, NoteGlossary.BesideDose(text) is { } beside ? [$"“{beside}”: what is it for here?"] : []);
+            if (_lines[i] is { Kind: NoteKind.Step } line && line.Step == Last)
+                _lines[i] = line with { Missing = [.. line.Missing.Where(u => u != NoteGlossary.HowManyAsked)] };
+        Add(text, NoteKind.Dose, Last, NoteGlossary.BesideDose(text) is { } beside ? [$"“{beside}”: what is it for here?"] : []);
         return true;
     }
 
-    private void Add(string text, string kind, int? step, string unknown) => Add(text, kind, step, [unknown]);
+    private void Add(string text, NoteKind kind, int? step, string unknown) => Add(text, kind, step, [unknown]);
 
-    private void Add(string text, string kind, int? step = null, IReadOnlyList<string>? unknown = null)
+    private void Add(string text, NoteKind kind, int? step = null, IReadOnlyList<string>? unknown = null)
     {
         var garbled = _glossary.Garbled(text);
         var named = ClaimWords
@@ -311,7 +311,16 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
             .Distinct()
             .Select(s => new NamedStructure(s, atlas.PlainName(s)));
         _lines.Add(
-            new(_stood, kind, step, NoteGlossary.Polarity(text), unknown ?? [], [.. garbled.Where(g => !left.Contains(g.Said))], [.. named])
+            new(
+                _stood,
+                kind,
+                step,
+                NoteGlossary.Polarity(text),
+                [.. (unknown ?? []).Where(u => !NoteGlossary.NotSaid.Contains(u))],
+                [.. (unknown ?? []).Where(NoteGlossary.NotSaid.Contains)],
+                [.. garbled.Where(g => !left.Contains(g.Said))],
+                [.. named]
+            )
         );
     }
 }

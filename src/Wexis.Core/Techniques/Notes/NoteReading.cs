@@ -22,19 +22,39 @@ public sealed record ConfirmedWord(string Said, string? Structure);
 /// <summary>A structure that a sentence names, whatever name it used.</summary>
 public sealed record NamedStructure(string Structure, string Name);
 
+/// <summary>What a sentence of notes can be read as.</summary>
+[ClosedList]
+public enum NoteKind
+{
+    Title,
+    Start,
+    Step,
+    Pose,
+    Dose,
+    Side,
+    Repeat,
+    Still,
+    Claim,
+    Advice,
+    Caution,
+    Material,
+    Unread,
+}
+
 /// <summary>What one sentence of the notes was read as.</summary>
-/// <param name="Kind">title, start, step, pose, dose, side, repeat, still, claim, advice, caution, material, or unread.</param>
 /// <param name="Step">Step (from 0) that it became, that it adds to, or that it may repeat.</param>
 /// <param name="Polarity">Set where a lost “not” would turn a caution into an instruction: the sentence must be confirmed as it
 /// stands.</param>
-/// <param name="Unknown">What it leaves open, in words.</param>
+/// <param name="Unknown">What it says and nobody can be sure of, asked in its own words.</param>
+/// <param name="Missing">What a step needs and it does not say.</param>
 /// <param name="Named">Structures that it names by a name the atlas knows.</param>
 public sealed record NoteLine(
     string Text,
-    string Kind,
+    NoteKind Kind,
     int? Step,
     string? Polarity,
     IReadOnlyList<string> Unknown,
+    IReadOnlyList<string> Missing,
     IReadOnlyList<GarbledWord> Garbled,
     IReadOnlyList<NamedStructure> Named
 );

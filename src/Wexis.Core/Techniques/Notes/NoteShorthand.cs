@@ -21,6 +21,7 @@ internal sealed partial class NoteShorthand
     {
         ArgumentNullException.ThrowIfNull(text);
         text = Marks().Replace(text, "");
+        text = Without().Replace(text, m => Marked(m, "without "));
         text = With().Replace(text, m => Marked(m, "with "));
         text = Very().Replace(text, m => Marked(m, "very "));
         text = Med().Replace(text, m => Marked(m, "medium"));
@@ -65,6 +66,9 @@ internal sealed partial class NoteShorthand
     [GeneratedRegex(@"\b[Ww]/\s*|\b[Ww]\.\s+(?=\p{Ll}|\d)")]
     private static partial Regex With();
 
+    [GeneratedRegex(@"\bw/o\s*", Free)]
+    private static partial Regex Without();
+
     [GeneratedRegex(@"\bv\.?\s+(?=(?:light|slow|soft|gent|firm|small))", Free)]
     private static partial Regex Very();
 
@@ -72,7 +76,7 @@ internal sealed partial class NoteShorthand
     private static partial Regex Med();
 
     /// <summary>A dot after a shortened word, where the sentence goes on.</summary>
-    [GeneratedRegex(@"\b(?<word>(?i:secs?|mins?|approx|reps?|ca|incl|max|esp|nr|no|ea|hrs?))\.(?=\s*[,;)]|\s+[\p{Ll}\d])")]
+    [GeneratedRegex(@"\b(?<word>(?i:secs?|mins?|approx|reps?|ca|incl|max|esp|poss|nr|no|ea|hrs?))\.(?=\s*[,;)]|\s+[\p{Ll}\d])")]
     private static partial Regex Dotted();
 
     [GeneratedRegex(@"(?<![\p{L}.'])R(?![\p{L}'’\d]|\.\p{L})")]
@@ -84,7 +88,7 @@ internal sealed partial class NoteShorthand
     [GeneratedRegex(@"\bb/w\b", Free)]
     private static partial Regex BetweenShort();
 
-    [GeneratedRegex(@"\s*&\s*")]
+    [GeneratedRegex(@"\s*&\s*|\s+\+\s+")]
     private static partial Regex Ampersand();
 
     [GeneratedRegex(@"[\uE100-\uF8FF]")]

@@ -12,6 +12,7 @@ internal sealed partial class NoteGlossary
 
     private static readonly (Regex Pattern, string Verb)[] HandVerbs =
     [
+        W(@"(?:cold|cool|chilled|warm|hot|iced?)\s+(?:spoons?|compress\w*|cloths?|towels?|pads?)", "heat-cold"),
         W(@"gua\s*sha|scrap\w*|draw\w*\s+the\s+stone|stone\w*", "tool-stroke"),
         W(@"roll\w*\s+(?:with\s+)?the\s+roller|roller", "roll"),
         W(@"circl\w*|rotat\w*", "circle"),
@@ -21,9 +22,12 @@ internal sealed partial class NoteGlossary
         W(@"pump\w*", "lymph-pump"),
         W(@"stretch\w*|pull\w*\s+apart|draw\w*\s+apart", "stretch-apart"),
         W(@"rub\w*|friction", "friction"),
-        W(@"(?:pull|lift|draw)\w*\s+(?:the\s+|your\s+)?(?:skin|forehead|temples?|cheeks?)(?:\s+(?:up|back|out)\w*)?", "lift-hold"),
+        W(@"(?:pull|lift|draw|push)\w*\s+(?:the\s+|your\s+)?(?:skin|forehead|temples?|cheeks?)(?:\s+(?:up|back|out)\w*)?", "lift-hold"),
         W(@"press(?!ure)\w*|push\w*|hold\s+the\s+point", "press"),
-        W(@"strok\w*|glid\w*|sweep\w*|smooth\w*|slid\w*|wip\w*|iron\w*|drag\w*|massag\w*", "stroke"),
+        W(
+            @"strok\w*|glid\w*|sweep\w*|brush\w*|trac(?:e|es|ing)\b|drain(?:s|ing)?\b|smooth\w*|slid\w*|wip\w*|iron\w*|drag\w*|massag\w*",
+            "stroke"
+        ),
     ];
 
     private static readonly (Regex Pattern, string Do, string? Gaze)[] Moves =
@@ -32,26 +36,55 @@ internal sealed partial class NoteGlossary
             @"rais\w*\s+(?:(?:both|the|your|right|left|one)\s+)*(?:eye)?brows?|lift\w*\s+(?:(?:both|the|your|right|left|one)\s+)*(?:eye)?brows?|(?<!\b(?:between|from|over|above)\s+(?:the\s+|both\s+)?)(?:eye)?brows?\s+up\b(?!\s+(?:to|towards?)\b)",
             "raise-brows"
         ),
+        M(@"kiss\w*\s+(?:(?:to|at|towards?)\s+)?(?:the\s+)?(?:ceiling|sky)", "kiss-ceiling"),
+        M(@"lower\s+lip\s+(?:over|above|on)\s+(?:the\s+|your\s+)?upper(?:\s+(?:lip|one))?|pout\w*", "pout-chin-up"),
+        M(
+            @"(?:tilt|tip|lean)\w*\s+(?:the\s+|your\s+)?ear\s+(?:down\s+)?to(?:wards?)?\s+(?:the\s+|your\s+)?shoulder|ear\s+to(?:wards?)?\s+(?:the\s+|your\s+)?shoulder|head\s+(?:tilts?|tips?|leans?)\b(?!\s+back)(?:\s+(?:(?:to|over)\s+)?(?:the\s+)?(?:left|right|side))?",
+            "head-tilt-side"
+        ),
+        M(
+            @"head\s+turns?\b(?:\s+(?:to\s+)?(?:the\s+)?(?:left|right|side))?|look\w*\s+over\s+(?:the\s+|your\s+|each\s+)?(?:left\s+|right\s+)?shoulders?",
+            "head-turn"
+        ),
+        M(
+            @"shoulders?\s+up\b(?:\s+to(?:wards?)?\s+(?:the\s+|your\s+)?ears?)?|shoulders?\s+to(?:wards?)?\s+(?:the\s+|your\s+)?ears?",
+            "shrug"
+        ),
         M(@"frown\w*(?!\s+(?:lines?|muscles?))|knit\w*", "knit-brows"),
         M(@"(?:squeez|clos|shut)\w*\s+(?:(?:both|the|your|right|left|one)\s+)*(?:eyes?|lids?)(?:\s+tight\w*)?", "close-lids"),
         M(
             @"squeez\w*\s+(?:(?:both|the|your)\s+)*eyes?\s+(?:tight\w*\s+)?(?:shut|closed|together)?\s*,?\s*(?:and\s+|then\s+)+open\w*\s+(?:them\s+)?wide",
             "squeeze-open"
         ),
-        M(@"open\w*\s+(?:(?:both|the|your|right|left|one)\s+)*eyes?\s+wide|widen\w*", "widen-eyes"),
-        M(@"blink\w*", "full-blink"),
+        M(
+            @"open\w*\s+(?:(?:both|the|your|right|left|one)\s+)*eyes?\s+(?:very\s+)?wide|widen\w*|eyes?\s+(?:are\s+)?(?:very\s+)?wide(?:\s+open)?|(?:big|wide)\s+eyes\b",
+            "widen-eyes"
+        ),
+        M(@"blink\w*(?:\s+(?:with\s+)?(?:(?:both|the|your)\s+)*eyes)?", "full-blink"),
         M(@"look\w*\s+up\w*|eyes\s+up", "gaze-up", "up"),
         M(@"look\w*\s+down\w*", "gaze-down", "down"),
         M(@"look\w*\s+(?:to\s+the\s+)?(?:left|right|side)\w*", "gaze-side", "left-right"),
-        M(@"(?:with\s+a\s+)?smil(?:e|es|ing)\b(?!\s+(?:lines?|muscles?))", "smile"),
-        M(@"puck\w*|kiss\w*|purs\w*", "pucker"),
-        M(@"puff\w*|fill\w*\s+(?:the\s+|your\s+)?cheeks?", "puff-cheeks"),
-        M(@"suck\w*", "suck-cheeks"),
-        M(@"(?:say|form|make)\w*\s+(?:an?\s+)?(?:long\s+)?['‘“""]?o['’”""]?\b", "funnel-o"),
-        M(@"(?:(?:press|push)\w*\s+(?:the\s+|your\s+)?)?tongue\b.{0,30}\b(?:palate|roof)", "tongue-press-palate"),
+        M(
+            @"(?:with\s+)?(?:(?:an?|big|wide|soft|small|slight|closed|broad)\s+)*(?:smil(?:e|es|ing)|grin(?:s|ning)?)\b(?:\s+(?:wide|broad)(?:ly)?\b)?(?!\s+(?:lines?|muscles?))",
+            "smile"
+        ),
+        M(@"(?:puck|kiss|purs)\w*(?:\s+(?:the\s+|your\s+)?lips?)?|lips?\s+(?:to|into|in|for)\s+(?:a\s+)?kiss", "pucker"),
+        M(
+            @"(?:puff|fill|blow)\w*\s+(?:up\s+|out\s+)?(?:(?:both|the|your|right|left|one)\s+)*cheeks?(?:\s+(?:up|out|with\s+air))?|puff\w*",
+            "puff-cheeks"
+        ),
+        M(@"suck\w*(?:\s+in)?(?:\s+(?:both|the|your)\s+|\s+)cheeks?(?:\s+in)?|suck\w*", "suck-cheeks"),
+        M(@"(?:say|form|make)\w*\s+(?:an?\s+)?(?:long\s+)?['‘“""]?o+h?['’”""]?\b", "funnel-o"),
+        M(
+            @"(?:(?:press|push)\w*\s+(?:the\s+|your\s+)?)?tongue\b.{0,30}\b(?:palate|roof)(?:\s+of\s+(?:the\s+|your\s+)?mouth)?",
+            "tongue-press-palate"
+        ),
         M(@"(?:stick|put|push)\w*\s+(?:out\s+)?(?:the\s+|your\s+)?tongue(?:\s+out)?|tongue\s+(?:far\s+)?out\b", "tongue-out"),
-        M(@"open\w*\s+(?:the\s+|your\s+)?(?:mouth|jaw)", "open-jaw"),
-        M(@"clench\w*", "clench"),
+        M(
+            @"open\w*\s+(?:the\s+|your\s+)?(?:mouth|jaw)|(?<=\b(?:jaw|mouth)\b[^.;]*)open(?:s|ing)?\b(?:\s+(?:slowly|wide|gently|a\s+little))?(?!\s+(?:the\s+|your\s+)?eyes)(?<!\b(?:is|are|stays?|keep|slightly|half|wide|hangs?|hanging|mouth|jaw)\s+open)",
+            "open-jaw"
+        ),
+        M(@"clench\w*(?:\s+(?:the\s+|your\s+)?(?:teeth|jaw))?|bit(?:e|es|ing)\s+(?:down|the\s+teeth\s+together)", "clench"),
         M(@"tuck\w*\s+(?:the\s+|your\s+)?chin|chin\s+tuck|nod(?:s|ding)?\b", "chin-tuck"),
         M(@"tilt\w*\s+(?:the\s+|your\s+)?head", "head-tilt-side"),
         M(@"turn\w*\s+(?:the\s+|your\s+)?head", "head-turn"),
@@ -62,13 +95,19 @@ internal sealed partial class NoteGlossary
             @"press\w*\s+(?:(?:both|the|your|right|left|one)\s+)*lips?(?:\s+together)?|lips?\s*,?\s*(?:together|closed)?\s*,?\s*press(?:ed|ing)?(?:\s+together)?\b(?!\s+(?:with|on|into|at))",
             "press-lips"
         ),
-        M(@"flar\w*\s+(?:the\s+|your\s+)?nostrils?", "flare-nostrils"),
         M(
-            @"(?:fold|roll|wrap|curl|tuck)\w*\s+(?:(?:both|the|your|right|left|one)\s+)*(?:upper\s+|lower\s+)?lips?\b.{0,15}\b(?:over|in|inwards?|teeth)\b|lips?\s+(?:rolled\s+|folded\s+)?over\s+(?:the\s+|your\s+)?teeth",
+            @"flar\w*\s+(?:the\s+|your\s+)?(?:nostrils?|nose)|nostrils?\s+(?:flare|wide|open)\w*|(?<=\b(?:nose|nostrils?)\b[^.;]*)flar\w*",
+            "flare-nostrils"
+        ),
+        M(
+            @"(?:fold|roll|wrap|curl|tuck)\w*\s+(?:(?:both|the|your|right|left|one)\s+)*(?:upper\s+|lower\s+)?lips?\b.{0,15}\b(?:over|in|inwards?|teeth)\b|lips?\s+(?:are\s+)?(?:rolled|folded|tucked|curled|drawn)\s+in(?:wards?)?(?:\s+over\s+(?:the\s+|your\s+)?teeth)?|lips?\s+(?:rolled\s+|folded\s+)?over\s+(?:the\s+|your\s+)?teeth",
             "roll-lips-in"
         ),
         M(@"(?:wrinkl|scrunch)\w*\s+(?:the\s+|your\s+)?nose", "scrunch-nose"),
-        M(@"(?:squint\w*|(?:lift|rais)\w*\s+(?:the\s+|your\s+)?lower\s+lids?)", "lift-lower-lid"),
+        M(
+            @"(?:squint\w*(?:\s+(?:with\s+)?(?:(?:both|the|your|right|left|one|only)\s+)*(?:lower\s+)?(?:lids?|eyes?))?(?:\s+only)?|(?:lift|rais)\w*\s+(?:the\s+|your\s+)?lower\s+lids?)",
+            "lift-lower-lid"
+        ),
         M(@"(?:slid|mov|shift)\w*\s+(?:the\s+|your\s+)?(?:lower\s+)?jaw\s+(?:to\s+the\s+)?(?:left|right|side)", "jaw-side"),
         M(@"(?:push|mov|jut|slid)\w*\s+(?:the\s+|your\s+)?(?:lower\s+)?jaw\s+(?:forwards?|out)", "jaw-forward"),
         M(@"(?:relax|loosen|unclench)\w*\s+(?:the\s+|your\s+)?jaw|let\s+(?:the\s+|your\s+)?jaw\s+(?:hang|drop|go)", "jaw-rest"),
@@ -96,11 +135,11 @@ internal sealed partial class NoteGlossary
     private static readonly (Regex Pattern, int Level)[] PressureWords =
     [
         P(
-            @"feather[\w-]*(?:\s+light)?|very\s+light(?:ly)?|barely(?:\s+touch\w*)?|almost\s+no\s+pressure|(?:level|pressure)\s+1\b(?!\s*(?:x|×|times|sec|reps?))",
+            @"feather[\w-]*(?:\s+light)?|(?:no|without|zero)\s+pressure|very\s+light(?:ly)?|barely(?:\s+touch\w*)?|almost\s+no\s+pressure|(?:level|pressure)\s+1\b(?!\s*(?:x|×|times|sec|reps?))",
             1
         ),
         P(
-            @"not\s+(?:too\s+|very\s+)?(?:hard|firm(?:ly)?|strong(?:ly)?|deep(?:ly)?)|light(?:ly)?|gentl[ye]|soft(?:ly)?|(?:level|pressure)\s+2\b(?!\s*(?:x|×|times|sec|reps?))",
+            @"not\s+(?:too\s+|very\s+|so\s+)?(?:hard|firm(?:ly)?|strong(?:ly)?|deep(?:ly)?)|light(?:ly)?|gentl[ye]|soft(?:ly)?|(?:level|pressure)\s+2\b(?!\s*(?:x|×|times|sec|reps?))",
             2
         ),
         P(@"medium|moderate(?:ly)?|(?:level|pressure)\s+3\b(?!\s*(?:x|×|times|sec|reps?))", 3),
@@ -114,20 +153,23 @@ internal sealed partial class NoteGlossary
 
     private static readonly (Regex Pattern, string Contact)[] Contacts =
     [
-        W(@"thumbs?\s+and\s+(?:index|fore)(?:\s*fingers?)?", "pinch-thumb-index"),
+        W(
+            @"(?:between\s+)?thumbs?\s+and\s+(?:index|fore)?(?:\s*fingers?)?|(?:between\s+)?(?:index|fore)\s*(?:fingers?)?\s+and\s+thumbs?",
+            "pinch-thumb-index"
+        ),
         W(@"hook(?:ed|s)?\s+(?:the\s+)?fingers?|hooked", "hook"),
         W(@"ring\s+fingers?", "fingertip-ring"),
         W(@"middle\s+fingers?", "fingertip-middle"),
         W(@"index\s+and\s+middle|two\s+fingers?|2\s+fingers?", "two-fingers"),
         W(@"index(?:\s+fingers?)?", "fingertip-index"),
         W(@"three\s+fingers?|3\s+fingers?", "three-fingers"),
-        W(@"four\s+fingers?|4\s+fingers?|flat\s+(?:hands?|fingers?)|fingers", "four-fingers"),
+        W(@"four\s+fingers?|4\s+fingers?|flat\s+(?:hands?|fingers?)|finger\s?tips|finger\s+pads|fingers", "four-fingers"),
         W(@"thumbs?", "thumb-pad"),
-        W(@"knuckles?", "knuckles"),
-        W(@"palms?", "whole-palm"),
+        W(@"knuckles?|fists?", "knuckles"),
+        W(@"(?:flat\s+)?palms?|(?:the\s+|your\s+)?(?:whole|full|entire)\s+hands?", "whole-palm"),
         W(@"heels?\s+of\s+the\s+hands?", "heel-thenar"),
         W(@"edge\s+of\s+the\s+stone", "tool-edge"),
-        W(@"stone|gua\s*sha", "tool-flat"),
+        W(@"stone|gua\s*sha|spoons?", "tool-flat"),
         W(@"roller", "roller-large"),
     ];
 
@@ -138,6 +180,15 @@ internal sealed partial class NoteGlossary
         ("below the chin", "submental_mid"),
         ("below chin", "submental_mid"),
         ("between brows", "glabella"),
+        ("inner corner of eye", "endocanthion"),
+        ("outer corner of eye", "exocanthion"),
+        ("inner eye", "endocanthion"),
+        ("outer eye", "exocanthion"),
+        ("middle of the brow", "brow_mid"),
+        ("behind the ear", "mastoid_tip"),
+        ("behind ear", "mastoid_tip"),
+        ("behind the ears", "mastoid_tip"),
+        ("behind ears", "mastoid_tip"),
         ("inner corner", "endocanthion"),
         ("outer corner", "exocanthion"),
         ("below the cheekbone", "cheekbone_hollow"),
@@ -187,6 +238,14 @@ internal sealed partial class NoteGlossary
         ("upper lid", "upper-lid"),
         ("lower lid", "lower-lid"),
         ("under the eye", "lower-lid"),
+        ("under eye", "lower-lid"),
+        ("under each eye", "lower-lid"),
+        ("below the eye", "lower-lid"),
+        ("nasolabial fold", "nasolabial"),
+        ("smile line", "nasolabial"),
+        ("smile lines", "nasolabial"),
+        ("ear lobes", "ear"),
+        ("earlobes", "ear"),
         ("cheek", "buccal-cheek"),
         ("jawline", "jawline"),
         ("along the jaw", "jawline"),
@@ -223,6 +282,7 @@ internal sealed partial class NoteGlossary
         ("frowning", "brow"),
         ("clenching", "jaw"),
         ("lip", "lips"),
+        ("mouth", "lips"),
         ("jaw", "jaw"),
         ("chin", "chin"),
         ("head", "head"),
@@ -289,7 +349,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex Heading();
 
     [GeneratedRegex(
-        @"(?<=\b(?:hold|relax|rest|pause|for)\s)(?<w>three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)\b|\b(?<w>one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)(?=\s*(?:(?:slow|deep|calm|long|gentle|light|small|big|full)\s+)*(?:[-–]|to|or|times|x\b|pulses?|bounces?|nods?|squeezes|repetitions?|reps?|circles?|sets?|seconds?|secs?|minutes?|mins?|breaths?|strokes?|counts?|days?|more|holds?|press(?:es)?|rounds?|taps?|swipes?|pinches|left\b|right\b|each\b|clockwise|anticlockwise)\b)",
+        @"(?<=\b(?:hold|relax|rest|pause|for|counts?\s+of|counting\s+to|count\s+to)\s)(?<w>three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)\b|\b(?<w>one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)(?=\s*(?:(?:slow|deep|calm|long|gentle|light|small|big|full)\s+)*(?:[-–]|to|or|times|x\b|pulses?|bounces?|nods?|squeezes|repetitions?|reps?|circles?|sets?|seconds?|secs?|minutes?|mins?|breaths?|strokes?|counts?|days?|more|holds?|press(?:es)?|rounds?|passes|taps?|swipes?|pinches|left\b|right\b|each\b|clockwise|anticlockwise)\b)",
         Free
     )]
     private static partial Regex NumberWords();
@@ -363,14 +423,26 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?:jaw|teeth)\s+(?:is\s+|are\s+|stays?\s+)?(?:loose|relaxed|apart|unclenched|soft)\b", Free)]
     private static partial Regex JawLoose();
 
-    [GeneratedRegex(@"\b(?:mouth|jaw)\s+(?:is\s+|stays?\s+|hangs?\s+|hanging\s+)?open\b", Free)]
+    [GeneratedRegex(@"\b(?:mouth|jaw)\s+(?:is\s+|stays?\s+|hangs?\s+|hanging\s+|wide\s+)?open\b", Free)]
     private static partial Regex MouthOpen();
 
-    [GeneratedRegex(@"\blips?\s+(?:are\s+|stay\s+)?(?:closed|together|sealed|shut|touching)\b", Free)]
+    [GeneratedRegex(@"\b(?:mouth|jaw)\s+(?:is\s+)?(?:slightly|a\s+(?:little|bit)|half|partly)\s+open\b", Free)]
+    private static partial Regex MouthHalfOpen();
+
+    [GeneratedRegex(
+        @"\b(?:show|bar(?:e|ing)|with)\w*\s+(?:the\s+|your\s+|all\s+)*teeth\b(?!\s+(?:apart|together|closed))|\bteeth\s+(?:showing|visible|shown)\b",
+        Free
+    )]
+    private static partial Regex TeethShown();
+
+    [GeneratedRegex(
+        @"\blips?\s+(?:are\s+|stay\s+)?(?:closed|together|sealed|shut|touching)\b|\bclosed[-\s]+(?:lips?|mouth|smile)\b|\bmouth\s+(?:is\s+|stays?\s+)?(?:closed|shut)\b",
+        Free
+    )]
     private static partial Regex LipsClosed();
 
     [GeneratedRegex(
-        @"\bhead\s+(?:is\s+|stays?\s+)?(?:tipped\s+|tilted\s+)?back\b|\b(?:tip|tilt)\w*\s+(?:the\s+|your\s+)?head\s+back",
+        @"\bhead\s+(?:is\s+|stays?\s+)?(?:tipped\s+|tilted\s+)?back\b|\b(?:tip|tilt|lean|drop)\w*\s+(?:the\s+|your\s+)?head\s+back|\bchin\s+(?:up\s+)?to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b|\b(?:lift|rais)\w*\s+(?:the\s+|your\s+)?chin\s+to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b",
         Free
     )]
     private static partial Regex HeadBack();
@@ -385,7 +457,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex ShouldersDown();
 
     [GeneratedRegex(
-        @"(?<=[.!?;])\s+|\s+then\s+(?!open\s+(?:them\s+)?wide\b)|,\s+then\s+(?!open\s+(?:them\s+)?wide\b)|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into|at)|no\s+(?:pressure|pulling))\b)|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
+        @"(?<=[.!?;])\s+|\s+then\s+(?!open\s+(?:them\s+)?wide\b)|,\s+then\s+(?!open\s+(?:them\s+)?wide\b)|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into|at)|no\s+(?:pressure\s+(?:on|over|at|to|near|onto)|pulling))\b)|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
         Free
     )]
     private static partial Regex SentenceEnd();
@@ -412,7 +484,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex Movement();
 
     [GeneratedRegex(
-        @"\b(?:do\s+not|don'?t|never|avoid|must\s+not|should\s+not|shouldn'?t)\b|^\s*(?:no|not)\s+(?![-–]|just\b|pressure\s*,)|\bnot\s+(?:if|when|after|during|for)\b|\bcontra-?indicat\w*|^\s*(?:skip|stop)\b|\b(?:skip|leave\s+(?:it|this)\s+out)\b.{0,20}\b(?:if|when|after)\b",
+        @"\b(?:do\s+not|don'?t|never|avoid|must\s+not|should\s+not|shouldn'?t)\b|^\s*(?:no|not)\s+(?![-–]|just\b|pressure\s*(?:$|[,.;!]))|\bnot\s+(?:if|when|after|during|for)\b|\bcontra-?indicat\w*|^\s*(?:skip|stop)\b|\b(?:skip|leave\s+(?:it|this)\s+out)\b.{0,20}\b(?:if|when|after)\b",
         Free
     )]
     private static partial Regex Forbidding();
@@ -431,7 +503,7 @@ internal sealed partial class NoteGlossary
             + @"|\d+\s+(?:(?:each|per|a)\s+(?:side|way|direction|hand|eye|cheek|brow)|each)\b"
             + @"|\d+\s*[x×]\s*\d+(?:\s*(?:s|secs?|seconds?|mins?|minutes?|times|reps?)\b)?"
             + @"|\d+\s+left\s*,?\s*(?:and\s+)?\d+\s+right|\d+\s+right\s*,?\s*(?:and\s+)?\d+\s+left"
-            + @"|\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|rounds?|taps?|swipes?|holds?|press(?:es)?|pinches|pulses?|bounces?|beats?|nods?|squeezes|lifts?|repeats?|pats?|sets?(?:\s+of\s+\d+(?:\s*(?:s|secs?|seconds?|times|reps?))?)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)(?:\s+each\b(?!\s+(?:side|way|direction|hand|eye|day)))?"
+            + @"|\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|rounds?|passes|taps?|swipes?|holds?|press(?:es)?|pinches|pulses?|bounces?|beats?|nods?|squeezes|lifts?|repeats?|pats?|sets?(?:\s+of\s+\d+(?:\s*(?:s|secs?|seconds?|times|reps?))?)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)(?:\s+each\b(?!\s+(?:side|way|direction|hand|eye|day)))?"
             + @"|\b(?:rest|relax|pause)\s+(?:for\s+)?\d+(?:\s*(?:s|secs?|seconds?|counts?)\b)?|\bin\s+\d+(?:\s*s)?\s*,?\s*(?:and\s+)?out\s+\d+(?:\s*s\b)?"
             + @"|(?<=\s)[x×]\s*\d+\b|\b(?:once|twice)\b|\b(?:each|per|on\s+each|on\s+both)\s+sides?\b|\beach\s+(?:way|direction)\b|\bboth\s+(?:directions|ways)\b|\b(?:swap|change|switch)\s+sides?\b",
         Free

@@ -225,7 +225,7 @@ internal static class ContactHazards
     private static void Tools(List<SafetyFinding> findings, HandContact contact, CompletedStep completed, ActionModel model)
     {
         var hand = contact.Hand;
-        if (contact.Contact?.Kind == "tool" && hand.AngleDeg is { } degrees && degrees is < 10 or > 45)
+        if (contact.Contact?.Kind == ContactKind.Tool && hand.AngleDeg is { } degrees && degrees is < 10 or > 45)
             findings.Add(
                 new(
                     "tool-angle",

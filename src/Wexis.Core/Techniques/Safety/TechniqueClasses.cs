@@ -43,7 +43,7 @@ public static partial class TechniqueClasses
             var verb = hand.Verb is { } v && model.Verbs.TryGetValue(v, out var known) ? known : null;
             classes.Add(hand.Verb == "heat-cold" ? "heat-cold" : verb?.TechniqueClass ?? "manual");
             var contact = hand.Contact is { } c ? atlas.Contacts.GetValueOrDefault(c) : null;
-            if (contact?.Kind == "tool" || !string.IsNullOrWhiteSpace(hand.Tool))
+            if (contact?.Kind == ContactKind.Tool || !string.IsNullOrWhiteSpace(hand.Tool))
                 classes.Add(contact?.Class == "suction" || hand.Verb == "cup" ? "suction" : "tool");
             if (hand.Tool is { } tool && Warmth().IsMatch(tool))
                 classes.Add("heat-cold");

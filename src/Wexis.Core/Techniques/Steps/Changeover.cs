@@ -4,10 +4,21 @@ using Wexis.Core.Techniques.Documents;
 
 namespace Wexis.Core.Techniques.Steps;
 
+/// <summary>What is changed between two steps, or two parts of a routine.</summary>
+[ClosedList]
+public enum ChangeKind
+{
+    Oil,
+    Wipe,
+    Tool,
+    Side,
+    Hands,
+    Eyes,
+}
+
 /// <summary>What has to be done between two steps, with its seconds: oil, wipe, take or lay down a tool, change hands.</summary>
 /// <param name="BeforeStep">Step (from 0) it precedes.</param>
-/// <param name="Kind">oil, wipe, tool, side or hands.</param>
-public sealed record Changeover(int BeforeStep, string Kind, string Words, double Seconds)
+public sealed record Changeover(int BeforeStep, ChangeKind Kind, string Words, double Seconds)
 {
     /// <summary>
     /// The changeovers of a technique in order. From grip to slip: oil; from slip to grip: wipe the fingertips. Nothing is reordered for
@@ -43,21 +54,21 @@ public sealed record Changeover(int BeforeStep, string Kind, string Words, doubl
         {
             var (slipped, slips) = (Slips(before), Slips(step));
             if (slips && !slipped)
-                yield return new(step.Index, "oil", "oil", settings.OilSeconds);
+                yield return new(step.Index, ChangeKind.Oil, "oil", settings.OilSeconds);
             if (slipped && !slips)
-                yield return new(step.Index, "wipe", "wipe the fingertips", settings.WipeSeconds);
+                yield return new(step.Index, ChangeKind.Wipe, "wipe the fingertips", settings.WipeSeconds);
             var (laid, taken) = (Tool(before, atlas), Tool(step, atlas));
             if (laid != taken)
                 yield return new(
                     step.Index,
-                    "tool",
+                    ChangeKind.Tool,
                     taken is null ? "lay the tool down" : $"{(laid is null ? "take" : "change to")} the {atlas.Contacts[taken].Name}",
                     settings.ToolChangeSeconds
                 );
             else if ((before.Sides, step.Sides) is (Sides.Left, Sides.Right) or (Sides.Right, Sides.Left))
-                yield return new(step.Index, "side", "change sides", settings.ChangeOfSideSeconds);
+                yield return new(step.Index, ChangeKind.Side, "change sides", settings.ChangeOfSideSeconds);
             else if (!Fingers(before).SetEquals(Fingers(step)))
-                yield return new(step.Index, "hands", "place the hands anew", settings.HandChangeSeconds);
+                yield return new(step.Index, ChangeKind.Hands, "place the hands anew", settings.HandChangeSeconds);
         }
     }
 
@@ -73,7 +84,7 @@ public sealed record Changeover(int BeforeStep, string Kind, string Words, doubl
     public static string? Tool(DerivedStep step, Atlas atlas) =>
         Touching(step)
             .Select(h => h.Contact)
-            .FirstOrDefault(c => c is not null && atlas.Contacts.TryGetValue(c, out var contact) && contact.Kind == "tool");
+            .FirstOrDefault(c => c is not null && atlas.Contacts.TryGetValue(c, out var contact) && contact.Kind == ContactKind.Tool);
 
     private static HashSet<string> Fingers(DerivedStep step) => [.. Touching(step).Select(h => $"{h.Which} {h.Contact}")];
 }

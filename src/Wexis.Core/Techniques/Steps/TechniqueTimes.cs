@@ -54,7 +54,7 @@ public sealed partial record TechniqueTimes(
                     "times.between",
                     $"before step {c.BeforeStep + 1}: {c.Words}",
                     [new("seconds", $"{c.Seconds:0.#}")],
-                    c.Kind is "oil" or "wipe" ? "house ruling 9" : "house setting"
+                    c.Kind is ChangeKind.Oil or ChangeKind.Wipe ? "house ruling 9" : "house setting"
                 )),
                 new(
                     "times.brief",

@@ -7,12 +7,12 @@ using Wexis.Core.Measures;
 namespace Wexis.Core.Techniques.Strokes;
 
 /// <summary>A contact in one picture: its centre line, and what it touches; null where only the centre line is asked about.</summary>
-internal sealed record Seen(string View, LineString Line, double Width, Geometry? Touched);
+internal sealed record Seen(FaceView View, LineString Line, double Width, Geometry? Touched);
 
 /// <summary>A leg, or a place where the hand stays, in every picture that shows a surface it lies on.</summary>
 internal sealed record SeenLeg(IReadOnlyList<Seen> Pictures)
 {
-    public Seen? In(string view) => Pictures.FirstOrDefault(p => p.View == view);
+    public Seen? In(FaceView view) => Pictures.FirstOrDefault(p => p.View == view);
 }
 
 /// <summary>How the contacts of a path look in the pictures of the atlas, and what they meet there.</summary>
@@ -46,16 +46,16 @@ internal static class SeenContacts
     {
         bool On(FaceSurface surface) => start.Surface == surface || end.Surface == surface;
         if (On(FaceSurface.Back))
-            yield return Contact("posterior", places);
+            yield return Contact(FaceView.Posterior, places);
         else
-            yield return Contact("frontal", places);
+            yield return Contact(FaceView.Frontal, places);
         // Over the crown a leg shows in both.
         if (On(FaceSurface.Back) && On(FaceSurface.Front))
-            yield return Contact("frontal", places);
+            yield return Contact(FaceView.Frontal, places);
         if (On(FaceSurface.Side) && start.Z is { } from && end.Z is { } to)
-            yield return Contact("lateral", Sideways(places, from, to));
+            yield return Contact(FaceView.Lateral, Sideways(places, from, to));
 
-        Seen Contact(string view, IReadOnlyList<FacePoint> seen)
+        Seen Contact(FaceView view, IReadOnlyList<FacePoint> seen)
         {
             var line = Shapes.Plane.CreateLineString([.. seen.Select(p => new Coordinate(p.X, p.Y))]);
             return new(

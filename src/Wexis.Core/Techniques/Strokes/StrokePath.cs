@@ -141,7 +141,7 @@ public sealed class StrokePath
     public (bool Entered, double Share) OverFront(double[][] outline, double[][]? hole) =>
         _front.GetOrAdd(
             (outline, hole),
-            static (of, path) => path.Over(contact => contact.In("frontal"), Shapes.Area(of.Outline, of.Hole), static _ => false),
+            static (of, path) => path.Over(contact => contact.In(FaceView.Frontal), Shapes.Area(of.Outline, of.Hole), static _ => false),
             this
         );
 
@@ -207,7 +207,7 @@ public sealed class StrokePath
 
     private static bool RestsOnRim(SeenLeg contact, RimFront? rim) =>
         rim is not null
-        && contact.In("frontal") is { } seen
+        && contact.In(FaceView.Frontal) is { } seen
         && SeenContacts.Enters(seen.Line, Shapes.Area(rim.Polygon, rim.Hole))
         && !(rim.Hole is { } hole && SeenContacts.Enters(seen.Line, Shapes.Area(hole, null)));
 
@@ -232,7 +232,7 @@ public sealed class StrokePath
     private IReadOnlyList<double> DirectionsIn(Zone zone)
     {
         double[] overall = DirectionDegrees is { } d ? [d] : [];
-        if (_directionTold || zone.View != "frontal" || Legs.All(l => l.Edge is null) && Legs.Count < 2)
+        if (_directionTold || zone.View != FaceView.Frontal || Legs.All(l => l.Edge is null) && Legs.Count < 2)
             return overall;
         var area = Shapes.Area(zone.Polygon, null);
         var inside = Legs.Select(l => Inside(l, zone.Surface, area))
@@ -270,7 +270,7 @@ public sealed class StrokePath
         [
             .. atlas
                 .Document.Zones.Where(z =>
-                    z.View == "frontal" && z.Surface == surface && Shapes.Area(z.Polygon, null).Distance(point) <= 0.15
+                    z.View == FaceView.Frontal && z.Surface == surface && Shapes.Area(z.Polygon, null).Distance(point) <= 0.15
                 )
                 .Select(z => z.Id),
         ];
@@ -293,7 +293,7 @@ public sealed class StrokePath
     {
         const double step = 0.04;
         var areas = atlas
-            .Document.Zones.Where(z => z.View == "frontal" && z.ReachInside is null)
+            .Document.Zones.Where(z => z.View == FaceView.Frontal && z.ReachInside is null)
             .Select(z => (z.Id, z.Surface, Area: Shapes.Area(z.Polygon, null), Holds: Shapes.Prepared(z.Polygon)))
             .ToList();
         var met = new List<string>();
@@ -338,7 +338,7 @@ public sealed class StrokePath
     private IEnumerable<string> ZonesBesideFront(Atlas atlas) =>
         atlas
             .Document.Zones.Where(z =>
-                z.View != "frontal"
+                z.View != FaceView.Frontal
                 && _contacts.Value.Any(c => c.In(z.View) is { } seen && SeenContacts.Enters(seen.Line, Shapes.Area(z.Polygon, null)))
             )
             .Select(z => z.Id);

@@ -14,7 +14,12 @@ public sealed record StrokeDrawing(IReadOnlyList<FacePoint>? Places);
 /// <param name="Half">The half of the face it was drawn on: left or right.</param>
 /// <param name="OffMm">How far the named places lie from the line at most, in mm: what naming them cost.</param>
 /// <param name="Words">The path in words.</param>
-public sealed record StrokeReading(IReadOnlyList<PathPoint> Path, string Half, double OffMm, string Words)
+public sealed record StrokeReading(
+    IReadOnlyList<PathPoint> Path,
+    [property: OneOf("left", "right")] string Half,
+    double OffMm,
+    string Words
+)
 {
     /// <summary>Bends smaller than this are a hand's wobble: 0.12 IPD, about half a finger-breadth.</summary>
     private const double Wobble = 0.12;

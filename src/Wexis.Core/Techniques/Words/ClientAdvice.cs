@@ -4,9 +4,19 @@ using Wexis.Core.People;
 
 namespace Wexis.Core.Techniques.Words;
 
+/// <summary>What a group of advice asks for; the author's own cautions are a group of their own.</summary>
+[ClosedList]
+public enum AdviceKind
+{
+    Own,
+    Stop,
+    LeaveOut,
+    Ask,
+    Milder,
+}
+
 /// <summary>Some states of a person with what is done about them, as one sentence for a client.</summary>
-/// <param name="Kind">stop, leave-out, ask or milder.</param>
-public sealed record AdviceGroup(string Kind, string Lead, IReadOnlyList<string> States);
+public sealed record AdviceGroup(AdviceKind Kind, string Lead, IReadOnlyList<string> States);
 
 /// <summary>
 /// What somebody who learns a technique has to know of their own safety, in words a client knows: three sentences first, the rest
@@ -48,15 +58,15 @@ public sealed record ClientAdvice(IReadOnlyList<string> First, IReadOnlyList<Adv
             first.Add($"Ask {ask.Whom} first with {ask.Client}.");
         List<AdviceGroup> more = [];
         if (cautions.Count > 1)
-            more.Add(new("own", "Also take care:", [.. cautions.Skip(1)]));
-        Group("stop", "Stop for today and get help at once with", exclusions.Where(e => e.RedFlag));
-        Group("leave-out", "Leave it out with", known.Where(e => e.Handling == Handling.Avoid));
+            more.Add(new(AdviceKind.Own, "Also take care:", [.. cautions.Skip(1)]));
+        Group(AdviceKind.Stop, "Stop for today and get help at once with", exclusions.Where(e => e.RedFlag));
+        Group(AdviceKind.LeaveOut, "Leave it out with", known.Where(e => e.Handling == Handling.Avoid));
         foreach (var whom in known.Where(e => e.Handling == Handling.Ask).GroupBy(e => e.Whom))
-            Group("ask", $"Ask {whom.Key} first with", whom);
-        Group("milder", "Do it in a milder form with", known.Where(e => e.Handling == Handling.Modify));
+            Group(AdviceKind.Ask, $"Ask {whom.Key} first with", whom);
+        Group(AdviceKind.Milder, "Do it in a milder form with", known.Where(e => e.Handling == Handling.Modify));
         return new([.. first.Take(MostFirst)], more);
 
-        void Group(string kind, string lead, IEnumerable<ExclusionNote> states)
+        void Group(AdviceKind kind, string lead, IEnumerable<ExclusionNote> states)
         {
             if (states.Select(s => s.Client).Distinct().ToList() is { Count: > 0 } words)
                 more.Add(new(kind, lead, words));

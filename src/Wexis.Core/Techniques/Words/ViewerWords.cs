@@ -13,12 +13,25 @@ namespace Wexis.Core.Techniques.Words;
 /// </summary>
 public sealed record StepReading(int Index, string Cue, string Title, IReadOnlyList<string> Hands);
 
+/// <summary>For whom left and right are worded.</summary>
+[ClosedList]
+public enum Viewer
+{
+    /// <summary>Looks at who does it.</summary>
+    Facing,
+
+    /// <summary>Does it before a mirror.</summary>
+    Mirror,
+
+    /// <summary>Does it.</summary>
+    Subject,
+}
+
 /// <summary>A technique in words for one reader. Sides are stored as the performer's own; here they are told for who looks.</summary>
-/// <param name="Viewer"><c>subject</c> (does it), <c>mirror</c> (does it before a mirror) or <c>facing</c> (looks at who does it).</param>
 /// <param name="Says">For whom left and right are worded, as a sentence.</param>
 /// <param name="Care">What the reader has to know of their own safety.</param>
 public sealed record TechniqueReading(
-    string Viewer,
+    Viewer Viewer,
     string Says,
     IReadOnlyList<StepReading> Steps,
     IReadOnlyList<Fault> Faults,
@@ -83,26 +96,26 @@ public sealed record TechniqueReading(
 /// </summary>
 public static partial class ViewerWords
 {
-    public static readonly IReadOnlyList<string> Viewers = ["facing", "mirror", "subject"];
+    public static readonly IReadOnlyList<Viewer> Viewers = Enum.GetValues<Viewer>();
 
-    public static string Says(string viewer) =>
+    public static string Says(Viewer viewer) =>
         viewer switch
         {
-            "facing" => "Worded for somebody who faces the one who does it: their left is on your right.",
-            "mirror" => "Worded for doing it before a mirror: your left is on the left of the mirror.",
-            "subject" => "Worded for the one who does it: left and right are your own.",
+            Viewer.Facing => "Worded for somebody who faces the one who does it: their left is on your right.",
+            Viewer.Mirror => "Worded for doing it before a mirror: your left is on the left of the mirror.",
+            Viewer.Subject => "Worded for the one who does it: left and right are your own.",
             _ => throw new ArgumentOutOfRangeException(nameof(viewer), viewer, $"A viewer is one of {string.Join(", ", Viewers)}."),
         };
 
     /// <summary>The text for one reader; null stays null.</summary>
     /// <remarks>Circles are told as the performer sees them, looking out: whoever faces them sees the other way round.</remarks>
-    public static string? For(string viewer, string? text)
+    public static string? For(Viewer viewer, string? text)
     {
         _ = Says(viewer);
         if (text is null || !(Has("left") || Has("right") || Has("clockwise")))
             return text;
         bool Has(string word) => text.Contains(word, StringComparison.OrdinalIgnoreCase);
-        var owner = viewer == "facing" ? "their" : "your";
+        var owner = viewer == Viewer.Facing ? "their" : "your";
         var placed = new HashSet<string>(StringComparer.Ordinal);
         var words = Side()
             .Replace(text, m =>
@@ -116,17 +129,17 @@ public static partial class ViewerWords
                 var told = Keep(before.Length > 0 ? before : side, $"{lead}{owner} {own}{thing}");
                 return placed.Add(own) ? told + Where(viewer, own) : told;
             });
-        return viewer == "facing"
+        return viewer == Viewer.Facing
             ? Turn()
                 .Replace(words, m => Keep(m.Value, m.Groups["anti"].Success ? "clockwise as you see it" : "anticlockwise as you see it"))
             : words;
     }
 
-    private static string Where(string viewer, string own) =>
+    private static string Where(Viewer viewer, string own) =>
         viewer switch
         {
-            "facing" => $" (on your {(own == "left" ? "right" : "left")})",
-            "mirror" => $" (on the {own} of the mirror)",
+            Viewer.Facing => $" (on your {(own == "left" ? "right" : "left")})",
+            Viewer.Mirror => $" (on the {own} of the mirror)",
             _ => "",
         };
 

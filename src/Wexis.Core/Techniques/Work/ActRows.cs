@@ -155,7 +155,7 @@ internal static class ActRows
                 "R14",
                 sure: true,
                 null,
-                new ReasonInput("opposes", atlas.PlainName(prime))
+                new ReasonInput("opposes", atlas.BothNames(prime))
             );
         var quiet = rows.All.Select(r => r.Structure).ToHashSet(StringComparer.Ordinal);
         foreach (var brings in all.Where(b => b.Effort is not null))

@@ -45,7 +45,7 @@ internal static class HandRows
             var zone = atlas.Zones[id];
             var told = hand.Pressure ?? (NearEyeOrNeck.Contains(atlas.RegionOfZone[id]) ? 2 : 3);
             var cap = contact?.Pinch == true && zone.MaxPressurePinchLift is { } pinchCap ? pinchCap : zone.MaxPressure;
-            if (contact is { Kind: "tool" })
+            if (contact is { Kind: ContactKind.Tool })
                 cap = Math.Min(
                     cap,
                     atlas.RegionOfZone[id] switch
@@ -114,7 +114,7 @@ internal static class HandRows
     /// </summary>
     private static IEnumerable<FlowVerdict> FlowOver(Zone zone, StrokePath path, Atlas atlas, RuleData rules)
     {
-        if (zone.DrainDirDegLeft is not { } drain || zone.DrainDirView is not (null or "frontal"))
+        if (zone.DrainDirDegLeft is not { } drain || zone.DrainDirView is not (null or FaceView.Frontal))
             return [];
         var all = path.DirectionsOver(zone)
             .Select(d => FaceAngle.BetweenDirections(d, drain))
@@ -205,7 +205,7 @@ internal static class HandRows
             var muscle = atlas.Muscles[id];
             if (muscle.Fibre.AxisDeg is not { } axis)
             {
-                if (muscle.Fibre.Kind == "circular")
+                if (muscle.Fibre.Kind == FibreKind.Circular)
                     rows.Add(id, side, Mode.Stretched, Strength.Secondary, "R44", sure, null, new ReasonInput("fibres", "a ring"));
                 continue;
             }

@@ -136,7 +136,7 @@ public class ClaimReviewTests
     {
         var verdict = Judge(WideEyes, "strengthens the corrugator");
         verdict.Correction.ShouldNotBeNull();
-        verdict.Correction.ShouldContain("levator palpebrae superioris");
+        verdict.Correction.ShouldContain("upper-lid lifter");
         verdict.Correction.ShouldNotContain("wrong");
         verdict.Why.Rule.ShouldBe("R121");
     }

@@ -69,9 +69,9 @@ public class LibraryTests
     public void What_is_missing_is_named()
     {
         var lacks = Review(Shelved("smile", A.Act("smile"))).Lacks;
-        lacks.ShouldContain(l => l.Kind == "region" && l.Id == "neck");
-        lacks.ShouldContain(l => l.Kind == "school" && l.Id == "tool-led");
-        lacks.ShouldContain(l => l.Kind == "mode" && l.Id == "stretched");
+        lacks.ShouldContain(l => l.Kind == LackKind.Region && l.Id == "neck");
+        lacks.ShouldContain(l => l.Kind == LackKind.School && l.Id == "tool-led");
+        lacks.ShouldContain(l => l.Kind == LackKind.Mode && l.Id == "stretched");
         lacks.ShouldNotContain(l => l.Id == "zygomaticus-major");
     }
 

@@ -46,13 +46,14 @@ public class NoteFactsTests
                 "jaw" => step.State?.Jaw,
                 "lips" => step.State?.Lips,
                 "in" => $"{step.Tempo?.InS}",
+                "out" => $"{step.Tempo?.OutS}",
                 "asks" => $"{read.Lines.Sum(l => l.Unknown.Count)}",
                 _ => throw new InvalidOperationException(name),
             };
             said.ShouldBe(value, $"{name} of “{note}”; dose {dose.Line}");
         }
         if (!facts.Contains("asks=", StringComparison.Ordinal))
-            read.Lines.SelectMany(l => l.Unknown).ShouldBeEmpty(note);
+            read.Lines.SelectMany(l => l.Unknown.Concat(l.Missing)).ShouldBeEmpty(note);
     }
 
     /// <summary>A number, a turn, a resistance or a part of the hand is in the draft, or it is asked about: nothing is dropped.</summary>

@@ -27,10 +27,10 @@ public class NoteReadingTests
     public void What_is_not_said_is_listed_and_not_guessed()
     {
         var line = Line("Stroke upwards like this.");
-        line.Kind.ShouldBe("step");
-        line.Unknown.ShouldBe([
+        line.Kind.ShouldBe(NoteKind.Step);
+        line.Unknown.ShouldBe(["“like this”: where, or how?"]);
+        line.Missing.ShouldBe([
             "How many, how long?",
-            "“like this”: where, or how?",
             "Where: from which place to which?",
             "How hard?",
             "With which part of the hand, or which tool?",
@@ -56,11 +56,11 @@ public class NoteReadingTests
     public void Plain_words_and_right_names_are_left_alone(string text) => Line(text).Garbled.ShouldBeEmpty();
 
     [Theory]
-    [InlineData("Never press on the eyeball.", "caution")]
-    [InlineData("Do not pull the skin.", "caution")]
-    [InlineData("Press on the closed eye for 10 seconds.", "step")]
-    [InlineData("Hold your breath and push.", "step")]
-    public void Where_a_not_decides_the_sentence_waits_for_a_person(string text, string kind)
+    [InlineData("Never press on the eyeball.", NoteKind.Caution)]
+    [InlineData("Do not pull the skin.", NoteKind.Caution)]
+    [InlineData("Press on the closed eye for 10 seconds.", NoteKind.Step)]
+    [InlineData("Hold your breath and push.", NoteKind.Step)]
+    public void Where_a_not_decides_the_sentence_waits_for_a_person(string text, NoteKind kind)
     {
         Line(text).Polarity.ShouldNotBeNull();
         Line(text).Kind.ShouldBe(kind);
@@ -78,7 +78,7 @@ public class NoteReadingTests
     {
         var reading = Read("Smile 10 times. Keep the brow still. Smile 10 times.");
         reading.Draft.AllSteps.Count.ShouldBe(1);
-        reading.Lines[2].Kind.ShouldBe("repeat");
+        reading.Lines[2].Kind.ShouldBe(NoteKind.Repeat);
         reading.Lines[2].Step.ShouldBe(0);
     }
 
@@ -88,7 +88,7 @@ public class NoteReadingTests
         var reading = Read(
             "Place two fingers at the temple. Press gently. 10 times. Change sides. Place two fingers at the temple. Circle gently. 10 times. Change sides. 10 times."
         );
-        reading.Lines.Select(l => l.Kind).ShouldBe(["start", "step", "dose", "side", "start", "step", "dose", "side", "repeat"]);
+        reading.Lines.Select(l => l.Kind.Word()).ShouldBe(["start", "step", "dose", "side", "start", "step", "dose", "side", "repeat"]);
         reading.Draft.AllSteps.Select(s => s.Dose!.Line).ShouldBe(["10 times, each side", "10 times, each side"]);
     }
 
@@ -118,14 +118,14 @@ public class NoteReadingTests
             This works the frontails and the zygomatic major. Never press on the eyeball. Do this every morning.
             """
         );
-        reading.Lines.Select(l => l.Kind).ShouldBe(["title", "start", "step", "dose", "side", "claim", "caution", "dose"]);
+        reading.Lines.Select(l => l.Kind.Word()).ShouldBe(["title", "start", "step", "dose", "side", "claim", "caution", "dose"]);
         reading.Draft.Name.ShouldBe("Brow smoother for tired mornings");
         var step = reading.Draft.AllSteps.ShouldHaveSingleItem();
         step.Dose!.Line.ShouldBe("10 times, hold 5 s, each side, once a day");
         var hand = step.AllHands.ShouldHaveSingleItem();
         (hand.Verb, hand.Contact, hand.Pressure, hand.Sides).ShouldBe(("stroke", "two-fingers", 2, "one-then-other"));
         hand.AllPath.Select(p => p.At).ShouldBe(["brow_head", "temple_hollow"]);
-        reading.Lines.SelectMany(l => l.Unknown).ShouldBeEmpty("everything was said");
+        reading.Lines.SelectMany(l => l.Unknown.Concat(l.Missing)).ShouldBeEmpty("everything was said");
         var read = DoseLine.Read(step.Dose.Line, new(hand.Sides), Reference.Settings, "dose");
         (read.Dose.Reps, read.Dose.Per, read.HoldSeconds, read.Dose.TimesADay).ShouldBe((10, "side", 5, 1));
         read.Questions.ShouldBeEmpty();
@@ -192,7 +192,9 @@ public class NoteReadingTests
             Oil on the hands!
             """
         );
-        reading.Lines.Select(l => l.Kind).ShouldBe(["title", "pose", "step", "step", "start", "dose", "claim", "caution", "material"]);
+        reading
+            .Lines.Select(l => l.Kind.Word())
+            .ShouldBe(["title", "pose", "step", "step", "start", "dose", "claim", "caution", "material"]);
         reading.Draft.AllSteps.Select(s => s.AllActs.Single().Do).ShouldBe(["roll-lips-in", "smile"]);
         reading
             .Draft.AllSteps[0]
@@ -247,7 +249,7 @@ public class NoteReadingTests
         reading
             .Lines[2]
             .ShouldSatisfyAllConditions(
-                l => l.Kind.ShouldBe("title"),
+                l => l.Kind.ShouldBe(NoteKind.Title),
                 l => l.Unknown.ShouldHaveSingleItem().ShouldContain("another technique")
             );
     }

@@ -23,7 +23,7 @@ public class HazardPropertyTests
     private static readonly (string Narrow, string Wide) Contacts = ("fingertip-ring", "interlaced-hands");
 
     /// <summary>Stop zones, and the level from which a travelling contact is stopped in them (rule data of the atlas).</summary>
-    private static readonly IReadOnlyList<(string Hazard, int From, IReadOnlyList<(string View, Geometry Area)> Areas)> StopZones =
+    private static readonly IReadOnlyList<(string Hazard, int From, IReadOnlyList<(FaceView View, Geometry Area)> Areas)> StopZones =
     [
         .. Reference
             .Atlas.Document.Hazards.Select(h =>
@@ -46,7 +46,7 @@ public class HazardPropertyTests
                         .Select(r => r.When.MinLevel!.Value)
                         .DefaultIfEmpty(9)
                         .Min(),
-                    (IReadOnlyList<(string, Geometry)>)
+                    (IReadOnlyList<(FaceView, Geometry)>)
                         [
                             .. h.Outlines.Select(o =>
                                 (
@@ -233,20 +233,24 @@ public class HazardPropertyTests
     /// The longest run of one leg's centre line inside an area, in IPD: in the front view where no end lies on the back, in the side view
     /// where one lies on the side, in the back view where one lies on the back.
     /// </summary>
-    private static double Inside(StrokePath path, IReadOnlyList<(string View, Geometry Area)> areas) =>
+    private static double Inside(StrokePath path, IReadOnlyList<(FaceView View, Geometry Area)> areas) =>
         path
             .Legs.Where(l => !l.Through)
             .SelectMany(leg => areas.Select(a => Line(leg, a.View) is { } line ? line.Intersection(a.Area).Length : 0))
             .DefaultIfEmpty(0)
             .Max();
 
-    private static LineString? Line(StrokeLeg leg, string view) =>
+    private static LineString? Line(StrokeLeg leg, FaceView view) =>
         view switch
         {
-            "frontal" when !leg.Touches(FaceSurface.Back) => Plane.CreateLineString([.. leg.Places.Select(p => new Coordinate(p.X, p.Y))]),
-            "posterior" when leg.Touches(FaceSurface.Back) => Plane.CreateLineString([.. leg.Places.Select(p => new Coordinate(p.X, p.Y))]),
+            FaceView.Frontal when !leg.Touches(FaceSurface.Back) => Plane.CreateLineString([
+                .. leg.Places.Select(p => new Coordinate(p.X, p.Y)),
+            ]),
+            FaceView.Posterior when leg.Touches(FaceSurface.Back) => Plane.CreateLineString([
+                .. leg.Places.Select(p => new Coordinate(p.X, p.Y)),
+            ]),
             // Along an edge the side view shows a bend; a straight leg is straight in every view.
-            "lateral" when leg.Edge is null && leg.Touches(FaceSurface.Side) && leg.Start.Z is { } from && leg.End.Z is { } to =>
+            FaceView.Lateral when leg.Edge is null && leg.Touches(FaceSurface.Side) && leg.Start.Z is { } from && leg.End.Z is { } to =>
                 Plane.CreateLineString([new(from, leg.From.Y), new(to, leg.To.Y)]),
             _ => null,
         };

@@ -11,23 +11,27 @@ namespace Wexis.Core.Tests.Techniques;
 public class ViewerWordsTests
 {
     [Theory]
-    [InlineData("facing", "Glide with the right hand.", "Glide with their right hand (on your left).")]
-    [InlineData("mirror", "Glide with the right hand.", "Glide with your right hand (on the right of the mirror).")]
-    [InlineData("subject", "Glide with the right hand.", "Glide with your right hand.")]
-    [InlineData("facing", "Left cheek first.", "Their left cheek (on your right) first.")]
-    [InlineData("subject", "Left cheek first.", "Your left cheek first.")]
-    [InlineData("facing", "eyes up and to the own left", "eyes up and to their left (on your right)")]
+    [InlineData(Viewer.Facing, "Glide with the right hand.", "Glide with their right hand (on your left).")]
+    [InlineData(Viewer.Mirror, "Glide with the right hand.", "Glide with your right hand (on the right of the mirror).")]
+    [InlineData(Viewer.Subject, "Glide with the right hand.", "Glide with your right hand.")]
+    [InlineData(Viewer.Facing, "Left cheek first.", "Their left cheek (on your right) first.")]
+    [InlineData(Viewer.Subject, "Left cheek first.", "Your left cheek first.")]
+    [InlineData(Viewer.Facing, "eyes up and to the own left", "eyes up and to their left (on your right)")]
     [InlineData(
-        "mirror",
+        Viewer.Mirror,
         "To your left, to your right.",
         "To your left (on the left of the mirror), to your right (on the right of the mirror)."
     )]
-    [InlineData("facing", "To your left, to your right.", "To their left (on your right), to their right (on your left).")]
-    [InlineData("facing", "Look from left to right.", "Look from their left (on your right) to their right (on your left).")]
-    [InlineData("facing", "The left brow, and the left eye.", "Their left brow (on your right), and their left eye.")]
-    [InlineData("facing", "Circle clockwise, then anticlockwise.", "Circle anticlockwise as you see it, then clockwise as you see it.")]
-    [InlineData("mirror", "Circle clockwise.", "Circle clockwise.")]
-    public void A_side_is_told_for_the_reader(string viewer, string told, string read) => ViewerWords.For(viewer, told).ShouldBe(read);
+    [InlineData(Viewer.Facing, "To your left, to your right.", "To their left (on your right), to their right (on your left).")]
+    [InlineData(Viewer.Facing, "Look from left to right.", "Look from their left (on your right) to their right (on your left).")]
+    [InlineData(Viewer.Facing, "The left brow, and the left eye.", "Their left brow (on your right), and their left eye.")]
+    [InlineData(
+        Viewer.Facing,
+        "Circle clockwise, then anticlockwise.",
+        "Circle anticlockwise as you see it, then clockwise as you see it."
+    )]
+    [InlineData(Viewer.Mirror, "Circle clockwise.", "Circle clockwise.")]
+    public void A_side_is_told_for_the_reader(Viewer viewer, string told, string read) => ViewerWords.For(viewer, told).ShouldBe(read);
 
     [Theory]
     [InlineData("the brow is left hanging high")]
@@ -51,15 +55,15 @@ public class ViewerWordsTests
         var line = StepWords.HandLine(hand, Sides.Left, Reference.Atlas);
         line.ShouldStartWith("Right hand, two finger pads: glide, ");
         line.ShouldEndWith(", on the left side, light");
-        ViewerWords.For("facing", line)!.ShouldStartWith("Their right hand (on your left), two finger pads");
-        ViewerWords.For("facing", line)!.ShouldEndWith("on their left side (on your right), light");
+        ViewerWords.For(Viewer.Facing, line)!.ShouldStartWith("Their right hand (on your left), two finger pads");
+        ViewerWords.For(Viewer.Facing, line)!.ShouldEndWith("on their left side (on your right), light");
     }
 
     [Fact]
     public void An_unknown_viewer_is_an_error_that_names_the_known_ones() =>
         Should
-            .Throw<ArgumentOutOfRangeException>(() => ViewerWords.For("sideways", "left hand"))
-            .Message.ShouldContain("facing, mirror, subject");
+            .Throw<ArgumentOutOfRangeException>(() => ViewerWords.For((Viewer)9, "left hand"))
+            .Message.ShouldContain("Facing, Mirror, Subject");
 
     [Property]
     public bool Text_without_a_side_is_never_changed(string text) =>
@@ -92,13 +96,14 @@ public class ViewerWordsTests
 
     [Property]
     public bool What_is_worded_for_oneself_is_not_changed_by_wording_it_again(byte[] pieces) =>
-        ViewerWords.For("subject", ViewerWords.For("subject", Sentence(pieces))) == ViewerWords.For("subject", Sentence(pieces));
+        ViewerWords.For(Viewer.Subject, ViewerWords.For(Viewer.Subject, Sentence(pieces)))
+        == ViewerWords.For(Viewer.Subject, Sentence(pieces));
 
     [Property]
     public bool Each_side_is_placed_once_and_never_on_the_wrong_one(byte[] pieces)
     {
-        var facing = ViewerWords.For("facing", Sentence(pieces))!;
-        var mirror = ViewerWords.For("mirror", Sentence(pieces))!;
+        var facing = ViewerWords.For(Viewer.Facing, Sentence(pieces))!;
+        var mirror = ViewerWords.For(Viewer.Mirror, Sentence(pieces))!;
         bool Once(string text, string part) => text.Split(part).Length <= 2;
         return Once(facing, "(on your left)")
             && Once(facing, "(on your right)")
@@ -114,7 +119,9 @@ public class ViewerWordsTests
         var told = Sentence(pieces);
         static int Anti(string text) => text.Split("anticlockwise").Length - 1;
         static int All(string text) => text.Split("clockwise").Length - 1;
-        var facing = ViewerWords.For("facing", told)!;
-        return All(facing) == All(told) && Anti(facing) == All(told) - Anti(told) && Anti(ViewerWords.For("mirror", told)!) == Anti(told);
+        var facing = ViewerWords.For(Viewer.Facing, told)!;
+        return All(facing) == All(told)
+            && Anti(facing) == All(told) - Anti(told)
+            && Anti(ViewerWords.For(Viewer.Mirror, told)!) == Anti(told);
     }
 }

@@ -4,7 +4,7 @@ import { Button } from "../../ui/Button";
 import { cn } from "../../ui/cn";
 import { Pick, TextField } from "../../ui/Field";
 import { ClaimSaid, isOpen, stands, type Verdict } from "../parts/ClaimSaid";
-import type { TechniqueDocument } from "../parts/techniqueModel";
+import { choicesOf, type TechniqueDocument } from "../parts/techniqueModel";
 
 /** What the author says of the technique, each sentence against what the mechanics can work. */
 export function Claims({
@@ -17,7 +17,7 @@ export function Claims({
   onChange: (to: TechniqueDocument, field: string | null) => void;
 }) {
   const { atlas } = useReference();
-  const kinds = atlas.choices["claim_kind"] ?? [];
+  const kinds = choicesOf(atlas, "claim_kind");
   const kindWord = (kind: string) => kinds.find((k) => k.value === kind)?.word ?? kind;
   const claims = document.claims ?? [];
   const change = (i: number, to: Partial<Schemas["Claim"]>, field: string) =>

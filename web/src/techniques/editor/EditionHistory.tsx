@@ -17,8 +17,10 @@ const STEP_WORDS: Readonly<Record<string, string>> = {
   retired: "taken out of use",
   "back-in-use": "back in use",
 };
+type ReviewStep = NonNullable<Schemas["EditionStepTaken"]["step"]>;
+
 /** What may be decided next over an edition, in the order of the work. The core decides whether it may. */
-const NEXT: Readonly<Record<string, readonly { step: string; word: string }[]>> = {
+const NEXT: Readonly<Record<string, readonly { step: ReviewStep; word: string }[]>> = {
   complete: [{ step: "reviewed", word: "I have reviewed it" }],
   reviewed: [{ step: "approved", word: "Approve this edition" }],
   retired: [{ step: "back-in-use", word: "Take it back into use" }],
@@ -136,7 +138,7 @@ function Decide({ id, edition, dirty }: { id: string; edition: Schemas["EditionS
   const [note, setNote] = useState("");
   const queries = useQueryClient();
   const take = useMutation({
-    mutationFn: (step: string) =>
+    mutationFn: (step: ReviewStep) =>
       said(
         api.POST("/api/techniques/{id}/editions/{edition}/steps", {
           params: { path: { id, edition: edition.edition } },

@@ -19,6 +19,7 @@ import {
   withWhat,
   type DerivedStep,
   type Step,
+  choicesOf,
 } from "../parts/techniqueModel";
 import { WhatHappens } from "./WhatHappens";
 
@@ -172,7 +173,7 @@ export function StepEditor({ step, index, derived, questions, issues, picking, o
             <Choice
               label="What resists"
               hideLabel
-              options={atlas.choices["resist"] ?? []}
+              options={choicesOf(atlas, "resist")}
               value={step.acts?.[0]?.resist ?? "none"}
               defaulted={isDefault("acts[0].resist")}
               onChange={(resist) => change(withResist(step, resist))}
@@ -207,7 +208,7 @@ export function StepEditor({ step, index, derived, questions, issues, picking, o
             <Choice
               label="Effort"
               hideLabel
-              options={atlas.choices["effort"] ?? []}
+              options={choicesOf(atlas, "effort")}
               value={step.acts?.[0]?.effort ?? "moderate"}
               defaulted={isDefault("acts[0].effort")}
               onChange={(effort) => change(withAct(step, { effort }))}
@@ -253,7 +254,7 @@ export function StepEditor({ step, index, derived, questions, issues, picking, o
             <Choice
               label="Which sides"
               hideLabel
-              options={atlas.choices["sides"] ?? []}
+              options={choicesOf(atlas, "sides")}
               value={derived?.sides ?? "both"}
               defaulted={isDefault("sides")}
               onChange={(sides) => change(withSides(step, sides))}
@@ -310,7 +311,7 @@ function Offset({
     <div className="mt-2 flex flex-wrap items-end gap-2">
       <Choice
         label="Direction"
-        options={atlas.choices["offset"] ?? []}
+        options={choicesOf(atlas, "offset")}
         value={dir}
         onChange={(to) => onChange(to === "none" ? null : { dir: to, breadths })}
       />

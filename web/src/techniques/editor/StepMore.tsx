@@ -11,6 +11,9 @@ import {
   type PoseState,
   type Step,
   type Tempo,
+  choicesOf,
+  type Field,
+  type ToldAt,
 } from "../parts/techniqueModel";
 
 const POSE: readonly { part: keyof PoseState; word: string }[] = [
@@ -29,7 +32,7 @@ const TEMPO: readonly { part: keyof Tempo; word: string }[] = [
 ];
 
 /** The second hand's side; the first takes the other, since one hand is never in two places. */
-const withHands = (step: Step, second: string): Step =>
+const withHands = (step: Step, second: ToldAt<"which_hand">): Step =>
   withHand(withHand(step, 1, { hand: second }), 0, { hand: second === "left" ? "right" : "left" });
 
 /** All the rest of the step: grey as its family usually has it, until it is told. */
@@ -43,7 +46,7 @@ export function StepMore({
   onChange: (step: Step, field?: string | null) => void;
 }) {
   const { atlas } = useReference();
-  const choices = (field: string) => atlas.choices[field] ?? [];
+  const choices = <F extends Field>(field: F) => choicesOf(atlas, field);
   const filled = derived.completed;
   const told = (value: unknown) => value !== null && value !== undefined && value !== "";
   const number = (input: HTMLInputElement) => (Number.isNaN(input.valueAsNumber) ? null : input.valueAsNumber);
@@ -236,11 +239,13 @@ export function StepMore({
                 onChange({
                   ...step,
                   hands: [
-                    ...(step.hands ?? []).map((h, i) => (i === 0 && h.hand === null ? { ...h, hand: "right" } : h)),
+                    ...(step.hands ?? []).map((h, i) =>
+                      i === 0 && h.hand === null ? { ...h, hand: "right" as const } : h,
+                    ),
                     {
                       ...emptyHand,
-                      hand: (step.hands?.length ?? 0) > 0 ? "left" : null,
-                      role: "hold",
+                      hand: (step.hands?.length ?? 0) > 0 ? ("left" as const) : null,
+                      role: "hold" as const,
                       verb: "hold-still",
                       pressure: 1,
                     },

@@ -2,13 +2,13 @@ import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { api, said, type Schemas } from "../../shell/api";
 import { Button } from "../../ui/Button";
-import { Pick } from "../../ui/Field";
+import { optionsOf, Pick } from "../../ui/Field";
 import { DifferenceList } from "../parts/DifferenceList";
 import type { TechniqueDocument } from "../parts/techniqueModel";
 import { libraryQuery, techniqueQuery } from "../parts/techniqueQueries";
 import { useSettled } from "../parts/useSettled";
 
-export const VERSION_WORDS: Readonly<Record<string, string>> = {
+export const VERSION_WORDS: Readonly<Record<Schemas["RelatedLine"]["as"], string>> = {
   easier: "easier version",
   harder: "harder version",
   "same-except": "same as, except",
@@ -70,7 +70,7 @@ export function Versions({
         <div key={i} className="mb-2 grid grid-cols-[1fr_2fr_auto] items-end gap-2">
           <Pick
             label="It is the"
-            options={Object.entries(VERSION_WORDS).map(([value, word]) => ({ value, word }))}
+            options={optionsOf(VERSION_WORDS)}
             value={r.as}
             onChange={(as) => set(related.map((x, j) => (j === i ? { ...x, as } : x)))}
           />

@@ -12,7 +12,10 @@ import { Problem } from "../../ui/States";
 import { LibraryHead } from "./LibraryHead";
 import { draftPlace } from "../parts/techniqueModel";
 
-const KINDS: Readonly<Record<string, string>> = {
+/** What a sentence does not say, as words in a list. */
+const asWords = (asked: string) => asked.charAt(0).toLowerCase() + asked.slice(1).replace(/\?$/, "");
+
+const KINDS: Readonly<Record<Schemas["NoteKind"], string>> = {
   title: "its name",
   start: "begins at",
   step: "step",
@@ -102,7 +105,7 @@ export function NotesScreen() {
             {reading.lines.map((l, i) => (
               <li key={i} className="grid grid-cols-[6.5rem_1fr] gap-3 border-t border-line py-2">
                 <span className="text-sm font-semibold">
-                  {KINDS[l.kind] ?? l.kind}
+                  {KINDS[l.kind]}
                   {l.step !== null && l.kind === "step" && ` ${l.step + 1}`}
                   {l.step !== null && l.kind !== "step" && (
                     <span className="block font-normal text-faded">step {l.step + 1}</span>
@@ -115,6 +118,9 @@ export function NotesScreen() {
                       {u}
                     </p>
                   ))}
+                  {l.missing.length > 0 && (
+                    <p className="text-sm text-faded">Not said here: {l.missing.map(asWords).join(", ")}.</p>
+                  )}
                   {l.named.length > 0 && <p className="text-sm text-faded">{l.named.map((n) => n.name).join(", ")}</p>}
                   {l.garbled.map((g) => (
                     <Garbled key={g.said} word={g} onAnswer={answer} busy={read.isPending} />

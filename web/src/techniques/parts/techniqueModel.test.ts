@@ -11,6 +11,7 @@ import {
   withResist,
   withSides,
   withWhat,
+  type Step,
 } from "./techniqueModel";
 
 describe("editing a step", () => {
@@ -66,7 +67,7 @@ describe("editing a step", () => {
   });
 
   it("mirroring twice gives back the step, and once changes hands, sides and gaze", () => {
-    const step = {
+    const step: Step = {
       ...emptyStep,
       gaze: "up-left",
       acts: [{ ...emptyAct, do: "gaze", side: "left" }],

@@ -134,9 +134,36 @@ export function withWhat(step: Step, what: Exclude<What, null>): Step {
     ...step,
     acts: [act, ...(step.acts ?? []).slice(1)],
     hands: (step.hands ?? []).filter((h) => h.role !== null && h.role !== "work"),
-    gaze: diagonal?.[1] ?? step.gaze,
+    gaze: (diagonal?.[1] as Step["gaze"] | undefined) ?? step.gaze,
   };
 }
+
+/** What may be told at a field of a step, of its hands, its acts or a claim. */
+interface Told {
+  breath: Step["breath"];
+  gaze: Step["gaze"];
+  lids: PoseState["lids"];
+  jaw: PoseState["jaw"];
+  lips: PoseState["lips"];
+  tongue: PoseState["tongue"];
+  head: PoseState["head"];
+  shoulders: PoseState["shoulders"];
+  effort: Act["effort"];
+  resist: Act["resist"];
+  sides: Hand["sides"];
+  role: Hand["role"];
+  grip_or_slip: Hand["grip_or_slip"];
+  which_hand: Hand["hand"];
+  axis: Hand["axis"];
+  offset: Schemas["PathOffset"]["dir"] | "none";
+  claim_kind: Schemas["Claim"]["kind"];
+}
+export type Field = keyof Told;
+export type ToldAt<F extends Field> = NonNullable<Told[F]>;
+
+/** The words of a field with how they are said, as the server tells them with the atlas. */
+export const choicesOf = <F extends Field>(atlas: Schemas["AtlasView"], field: F) =>
+  (atlas.choices[field] ?? []).map((c) => ({ value: c.value as ToldAt<F>, word: c.word }));
 
 export const withHand = (step: Step, index: number, change: Partial<Hand>): Step => ({
   ...step,
@@ -154,7 +181,7 @@ export const withDoseLine = (step: Step, line: string): Step => ({
 });
 
 /** Fingers, or whatever else resists: the hand that resists comes and goes with it. */
-export function withResist(step: Step, resist: string): Step {
+export function withResist(step: Step, resist: ToldAt<"resist">): Step {
   const others = (step.hands ?? []).filter((h) => h.role !== "resist");
   const hands =
     resist === "finger"
@@ -162,11 +189,11 @@ export function withResist(step: Step, resist: string): Step {
           ...others,
           {
             ...emptyHand,
-            role: "resist",
+            role: "resist" as const,
             verb: "hold-still",
             contact: "two-fingers",
             pressure: 2,
-            grip_or_slip: "grip",
+            grip_or_slip: "grip" as const,
           },
         ]
       : others;
@@ -174,7 +201,7 @@ export function withResist(step: Step, resist: string): Step {
 }
 
 /** Which sides: told once, kept where the work is. */
-export function withSides(step: Step, sides: string): Step {
+export function withSides(step: Step, sides: ToldAt<"sides">): Step {
   const act = step.acts?.[0];
   const hands = (step.hands ?? []).map((h) => ({ ...h, sides }));
   if (hands.length > 0)
@@ -187,7 +214,8 @@ export function withSides(step: Step, sides: string): Step {
   };
 }
 
-const actSide = (sides: string) => (sides === "left" || sides === "right" || sides === "alternating" ? sides : "both");
+const actSide = (sides: ToldAt<"sides">) =>
+  sides === "left" || sides === "right" || sides === "alternating" ? sides : "both";
 
 export const toggled = (list: readonly string[] | null, item: string): string[] =>
   (list ?? []).includes(item) ? (list ?? []).filter((x) => x !== item) : [...(list ?? []), item];
@@ -262,9 +290,9 @@ export const STANDING_TAGS: Readonly<Record<Standing, string>> = {
 };
 
 const OTHER_SIDE: Readonly<Record<string, string>> = { left: "right", right: "left" };
-const swap = (side: string | null) => (side === null ? null : (OTHER_SIDE[side] ?? side));
-const swapWords = (word: string | null) =>
-  word?.replace(/\b(left|right)\b/g, (side) => OTHER_SIDE[side] ?? side) ?? null;
+const swap = <T extends string>(side: T | null) => (side === null ? null : ((OTHER_SIDE[side] ?? side) as T));
+const swapWords = <T extends string>(word: T | null) =>
+  (word?.replace(/\b(left|right)\b/g, (side) => OTHER_SIDE[side] ?? side) ?? null) as T | null;
 
 /** The same step on the other side: sides, hands, gaze and head change places; a place on the face is stored for the left and stays. */
 export function mirroredStep(step: Step): Step {

@@ -1,0 +1,135 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+using Wexis.Core.Techniques.Documents;
+
+namespace Wexis.Core.Techniques.Notes;
+
+/// <summary>What a hand does: it works, it resists what moves, or it lies there.</summary>
+internal sealed partial class NoteGlossary
+{
+    /// <summary>A hand that works; or one that lies there while the face moves.</summary>
+    private Hand? HandOf(
+        string? verb,
+        IReadOnlyList<Moved> moves,
+        string? contact,
+        Match? against,
+        int? pressure,
+        string sentence,
+        string where,
+        List<string> open
+    )
+    {
+        if (moves.Count > 0 && (verb is null || moves[0].At < FirstHand(sentence)))
+        {
+            var holds = HoldsSkin().IsMatch(sentence) && HandWord().IsMatch(sentence);
+            // "Smile to lift the cheeks": what lifts is the smile.
+            var named = contact is not null || holds || verb is not (null or "lift-hold" or "stretch-apart");
+            if (!named || (against is not null && contact is null))
+                return null;
+            if (against is not null)
+            {
+                // What a face moves against lies there and resists.
+                var resists = Track("hold-still", where, contact, pressure);
+                if (resists.AllPath.Count + resists.AllZones.Count == 0)
+                    open.Add(WhereAsked);
+                return resists with { Role = "resist", Sides = null };
+            }
+            if (verb is not null && WorksOnTheWay.Contains(verb))
+            {
+                // A hand that works is a hand of its own; when it works was not said.
+                open.Add(
+                    $"“{HandVerbs.First(v => v.Verb == verb).Pattern.Match(sentence).Value.ToLowerInvariant()}”: while the face moves, or after it?"
+                );
+                return Working(Track(verb, where, contact, pressure), open);
+            }
+            // The face moves, and a hand is named: it lies where it was said to lie.
+            var lies = Track("hold-still", sentence, contact, pressure);
+            var role = holds ? "hold" : null;
+            if (contact is null)
+                open.Add(WithWhatAsked);
+            if (role is null)
+                open.Add("The hands that lie there: do they resist, hold the skin, or only feel?");
+            return lies.AllPath.Count + lies.AllZones.Count == 0 ? null : lies with { Role = role, Sides = null };
+        }
+        return Working(Track(verb!, sentence, contact, pressure), open);
+    }
+
+    /// <summary>Work of a hand that goes on by itself: it neither resists nor holds what moves under it.</summary>
+    private static readonly HashSet<string> WorksOnTheWay =
+    [
+        "stroke",
+        "circle",
+        "knead",
+        "pinch-roll",
+        "tap",
+        "lymph-pump",
+        "friction",
+        "roll",
+        "tool-stroke",
+    ];
+
+    private static Hand Working(Hand track, List<string> open)
+    {
+        if (track.AllPath.Count == 0 && track.AllZones.Count == 0)
+            open.Add(WhereAsked);
+        if (track.Pressure is null)
+            open.Add(HowHardAsked);
+        if (track.Contact is null)
+            open.Add(WithWhatAsked);
+        return track;
+    }
+
+    /// <summary>What is counted, where that says what is done.</summary>
+    private static readonly (Regex Words, string Verb)[] DoneBy =
+    [
+        W(@"\d+\s+(?:\p{L}+\s+)?(?:strokes?|swipes?|glides?)", "stroke"),
+        W(@"\d+\s+(?:\p{L}+\s+)?circles?", "circle"),
+        W(@"\d+\s+(?:\p{L}+\s+)?taps?", "tap"),
+        W(@"\d+\s+(?:\p{L}+\s+)?press(?:es)?", "press"),
+        W(@"\d+\s+(?:\p{L}+\s+)?pinches", "pinch-roll"),
+    ];
+
+    private static int FirstHand(string sentence) =>
+        HandVerbs.Select(v => v.Pattern.Match(sentence)).Where(m => m.Success).Select(m => m.Index).DefaultIfEmpty(int.MaxValue).Min();
+
+    private Hand Track(string verb, string sentence)
+    {
+        var phrases = new Phrases(InFigures(sentence));
+        phrases.TakeAll(StillPhrase());
+        var pressure = PressureIn(phrases);
+        return Track(verb, sentence, Contacts.FirstOrDefault(c => phrases.Take(c.Pattern) is not null).Contact, pressure);
+    }
+
+    private Hand Track(string verb, string sentence, string? contact, int? pressure)
+    {
+        // What keeps still is no place of the hand.
+        var rest = new Phrases(sentence);
+        rest.TakeAll(StillPhrase());
+        var places = PlacesIn(rest.Left);
+        double? angle = Angle().Match(sentence) is { Success: true } m
+            ? double.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture)
+            : null;
+        return new(
+            null,
+            null,
+            verb,
+            contact,
+            null,
+            angle,
+            places.Count == 0 ? ZonesIn(rest.Left) : [],
+            [],
+            [.. places.Select(p => new PathPoint(p, null, null, null))],
+            null,
+            places.Count < 2 && StrokeWay().Match(sentence) is { Success: true } way ? way.Groups["way"].Value.ToLowerInvariant() : null,
+            null,
+            pressure,
+            null,
+            null,
+            Slip().IsMatch(sentence) ? "slip"
+                : Dry().IsMatch(sentence) ? "grip"
+                : null,
+            SidesOf(sentence),
+            null
+        );
+    }
+}

@@ -1,0 +1,108 @@
+using System.Text.RegularExpressions;
+using Wexis.Core.Techniques.Claims;
+
+namespace Wexis.Core.Techniques.Notes;
+
+/// <summary>Where a hand works: places that a sentence leads to, and areas that it names.</summary>
+internal sealed partial class NoteGlossary
+{
+    /// <param name="Means">Id of a landmark or of a zone.</param>
+    private sealed record Named(int At, int Length, string Means);
+
+    /// <summary>Every name that stands in a text, the longer one where two overlap.</summary>
+    private static List<Named> NamedIn(string lower, IEnumerable<(string Words, string Means)> names)
+    {
+        var taken = new List<Named>();
+        foreach (var (words, means) in names)
+            if (ClaimWords.Find(lower, words) is var at and >= 0 && !taken.Exists(t => at < t.At + t.Length && t.At < at + words.Length))
+                taken.Add(new(at, words.Length, means));
+        return taken;
+    }
+
+    private List<string> PlacesIn(string sentence)
+    {
+        var lower = WholeEnds(sentence).ToLowerInvariant();
+        var taken = NamedIn(lower, _places);
+        // A place counts only where the sentence leads to it: "from", "to", "at", "over" …; a label names it where nothing else does.
+        var led = taken
+            .Where(t =>
+                LeadsTo().IsMatch(lower[..t.At]) || SaysWhere().IsMatch(lower[t.At..]) || LeadsOn().IsMatch(lower[(t.At + t.Length)..])
+            )
+            .ToList();
+        if (led.Count == 0 && Label().Match(lower) is { Success: true } label)
+            led = [.. taken.Where(t => t.At + t.Length <= label.Groups["of"].Index + label.Groups["of"].Length)];
+        return [.. led.OrderBy(t => t.At).Select(t => t.Means).Distinct().Take(5)];
+    }
+
+    /// <summary>
+    /// Zones that a sentence names; else those that lie over the muscle that it names ("knead the chewing muscle").
+    /// </summary>
+    private List<string> ZonesIn(string sentence)
+    {
+        List<string> named =
+        [
+            .. NamedIn(sentence.ToLowerInvariant(), _zones).OrderByDescending(t => t.Length).Select(t => t.Means).Distinct().Take(2),
+        ];
+        return named.Count > 0 ? named : [.. ClaimWords.Structures(sentence, _atlas).Select(ZoneOver).OfType<string>().Distinct().Take(1)];
+    }
+
+    /// <summary>The zone in which a muscle lies nearest under the skin; null where no hand reaches it from outside.</summary>
+    private string? ZoneOver(string structure) =>
+        _atlas
+            .Document.Zones.Select(z => (z.Id, At: Array.IndexOf(z.MusclesSuperficialToDeep, structure)))
+            .Where(z => z.At >= 0)
+            .OrderBy(z => z.At)
+            .Select(z => z.Id)
+            .FirstOrDefault();
+
+    /// <summary>
+    /// Ends that lean on what was named before, spelt out: "from the inner to the outer corner"; of the brow "from the middle to the end".
+    /// </summary>
+    private static string WholeEnds(string sentence)
+    {
+        var whole = BothCorners().Replace(sentence, "from the ${a} corner to the ${b} corner");
+        return BrowWord().IsMatch(sentence)
+            ? BrowEnds()
+                .Replace(whole, m => $"from the {End(m.Groups["a"].Value)} of the brow to the {End(m.Groups["b"].Value)} of the brow")
+            : whole;
+
+        static string End(string said) =>
+            said.ToLowerInvariant() switch
+            {
+                "middle" or "mid" or "centre" or "center" => "middle",
+                "end" or "tail" or "outer end" or "outside" => "outer end",
+                _ => "inner end",
+            };
+    }
+
+    private static string? SidesOf(string sentence) =>
+        OneThenOther().IsMatch(sentence) ? "one-then-other"
+        : Alternately().IsMatch(sentence) ? "alternating"
+        : BothHands().IsMatch(sentence) ? "both"
+        : LeftOnly().IsMatch(sentence) ? "left"
+        : RightOnly().IsMatch(sentence) ? "right"
+        : null;
+
+    [GeneratedRegex(
+        @"\bfrom\s+(?:the\s+)?(?<a>inner|outer)\s+(?:up\s+|out\s+)?to\s+(?:the\s+)?(?<b>inner|outer)\s+(?:eye\s+)?corners?\b",
+        Free
+    )]
+    private static partial Regex BothCorners();
+
+    [GeneratedRegex(@"\b(?:eye)?brows?\b", Free)]
+    private static partial Regex BrowWord();
+
+    [GeneratedRegex(
+        @"\bfrom\s+(?:the\s+)?(?<a>middle|mid|centre|center|start|beginning|head|inner\s+end|inside|end|tail|outer\s+end|outside)\s+(?:out\s+|in\s+)?to\s+(?:the\s+)?(?<b>middle|mid|centre|center|start|beginning|head|inner\s+end|inside|end|tail|outer\s+end|outside)\b",
+        Free
+    )]
+    private static partial Regex BrowEnds();
+
+    /// <summary>A way on from where a hand is.</summary>
+    [GeneratedRegex(@"^\s*(?:and\s+)?(?:on\s+)?(?:down|up|back|over|out|along|on|towards?|to)\b", Free)]
+    private static partial Regex Onwards();
+
+    /// <summary>A label before the sentence: "Forehead: …", "jaw - …".</summary>
+    [GeneratedRegex(@"^\s*(?<of>\p{L}[\p{L} ]{1,24}?)\s*(?::|\s[-–])\s")]
+    private static partial Regex Label();
+}
