@@ -189,6 +189,8 @@ internal static partial class SaidHazards
         var clause = ClauseStart().Split(before)[^1];
         if (Negation().IsMatch(clause) || Blame().IsMatch(before))
             return true;
+        if (LeftAlone().Match(sentence) is { Success: true } left && left.Index <= at && at + length <= left.Index + left.Length)
+            return true;
         if (InnerNegation().IsMatch(PseudoNegation().Replace(sentence.Substring(at, length), " ")))
             return true;
         // "Ignore your body when it tells you to stop": what is ignored is the verdict itself.
@@ -263,7 +265,7 @@ internal static partial class SaidHazards
                 ),
                 // Praised.
                 F(
-                    $@"\b{Sign}\b(?:\s+\w+){{0,6}}?\s*(?:,|:)?\s*(?:is|are|was|just|simply|only|means?|shows?|proves?|tells?|signals?|indicates?|belongs?|comes\s+with|will\s+be|can\s+be|may\s+be|that\s+is|that's|this\s+is|it\s+is|it's)\b(?:\s+\w+){{0,4}}?\s+(?:normal|good|fine|welcome|wanted|expected|ok(?:ay)?|proof|progress|natural|harmless|healthy|part\s+of\s+(?:it|the)|works?|working|nothing\s+to\s+(?:worry|fear)|the\s+(?:point|aim|goal|effect|plan|idea)|desired|desirable|intended|right\s+(?:spot|place|depth|pressure)|necessary|needed|useful|excellent|success|pleasant|lovely|nice|beautiful|enjoyable|delicious|satisfying|exciting|a\s+(?:gift|joy|treat|pleasure)|nothing\s+(?:special|unusual|strange|odd|bad)|only|success\w*|hit|found|healing|detox\w*|releas\w*|leaving|letting\s+go|flow\w*|correct(?:ly)?|doing\s+it\s+right|a\s+compliment|required)\b"
+                    $@"\b{Sign}\b(?:\s+\w+){{0,6}}?\s*(?:,|:)?\s*(?:is|are|was|just|simply|only|means?|shows?|proves?|tells?|signals?|indicates?|belongs?|comes\s+with|will\s+be|can\s+be|may\s+be|that\s+is|that's|this\s+is|it\s+is|it's)\b(?:\s+\w+){{0,4}}?\s+(?:normal|good(?!\s+(?:reason|moment|time|sign\s+to|cause))|fine|welcome|wanted|expected|ok(?:ay)?|proof|progress|natural|harmless|healthy|part\s+of\s+(?:it|the)|works?|working|nothing\s+to\s+(?:worry|fear)|the\s+(?:point|aim|goal|effect|plan|idea)|desired|desirable|intended|right\s+(?:spot|place|depth|pressure)|necessary|needed|useful|excellent|success|pleasant|lovely|nice|beautiful|enjoyable|delicious|satisfying|exciting|a\s+(?:gift|joy|treat|pleasure)|nothing\s+(?:special|unusual|strange|odd|bad)|only|success\w*|hit|found|healing|detox\w*|releas\w*|leaving|letting\s+go|flow\w*|correct(?:ly)?|doing\s+it\s+right|a\s+compliment|required)\b"
                 ),
                 F(
                     $@"\b(?:normal|good|fine|welcome|natural|harmless|useful|expected|wonderful|great|proof|sign\s+of\s+success|a\s+good\s+sign|no\s+problem|perfectly\s+(?:all\s+right|normal|fine))\b(?:\s+\w+){{0,5}}?\s+(?:if|when|that|to\s+(?:feel|see|get|have))\b[^.;]{{0,35}}?\b{Sign}\b"
@@ -292,7 +294,7 @@ internal static partial class SaidHazards
                 ),
             ],
             F(
-                $@"\b(?:rest|wait|sit|lie|pause|stop|stay\s+seated|recover|breathe\s+(?:calmly|quietly|slowly))\w*\b[^.;]{{0,40}}\b(?:until|till)\b[^.;]{{0,30}}\b(?:passes|has\s+passed|stops|has\s+stopped|fades|goes|has\s+gone|settles|has\s+settled|is\s+gone|are\s+gone|eases|subsides|clears|is\s+over)\b|\blights?\s+(?:off|down|low|dim)|\bdim\w*\s+the\s+lights?|\b(?:warm|soft|quiet|good|same|natural|room)\s+light\b|\blight\s+(?:pressure|touch|pink|strokes?|hands?|glide|contact|work|press|circles?|as|enough|and|on)\b"
+                $@"\b(?:rest|wait|sit|lie|pause|stop|stay\s+seated|recover|breathe\s+(?:calmly|quietly|slowly))\w*\b[^.;]{{0,40}}\b(?:until|till)\b[^.;]{{0,30}}\b(?:passes|has\s+passed|stops|has\s+stopped|fades|goes|has\s+gone|settles|has\s+settled|is\s+gone|are\s+gone|eases|subsides|clears|is\s+over|is\s+back|comes\s+back|has\s+returned|returns)\b|\blights?\s+(?:off|down|low|dim)|\bdim\w*\s+the\s+lights?|\b(?:warm|soft|quiet|good|same|natural|room)\s+light\b|\blight\s+(?:pressure|touch|pink|strokes?|hands?|glide|contact|work|press|circles?|as|enough|and|on)\b"
             )
         ),
         new(
@@ -430,6 +432,9 @@ internal static partial class SaidHazards
                     @"\b(?:hold|holding|keep|keeping|stop|stopping|block|blocking|retain|retaining)\w*\s+(?:(?:in|your|the|all|back)\s+)*(?:breath\w*|air\s+in(?:side)?\s+(?:the|your)\s+(?:lungs|chest))\b[^.;]{0,45}?\b(?:as\s+long\s+as|(?:1\d|[2-9]\d|\d{3,})\s*(?:s\b|sec\w*|counts?)|minutes?|twenty|thirty|forty|sixty|fifteen|while\s+(?:you\s+)?(?:press|push|squeez|clench|hold|lift|strain|pull|resist|tens|smil|tight|work|do|mak)\w*|during\s+(?:the|every|each|all)|for\s+the\s+(?:whole|entire)|throughout|under\s+(?:effort|strain|tension|load)|until\s+(?:you|the|it|your)|all\s+through|at\s+(?:full|maximum)\s+\w+|and\s+(?:press|push|squeez|clench|strain|bear\s+down|tense|resist|lift|pull)\w*)"
                 ),
                 F(
+                    @"\b(?:lungs?\s+(?:\w+\s+)?(?:empty|full)|(?:empty|full)\s+lungs?)\b[^.;]{0,40}?\b(?:(?:1[5-9]|[2-9]\d|\d{3})\b|twenty|thirty|forty|fifty|sixty|minutes?|as\s+long\s+as)"
+                ),
+                F(
                     @"\bas\s+long\s+as\s+(?:you\s+(?:possibly\s+)?can|possible)\b[^.;]{0,30}\b(?:breath|air)|\b(?:hold|keep|retain|trap)\w*\s+(?:in\s+)?(?:the\s+|your\s+|all\s+the\s+)?(?:air|breath|lungful)\b[^.;]{0,30}\b(?:as\s+long\s+as|until|(?:1\d|[2-9]\d)|twenty|thirty|forty|minutes?)|\b(?:press|push|squeez|clench|strain|lift|resist|tens|hold|pull|smil|tighten|work)\w*\b[^.;]{0,50}?\b(?:with(?:out)?\s+(?:a\s+)?(?:breathing|(?:your|the)\s+breath\s+(?:held|stopped)|held\s+breath|breath\s+held|taking\s+a\s+breath|an?\s+breath)|(?:and|while)\s+(?:hold\w*|stop\w*|keep\w*)\s+(?:in\s+)?(?:your\s+|the\s+)?breath\w*|and\s+(?:don't|do\s+not|never)\s+breathe)"
                 ),
                 F(
@@ -473,7 +478,7 @@ internal static partial class SaidHazards
                 ),
             ],
             F(
-                @"\bpassengers?\b|\blights?\s+(?:down|off|low|out)\b|\b(?:before|after|until)\s+(?:(?!minutes?\b|hours?\b|miles?\b|while\b)\w+\s+){0,3}(?:driv\w+|riding|cycling|mowing|ride|drive|commute|getting\s+behind)|\bparked\b|\bpark\s+first"
+                @"\bpassengers?\b|\blights?\s+(?:down|off|low|out)\b|\b(?:before|after|until)\s+(?:(?!minutes?\b|hours?\b|miles?\b|while\b)\w+\s+){0,3}(?:driv\w+|riding|cycling|mowing|ride|drive|commute|getting\s+behind)|\bparked\b|\bpark\s+first|^(?:(?:at|in|on)\s+(?:the|a|every)\s+(?:\w+\s+){1,2})?(?:both|your|the)\s+hands?\s+(?:belong|stay|remain|rest|are)\s+(?:to|on|at)\s+the\s+(?:steering\s+)?(?:wheel|handlebars?)\b\s*(?:$|,\s*so\b)"
             )
         ),
         new(
@@ -553,6 +558,9 @@ internal static partial class SaidHazards
                     $@"\b(?:{Press}|{Stroke})\b{Near}(?:over|on|across|through|onto|along|right\s+over|straight\s+over|directly\s+on|upon|into|at)\s+{The}{SkinWord}"
                 ),
                 F(
+                    $@"\b(?:pull|stretch|tug|drag|mov|slid|shift)\w*\b[^.;:]{{0,20}}?\b(?:at|on|over|across|near|of)\s+{The}(?:(?:new|fresh|recent|open|red)\s+)+(?:scars?|stitch\w*|sutures?|wounds?|cuts?|incisions?)\b"
+                ),
+                F(
                     $@"\b(?:squeez|pop|burst|press\s+out|pick|scratch|scrap|scrub|rub|massag|knead|pinch|lanc|work\s+out|roll\s+out|work|treat|flatten|stroke|iron)\w*\s+(?:(?:out|off|open|away|gently|hard|firmly|down|well)\s+)*{The}(?:(?:any|all|small|little|old|new|first|red|dark)\s+)*{SkinWord}"
                 ),
                 F(
@@ -600,7 +608,7 @@ internal static partial class SaidHazards
             // What is new today is for a doctor, not for training.
             new(
                 F(
-                    @"\b(?:suddenly\s+(?:droops?|hangs?|sags?)|(?:droops?|hangs?|sags?|drooping|hanging)\s+(?:suddenly|today|overnight|since|on\s+one\s+side)|slurred\s+\w+|chest\s+pains?|fever)\b"
+                    @"\b(?:suddenly\s+(?:droops?|hangs?|sags?)|(?:droops?|hangs?|sags?|drooping|hanging)\s+(?:suddenly|today|overnight|since|on\s+one\s+side)|slurred(?:\s+\w+)?|chest\s+pains?|fever)\b"
                 ),
                 F(
                     @"\b(?:train\w*|massag\w*|exercis\w*|work\w*|practis\w*|knead\w*|rub\w*|strok\w*|does\s+good|do\s+good|helps?|is\s+fine|carry\s+on|go\s+on|continu\w*|drainage)\b"
@@ -726,7 +734,7 @@ internal static partial class SaidHazards
         [
             new(
                 F(
-                    @"\b(?:in\s+the\s+car|(?:the|your|every|long|a)\s+(?:\w+\s+)?drives?|steer\w*|at\s+the\s+lights|cruis\w+|driver'?s?\s+seat|motorway|highway|scooter|moped|handlebars?|as\s+you\s+(?:ride|drive|cycle)|cyclists?|steering\s+wheel|the\s+wheel|traffic|traffic\s+lights?|red\s+lights?|the\s+lights|driving|cycling|on\s+(?:your|the)\s+bike|ride\s+your\s+\w+|forklift|tractor|lawn-?mower|chain-?saw)\b"
+                    @"\b(?:in\s+the\s+car|(?:the|your|every|long|a)\s+(?:\w+\s+)?drives?|steer\w*|at\s+the\s+lights|cruis\w+|driver'?s?\s+seat|motorway|highway|scooter|moped|motorcycles?|motorbikes?|handlebars?|as\s+you\s+(?:ride|drive|cycle)|cyclists?|steering\s+wheel|the\s+wheel|traffic|traffic\s+lights?|red\s+lights?|the\s+lights|driving|cycling|on\s+(?:your|the)\s+bike|ride\s+your\s+\w+|forklift|tractor|lawn-?mower|chain-?saw)\b"
                 ),
                 F(
                     @"\b(?:do|practis\w*|practic\w*|perfect|good|use|take|tak\w+|train\w*|close|squint\w*|massag\w*|tap\w*|every|exercise|drill|it\s+saves|circles?|squeez\w*|smile|look|hold|press\w*|fits?|ideal|time|great|suit\w*|turn\w*|repeat|goes\s+well|best|pass\w*|work\w*|try|enjoy)\b"
@@ -847,7 +855,7 @@ internal static partial class SaidHazards
         [LongBreath] = F(@"toilet|lips|breath|inhal|exhal|lung|air|strain|bear|nose|nostril"),
         ["breath-hold"] = F(@"breath"),
         ["at-the-wheel"] = F(
-            @"mow|bend|driv|wheel|car|traffic|light|cycl|bik|bicycle|scooter|moped|ladder|stairs|machine|motorway|highway|steer|road|street|van|lorry|truck|tractor|saw|mower|forklift|commute|riding|ride|handlebar"
+            @"mow|bend|driv|wheel|car|traffic|light|cycl|motorcycl|bik|bicycle|scooter|moped|ladder|stairs|machine|motorway|highway|steer|road|street|van|lorry|truck|tractor|saw|mower|forklift|commute|riding|ride|handlebar"
         ),
         ["bruise"] = F(
             @"bruis|welt|blood|bleed|black|red|purple|crimson|scarlet|violet|petechia|raw|swoll|swell|numb|tear|rip|split|scab|blister|vein|haematom|hematom|blue|mark|streak|dark|fiery|blotch"
@@ -906,14 +914,14 @@ internal static partial class SaidHazards
 
     /// <summary>Within a frame: "should not hurt", "if nothing hurts", "until the pain is gone".</summary>
     [GeneratedRegex(
-        @"\b(?:not|never|nothing|no|without|doesn't|don't|isn't|won't|mustn't|shouldn't|nobody|stop|before|avoid\w*|instead\s+of|rather\s+than|free\s+of|short\s+of|pain-?free|away\s+from|clear\s+of|off\s+the(?!\s+arter)|beside|around|lighten|ease\s+off|let\s+go|less|only\s+if|without)\b",
+        @"\b(?:not|never|nothing|no|without|(?:cannot|can't)\s+(?:hurt|harm|sting|burn|ache)|doesn't|don't|isn't|won't|mustn't|shouldn't|nobody|stop|before|avoid\w*|instead\s+of|rather\s+than|free\s+of|short\s+of|pain-?free|away\s+from|clear\s+of|off\s+the(?!\s+arter)|beside|around|lighten|ease\s+off|let\s+go|less|only\s+if|without)\b",
         Free
     )]
     private static partial Regex InnerNegation();
 
     /// <summary>Negations of stopping, caring or mattering: they push on, they forbid nothing.</summary>
     [GeneratedRegex(
-        @"\b(?:only\s+(?:let\s+go|stop|release|pause|end)|(?:let\s+go|stop|release|pause|end)\s+only|stop\w*\s+(?:breath\w*|(?:the|your)\s+(?:breath|blood)|it\s+(?:and|there))|(?:do\s+not|don't|no)\s+(?:breath\w*|exhal\w*|inhal\w*|take\s+a\s+breath)|(?:do\s+not|don't|never|no\s+need\s+to|need\s+not|needn't|not|without|resist\s+the\s+urge\s+to|refuse\s+to|nobody\s+should|there\s+is\s+no\s+reason\s+to)\s+(?:\w+\s+)?(?:stop|relax|come\s+out|let\s+(?:go|up)|take\s+(?:the|your)\s+(?:hands?|fingers?)\s+(?:off|away)|paus|eas|giv|quit|releas|back|lighten|worr|mind|fear|car|be\s+(?:afraid|scared|alarmed|shy|timid|put\s+off|impressed|bothered|disturbed|discouraged|deterred|distracted|gentle|too)|react|panic|withdraw|relent|hesitat|hold\s+back|(?:let|allow)\s+(?:(?:the|that|any|a|some|this)\s+)*(?:pain|dizz|numb|tingl|burn|fear|discomfort|it|that|this|ache|sting)|break|rest|skip|slow|avoid|abort|interrupt|reduc|miss|forget|leave)\w*|never\s+mind|no\s+matter|nothing\s+to\s+(?:worry|fear)\w*|not\s+only|not\s+just|no\s+pain|no\s+gain|no\s+harm|no\s+problem|no\s+(?:reason|excuse)|the\s+stop\s+at|without\s+(?:welts?|bruis\w*|redness|marks?|pain|tears)|not\s+(?:work\w*|enough|deep|hard|right)|non-?stop|at\s+no\s+extra|does\s+not\s+matter|doesn't\s+matter|don't\s+matter|no\s+longer|(?:no|all)\s+(?:feeling|sensation)|without\s+(?:a\s+)?(?:pause|break|fear|worry|mercy|stopping|breathing|hesitation|letting\s+(?:up|go)|warming|releasing|any\s+(?:oil|slip))|no\s+(?:oil|cream|breathing|mercy|worries|doubt)|(?:no\s+longer|cannot|can\s+not|can't)\s+(?:bear|stand|take|endure|tolerate)\s+(?:the\s+|any\s+|some\s+|a\s+little\s+)?(?:pain|burn\w*|sting\w*|ache)|will\s+(?:not|never)\s+(?:see|get|have|reach|learn)|nothing\s+(?:special|unusual|strange|odd|bad|but|more\s+than)|without\s+(?:any\s+)?(?:air|breath|oxygen)|feels?\s+nothing|nothing\s+any\s*more|(?:hands?|fingers|neck|arms?|grip|thumbs?)\s+a?round|(?:will|can|does)\s+not\s+go\s+(?:any\s+)?(?:further|farther)|stop(?:s|ping)?\s+the\s+(?:pulse|blood|flow|breath|air)|let\s+(?:it|the\s+air|any)\s+out|take\s+(?:a|another|one)\s+breath\s+before|no\s+air|without\s+(?:once\s+)?(?:taking|drawing)|(?:give|giving)\s+in\s+to|urge\s+to\s+(?:stop|rest|let\s+go|pause)|never\s+mind|no\s+(?:bruis\w*|marks)(?=\s*(?:,|:|means?|shows?|you))|(?:pay|take)\s+no\s+(?:heed|attention|notice)|(?:do\s+not|don't|never)\s+(?:relax|stop|rest|let\s+go|release|pause|end|ease)\s+before|if\s+(?:you(?:'re|\s+are)?\s+|it\s+(?:is|does)\s+|they\s+are\s+)?not\s+\w+|not\s+sure)\b",
+        @"\b(?:only\s+(?:let\s+go|stop|release|pause|end)|(?:let\s+go|stop|release|pause|end)\s+only|stop\w*\s+(?:breath\w*|(?:the|your)\s+(?:breath|blood)|it\s+(?:and|there))|(?:do\s+not|don't|no)\s+(?:breath\w*|exhal\w*|inhal\w*|take\s+a\s+breath)|(?:do\s+not|don't|never|no\s+need\s+to|need\s+not|needn't|not|without|resist\s+the\s+urge\s+to|refuse\s+to|nobody\s+should|there\s+is\s+no\s+reason\s+to)\s+(?:\w+\s+)?(?:stop|relax|come\s+out|let\s+(?:go|up)|take\s+(?:the|your)\s+(?:hands?|fingers?)\s+(?:off|away)|paus|eas|giv|quit|releas|back|lighten|worr|mind|fear|car|be\s+(?:afraid|scared|alarmed|shy|timid|put\s+off|impressed|bothered|disturbed|discouraged|deterred|distracted|gentle|too)|react|panic|withdraw|relent|hesitat|hold\s+back|(?:let|allow)\s+(?:(?:the|that|any|a|some|this)\s+)*(?:pain|dizz|numb|tingl|burn|fear|discomfort|it|that|this|ache|sting)|break|rest|skip|slow|avoid|abort|interrupt|reduc|miss|forget|leave)\w*|never\s+mind|no\s+matter|nothing\s+to\s+(?:worry|fear)\w*|not\s+only|not\s+just|no\s+pain|no\s+gain|no\s+harm|no\s+problem|no\s+(?:reason|excuse)|the\s+stop\s+at|(?<=^\s*)without\s+(?:any\s+)?(?:welts?|bruis\w*|redness|marks?|pain|tears)|without\s+(?:any\s+)?(?:welts?|bruis\w*|redness|marks?|pain|tears)(?=\s*,?\s*(?:no|nothing|there|it|you|means?|shows?)\b)|not\s+(?:work\w*|enough|deep|hard|right)|non-?stop|at\s+no\s+extra|does\s+not\s+matter|doesn't\s+matter|don't\s+matter|no\s+longer|(?:no|all)\s+(?:feeling|sensation)|without\s+(?:a\s+)?(?:pause|break|fear|worry|mercy|stopping|breathing|hesitation|letting\s+(?:up|go)|warming|releasing|any\s+(?:oil|slip))|no\s+(?:oil|cream|breathing|mercy|worries|doubt)|(?:no\s+longer|cannot|can\s+not|can't)\s+(?:bear|stand|take|endure|tolerate)\s+(?:the\s+|any\s+|some\s+|a\s+little\s+)?(?:pain|burn\w*|sting\w*|ache)|will\s+(?:not|never)\s+(?:see|get|have|reach|learn)|nothing\s+(?:special|unusual|strange|odd|bad|but|more\s+than)|without\s+(?:any\s+)?(?:air|breath|oxygen)|feels?\s+nothing|nothing\s+any\s*more|(?:hands?|fingers|neck|arms?|grip|thumbs?)\s+a?round|(?:will|can|does)\s+not\s+go\s+(?:any\s+)?(?:further|farther)|stop(?:s|ping)?\s+the\s+(?:pulse|blood|flow|breath|air)|let\s+(?:it|the\s+air|any)\s+out|take\s+(?:a|another|one)\s+breath\s+before|no\s+air|without\s+(?:once\s+)?(?:taking|drawing)|(?:give|giving)\s+in\s+to|urge\s+to\s+(?:stop|rest|let\s+go|pause)|never\s+mind|no\s+(?:bruis\w*|marks)(?=\s*(?:,|:|means?|shows?|you))|(?:pay|take)\s+no\s+(?:heed|attention|notice)|(?:do\s+not|don't|never)\s+(?:relax|stop|rest|let\s+go|release|pause|end|ease)\s+before|if\s+(?:you(?:'re|\s+are)?\s+|it\s+(?:is|does)\s+|they\s+are\s+)?not\s+\w+|not\s+sure)\b",
         Free
     )]
     private static partial Regex PseudoNegation();
@@ -924,6 +932,10 @@ internal static partial class SaidHazards
     )]
     private static partial Regex ClauseStart();
 
+    /// <summary>"Leave the ear canal alone": what stands between is left.</summary>
+    [GeneratedRegex(@"\bleave\s+(?:(?!(?:and|then|but|while|until)\b)[\w'-]+\s+){1,5}(?:alone|in\s+peace)\b", Free)]
+    private static partial Regex LeftAlone();
+
     /// <summary>The sentence names a fault, a danger or a limit before it comes to the words.</summary>
     [GeneratedRegex(
         @"\b(?:faults?|mistakes?|errors?|wrong|dangers?|dangerous|risks?|harms?|critical\s+acts?|forbidden|warn\w*|fails?|failed|myths?|bad\s+habits?|old\s+notes?|used\s+to|some\s+(?:people|books|trainers|teachers)\s+(?:say|teach|claim)|excluded|exclude|notice\s+(?:if|when|whether)|watch\s+(?:that|whether|for|out)|check\s+(?:that|whether)|make\s+sure|see\s+that|refer|ask\s+(?:whether|if|about)|reports?|tells?\s+you|says?|complain\w*|whether|reason\s+to\s+stop|signs?\s+to\s+stop|catch(?:es)?\s+yourself|(?:people|clients|persons|those|anyone|anybody|learners|everyone)\s+with|stop\s+(?:at|if|when|as|before|once|the\s+moment)|(?:low(?:er)?|lessen|reduce|shake\s+out|drop)\s+(?:\w+\s+){0,2}?(?:if|when|as\s+soon\s+as)|(?:lower|lessen|reduce|halve)\s+(?:the|your)|leave\s+it\s+out)\b",
@@ -933,7 +945,7 @@ internal static partial class SaidHazards
 
     /// <summary>A verdict after the words: "… is forbidden", "… can damage", "… : stop".</summary>
     [GeneratedRegex(
-        @"^\s*(?:a|the|your)?\s*(?:doctor|clinician|dentist|physio\w*|surgeon)\b|^\s*to\s+(?:stop|lighten|pause|let\s+go|ease)(?:\s*$|\s*[,.;:]|\s+(?:at|if|when|and|off|there|here|the\s+(?:step|exercise|technique|work|round|pressure)))|^[^.;]{0,40}?\b(?:(?:is|are|was|were|would\s+be|must\s+be|should\s+be|will\s+be|be)\s+(?:\w+\s+)?(?:mistakes|faults|never|not|forbidden|dangerous|harmful|wrong|out|off\s+limits|avoided|prohibited|barred|unsafe|risky|excluded|too\s+(?:much|hard|strong|deep|far)|a\s+(?:\w+\s+)?(?:fault|mistake|critical|danger|risk|warning|(?:good\s+)?reason\s+(?:to|for)|sign\s+to|stop)|stopped|refused|no\s+(?:goal|aim|proof|sign|(?:place|time|moment)\s+(?:for|to))|an?\s+(?:emergency|alarm|error)|for\s+(?:a\s+)?(?:doctor|clinician))|isn't|aren't|can\s+(?:hurt|harm|damage|injure|tear)|could\s+(?:hurt|harm|damage|injure)|damages?|injures?|harms|means?\s+(?:stop|too|you\s+(?:are|have)\s+(?:press|push|work|gone|overdo)\w*)|fails\s+the|stops?\s+the\s+(?:technique|exam\w*|demonstration|lesson)|needs\s+a\s+doctor|calls?\s+for\s+(?:a\s+)?(?:stop|doctor|help)|has\s+no\s+(?:place|business)|ha(?:s|ve)\s+no\s+(?:place|business)|never\s+(?:helps|belongs)|does\s+not\s+(?:help|belong)|doesn't\s+(?:help|belong)|belongs\s+to\s+(?:a\s+|the\s+|your\s+)?(?:doctor|clinician|dentist)|too\s+(?:far|hard|much|strong|deep|long|fast)|tells?\s+you\s+(?:to\s+stop|that\s+you\s+(?:have\s+gone|are|went|press\w*|push\w*)\s+(?:\w+\s+)?too)|(?:should|must|has\s+to|is\s+to)\s+be\s+(?:reported|checked|looked\s+at|told|watched)|comes?\s+out\s+first|must\s+not|should\s+not|may\s+not|mustn't|shouldn't|must\s+never|should\s+never|do\s+nothing|hands?\s+off(?!\s+(?:the|your)\s+(?:\w+\s+)?(?:wheel|handlebars?|bars?))|looked\s+at|(?:stays?|remains?|must\s+(?:stay|remain)|is\s+left|are\s+left)\s+(?:free|alone|untouched|out)|stays?\s+out|has\s+to\s+be\s+gone|must\s+be\s+gone)|^[^;]{0,60}[,;]\s*(?:so\s+)?(?:work|stay|keep|go)\s+(?:beside|behind|around|outside|to\s+the\s+side)\b|^[^.;]{0,40}?\b(?:was|were|is|are|went)\s+too\s+\w+|^\s*[:=–—>-]+\s*(?:stop|never|no\b|leave|refer|doctor|skip|out\b|too\s+(?:much|hard|deep))",
+        @"^\s*(?:a|the|your)?\s*(?:doctor|clinician|dentist|physio\w*|surgeon)\b|^\s*to\s+(?:stop|lighten|pause|let\s+go|ease)(?:\s*$|\s*[,.;:]|\s+(?:at|if|when|and|off|there|here|the\s+(?:step|exercise|technique|work|round|pressure)))|^[^.;]{0,40}?\b(?:(?:is|are|was|were|would\s+be|must\s+be|should\s+be|will\s+be|be)\s+(?:\w+\s+)?(?:mistakes|faults|never|not|forbidden|dangerous|harmful|wrong|out|off\s+limits|avoided|prohibited|barred|unsafe|risky|excluded|too\s+(?:much|hard|strong|deep|far)|a\s+(?:\w+\s+)?(?:fault|mistake|critical|danger|risk|warning|(?:good\s+)?reason\s+(?:to|for)|sign\s+to|stop)|stopped|refused|no\s+(?:goal|aim|proof|sign|(?:place|time|moment)\s+(?:for|to))|an?\s+(?:emergency|alarm|error)|for\s+(?:a\s+)?(?:doctor|clinician))|isn't|aren't|can\s+(?:hurt|harm|damage|injure|tear)|could\s+(?:hurt|harm|damage|injure)|damages?|injures?|harms|means?\s+(?:stop|too|you\s+(?:are|have)\s+(?:press|push|work|gone|overdo)\w*)|fails\s+the|stops?\s+the\s+(?:technique|exam\w*|demonstration|lesson)|needs\s+a\s+doctor|calls?\s+for\s+(?:a\s+)?(?:stop|doctor|help)|has\s+no\s+(?:place|business)|(?:is|are)\s+(?:written\s+down|noted|recorded|reported|asked\s+about)|ha(?:s|ve)\s+no\s+(?:place|business)|never\s+(?:helps|belongs)|does\s+not\s+(?:help|belong)|doesn't\s+(?:help|belong)|belongs\s+to\s+(?:a\s+|the\s+|your\s+)?(?:doctor|clinician|dentist)|too\s+(?:far|hard|much|strong|deep|long|fast)|tells?\s+(?:you|us)\s+(?:to\s+(?:stop|change|ease|lighten|let\s+go|pause|rest|press\s+less|reduce|take|move|do\s+less)|that\s+you\s+(?:have\s+gone|are|went|press\w*|push\w*)\s+(?:\w+\s+)?too)|(?:should|must|has\s+to|is\s+to)\s+be\s+(?:reported|checked|looked\s+at|told|watched)|comes?\s+out\s+first|must\s+not|should\s+not|may\s+not|mustn't|shouldn't|must\s+never|should\s+never|do\s+nothing|hands?\s+off(?!\s+(?:the|your)\s+(?:\w+\s+)?(?:wheel|handlebars?|bars?))|looked\s+at|(?:stays?|remains?|must\s+(?:stay|remain)|is\s+left|are\s+left)\s+(?:free|alone|untouched|out)|stays?\s+out|has\s+to\s+be\s+gone|must\s+be\s+gone)|^[^;]{0,60}[,;]\s*(?:so\s+)?(?:work|stay|keep|go)\s+(?:beside|behind|around|outside|to\s+the\s+side)\b|^[^.;]{0,40}?\b(?:was|were|is|are|went)\s+too\s+\w+|^\s*[:=–—>-]+\s*(?:stop|never|no\b|leave|refer|doctor|skip|out\b|too\s+(?:much|hard|deep))",
         Free
     )]
     private static partial Regex BlamedAfter();
@@ -960,7 +972,7 @@ internal static partial class SaidHazards
 
     /// <summary>Words that end, lighten, forbid, ask, refer or look back: with one of them a mention is a warning.</summary>
     [GeneratedRegex(
-        @"\b(?:stop\w*|paus\w*|ends?|ending|releas\w*|let\s+go|eas(?:e|es|ing)|light(?:en|ens|er|ly|est)?|less|reduc\w*|shorter|smaller|softer|gentler|slower|rest|rests|resting|wait\w*|sit|lie|doctor|clinician|dentist|physio\w*|surgeon|clinic|emergency|ambulance|ask\w*|tell\w*|report\w*|speak|check\w*|refer|tomorrow|too\s+(?:far|hard|much|strong|deep|fast|long)|gone|fade\w*|avoid\w*|pain-?free|instead|another\s+day|postpone|later|break|leave|left\s+(?:out|alone|in\s+peace)|skip\w*|warning|limit|want\s+less|people\s+with|anyone\s+with|clients?\s+with|something\s+else|prevent\w*|careful\w*|excluded|healed|protect\w*|cover\w*|glasses|cream|shade|parked|passenger|seated|wash|after\s+(?:mowing|driving|cycling)|at\s+home|spare\w*|swallow\w*|hum(?:s|ming)?|next\s+day\s+is\s+possible|(?:cup|stone|hands?)\s+off|put\s+off|go\s+back|stay\s+without|look\s+(?:out|at\s+the\s+skin)|point\s+out|relax\w*|soft|outside|means?\s+(?:stop|less)|message|reason|half\s+the|enough|fewer|lower|shake\s+(?:it\s+)?out|lessen)\b",
+        @"\b(?:stop\w*|paus\w*|ends?|ending|releas\w*|let\s+go|eas(?:e|es|ing)|light(?:en|ens|er|ly|est)?|less|reduc\w*|shorter|smaller|softer|gentler|slower|rest|rests|resting|wait\w*|sit|lie|doctor|clinician|dentist|physio\w*|surgeon|clinic|emergency|ambulance|ask\w*|tell\w*|report\w*|speak|check\w*|refer|tomorrow|too\s+(?:far|hard|much|strong|deep|fast|long)|gone|fade\w*|avoid\w*|pain-?free|instead|another\s+day|postpone|later|break|leave|left\s+(?:out|alone|in\s+peace)|skip\w*|warning|limit|want\s+less|people\s+with|anyone\s+with|clients?\s+with|something\s+else|prevent\w*|careful\w*|excluded|healed|protect\w*|cover\w*|glasses|cream|shade|parked|passenger|seated|wash|after\s+(?:mowing|driving|cycling)|at\s+home|spare\w*|swallow\w*|hum(?:s|ming)?|next\s+day\s+is\s+possible|(?:cup|stone|hands?)\s+off|put\s+off|go\s+back|stay\s+without|look\s+(?:out|at\s+the\s+skin)|point\s+out|relax\w*|soft|outside|means?\s+(?:stop|less)|message|reason|half\s+the|enough|fewer|lower|shake\s+(?:it\s+|them\s+)?out|lessen|(?:take|put|bring|let)\s+(?:your|the|both)\s+(?:hands?|arms?|fingers?)\s+(?:down|away|off|hang))\b",
         Free
     )]
     private static partial Regex SafeHandling();

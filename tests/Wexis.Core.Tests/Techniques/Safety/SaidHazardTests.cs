@@ -52,6 +52,10 @@ public class SaidHazardTests
     [InlineData("Both hands go down at the throat and squeeze hard.")]
     [InlineData("Put the suction cup to the ear and pump.")]
     [InlineData("Stroke from the chin to the ear and push the finger into the ear canal.")]
+    [InlineData("Leave the left hand loose, press the eyeball alone with the right thumb.")]
+    [InlineData("At the red light both hands stay on the wheel, close your eyes and roll them.")]
+    [InlineData("Press so hard that you cannot feel the pain any more.")]
+    [InlineData("With chest pain the massage does good.")]
     [InlineData("After ten minutes of driving, close your eyes at the wheel and roll them.")]
     public void What_excuses_one_sentence_does_not_excuse_another(string harm) => Review(harm).Verdict.ShouldBe(SafetyVerdict.Stop);
 
