@@ -31,6 +31,7 @@ public sealed record ActionRule(
     string Id,
     string Stage,
     string Text,
+    string Says,
     JsonElement? When = null,
     JsonElement? Then = null,
     string[][]? ExceptPairs = null
@@ -94,7 +95,7 @@ public sealed class ActionModel
         Document = document;
         DataVersion = dataVersion;
         Rules = RuleData.Read(document.Rules);
-        _ruleText = document.Rules.ToDictionary(r => r.Id, r => r.Text, StringComparer.Ordinal);
+        _ruleText = document.Rules.ToDictionary(r => r.Id, r => r.Says, StringComparer.Ordinal);
     }
 
     public ActionModelDocument Document { get; }

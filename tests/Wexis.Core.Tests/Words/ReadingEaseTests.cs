@@ -43,6 +43,18 @@ public partial class ReadingEaseTests
     public void A_sentence_of_long_words_is_hard() =>
         Ease("Contraindicated interventions necessitate authorisation by appropriately qualified practitioners.").ShouldBeLessThan(0);
 
+    [GeneratedRegex("->|[`_|=<>]|[A-Z]{2,}|\\bAU\\d|\\bR\\d|\\b(?:row|verdict|inhibited|concentric|isometric|eccentric)\\b")]
+    private static partial Regex OfTheMachine();
+
+    /// <summary>Behind each "why" stands a sentence first: plain words, nothing of the machine, as easy as what clients read.</summary>
+    [Fact]
+    public void Every_why_is_a_plain_sentence()
+    {
+        var says = Reference.Model.Document.Rules.Select(r => Reference.Model.RuleText(r.Id)).ToList();
+        says.ShouldAllBe(s => s.EndsWith('.') && char.IsUpper(s.TrimStart('“')[0]) && !OfTheMachine().IsMatch(s));
+        Ease(says).ShouldBeGreaterThan(Plain);
+    }
+
     /// <summary>All texts under one name in the shipped library.</summary>
     private static List<string> Shipped(string name)
     {

@@ -35,11 +35,11 @@ export function Why({
           <h3 className="mb-2">{of}</h3>
           {reasons.map((w, i) => (
             <div key={i} className="mb-2 border-t border-line pt-1">
-              <p>
-                <span className="font-semibold">{w.rule}</span> {w.says}
-              </p>
+              <p>{w.says}</p>
               <p className="text-faded">{w.inputs.map((x) => `${x.name}: ${x.value}`).join(" · ")}</p>
-              <p className="text-xs text-faded">Source: {w.source}</p>
+              <p className="text-xs text-faded">
+                Rule {w.rule} · source: {w.source}
+              </p>
             </div>
           ))}
           <Popover.Arrow className="fill-[var(--color-line)]" />

@@ -87,8 +87,8 @@ internal static partial class SaidHazards
             "sounds-harmful",
             "Worded like a harm",
             SafetyVerdict.Caution,
-            $"“{sentence}” is worded like sentences that can hurt somebody, and it names no harm that we know.",
-            "Say what it must not do and when to stop, or word it anew.",
+            $"“{sentence}” is worded like what can hurt somebody.",
+            "We know no such harm by name: say what must not happen and when to stop, or word it anew.",
             Why(sentence),
             []
         );

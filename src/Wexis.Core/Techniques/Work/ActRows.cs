@@ -62,7 +62,7 @@ internal static class ActRows
         var chosen = baseVerb is null ? null : model.Choose(baseVerb, context.Holds);
         IReadOnlyList<MoveRow> table;
         string rule;
-        var inputs = new List<ReasonInput> { new("movement", act.Do!) };
+        var inputs = new List<ReasonInput> { new("movement", chosen?.Move.Words ?? StepWords.Movement(act.Do!, model)) };
         if (chosen is { } c)
         {
             var gaze = context.Gaze;
@@ -71,7 +71,6 @@ internal static class ActRows
                     ? (direction.Worked, "R32")
                     : (c.Move.Worked, "R10");
             units.AddRange(c.Move.ByDirection is { } b && gaze is not null && b.TryGetValue(gaze, out var d) ? d.Au : c.Move.Au);
-            inputs.Add(new("row", c.Id));
         }
         else if (atlas.Document.ControlledLists.Actions.TryGetValue(act.Do!, out var action))
         {

@@ -28,10 +28,10 @@ public class WorkMapLawTests
             .Derive(A.Act(move, "5"))
             .Map.Worked.SelectMany(r => r.Why)
             .SelectMany(w => w.Inputs)
-            .Where(i => i.Name == "row")
+            .Where(i => i.Name == "movement")
             .Select(i => i.Value)
             .Distinct()
-            .ShouldBe([move]);
+            .ShouldBe([Reference.Model.Document.Moves[move].Words]);
 
     [Theory, MemberData(nameof(Zones))]
     public void Hands_never_train_a_muscle(string zone)

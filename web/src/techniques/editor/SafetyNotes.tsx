@@ -1,10 +1,23 @@
 import type { Derivation } from "../parts/techniqueModel";
 
-/** Hazards first, then the usual cautions and exclusions, with the clinician's word above them. */
-export function SafetyNotes({ derivation }: { derivation: Derivation }) {
-  const cautions = derivation.steps.flatMap((s) =>
+const cautionsOf = (derivation: Derivation) =>
+  derivation.steps.flatMap((s) =>
     s.safety.findings.filter((f) => f.verdict !== "stop").map((f) => ({ step: s.index + 1, f })),
   );
+
+/** How many cautions stand further down, in view of whoever types; nothing where there is none. */
+export function CautionCount({ derivation }: { derivation: Derivation }) {
+  const n = cautionsOf(derivation).length;
+  return n === 0 ? null : (
+    <a href="#safety" className="font-semibold text-safety underline underline-offset-4" data-cautions>
+      {n === 1 ? "1 caution" : `${n} cautions`}
+    </a>
+  );
+}
+
+/** Hazards first, then the usual cautions and exclusions, with the clinician's word above them. */
+export function SafetyNotes({ derivation }: { derivation: Derivation }) {
+  const cautions = cautionsOf(derivation);
   return (
     <section aria-labelledby="safety" className="mt-6">
       <h2 id="safety">Safety</h2>

@@ -17,7 +17,7 @@ import { PutAway } from "../../keeping/PutAway";
 import { EditionHistory } from "./EditionHistory";
 import { FaultsAndMore } from "./FaultsAndMore";
 import { HandOutLinks } from "../parts/HandOutLinks";
-import { SafetyNotes } from "./SafetyNotes";
+import { CautionCount, SafetyNotes } from "./SafetyNotes";
 import { SchoolNotes } from "./SchoolNotes";
 import { Standing } from "./Standing";
 import { Times } from "../parts/Times";
@@ -155,6 +155,12 @@ export function TechniqueEditor({ id, stored, edition, version, frozen, school }
             {frozen && " · taught or examined, so a change makes the next edition"}
             {derivation?.family_name && ` · ${derivation.family_name}`}
             {derivation && derivation.total_seconds.standard > 0 && ` · ${seconds(derivation.total_seconds.standard)}`}
+            {derivation && derivation.standing !== "stopped" && (
+              <>
+                {" "}
+                <CautionCount derivation={derivation} />
+              </>
+            )}
           </p>
           <div className="flex items-center gap-2">
             <span className="text-sm text-faded" role="status">
