@@ -33,11 +33,10 @@ internal sealed partial class NoteGlossary
             .. CommonPlaces.Where(p => atlas.Landmarks.ContainsKey(p.Landmark)),
             .. atlas.Landmarks.SelectMany(l => Called(l.Value.Name, l.Value.Anatomical).Select(n => (n, l.Key))),
         ];
-        _places = [.. _places.OrderByDescending(p => p.Words.Length)];
+        _places = [.. Shortened(_places).OrderByDescending(p => p.Words.Length)];
         _zones =
         [
-            .. CommonZones
-                .Concat(atlas.Document.Zones.SelectMany(z => Called(z.Name, z.Anatomical).Select(n => (Words: n, Zone: z.Id))))
+            .. Shortened(CommonZones.Concat(atlas.Document.Zones.SelectMany(z => Called(z.Name, z.Anatomical).Select(n => (n, z.Id)))))
                 .OrderByDescending(z => z.Words.Length),
         ];
         _names =
@@ -59,7 +58,15 @@ internal sealed partial class NoteGlossary
     }
 
     private static IEnumerable<string> Called(string name, string? anatomical) =>
-        anatomical is null ? [name.ToLowerInvariant()] : [name.ToLowerInvariant(), anatomical.ToLowerInvariant()];
+        new[] { name, anatomical }.OfType<string>().Select(n => n.ToLowerInvariant());
+
+    /// <summary>Names as they stand, and as notes shorten them: "base of skull".</summary>
+    private static IEnumerable<(string Words, string Means)> Shortened(IEnumerable<(string Words, string Means)> names) =>
+        names.SelectMany(n =>
+            n.Words.Contains(" the ", StringComparison.Ordinal)
+                ? new[] { n, (n.Words.Replace(" the ", " ", StringComparison.Ordinal), n.Means) }
+                : [n]
+        );
 
     public static NoteGlossary Of(Atlas atlas)
     {
@@ -190,7 +197,10 @@ internal sealed partial class NoteGlossary
         Hold().Match(InFigures(sentence)) is { Success: true } m ? $"hold {m.Groups["n"].Value} s" : null;
 
     /// <summary>The hold, where a line says nothing else in figures.</summary>
-    public static string? OnlyHold(string line) => Hold().Replace(InFigures(line), " ").Any(char.IsDigit) ? null : HoldOf(line);
+    public static string? OnlyHold(string line) =>
+        Hold().Replace(InFigures(line), " ").Any(char.IsDigit) ? null
+        : BareHold().Match(line) is { Success: true } bare ? $"hold {bare.Groups["n"].Value} s"
+        : HoldOf(line);
 
     public static bool HasTime(string line) => TimeWords().IsMatch(line);
 
@@ -215,7 +225,8 @@ internal sealed partial class NoteGlossary
     private static string InFigures(string sentence)
     {
         var figures = NumberWords().Replace(sentence, m => NumberValues[m.Groups["w"].Value.ToLowerInvariant()]);
-        figures = CountedMove().Replace(CountOf().Replace(figures, "${n} counts"), "${n} times ${move}");
+        figures = CountedMove().Replace(CountOf().Replace(figures, "hold ${n} counts"), "${n} times ${move}");
+        figures = OnAndOff().Replace(TimesOfSides().Replace(figures, "${a} ${one}, ${b} ${other}"), "hold ${on} s, rest ${off} s");
         return HalfMinute()
             .Replace(EitherOr().Replace(Manner().Replace(figures, " "), "${low} to ${high}"), m =>
                 m.Groups["half"].Success ? "30 seconds" : "1 minute"
@@ -278,6 +289,28 @@ internal sealed partial class NoteGlossary
             Sides = SidesOf(sentence) ?? before.AllHands[0].Sides,
         };
         return before with { Hands = [hand], Acts = [], Dose = Dose(sentence), Cue = Cue(sentence) };
+    }
+
+    /// <summary>"Then slide to the ears": a stroke that only says where it ends goes on from where the hand was.</summary>
+    public static Step OnFrom(Step before, Step step, List<string> open)
+    {
+        ArgumentNullException.ThrowIfNull(before);
+        ArgumentNullException.ThrowIfNull(step);
+        ArgumentNullException.ThrowIfNull(open);
+        if (
+            step.AllHands is not [{ Verb: "stroke", AllPath: [var end] } hand]
+            || before.AllHands is not [{ AllPath: [.., var start] } was]
+            || start.At == end.At
+            || !OnlyTo().IsMatch(step.Cue ?? "")
+            || ComesFrom().IsMatch(step.Cue ?? "")
+        )
+            return step;
+        if (was.Contact is not null)
+            open.Remove(WithWhatAsked);
+        return step with
+        {
+            Hands = [hand with { Path = [start, end], Contact = hand.Contact ?? was.Contact, Sides = hand.Sides ?? was.Sides }],
+        };
     }
 
     private const string WhereAsked = "Where: from which place to which?";

@@ -104,8 +104,11 @@ internal sealed partial class NoteGlossary
         var still = StillIn(phrases.TakeAll(StillPhrase()));
         var against = phrases.Take(Against());
         var pressure = PressureIn(phrases, open);
+        var nearFar = phrases.Take(NearAndFar());
         var contact = Contacts.FirstOrDefault(c => phrases.Take(c.Pattern) is not null).Contact;
         var moves = MovesIn(phrases);
+        if (nearFar is not null)
+            moves.Insert(0, new(nearFar.Index, "near-far", "near-far"));
         // What moves by itself is no place of a hand.
         var where = moves.Count > 0 ? phrases.Loose : sentence;
         var hand = HandVerbs.FirstOrDefault(v => phrases.Take(v.Pattern) is not null).Verb;
@@ -115,7 +118,10 @@ internal sealed partial class NoteGlossary
             && contact is { } tool
             && (tool.StartsWith("roller", StringComparison.Ordinal) || tool.StartsWith("tool", StringComparison.Ordinal))
         )
-            hand = tool.StartsWith("roller", StringComparison.Ordinal) ? "roll" : "tool-stroke";
+            hand =
+                tool.StartsWith("roller", StringComparison.Ordinal) ? "roll"
+                : HeatOrCold().IsMatch(sentence) ? "heat-cold"
+                : "tool-stroke";
         if (hand is null && moves.Count == 0)
         {
             if (BreathsCounted().Match(InFigures(sentence)) is { Success: true } breaths)
@@ -132,10 +138,10 @@ internal sealed partial class NoteGlossary
             else
                 return null;
         }
+        if (dose is not null && hand is null && OneThenOther().IsMatch(sentence))
+            dose = WithDose(dose, "each side");
         if (dose is null)
             open.Add(turns is [var uneven, ..] ? $"“{uneven.Value.Trim()}”: a dose turns as often each way. How many?" : HowManyAsked);
-        if (Here().IsMatch(sentence))
-            open.Add($"“{Here().Match(sentence).Value.Trim().ToLowerInvariant()}”: where, or how?");
         var step = new Step(
             [.. Acts(moves, sides, sentence, against is not null)],
             [],
@@ -151,16 +157,25 @@ internal sealed partial class NoteGlossary
         );
         if (HandOf(hand, moves, contact, against, pressure, sentence, where, open) is { } track)
             step = step with { Hands = [track] };
+        if (
+            Here().Match(sentence) is { Success: true } here
+            && !(here.Value.Equals("there", StringComparison.OrdinalIgnoreCase) && Placed(step))
+        )
+            open.Add($"“{here.Value.Trim().ToLowerInvariant()}”: where, or how?");
         foreach (var ends in Unplaced(sentence))
             open.Add($"“{ends}”: where is that?");
         if (hand == "circle" && CircleWay().Match(sentence) is { Success: true } turning)
             open.Add($"“{turning.Groups["way"].Value.ToLowerInvariant()}”: clockwise, or the other way?");
         if (hand == "stroke" && MassageWord().Match(sentence) is { Success: true } massage)
             open.Add($"“{massage.Value.ToLowerInvariant()}”: strokes, circles or kneading?");
-        foreach (var left in LeftIn(phrases, step.AllHands.Count > 0).Distinct())
+        if (sentence.Contains('?', StringComparison.Ordinal))
+            open.Add("It is put as a question: is it meant so?");
+        foreach (var left in LeftIn(phrases, step.AllHands.Count > 0 ? step.AllHands[0] : null).Distinct())
             open.Add($"“{left}”: what is it for here?");
         return step;
     }
+
+    private static bool Placed(Step step) => step.AllHands.Any(h => h.AllPath.Count + h.AllZones.Count > 0);
 
     /// <summary>Ends of a way ("from the middle to the temples") that are no place that we know.</summary>
     private IEnumerable<string> Unplaced(string sentence)

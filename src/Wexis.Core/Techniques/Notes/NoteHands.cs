@@ -19,6 +19,14 @@ internal sealed partial class NoteGlossary
         List<string> open
     )
     {
+        // A face that presses or stretches needs no hand: "the lower lip pushed out", "stretch: turn the head".
+        if (moves.Count > 0 && contact is null && verb is "press" or "stretch-apart" or "lift-hold" && !HandWord().IsMatch(sentence))
+            verb = null;
+        if (moves.Count > 0 && contact is null && verb == "circle" && !HandWord().IsMatch(sentence))
+        {
+            open.Add("“circle”: with a hand, or does the face move so?");
+            return null;
+        }
         if (moves.Count > 0 && (verb is null || moves[0].At < FirstHand(sentence)))
         {
             var holds = HoldsSkin().IsMatch(sentence) && HandWord().IsMatch(sentence);
@@ -43,7 +51,9 @@ internal sealed partial class NoteGlossary
                 return Working(Track(verb, where, contact, pressure), open);
             }
             // The face moves, and a hand is named: it lies where it was said to lie.
-            var lies = Track("hold-still", sentence, contact, pressure);
+            var lies = Track("hold-still", where, contact, pressure);
+            if (lies.AllPath.Count + lies.AllZones.Count == 0)
+                lies = Track("hold-still", sentence, contact, pressure);
             var role = holds ? "hold" : null;
             if (contact is null)
                 open.Add(WithWhatAsked);

@@ -76,10 +76,13 @@ internal sealed partial class NoteGlossary
     private static partial Regex MassageWord();
 
     /// <summary>Things that are counted, for which a dose line says "times".</summary>
-    [GeneratedRegex(@"(?<n>\d+)\s+(?:pulses?|bounces?|beats?|nods?|squeezes|lifts?|rounds?|passes|repeats?|pats?)\b", Free)]
+    [GeneratedRegex(@"(?<n>\d+)\s+(?:pulses?|bounces?|beats?|nods?|squeezes|lifts?|rounds?|passes|changes|repeats?|pats?)\b", Free)]
     private static partial Regex Counted();
 
-    [GeneratedRegex(@"\b(?:rest|relax|pause)\s+(?:for\s+)?(?<n>\d+)(?!\s*(?:\d|s\b|sec|min|count))", Free)]
+    [GeneratedRegex(
+        @"\b(?:rest|relax|pause)(?:\s+\p{L}+ly)?\s+(?:for\s+)?(?<n>\d+)(?:\s*(?:s|secs?|seconds?|counts?)\b)?(?!\s*(?:\d|min))",
+        Free
+    )]
     private static partial Regex RestBare();
 
     [GeneratedRegex(@"\b(?:hands?|fingers?|fingertips?|palms?|thumbs?)\b", Free)]
@@ -92,8 +95,43 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex LooksAbout();
 
+    /// <summary>Begins with a verb that leads to a place.</summary>
+    [GeneratedRegex(
+        @"^\s*(?:and\s+)?(?:strok|glid|sweep|smooth|slid|wip|iron|drag|mov|go|brush)\w*\s+(?:\w+ly\s+|on\s+|up\s+|down\s+|out\w*\s+|back\s+)*(?:to|towards?|into)\b",
+        Free
+    )]
+    private static partial Regex OnlyTo();
+
+    /// <summary>From something near to something far, or back.</summary>
+    [GeneratedRegex(
+        @"\b(?:look|focus|gaz)\w*\s+(?:[^.;]{0,40}?\bnear\b[^.;]{0,30}?\bfar\b(?:\s+(?:wall|away|off|point|object|one))?|[^.;]{0,40}?\bfar\b[^.;]{0,30}?\bnear\b)",
+        Free
+    )]
+    private static partial Regex NearAndFar();
+
+    [GeneratedRegex(@"\b(?:cold|cool|chilled|frozen|ice|iced|warm|hot|heated)\b", Free)]
+    private static partial Regex HeatOrCold();
+
+    /// <summary>"Hold 5", and nothing else: seconds.</summary>
+    [GeneratedRegex(@"^\s*hold\w*\s+(?:for\s+)?(?<n>\d+)\s*$", Free)]
+    private static partial Regex BareHold();
+
+    /// <summary>"5 s on, 5 s off".</summary>
+    [GeneratedRegex(@"\b(?<on>\d+)\s*(?:s|secs?|seconds?)?\s+on\s*,?\s*(?:and\s+)?(?<off>\d+)\s*(?:s|secs?|seconds?)?\s+off\b", Free)]
+    private static partial Regex OnAndOff();
+
+    /// <summary>"10 x left, 10 x right".</summary>
+    [GeneratedRegex(
+        @"\b(?<a>\d+)\s*(?:x|×|times)\s+(?:on\s+the\s+)?(?<one>left|right)\s*,?\s*(?:and\s+|then\s+)?(?<b>\d+)\s*(?:x|×|times)\s+(?:on\s+the\s+)?(?<other>left|right)\b",
+        Free
+    )]
+    private static partial Regex TimesOfSides();
+
     /// <summary>"For a count of 8".</summary>
-    [GeneratedRegex(@"\b(?:for\s+)?(?:a\s+|the\s+)?(?:counts?\s+of|counting\s+to|count\s+to)\s+(?<n>\d+)\b", Free)]
+    [GeneratedRegex(
+        @"\b(?<lead>(?:hold\w*|stay\w*|keep\w*)\s+(?:it\s+)?)?(?:for\s+)?(?:a\s+|the\s+)?(?:counts?\s+of|counting\s+to|count\s+to)\s+(?<n>\d+)\b",
+        Free
+    )]
     private static partial Regex CountOf();
 
     /// <summary>Movements that are counted: "10 slow kisses".</summary>
@@ -105,7 +143,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Words of weight: a number, a turn, a hand part, a side.</summary>
     [GeneratedRegex(
-        @"\b(?:\d+|against\s+\p{L}+|left\s+and\s+right|open\w*\s+(?:them\s+)?wide|(?:anti-?|counter-?)?clockwise|knuckles?|thumbs?|palms?)\b",
+        @"\b(?:\d+|half\s?-?way|half\s+closed|against\s+\p{L}+|left\s+and\s+right|open\w*\s+(?:them\s+)?wide|(?:anti-?|counter-?)?clockwise|knuckles?|thumbs?|palms?)\b",
         Free
     )]
     private static partial Regex LeftOver();
@@ -123,7 +161,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>A way back that is told to be slow.</summary>
     [GeneratedRegex(
-        @"\b(?:let(?:ting)?\s+(?:it\s+|them\s+)?(?:go|down|loose)|releas\w*|lower(?:ing)?|return\w*|(?:come\s+|go\s+)?back|relax\w*)\s+(?:it\s+|them\s+|down\s+)?(?:very\s+)?slow(?:ly)?\b|\bslow(?:ly)?\s+(?:release|releasing|return|let(?:ting)?\s+(?:go|down)|back|come\s+back|lower(?:ing)?)\b",
+        @"\b(?:let(?:ting)?\s+(?:it\s+|them\s+|(?:the\s+)?air\s+)?(?:go|down|loose|out)|releas\w*|lower(?:ing)?|return\w*|(?:come\s+|go\s+)?back|relax\w*)\s+(?:it\s+|them\s+|down\s+)?(?:very\s+)?slow(?:ly)?\b|\bslow(?:ly)?\s+(?:release|releasing|return|let(?:ting)?\s+(?:go|down)|back|come\s+back|lower(?:ing)?)\b",
         Free
     )]
     private static partial Regex SlowBack();
@@ -131,7 +169,10 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"^(?:under|below|between|in\s+front|behind)\b", Free)]
     private static partial Regex SaysWhere();
 
-    [GeneratedRegex(@"^\s*(?:up\s+|down\s+|out\s+|over\s+)?(?:to|towards?|→|->)\s", Free)]
+    [GeneratedRegex(
+        @"^\s*(?:(?:along|over|across|under|around)\s+(?:the\s+)?\p{L}+\s+)?(?:up\s+|down\s+|out\s+|over\s+|back\s+)?(?:to|towards?|→|->)\s",
+        Free
+    )]
     private static partial Regex LeadsOn();
 
     /// <summary>Words that say nothing by themselves beside a dose.</summary>

@@ -147,6 +147,8 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
             _lines[laid.Line] = _lines[laid.Line] with { Step = _steps.Count };
             _laid = null;
         }
+        if (Last >= 0)
+            step = NoteGlossary.OnFrom(_steps[Last], step, open);
         if (_posed is { } posed)
         {
             step = step with { State = posed.Pose };
@@ -309,7 +311,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
             .Named(NoteGlossary.Without(text, garbled.Select(g => g.Said)), atlas)
             .SelectMany(n => n.Structures)
             .Distinct()
-            .Select(s => new NamedStructure(s, atlas.PlainName(s)));
+            .Select(s => new NamedStructure(s, atlas.BothNames(s)));
         _lines.Add(
             new(
                 _stood,

@@ -1,12 +1,13 @@
 using System.Text.RegularExpressions;
+using Wexis.Core.Techniques.Documents;
 
 namespace Wexis.Core.Techniques.Notes;
 
 /// <summary>What nothing has read of a sentence: words that carry something are asked about, so that nothing is dropped in silence.</summary>
 internal sealed partial class NoteGlossary
 {
-    /// <param name="hand">A hand works in the step: its places and parts were read.</param>
-    private IEnumerable<string> LeftIn(Phrases phrases, bool hand)
+    /// <param name="hand">The hand that works in the step, whose places and parts were read; null without one.</param>
+    private IEnumerable<string> LeftIn(Phrases phrases, Hand? hand)
     {
         phrases.TakeAll(HowItFeels());
         if (Label().Match(phrases.Left) is { Success: true } label)
@@ -14,10 +15,12 @@ internal sealed partial class NoteGlossary
         foreach (var read in ReadElsewhere)
             phrases.TakeAll(read);
         var lower = phrases.Left.ToLowerInvariant();
-        if (hand)
+        if (hand is not null)
         {
-            var named = NamedIn(lower, _places).Concat(NamedIn(lower, _zones)).Select(n => (n.At, n.Length)).ToHashSet();
-            foreach (var (at, length) in named)
+            // A place of the way; an area only where the hand works on it, or on the way from place to place.
+            var passed = NamedIn(lower, _zones)
+                .Where(z => hand.AllZones.Contains(z.Means) || hand.AllPath.Count != 1 || OnTheWay().IsMatch(lower[..z.At]));
+            foreach (var (at, length) in NamedIn(lower, _places).Concat(passed).Select(n => (n.At, n.Length)).ToHashSet())
                 phrases.Blank(at, length);
             phrases.TakeAll(HandPart());
         }
@@ -59,6 +62,10 @@ internal sealed partial class NoteGlossary
         Here(),
     ];
 
+    /// <summary>Just before an area that a stroke only passes.</summary>
+    [GeneratedRegex(@"\b(?:along|over|across|down|up|via)\s+(?:the\s+|your\s+)?(?:side\s+of\s+(?:the\s+)?)?$", Free)]
+    private static partial Regex OnTheWay();
+
     /// <summary>How it feels or looks, which nothing follows from.</summary>
     [GeneratedRegex(
         @"\b(?:as\s+if|as\s+though|imagin\w*|feel(?:ing)?\b(?!\s+for)|like\s+(?:a|an|when|you|saying)\b|careful\w*\s+with)[^,.;·()]*|\(\s*\p{L}+\s*\)",
@@ -66,7 +73,10 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex HowItFeels();
 
-    [GeneratedRegex(@"\b(?:finger\s?tips?|finger\s+pads?|fingers?|hands?|skin|strokes?|passes|knead\w*|massag\w*|along)\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:finger\s?tips?|finger\s+pads?|fingers?|(?<!\bback\s+of\s+(?:the\s+|your\s+)?)hands?|skin|strokes?|passes|knead\w*|massag\w*|along)\b",
+        Free
+    )]
     private static partial Regex HandPart();
 
     /// <summary>Where one thing said ends and the next begins.</summary>
@@ -89,7 +99,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Parts of face, head and hand, and what can be done with them.</summary>
     [GeneratedRegex(
-        @"\b(?:chin|head|ceiling|tongue|jaw|mouth|teeth|lips?|cheeks?|nose|nostrils?|eyes?|lids?|(?:eye)?brows?|forehead|shoulders?|neck|ears?|hairline|temples?|corners?|cheekbones?|collarbones?|fists?|pinky|elbows?|chest|(?:tilt|turn|lean|lift|rais|clos|pull|push|press|slid|strok|circl|tap|pinch|squeez|smil|frown|puff|suck|blow|bit|chew|swallow|nod|stretch|twist|shak|wiggl|pump|roll|flar|sniff|kiss|pout|blink|wink)(?:e|es|ed|ing|s|ping|ped|pp\w*)?|opposite|resist\w*|against|(?:out|in|up|down|for|back)wards?)\b",
+        @"\b(?:chin|head|ceiling|tongue|jaw|mouth|teeth|lips?|cheeks?|nose|nostrils?|eyes?|lids?|(?:eye)?brows?|forehead|shoulders?|neck|ears?|hairline|temples?|corners?|cheekbones?|collarbones?|fists?|pinky|elbows?|chest|(?:tilt|turn|lean|lift|rais|clos|pull|push|press|slid|strok|circl|tap|pinch|squeez|smil|frown|puff|suck|blow|bit|chew|swallow|nod|stretch|twist|shak|wiggl|pump|roll|flar|sniff|kiss|pout|blink|wink)(?:e|es|ed|ing|s|ping|ped|pp\w*)?|back\s+of|opposite|resist\w*|against|(?:out|in|up|down|for|back)wards?)\b",
         Free
     )]
     private static partial Regex Weighty();

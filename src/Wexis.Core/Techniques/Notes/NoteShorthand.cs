@@ -23,6 +23,7 @@ internal sealed partial class NoteShorthand
         text = Marks().Replace(text, "");
         text = Without().Replace(text, m => Marked(m, "without "));
         text = With().Replace(text, m => Marked(m, "with "));
+        text = Each().Replace(text, m => Marked(m, "each"));
         text = Very().Replace(text, m => Marked(m, "very "));
         text = Med().Replace(text, m => Marked(m, "medium"));
         text = BetweenShort().Replace(text, m => Marked(m, "between"));
@@ -65,6 +66,9 @@ internal sealed partial class NoteShorthand
 
     [GeneratedRegex(@"\b[Ww]/\s*|\b[Ww]\.\s+(?=\p{Ll}|\d)")]
     private static partial Regex With();
+
+    [GeneratedRegex(@"\bea\b\.?(?=\s+(?:side|way|direction|eye|cheek|brow|hand)|\s*[,;)]|\s*$)", Free)]
+    private static partial Regex Each();
 
     [GeneratedRegex(@"\bw/o\s*", Free)]
     private static partial Regex Without();

@@ -15,7 +15,7 @@ internal sealed partial class NoteGlossary
         W(@"(?:cold|cool|chilled|warm|hot|iced?)\s+(?:spoons?|compress\w*|cloths?|towels?|pads?)", "heat-cold"),
         W(@"gua\s*sha|scrap\w*|draw\w*\s+the\s+stone|stone\w*", "tool-stroke"),
         W(@"roll\w*\s+(?:with\s+)?the\s+roller|roller", "roll"),
-        W(@"circl\w*|rotat\w*", "circle"),
+        W(@"(?:circl|rotat)\w*(?!\s+(?:with\s+)?(?:the\s+|your\s+|both\s+)*(?:shoulders?|head|eyes|jaw|tongue)\b)", "circle"),
         W(@"knead\w*", "knead"),
         W(@"pinch\w*|pluck\w*", "pinch-roll"),
         W(@"tap\w*|drum\w*|pat(?:s|ting)?", "tap"),
@@ -36,8 +36,16 @@ internal sealed partial class NoteGlossary
             @"rais\w*\s+(?:(?:both|the|your|right|left|one)\s+)*(?:eye)?brows?|lift\w*\s+(?:(?:both|the|your|right|left|one)\s+)*(?:eye)?brows?|(?<!\b(?:between|from|over|above)\s+(?:the\s+|both\s+)?)(?:eye)?brows?\s+up\b(?!\s+(?:to|towards?)\b)",
             "raise-brows"
         ),
+        M(
+            @"(?:pull|draw|stretch)\w*\s+(?:the\s+|your\s+|both\s+)?(?:mouth\s+)?corners?(?:\s+of\s+(?:the\s+|your\s+)?mouth)?\s+(?:back|out(?:wards?)?|sideways|apart|wide)",
+            "stretch-corners-sideways"
+        ),
+        M(@"(?<=^\s*(?:eye)?brows?\s*(?::|\s-)[^.;]*)(?:rais|lift)\w*(?:\s+and\s+lower\w*)?", "raise-brows"),
         M(@"kiss\w*\s+(?:(?:to|at|towards?)\s+)?(?:the\s+)?(?:ceiling|sky)", "kiss-ceiling"),
-        M(@"lower\s+lip\s+(?:over|above|on)\s+(?:the\s+|your\s+)?upper(?:\s+(?:lip|one))?|pout\w*", "pout-chin-up"),
+        M(
+            @"lower\s+lip\s+(?:over|above|on)\s+(?:the\s+|your\s+)?upper(?:\s+(?:lip|one))?|(?:push|jut|stick)\w*\s+(?:out\s+)?(?:the\s+|your\s+)?(?:bottom|lower)\s+lip(?:\s+(?:forwards?|out))?|(?:bottom|lower)\s+lip\s+(?:is\s+)?(?:pushed\s+)?(?:forwards?|out)\b(?:\s+\(pout\w*\))?|pout\w*",
+            "pout-chin-up"
+        ),
         M(
             @"(?:tilt|tip|lean)\w*\s+(?:the\s+|your\s+)?ear\s+(?:down\s+)?to(?:wards?)?\s+(?:the\s+|your\s+)?shoulder|ear\s+to(?:wards?)?\s+(?:the\s+|your\s+)?shoulder|head\s+(?:tilts?|tips?|leans?)\b(?!\s+back)(?:\s+(?:(?:to|over)\s+)?(?:the\s+)?(?:left|right|side))?",
             "head-tilt-side"
@@ -65,7 +73,7 @@ internal sealed partial class NoteGlossary
         M(@"look\w*\s+down\w*", "gaze-down", "down"),
         M(@"look\w*\s+(?:to\s+the\s+)?(?:left|right|side)\w*", "gaze-side", "left-right"),
         M(
-            @"(?:with\s+)?(?:(?:an?|big|wide|soft|small|slight|closed|broad)\s+)*(?:smil(?:e|es|ing)|grin(?:s|ning)?)\b(?:\s+(?:wide|broad)(?:ly)?\b)?(?!\s+(?:lines?|muscles?))",
+            @"(?:with\s+)?(?:(?:an?|big|wide|soft|small|slight|(?<!\blips?\s+)closed|broad)\s+)*(?:smil(?:e|es|ing)|grin(?:s|ning)?)\b(?:\s+(?:wide|broad)(?:ly)?\b)?(?!\s+(?:lines?|muscles?))",
             "smile"
         ),
         M(@"(?:puck|kiss|purs)\w*(?:\s+(?:the\s+|your\s+)?lips?)?|lips?\s+(?:to|into|in|for)\s+(?:a\s+)?kiss", "pucker"),
@@ -90,7 +98,10 @@ internal sealed partial class NoteGlossary
         M(@"turn\w*\s+(?:the\s+|your\s+)?head", "head-turn"),
         M(@"(?:drop|lower|relax)\w*\s+(?:the\s+|your\s+)?shoulders?", "drop-shoulders"),
         M(@"(?:lift|raise|shrug)\w*\s+(?:the\s+|your\s+)?shoulders?", "shrug"),
-        M(@"(?:in|ex)hal(?:e|es|ing)\b|breath(?:e|es|ing)\b(?:\s+(?:in|out|deep\w*|slow\w*))*", "breathe"),
+        M(
+            @"(?:in|ex)hal(?:e|es|ing)\b(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?|breath(?:e|es|ing)\b(?:\s+(?:in|out|deep\w*|slow\w*))*(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?",
+            "breathe"
+        ),
         M(
             @"press\w*\s+(?:(?:both|the|your|right|left|one)\s+)*lips?(?:\s+together)?|lips?\s*,?\s*(?:together|closed)?\s*,?\s*press(?:ed|ing)?(?:\s+together)?\b(?!\s+(?:with|on|into|at))",
             "press-lips"
@@ -108,12 +119,21 @@ internal sealed partial class NoteGlossary
             @"(?:squint\w*(?:\s+(?:with\s+)?(?:(?:both|the|your|right|left|one|only)\s+)*(?:lower\s+)?(?:lids?|eyes?))?(?:\s+only)?|(?:lift|rais)\w*\s+(?:the\s+|your\s+)?lower\s+lids?)",
             "lift-lower-lid"
         ),
-        M(@"(?:slid|mov|shift)\w*\s+(?:the\s+|your\s+)?(?:lower\s+)?jaw\s+(?:to\s+the\s+)?(?:left|right|side)", "jaw-side"),
-        M(@"(?:push|mov|jut|slid)\w*\s+(?:the\s+|your\s+)?(?:lower\s+)?jaw\s+(?:forwards?|out)", "jaw-forward"),
+        M(
+            @"(?:(?:slid|mov|shift)\w*\s+)?(?:the\s+|your\s+)?(?:lower\s+)?jaw\s+(?:(?:goes|moves|slides)\s+)?(?:to\s+the\s+)?(?:left|right|side)\b(?:\s*,?\s*(?:and\s+|then\s+|to\s+)?(?:the\s+)?(?:jaw\s+)?(?:left|right|cent(?:re|er)|middle)\b)*",
+            "jaw-side"
+        ),
+        M(
+            @"(?:push|press|bring|mov|jut|slid)\w*\s+(?:the\s+|your\s+)?(?:lower\s+)?jaw\s+(?:forwards?|out)|(?:lower\s+)?jaw\s+(?:goes\s+|comes\s+|moves\s+)?forwards?",
+            "jaw-forward"
+        ),
         M(@"(?:relax|loosen|unclench)\w*\s+(?:the\s+|your\s+)?jaw|let\s+(?:the\s+|your\s+)?jaw\s+(?:hang|drop|go)", "jaw-rest"),
         M(@"(?:relax|soften)\w*\s+(?:the\s+|your\s+)?(?:whole\s+)?face|scan\w*\s+(?:the\s+|your\s+)?face", "relax-scan"),
         M(@"(?:circl|run)\w*\s+(?:the\s+|your\s+)?tongue", "tongue-circle-vestibule"),
-        M(@"push\w*\s+(?:the\s+|your\s+)?tongue\s+(?:in|into|against)\s+(?:the\s+|your\s+)?cheek", "tongue-push-cheek"),
+        M(
+            @"(?:push|press|put|stick)\w*\s+(?:the\s+|your\s+)?tongue\s+(?:in|into|against)\s+(?:(?:the|your|one|each|left|right|inside|of|a)\s+)*cheeks?",
+            "tongue-push-cheek"
+        ),
         M(@"(?:lift|rais)\w*\s+(?:the\s+|your\s+)?upper\s+lip\b", "raise-upper-lip"),
         M(@"blow\w*", "blow-out"),
         M(@"(?:pull|draw|turn)\w*\s+(?:the\s+|your\s+)?(?:mouth\s+)?corners?(?:\s+of\s+the\s+mouth)?\s+down", "corners-down"),
@@ -182,6 +202,10 @@ internal sealed partial class NoteGlossary
         ("between brows", "glabella"),
         ("inner corner of eye", "endocanthion"),
         ("outer corner of eye", "exocanthion"),
+        ("between nose and upper lip", "philtrum_mid"),
+        ("between the nose and the upper lip", "philtrum_mid"),
+        ("between nose and lip", "philtrum_mid"),
+        ("under the nose", "subnasale"),
         ("inner eye", "endocanthion"),
         ("outer eye", "exocanthion"),
         ("middle of the brow", "brow_mid"),
@@ -209,6 +233,7 @@ internal sealed partial class NoteGlossary
         ("ear", "ear_front"),
         ("temple", "temple_hollow"),
         ("nostril", "alare"),
+        ("nose", "nose_bridge_side"),
         ("side of the nose", "alare"),
         ("nose wing", "alare"),
         ("wing of the nose", "alare"),
@@ -244,6 +269,8 @@ internal sealed partial class NoteGlossary
         ("nasolabial fold", "nasolabial"),
         ("smile line", "nasolabial"),
         ("smile lines", "nasolabial"),
+        ("laugh line", "nasolabial"),
+        ("laugh lines", "nasolabial"),
         ("ear lobes", "ear"),
         ("earlobes", "ear"),
         ("cheek", "buccal-cheek"),
@@ -283,6 +310,9 @@ internal sealed partial class NoteGlossary
         ("clenching", "jaw"),
         ("lip", "lips"),
         ("mouth", "lips"),
+        ("teeth", "jaw"),
+        ("neck", "lateral-neck"),
+        ("cheek", "buccal-cheek"),
         ("jaw", "jaw"),
         ("chin", "chin"),
         ("head", "head"),
@@ -442,7 +472,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex LipsClosed();
 
     [GeneratedRegex(
-        @"\bhead\s+(?:is\s+|stays?\s+)?(?:tipped\s+|tilted\s+)?back\b|\b(?:tip|tilt|lean|drop)\w*\s+(?:the\s+|your\s+)?head\s+back|\bchin\s+(?:up\s+)?to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b|\b(?:lift|rais)\w*\s+(?:the\s+|your\s+)?chin\s+to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b",
+        @"\bhead\s+(?:is\s+|stays?\s+)?(?:tipped\s+|tilted\s+)?back\b|\b(?:tip|tilt|lean|drop)\w*\s+(?:the\s+|your\s+)?head\s+back|\bchin\s+(?:up\s+)?to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b|\bchin\s+(?:slightly\s+|a\s+(?:little|bit)\s+)?(?:up|raised|lifted)\b(?:\s+(?:slightly|a\s+(?:little|bit)))?(?!\s+(?:to|over|along)\b)|\b(?:lift|rais)\w*\s+(?:the\s+|your\s+)?chin\s+to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b",
         Free
     )]
     private static partial Regex HeadBack();
@@ -457,7 +487,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex ShouldersDown();
 
     [GeneratedRegex(
-        @"(?<=[.!?;])\s+|\s+then\s+(?!open\s+(?:them\s+)?wide\b)|,\s+then\s+(?!open\s+(?:them\s+)?wide\b)|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into|at)|no\s+(?:pressure\s+(?:on|over|at|to|near|onto)|pulling))\b)|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
+        @"(?<=[.!?;])\s+|,?\s+then\s+(?!open\s+(?:them\s+)?wide\b|(?:far|near)\b|(?:relax|rest|pause)\w*(?:\s+\p{L}+ly)?\s+(?:for\s+)?\p{Nd})|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into|at)|no\s+(?:pressure\s+(?:on|over|at|to|near|onto)|pulling))\b)|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
         Free
     )]
     private static partial Regex SentenceEnd();
@@ -503,8 +533,8 @@ internal sealed partial class NoteGlossary
             + @"|\d+\s+(?:(?:each|per|a)\s+(?:side|way|direction|hand|eye|cheek|brow)|each)\b"
             + @"|\d+\s*[x×]\s*\d+(?:\s*(?:s|secs?|seconds?|mins?|minutes?|times|reps?)\b)?"
             + @"|\d+\s+left\s*,?\s*(?:and\s+)?\d+\s+right|\d+\s+right\s*,?\s*(?:and\s+)?\d+\s+left"
-            + @"|\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|rounds?|passes|taps?|swipes?|holds?|press(?:es)?|pinches|pulses?|bounces?|beats?|nods?|squeezes|lifts?|repeats?|pats?|sets?(?:\s+of\s+\d+(?:\s*(?:s|secs?|seconds?|times|reps?))?)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)(?:\s+each\b(?!\s+(?:side|way|direction|hand|eye|day)))?"
-            + @"|\b(?:rest|relax|pause)\s+(?:for\s+)?\d+(?:\s*(?:s|secs?|seconds?|counts?)\b)?|\bin\s+\d+(?:\s*s)?\s*,?\s*(?:and\s+)?out\s+\d+(?:\s*s\b)?"
+            + @"|\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|rounds?|passes|changes|taps?|swipes?|holds?|press(?:es)?|pinches|pulses?|bounces?|beats?|nods?|squeezes|lifts?|repeats?|pats?|sets?(?:\s+of\s+\d+(?:\s*(?:s|secs?|seconds?|times|reps?))?)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)(?:\s+each\b(?!\s+(?:side|way|direction|hand|eye|day)))?"
+            + @"|\b(?:rest|relax|pause)(?:\s+\p{L}+ly)?\s+(?:for\s+)?\d+(?:\s*(?:s|secs?|seconds?|counts?)\b)?|\bin\s+\d+(?:\s*s)?\s*,?\s*(?:and\s+)?out\s+\d+(?:\s*s\b)?"
             + @"|(?<=\s)[x×]\s*\d+\b|\b(?:once|twice)\b|\b(?:each|per|on\s+each|on\s+both)\s+sides?\b|\beach\s+(?:way|direction)\b|\bboth\s+(?:directions|ways)\b|\b(?:swap|change|switch)\s+sides?\b",
         Free
     )]
@@ -523,7 +553,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex LeadsTo();
 
     [GeneratedRegex(
-        @"\b(?:one\s+(?:side\s+)?(?:then|after)\s+the\s+other|(?:each|per|on\s+each)\s+sides?|change\s+sides?|(?:other|second)\s+side)\b",
+        @"\b(?:one\s+(?:side\s+)?(?:then|after)\s+the\s+other|one\s+(?:\w+\s+)?at\s+a\s+time|one\s+by\s+one|(?:each|per|on\s+each)\s+sides?|change\s+sides?|(?:other|second)\s+side)\b",
         Free
     )]
     private static partial Regex OneThenOther();
@@ -535,13 +565,13 @@ internal sealed partial class NoteGlossary
     private static partial Regex BothHands();
 
     [GeneratedRegex(
-        @"\b(?:left\s+(?:side|(?:eye)?brow|eye|cheek|corner|nostril)|(?:on|to)\s+the\s+left|(?:head|jaw|chin|eyes?|cheek|corner|brow)\s+left)\b(?!.*\bright\b)",
+        @"\b(?:left\s+(?:side|(?:eye)?brow|eye|cheek|corner|nostril)|(?:on|to)\s+the\s+left|(?:head|jaw|chin|eyes?|cheek|corner|brow)\s+left)\b(?!.*\bright\b)(?<!\bright\b.*)",
         Free
     )]
     private static partial Regex LeftOnly();
 
     [GeneratedRegex(
-        @"\b(?:right\s+(?:side|(?:eye)?brow|eye|cheek|corner|nostril)|(?:on|to)\s+the\s+right|(?:head|jaw|chin|eyes?|cheek|corner|brow)\s+right)\b(?!.*\bleft\b)",
+        @"\b(?:right\s+(?:side|(?:eye)?brow|eye|cheek|corner|nostril)|(?:on|to)\s+the\s+right|(?:head|jaw|chin|eyes?|cheek|corner|brow)\s+right)\b(?!.*\bleft\b)(?<!\bleft\b.*)",
         Free
     )]
     private static partial Regex RightOnly();

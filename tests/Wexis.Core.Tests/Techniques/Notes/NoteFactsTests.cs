@@ -45,6 +45,7 @@ public class NoteFactsTests
                 "tongue" => step.State?.Tongue,
                 "jaw" => step.State?.Jaw,
                 "lips" => step.State?.Lips,
+                "head" => step.State?.Head,
                 "in" => $"{step.Tempo?.InS}",
                 "out" => $"{step.Tempo?.OutS}",
                 "asks" => $"{read.Lines.Sum(l => l.Unknown.Count)}",
@@ -55,6 +56,10 @@ public class NoteFactsTests
         if (!facts.Contains("asks=", StringComparison.Ordinal))
             read.Lines.SelectMany(l => l.Unknown.Concat(l.Missing)).ShouldBeEmpty(note);
     }
+
+    [Fact]
+    public void A_way_back_that_is_told_to_be_slow_is_as_long_as_counts_as_slow() =>
+        Read("Smile, release slowly, 5 times.").Draft.AllSteps[0].Tempo!.OutS.ShouldBe(Reference.Model.Rules.SlowReturnSeconds);
 
     /// <summary>A number, a turn, a resistance or a part of the hand is in the draft, or it is asked about: nothing is dropped.</summary>
     [Fact]

@@ -9,9 +9,12 @@ const cautionsOf = (derivation: Derivation) =>
 export function CautionCount({ derivation }: { derivation: Derivation }) {
   const n = cautionsOf(derivation).length;
   return n === 0 ? null : (
-    <a href="#safety" className="font-semibold text-safety underline underline-offset-4" data-cautions>
-      {n === 1 ? "1 caution" : `${n} cautions`}
-    </a>
+    <>
+      {" · "}
+      <a href="#safety" className="font-semibold text-safety underline underline-offset-4" data-cautions>
+        {n === 1 ? "1 caution" : `${n} cautions`}
+      </a>
+    </>
   );
 }
 

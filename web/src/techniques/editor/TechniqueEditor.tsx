@@ -155,12 +155,7 @@ export function TechniqueEditor({ id, stored, edition, version, frozen, school }
             {frozen && " · taught or examined, so a change makes the next edition"}
             {derivation?.family_name && ` · ${derivation.family_name}`}
             {derivation && derivation.total_seconds.standard > 0 && ` · ${seconds(derivation.total_seconds.standard)}`}
-            {derivation && derivation.standing !== "stopped" && (
-              <>
-                {" "}
-                <CautionCount derivation={derivation} />
-              </>
-            )}
+            {derivation && derivation.standing !== "stopped" && <CautionCount derivation={derivation} />}
           </p>
           <div className="flex items-center gap-2">
             <span className="text-sm text-faded" role="status">

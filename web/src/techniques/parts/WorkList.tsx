@@ -72,7 +72,7 @@ function Part({ part, chosen, onChoose }: { part: WorkedPart; chosen: boolean } 
             <span className="min-w-0 flex-1 leading-snug">
               {word} <span className="text-[0.82rem] text-faded">{r.strength}</span>
             </span>
-            <Why side="left" of={`Why the ${common} is ${word}`} word="why" label={`why ${common}`} reasons={r.why} />
+            <Why side="left" of={`Why: ${common}, ${word}`} word="why" label={`why ${common}`} reasons={r.why} />
           </p>
         );
       })}
