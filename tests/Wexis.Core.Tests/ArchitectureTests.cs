@@ -210,7 +210,7 @@ public class ArchitectureTests
     }
 
     /// <summary>Tables of words, and closed families: long because the list is.</summary>
-    private static readonly string[] Lists = ["SaidHazards.cs", "NoteWords.cs", "SettingCatalogue.cs", "api.generated.ts"];
+    private static readonly string[] Lists = ["api.generated.ts"];
 
     [Fact]
     public void A_file_is_read_in_one_sitting()

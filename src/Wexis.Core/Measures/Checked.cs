@@ -2,10 +2,25 @@ namespace Wexis.Core.Measures;
 
 /// <summary>One thing that is wrong with what was given: where, which kind, what was met, what is allowed.</summary>
 /// <param name="Path">Field in the exchange's spelling, for example <c>steps[1].dose.line</c>.</param>
-/// <param name="Code">One of <see cref="IssueCodes"/>.</param>
+/// <param name="Code">The kind of slip: <see cref="IssueCodes"/>.</param>
 /// <param name="Got">What stood there, as text; empty when nothing did.</param>
 /// <param name="Allowed">What may stand there, in words.</param>
-public sealed record Issue(string Path, string Code, string Got, string Allowed)
+public sealed record Issue(
+    string Path,
+    [property: OneOf(
+        IssueCodes.Missing,
+        IssueCodes.Unknown,
+        IssueCodes.OutOfRange,
+        IssueCodes.NotInOrder,
+        IssueCodes.Contradiction,
+        IssueCodes.TooLong,
+        IssueCodes.Taken,
+        IssueCodes.Unreadable
+    )]
+        string Code,
+    string Got,
+    string Allowed
+)
 {
     /// <summary>The sentence a person reads. Made in one place: <see cref="IssueText"/>.</summary>
     public string Text => IssueText.Of(this);

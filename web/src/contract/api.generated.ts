@@ -3381,8 +3381,19 @@ export interface components {
     Issue: {
       /** @description What may stand there, in words. */
       allowed: string;
-      /** @description One of IssueCodes. */
-      code: string;
+      /**
+       * @description The kind of slip: IssueCodes.
+       * @enum {string}
+       */
+      code:
+        | "missing"
+        | "unknown-word"
+        | "out-of-range"
+        | "not-in-order"
+        | "contradiction"
+        | "too-long"
+        | "taken"
+        | "unreadable";
       /** @description What stood there, as text; empty when nothing did. */
       got: string;
       /** @description Field in the exchange's spelling, for example `steps[1].dose.line`. */

@@ -209,11 +209,19 @@ internal sealed partial class NoteGlossary
     private static List<Moved> MovesIn(Phrases phrases)
     {
         List<Moved> found = [.. LooksIn(phrases)];
-        // The longest phrase says the most: "kiss the ceiling" before "kiss".
-        while (Longest() is { } longest)
+        // The longest phrase says the most: "kiss the ceiling" before "kiss". Each is looked for anew only where another took from it.
+        var read = Moves.Select(m => (Move: m, Match: m.Pattern.Match(phrases.Left))).Where(m => m.Match.Success).ToList();
+        while (read.Count > 0)
         {
+            var longest = read.MaxBy(m => m.Match.Length);
             phrases.Blank(longest.Match);
-            found.Add(new(longest.Match.Index, longest.Do, longest.Gaze));
+            found.Add(new(longest.Match.Index, longest.Move.Do, longest.Move.Gaze));
+            read =
+            [
+                .. read.Where(m => m != longest)
+                    .Select(m => Apart(m.Match, longest.Match) ? m : (m.Move, Match: m.Move.Pattern.Match(phrases.Left)))
+                    .Where(m => m.Match.Success),
+            ];
         }
         if (found.Exists(m => m.Do == "open-jaw"))
             found.RemoveAll(m => m.Do == "tongue-press-palate");
@@ -225,12 +233,7 @@ internal sealed partial class NoteGlossary
             found.RemoveAll(m => m.Do == "puff-cheeks");
         return [.. found.OrderBy(m => m.At).DistinctBy(m => m.Do)];
 
-        (Match Match, string Do, string? Gaze)? Longest() =>
-            Moves
-                .Select(m => ((Match Match, string Do, string? Gaze)?)(m.Pattern.Match(phrases.Left), m.Do, m.Gaze))
-                .Where(m => m!.Value.Match.Success)
-                .OrderByDescending(m => m!.Value.Match.Length)
-                .FirstOrDefault();
+        static bool Apart(Capture one, Capture other) => one.Index + one.Length <= other.Index || other.Index + other.Length <= one.Index;
     }
 
     /// <summary>"Look right, left, up, down": each pair of ways is a movement.</summary>

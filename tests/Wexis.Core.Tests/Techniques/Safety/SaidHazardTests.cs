@@ -59,6 +59,15 @@ public class SaidHazardTests
     [InlineData("After ten minutes of driving, close your eyes at the wheel and roll them.")]
     public void What_excuses_one_sentence_does_not_excuse_another(string harm) => Review(harm).Verdict.ShouldBe(SafetyVerdict.Stop);
 
+    /// <summary>Words that lighten or note something, said of a harm that goes on.</summary>
+    [Theory]
+    [InlineData("Wait until the dizziness returns and push through it.")]
+    [InlineData("Numbness is recorded as a success.")]
+    [InlineData("The pain tells you to take the next level.")]
+    [InlineData("Put both hands down on the windpipe.")]
+    [InlineData("Leave the thumb on the eyeball alone.")]
+    public void What_lightens_one_harm_lightens_no_other(string harm) => Review(harm).Verdict.ShouldNotBe(SafetyVerdict.Ok);
+
     [Fact]
     public void What_only_sounds_like_a_harm_is_asked_and_never_stopped()
     {

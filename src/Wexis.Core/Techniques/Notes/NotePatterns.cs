@@ -1,0 +1,231 @@
+using System.Text.RegularExpressions;
+
+namespace Wexis.Core.Techniques.Notes;
+
+/// <summary>What kind of sentence it is, and what it says of how much, how often, how held (common practice).</summary>
+internal sealed partial class NoteGlossary
+{
+    private const RegexOptions Free = RegexOptions.IgnoreCase;
+
+    [GeneratedRegex(@"\r\n|\r|\n")]
+    private static partial Regex LineEnd();
+
+    [GeneratedRegex(@"^\s*(?:#+\s*)?(?:(?:technique|exercise|name|title|move)\b\s*(?:no\.?\s*)?\d*\s*[:.)\-–]\s*)?", Free)]
+    private static partial Regex Heading();
+
+    [GeneratedRegex(
+        @"(?<=\b(?:hold|relax|rest|pause|for|counts?\s+of|counting\s+to|count\s+to)\s)(?<w>three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)\b|\b(?<w>one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)(?=\s*(?:(?:slow|deep|calm|long|gentle|light|small|big|full)\s+)*(?:[-–]|to|or|times|x\b|pulses?|bounces?|nods?|squeezes|repetitions?|reps?|circles?|sets?|seconds?|secs?|minutes?|mins?|breaths?|strokes?|counts?|days?|more|holds?|press(?:es)?|rounds?|passes|taps?|swipes?|pinches|left\b|right\b|each\b|clockwise|anticlockwise)\b)",
+        Free
+    )]
+    private static partial Regex NumberWords();
+
+    [GeneratedRegex(
+        @"(?<=\d)\s+(?:(?:slow|deep|calm|long|gentle|light|small|big|full)\s+)+(?=(?:times|repetitions?|reps?|circles?|breaths?|strokes?|presses|holds?)\b)",
+        Free
+    )]
+    private static partial Regex Manner();
+
+    [GeneratedRegex(@"\b(?<low>\d+)\s+or\s+(?<high>\d+)\b")]
+    private static partial Regex EitherOr();
+
+    [GeneratedRegex(@"\b(?:(?<half>half\s+a)|a)\s+minute\b", Free)]
+    private static partial Regex HalfMinute();
+
+    [GeneratedRegex(
+        @"\b(?:once|twice|\d+\s*(?:x|times))\s+(?:a|per|each|every)\s+day\b|\b\d+\s*(?:days?|times)\s+(?:a|per|each)\s+week\b|(?<day>\bdaily\b|\b(?:every|each)\s+(?:morning|evening|night|day)\b)",
+        Free
+    )]
+    private static partial Regex OftenWords();
+
+    [GeneratedRegex(
+        @"\b(?:hold\w*|pause\w*|stay\w*|keep\w*|remain\w*)\b.{0,30}?\b(?<n>\d+)(?:\s*(?:to|-|–)\s*\d+)?\s*(?:seconds?|secs?|s|counts?)\b",
+        Free
+    )]
+    private static partial Regex Hold();
+
+    [GeneratedRegex(@"\b(?:s|secs?|seconds?|mins?|minutes?|breaths?|counts?)\b", Free)]
+    private static partial Regex TimeWords();
+
+    [GeneratedRegex(@"\bthe\s+last\b|\bon\s+the\s+last\b|\blast\s+(?:one|time|repetition)\b", Free)]
+    private static partial Regex LastOne();
+
+    [GeneratedRegex(
+        @"\b(?:repeat|do|go\s+through|run\s+through)\b.{0,20}\b(?:whole|entire|everything|sequence|routine|cycle|exercise|technique|from\s+the\s+(?:beginning|start|top)|all\s+(?:of\s+(?:it|this|these)|steps))\b",
+        Free
+    )]
+    private static partial Regex WholeAgain();
+
+    [GeneratedRegex(@"\d+")]
+    private static partial Regex Numbers();
+
+    [GeneratedRegex(
+        @"^\s*(?:(?:on|to)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|one))?(?:\s+(?:too|as\s+well))?\W*$|\b(?:the\s+)?(?:other|opposite|second)\s+(?:side|half|cheek|eye|hand)\b|\b(?:change|switch|swap)\s+(?:the\s+)?sides?\b|\b(?:repeat\w*|same|again)\b.{0,30}\b(?:on|with)\s+the\s+(?:left|right)\b|^\s*(?:repeat|same)\s+(?:on\s+)?(?:the\s+)?(?:left|right)\b",
+        Free
+    )]
+    private static partial Regex OtherSide();
+
+    [GeneratedRegex(@"\b(?:again|repeat\w*|same|likewise|change|switch|swap)\b", Free)]
+    private static partial Regex Again();
+
+    [GeneratedRegex(
+        @"\b(?:plac(?:e|ing)|put(?:ting)?|rest(?:ing)?|lay(?:ing)?|set(?:ting)?|position\w*)\b.{0,40}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?|knuckles?|stone|roller)\b",
+        Free
+    )]
+    private static partial Regex Laid();
+
+    [GeneratedRegex(@"\bfrom\b", Free)]
+    private static partial Regex ComesFrom();
+
+    [GeneratedRegex(@"^\s*(?:(?:it|this|that|which)\s+)?(?:works?|trains?|targets?|activates?|engages?|uses?|hits)\b", Free)]
+    private static partial Regex Targets();
+
+    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:degrees?\b|°)", Free)]
+    private static partial Regex Angle();
+
+    [GeneratedRegex(@"\beyes?\s+(?:are\s+|stay\s+)?(?:closed|shut)\b", Free)]
+    private static partial Regex EyesShut();
+
+    [GeneratedRegex(@"\b(?:jaw|teeth)\s+(?:is\s+|are\s+|stays?\s+)?(?:loose|relaxed|apart|unclenched|soft)\b", Free)]
+    private static partial Regex JawLoose();
+
+    [GeneratedRegex(@"\b(?:mouth|jaw)\s+(?:is\s+|stays?\s+|hangs?\s+|hanging\s+|wide\s+)?open\b", Free)]
+    private static partial Regex MouthOpen();
+
+    [GeneratedRegex(@"\b(?:mouth|jaw)\s+(?:is\s+)?(?:slightly|a\s+(?:little|bit)|half|partly)\s+open\b", Free)]
+    private static partial Regex MouthHalfOpen();
+
+    [GeneratedRegex(
+        @"\b(?:show|bar(?:e|ing)|with)\w*\s+(?:the\s+|your\s+|all\s+)*teeth\b(?!\s+(?:apart|together|closed))|\bteeth\s+(?:showing|visible|shown)\b",
+        Free
+    )]
+    private static partial Regex TeethShown();
+
+    [GeneratedRegex(
+        @"\blips?\s+(?:are\s+|stay\s+)?(?:closed|together|sealed|shut|touching)\b|\bclosed[-\s]+(?:lips?|mouth|smile)\b|\bmouth\s+(?:is\s+|stays?\s+)?(?:closed|shut)\b",
+        Free
+    )]
+    private static partial Regex LipsClosed();
+
+    [GeneratedRegex(
+        @"\bhead\s+(?:is\s+|stays?\s+)?(?:tipped\s+|tilted\s+)?back\b|\b(?:tip|tilt|lean|drop)\w*\s+(?:the\s+|your\s+)?head\s+back|\bchin\s+(?:up\s+)?to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b|\bchin\s+(?:slightly\s+|a\s+(?:little|bit)\s+)?(?:up|raised|lifted)\b(?:\s+(?:slightly|a\s+(?:little|bit)))?(?!\s+(?:to|over|along)\b)|\b(?:lift|rais)\w*\s+(?:the\s+|your\s+)?chin\s+to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b",
+        Free
+    )]
+    private static partial Regex HeadBack();
+
+    [GeneratedRegex(
+        @"\b(?:sit|stand)\w*\s+(?:up\s*)?(?:right|straight|tall|upright)\b|\bhead\s+(?:is\s+|stays?\s+)?(?:straight|upright|level)\b|\bback\s+straight\b",
+        Free
+    )]
+    private static partial Regex Upright();
+
+    [GeneratedRegex(@"\bshoulders?\s+(?:are\s+|stay\s+)?(?:down|low|dropped|loose|relaxed)\b", Free)]
+    private static partial Regex ShouldersDown();
+
+    [GeneratedRegex(
+        @"(?<=[.!?;])\s+|,?\s+then\s+(?!open\s+(?:them\s+)?wide\b|(?:far|near)\b|(?:relax|rest|pause)\w*(?:\s+\p{L}+ly)?\s+(?:for\s+)?\p{Nd})|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into|at)|no\s+(?:pressure\s+(?:on|over|at|to|near|onto)|pulling))\b)|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
+        Free
+    )]
+    private static partial Regex SentenceEnd();
+
+    [GeneratedRegex(@"^\s*(?:[-*•–]|\(?\d{1,2}[.)])\s*")]
+    private static partial Regex Bullet();
+
+    [GeneratedRegex(@"[\p{L}\p{Nd}]+")]
+    private static partial Regex WordPattern();
+
+    [GeneratedRegex(
+        @"\b(?:press|push|squeez|pull|rub|massag|knead|grip|dig|scrap)\w*\b(?=.{0,50}\b(?:eye(?:s|ball)?|lids?|globe|socket|throat|windpipe|larynx|neck|pulse|behind\s+the\s+ear)\b)|\bhold\w*\s+(?:your\s+|the\s+)?breath|\b(?:turn|pull|crack|push)\w*\s+(?:the\s+|your\s+)?head\b",
+        Free
+    )]
+    private static partial Regex Risky();
+
+    [GeneratedRegex(@"\b(?:do\s+not|don'?t|never|not|no|without|avoid|instead\s+of)\b", Free)]
+    private static partial Regex Negation();
+
+    [GeneratedRegex(
+        @"\b(?:press|push|pull|squeez|smil|frown|clench|lift|rais|turn|tilt|hold|rub|strok|stretch|pinch|tap|knead|massag|open|clos)\w*\b",
+        Free
+    )]
+    private static partial Regex Movement();
+
+    [GeneratedRegex(
+        @"\b(?:do\s+not|don'?t|never|avoid|must\s+not|should\s+not|shouldn'?t)\b|^\s*(?:no|not)\s+(?![-–]|just\b|pressure\s*(?:$|[,.;!]))|\bnot\s+(?:if|when|after|during|for)\b|\bcontra-?indicat\w*|^\s*(?:skip|stop)\b|\b(?:skip|leave\s+(?:it|this)\s+out)\b.{0,20}\b(?:if|when|after)\b",
+        Free
+    )]
+    private static partial Regex Forbidding();
+
+    [GeneratedRegex(@"\b(?:drink\w*|water|sleep\w*|sun(?:screen|light)?|diet|sugar|salt|alcohol|vitamins?|screen\s+time|pillow)\b", Free)]
+    private static partial Regex Advice();
+
+    [GeneratedRegex(
+        @"\b(?:strengthen\w*|ton(?:e|es|ing)|works?\s+(?:the|on)|trains?|lifts?\s+the\s+(?:face|cheeks?|skin)|drain(?:s|age)|remov\w*|reduc\w*|improv\w*|boost\w*|stimulat\w*|detox\w*|prevents?|helps?|makes?\s+(?:the|your)|good\s+for|caus\w*|relaxes|this\s+is\s+(?:the|a)\b)",
+        Free
+    )]
+    private static partial Regex Claims();
+
+    [GeneratedRegex(
+        @"\b(?:hold(?:ing|s)?|held)\s+(?:(?:it|each|for|about|there|every)\s+)*\d+(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:s|secs?|seconds?|counts?|breaths?)\b)?"
+            + @"|\d+\s+(?:(?:each|per|a)\s+(?:side|way|direction|hand|eye|cheek|brow)|each)\b"
+            + @"|\d+\s*[x×]\s*\d+(?:\s*(?:s|secs?|seconds?|mins?|minutes?|times|reps?)\b)?"
+            + @"|\d+\s+left\s*,?\s*(?:and\s+)?\d+\s+right|\d+\s+right\s*,?\s*(?:and\s+)?\d+\s+left"
+            + @"|\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|rounds?|passes|changes|taps?|swipes?|holds?|press(?:es)?|pinches|pulses?|bounces?|beats?|nods?|squeezes|lifts?|repeats?|pats?|sets?(?:\s+of\s+\d+(?:\s*(?:s|secs?|seconds?|times|reps?))?)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)(?:\s+each\b(?!\s+(?:side|way|direction|hand|eye|day)))?"
+            + @"|\b(?:rest|relax|pause)(?:\s+\p{L}+ly)?\s+(?:for\s+)?\d+(?:\s*(?:s|secs?|seconds?|counts?)\b)?|\bin\s+\d+(?:\s*s)?\s*,?\s*(?:and\s+)?out\s+\d+(?:\s*s\b)?"
+            + @"|(?<=\s)[x×]\s*\d+\b|\b(?:once|twice)\b|\b(?:each|per|on\s+each|on\s+both)\s+sides?\b|\beach\s+(?:way|direction)\b|\bboth\s+(?:directions|ways)\b|\b(?:swap|change|switch)\s+sides?\b",
+        Free
+    )]
+    private static partial Regex DoseWords();
+
+    [GeneratedRegex(@"\b(?:once|twice)\b", Free)]
+    private static partial Regex CountWords();
+
+    [GeneratedRegex(@"\b(?:here|there|like\s+this|like\s+that|this\s+way|this\s+point|that\s+spot|as\s+shown)\b", Free)]
+    private static partial Regex Here();
+
+    [GeneratedRegex(
+        @"\b(?:from|to|towards?|at|over|on|along|between|below|above|under|beside|up\s+to|into|across|in\s+front\s+of|around|down|up)\s+(?:\w+\s+){0,4}$",
+        Free
+    )]
+    private static partial Regex LeadsTo();
+
+    [GeneratedRegex(
+        @"\b(?:one\s+(?:side\s+)?(?:then|after)\s+the\s+other|one\s+(?:\w+\s+)?at\s+a\s+time|one\s+by\s+one|(?:each|per|on\s+each)\s+sides?|change\s+sides?|(?:other|second)\s+side)\b",
+        Free
+    )]
+    private static partial Regex OneThenOther();
+
+    [GeneratedRegex(@"\b(?:alternat\w*|in\s+turn|left\s+and\s+right\s+in\s+turn)\b", Free)]
+    private static partial Regex Alternately();
+
+    [GeneratedRegex(@"\bboth\s+(?:hands?|sides?|at\s+once|temples|cheeks)\b", Free)]
+    private static partial Regex BothHands();
+
+    [GeneratedRegex(
+        @"\b(?:left\s+(?:side|(?:eye)?brow|eye|cheek|corner|nostril)|(?:on|to)\s+the\s+left|(?:head|jaw|chin|eyes?|cheek|corner|brow)\s+left)\b(?!.*\bright\b)(?<!\bright\b.*)",
+        Free
+    )]
+    private static partial Regex LeftOnly();
+
+    [GeneratedRegex(
+        @"\b(?:right\s+(?:side|(?:eye)?brow|eye|cheek|corner|nostril)|(?:on|to)\s+the\s+right|(?:head|jaw|chin|eyes?|cheek|corner|brow)\s+right)\b(?!.*\bleft\b)(?<!\bleft\b.*)",
+        Free
+    )]
+    private static partial Regex RightOnly();
+
+    [GeneratedRegex(@"\b(?:tight\w*|hard|strong\w*|as\s+(?:wide|far|hard)\s+as)\b", Free)]
+    private static partial Regex Strongly();
+
+    [GeneratedRegex(@"\b(?:gentl\w*|soft\w*|slight\w*|small|light\w*)\b", Free)]
+    private static partial Regex Softly();
+
+    [GeneratedRegex(
+        @"^\s*(?:apply|use|take|put\s+on)\s+(?:some\s+|a\s+(?:little\s+|few\s+drops\s+of\s+)?|the\s+)?(?<what>oil|face\s+oil|cream|serum|lotion|towel|mirror|stone|roller)\b|^\s*(?<what>(?:face\s+)?oil|cream|serum|lotion)\s+(?:on|in)\b|^\s*(?:you\s+(?:will\s+)?need|needed|materials?|have\s+ready)\b\s*:?\s*(?<what>[^.!]{2,80})",
+        Free
+    )]
+    private static partial Regex TakeToHand();
+
+    [GeneratedRegex(@"\b(?:oil\w*|cream|serum|slip)\b", Free)]
+    private static partial Regex Slip();
+
+    [GeneratedRegex(@"\b(?:dry|without\s+oil|no\s+oil)\b", Free)]
+    private static partial Regex Dry();
+}
