@@ -19,12 +19,18 @@ internal sealed partial class NoteGlossary
         List<string> open
     )
     {
-        // A face that presses or stretches needs no hand: "the lower lip pushed out", "stretch: turn the head".
-        if (moves.Count > 0 && contact is null && verb is "press" or "stretch-apart" or "lift-hold" && !HandWord().IsMatch(sentence))
-            verb = null;
-        if (moves.Count > 0 && contact is null && verb == "circle" && !HandWord().IsMatch(sentence))
+        if (
+            moves.Count > 0
+            && contact is null
+            && verb is "press" or "circle" or "stretch-apart" or "lift-hold"
+            && !HandWord().IsMatch(sentence)
+        )
         {
-            open.Add("“circle”: with a hand, or does the face move so?");
+            // "The lower lip pushed out", "smile to lift the cheeks": the face does it. Where a place is left, that is not sure.
+            var itself =
+                verb == "press" ? PlacesIn(where).Count + ZonesIn(where).Count == 0 : verb != "circle" && moves[0].At < FirstHand(sentence);
+            if (!itself)
+                open.Add($"“{Said(verb, sentence)}”: with a hand, or does the face move so?");
             return null;
         }
         if (moves.Count > 0 && (verb is null || moves[0].At < FirstHand(sentence)))
@@ -45,9 +51,7 @@ internal sealed partial class NoteGlossary
             if (verb is not null && WorksOnTheWay.Contains(verb))
             {
                 // A hand that works is a hand of its own; when it works was not said.
-                open.Add(
-                    $"“{HandVerbs.First(v => v.Verb == verb).Pattern.Match(sentence).Value.ToLowerInvariant()}”: while the face moves, or after it?"
-                );
+                open.Add($"“{Said(verb, sentence)}”: while the face moves, or after it?");
                 return Working(Track(verb, where, contact, pressure), open);
             }
             // The face moves, and a hand is named: it lies where it was said to lie.
@@ -63,6 +67,9 @@ internal sealed partial class NoteGlossary
         }
         return Working(Track(verb!, sentence, contact, pressure), open);
     }
+
+    private static string Said(string verb, string sentence) =>
+        HandVerbs.First(v => v.Verb == verb).Pattern.Match(sentence).Value.ToLowerInvariant();
 
     /// <summary>Work of a hand that goes on by itself: it neither resists nor holds what moves under it.</summary>
     private static readonly HashSet<string> WorksOnTheWay =

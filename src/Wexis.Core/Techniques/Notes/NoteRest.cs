@@ -99,7 +99,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Parts of face, head and hand, and what can be done with them.</summary>
     [GeneratedRegex(
-        @"\b(?:chin|head|ceiling|tongue|jaw|mouth|teeth|lips?|cheeks?|nose|nostrils?|eyes?|lids?|(?:eye)?brows?|forehead|shoulders?|neck|ears?|hairline|temples?|corners?|cheekbones?|collarbones?|fists?|pinky|elbows?|chest|(?:tilt|turn|lean|lift|rais|clos|pull|push|press|slid|strok|circl|tap|pinch|squeez|smil|frown|puff|suck|blow|bit|chew|swallow|nod|stretch|twist|shak|wiggl|pump|roll|flar|sniff|kiss|pout|blink|wink)(?:e|es|ed|ing|s|ping|ped|pp\w*)?|back\s+of|opposite|resist\w*|against|(?:out|in|up|down|for|back)wards?)\b",
+        @"\b(?:chin|head|ceiling|tongue|jaw|mouth|teeth|lips?|cheeks?|nose|nostrils?|eyes?|lids?|(?:eye)?brows?|forehead|shoulders?|neck|ears?|hairline|temples?|corners?|cheekbones?|collarbones?|jaw\s?(?:lines?|bones?)|eye-?\s?balls?|throat|windpipe|larynx|pulse|fists?|pinky|elbows?|chest|(?:tilt|turn|lean|lift|rais|clos|pull|push|press|slid|strok|circl|tap|pinch|squeez|smil|frown|puff|suck|blow|bit|chew|swallow|nod|stretch|twist|shak|wiggl|pump|roll|flar|sniff|kiss|pout|blink|wink)(?:e|es|ed|ing|s|ping|ped|pp\w*)?|back\s+of|opposite|resist\w*|against|(?:out|in|up|down|for|back)wards?)\b",
         Free
     )]
     private static partial Regex Weighty();
