@@ -16,6 +16,10 @@ public class OneOfAttribute(params string[] words) : Attribute
         field?.AttributeProvider?.GetCustomAttributes(typeof(OneOfAttribute), true) is [OneOfAttribute list, ..] ? list.Words : null;
 }
 
+/// <summary>A grade of evidence of the action model; X is against what is known.</summary>
+[AttributeUsage(AttributeTargets.Property)]
+public sealed class GradeAttribute() : OneOfAttribute("A", "B", "C", "D", "X");
+
 /// <summary>A field that is read as text and takes a word of <typeparamref name="T"/>.</summary>
 [AttributeUsage(AttributeTargets.Property)]
 public sealed class WordOfAttribute<T>() : OneOfAttribute([.. ClosedList.All<T>()])

@@ -32,7 +32,7 @@ public sealed record CheckedClaim(
     IReadOnlyList<ClaimFinding> Verdicts,
     string Because,
     string? Correction,
-    [property: OneOf("A", "B", "C", "D", "X")] string? Grade
+    [property: Grade] string? Grade
 );
 
 /// <summary>

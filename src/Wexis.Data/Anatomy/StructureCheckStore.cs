@@ -4,13 +4,22 @@ using Wexis.Core.Measures;
 
 namespace Wexis.Data.Anatomy;
 
+/// <summary>What somebody qualified says of a structure of the atlas.</summary>
+[ClosedList]
+public enum CheckVerdict
+{
+    Right,
+    RightWithRemarks,
+    Wrong,
+}
+
 /// <summary>Somebody qualified looked at a structure of the atlas.</summary>
 /// <param name="Current">False when the atlas was changed since.</param>
 public sealed record StructureCheck(
     DateOnly CheckedOn,
     string CheckedBy,
     string QualifiedAs,
-    [property: OneOf("right", "right-with-remarks", "wrong")] string Verdict,
+    [property: WordOf<CheckVerdict>] string Verdict,
     string Remark,
     bool Current
 );

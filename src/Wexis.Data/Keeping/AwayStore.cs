@@ -4,10 +4,22 @@ using Wexis.Core.Measures;
 
 namespace Wexis.Data.Keeping;
 
+/// <summary>What can be archived and deleted.</summary>
+[ClosedList]
+public enum KeptKind
+{
+    Technique,
+    Routine,
+    Programme,
+    Examination,
+    Station,
+    Person,
+}
+
 /// <summary>How something stands: here, archived or deleted.</summary>
 /// <param name="State">Null: here.</param>
 public sealed record Kept(
-    [property: OneOf("technique", "routine", "programme", "examination", "station", "person")] string Kind,
+    [property: WordOf<KeptKind>] string Kind,
     Guid Id,
     string Name,
     [property: OneOf(AwayStore.Archived, AwayStore.Deleted)] string? State,

@@ -36,14 +36,14 @@ public sealed record StructureCheckDraft(
     string? CheckedBy,
     string? QualifiedAs,
     DateOnly? CheckedOn,
-    [property: OneOf("right", "right-with-remarks", "wrong")] string? Verdict,
+    [property: WordOf<CheckVerdict>] string? Verdict,
     string? Remark
 );
 
 /// <summary>Against the arrows of the rooms, so composed here: what techniques and programmes make of a structure.</summary>
 public static class StructureEndpoints
 {
-    private static readonly string[] Verdicts = ["right", "right-with-remarks", "wrong"];
+    private static readonly IReadOnlyList<string> Verdicts = ClosedList.All<CheckVerdict>();
 
     public static void Map(RouteGroupBuilder api)
     {

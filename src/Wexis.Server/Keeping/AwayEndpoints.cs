@@ -15,7 +15,7 @@ namespace Wexis.Server.Keeping;
 /// <param name="State">Null while it is here.</param>
 /// <param name="MayDelete">Nothing that must be kept rests on it.</param>
 public sealed record AwayView(
-    [property: OneOf("technique", "routine", "programme", "examination", "station", "person")] string Kind,
+    [property: WordOf<KeptKind>] string Kind,
     Guid Id,
     string Name,
     [property: OneOf(AwayStore.Archived, AwayStore.Deleted)] string? State,

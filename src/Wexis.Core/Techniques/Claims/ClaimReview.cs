@@ -20,7 +20,7 @@ public sealed record ClaimVerdict(
     IReadOnlyList<ClaimFinding> Verdicts,
     string Because,
     string? Correction,
-    [property: OneOf("A", "B", "C", "D", "X")] string? Grade,
+    [property: Grade] string? Grade,
     string? GradeWords,
     Reason Why,
     IReadOnlyList<ClaimPart> Parts

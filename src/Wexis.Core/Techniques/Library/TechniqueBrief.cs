@@ -40,7 +40,7 @@ public sealed record TechniqueBrief(
     IReadOnlyList<string> Channels,
     IReadOnlyList<string> Zones,
     IReadOnlyList<string> Marks,
-    [property: OneOf("A", "B", "C", "D", "X")] string? Grade,
+    [property: Grade] string? Grade,
     string? Aim,
     IReadOnlyList<BriefClaim> WrongClaims,
     IReadOnlyList<string> Avoid
