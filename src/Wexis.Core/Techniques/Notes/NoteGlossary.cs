@@ -1,4 +1,3 @@
-using System.Globalization;
 using System.Text.RegularExpressions;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
@@ -135,9 +134,14 @@ internal sealed partial class NoteGlossary
         && Still(sentence).Count == 0
         && Pose(sentence) is null;
 
-    private static bool BeginsWithWork(string sentence) =>
-        HandVerbs.Any(v => v.Pattern.Match(sentence) is { Success: true, Index: 0 })
-        || Moves.Any(v => v.Pattern.Match(sentence) is { Success: true, Index: 0 });
+    private static bool BeginsWithWork(string sentence)
+    {
+        // "Lips: pout": what stands before the work is a label.
+        if (PartLabel().Match(sentence) is { Success: true } label)
+            sentence = sentence[label.Length..];
+        return HandVerbs.Any(v => v.Pattern.Match(sentence) is { Success: true, Index: 0 })
+            || Moves.Any(v => v.Pattern.Match(sentence) is { Success: true, Index: 0 });
+    }
 
     /// <summary>The name in a heading: "Exercise 3: Brow smoother." is "Brow smoother".</summary>
     public static string Title(string sentence) => Heading().Replace(sentence, "").Trim(' ', '.', ':', '#', '*', '_', '-', '–', '!');
@@ -175,41 +179,7 @@ internal sealed partial class NoteGlossary
     public static string? Material(string sentence) =>
         TakeToHand().Match(sentence) is { Success: true } m ? m.Groups["what"].Value.Trim().ToLowerInvariant() : null;
 
-    /// <summary>A dose with more said of it; what its line says already is not said twice.</summary>
-    public static Dose WithDose(Dose dose, string more) =>
-        dose.Line!.Contains(more, StringComparison.OrdinalIgnoreCase) || (more == "each side" && OneThenOther().IsMatch(dose.Line))
-            ? dose
-            : dose with
-            {
-                Line = $"{dose.Line}, {more}",
-            };
-
-    /// <summary>How often in a day or week, as a dose line writes it; null when not said.</summary>
-    public static string? Often(string sentence)
-    {
-        if (OftenWords().Match(InFigures(sentence)) is not { Success: true } m)
-            return null;
-        return m.Groups["day"].Success ? "once a day" : m.Value.Trim().ToLowerInvariant();
-    }
-
-    /// <summary>The hold of each repetition, as a dose line writes it; null when the sentence says none.</summary>
-    public static string? HoldOf(string sentence) =>
-        Hold().Match(InFigures(sentence)) is { Success: true } m ? $"hold {m.Groups["n"].Value} s" : null;
-
-    /// <summary>The hold, where a line says nothing else in figures.</summary>
-    public static string? OnlyHold(string line) =>
-        Hold().Replace(InFigures(line), " ").Any(char.IsDigit) ? null
-        : BareHold().Match(line) is { Success: true } bare ? $"hold {bare.Groups["n"].Value} s"
-        : HoldOf(line);
-
-    public static bool HasTime(string line) => TimeWords().IsMatch(line);
-
-    public static bool LastOnly(string sentence) => LastOne().IsMatch(sentence);
-
     public static bool AllOver(string sentence) => WholeAgain().IsMatch(sentence);
-
-    /// <summary>Whether two dose lines begin with the same count; what a line says after it does not matter.</summary>
-    public static bool SameCount(string one, string other) => Numbers().Match(one).Value == Numbers().Match(other).Value;
 
     /// <summary>A sentence that only sends to the other side: it names no place and no other work.</summary>
     public bool OnlyTheOtherSide(string sentence) =>
@@ -218,39 +188,6 @@ internal sealed partial class NoteGlossary
         && (
             Again().IsMatch(sentence) || (!HandVerbs.Any(v => v.Pattern.IsMatch(sentence)) && !Moves.Any(m => m.Pattern.IsMatch(sentence)))
         );
-
-    private static Dose Said(string line) => new(line, null, null, null, [], null, null, null, null, null, null, null, null, null);
-
-    /// <summary>Number words before what is counted, as figures: "five seconds" is "5 seconds"; "five or six" is a range.</summary>
-    private static string InFigures(string sentence)
-    {
-        var figures = NumberWords().Replace(sentence, m => NumberValues[m.Groups["w"].Value.ToLowerInvariant()]);
-        figures = CountedMove().Replace(CountOf().Replace(figures, "hold ${n} counts"), "${n} times ${move}");
-        figures = OnAndOff().Replace(TimesOfSides().Replace(figures, "${a} ${one}, ${b} ${other}"), "hold ${on} s, rest ${off} s");
-        return HalfMinute()
-            .Replace(EitherOr().Replace(Manner().Replace(figures, " "), "${low} to ${high}"), m =>
-                m.Groups["half"].Success ? "30 seconds" : "1 minute"
-            );
-    }
-
-    private static readonly Dictionary<string, string> NumberValues = new (string Word, int Value)[]
-    {
-        ("one", 1),
-        ("two", 2),
-        ("three", 3),
-        ("four", 4),
-        ("five", 5),
-        ("six", 6),
-        ("seven", 7),
-        ("eight", 8),
-        ("nine", 9),
-        ("ten", 10),
-        ("twelve", 12),
-        ("fifteen", 15),
-        ("twenty", 20),
-        ("thirty", 30),
-        ("sixty", 60),
-    }.ToDictionary(n => n.Word, n => n.Value.ToString(CultureInfo.InvariantCulture), StringComparer.Ordinal);
 
     /// <summary>How the rest is held meanwhile: seat, jaw, lips, lids, head, shoulders; null when the sentence says none.</summary>
     public static PoseState? Pose(string sentence)
@@ -367,7 +304,8 @@ internal sealed partial class NoteGlossary
 
     private const int MostLettersOfCue = 400;
 
-    private static string? EffortOf(string sentence) =>
+    /// <summary>How strongly a movement is told to be done; null where it is not told.</summary>
+    public static string? EffortOf(string sentence) =>
         Strongly().IsMatch(sentence) ? "strong"
         : Softly().IsMatch(sentence) ? "slight"
         : null;

@@ -45,38 +45,6 @@ internal sealed partial class NoteGlossary
         public void Blank(int at, int length) => Left = $"{Left[..at]}{new string(Read, length)}{Left[(at + length)..]}";
     }
 
-    /// <summary>The dose as the sentence says it, numbers in figures; null when it says none.</summary>
-    public static Dose? Dose(string sentence)
-    {
-        var figures = Spent().Replace(InFigures(sentence), " ");
-        var often = Often(sentence);
-        var said = OftenWords().Replace(figures, " ");
-        if (BothTurns().Match(said) is { Success: true } turns)
-            return turns.Groups["one"].Value == turns.Groups["other"].Value
-                ? Said(string.Join(", ", new[] { $"{turns.Groups["one"].Value} times, each way", often }.OfType<string>()))
-                : null;
-        var matches = DoseWords().Matches(said).Where(m => m.Value.Trim().Length > 0).ToList();
-        if (matches.Count == 0 || !matches.Exists(m => m.Value.Any(char.IsDigit) || CountWords().IsMatch(m.Value)))
-            return null;
-        var line = matches[0].Value.Trim();
-        for (var i = 1; i < matches.Count; i++)
-        {
-            // What stands side by side is one thing said ("3 times 10 s").
-            var between = said[(matches[i - 1].Index + matches[i - 1].Length)..matches[i].Index];
-            line += (string.IsNullOrWhiteSpace(between) ? " " : ", ") + matches[i].Value.Trim();
-        }
-        line = RestBare().Replace(Counted().Replace(line, "${n} times"), "rest ${n} s");
-        return Said(often is null ? line : $"{line}, {often}");
-    }
-
-    /// <summary>What a sentence says beside its dose, as it stands there; null where that is nothing.</summary>
-    public static string? BesideDose(string sentence)
-    {
-        var rest = OftenWords().Replace(InFigures(sentence), " ");
-        rest = SaysNothing().Replace(DoseWords().Replace(rest, " "), " ");
-        return Words(rest) is { Count: > 0 } left ? string.Join(" ", left) : null;
-    }
-
     /// <summary>Parts that the sentence wants quiet.</summary>
     public static IReadOnlyList<string> Still(string sentence) => StillIn(StillPhrase().Matches(sentence));
 
@@ -93,6 +61,8 @@ internal sealed partial class NoteGlossary
     {
         var open = new List<string>();
         unknown = open;
+        var told = sentence;
+        sentence = SpeltOut(sentence);
         var dose = Dose(sentence);
         var phrases = new Phrases(InFigures(sentence));
         phrases.TakeAll(OftenWords());
@@ -105,7 +75,8 @@ internal sealed partial class NoteGlossary
         var against = phrases.Take(Against());
         var pressure = PressureIn(phrases, open);
         var nearFar = phrases.Take(NearAndFar());
-        var contact = Contacts.FirstOrDefault(c => phrases.Take(c.Pattern) is not null).Contact;
+        var warmed = phrases.TakeAll(WarmsHands()).Count > 0;
+        var contact = Contacts.FirstOrDefault(c => phrases.Take(c.Pattern) is not null).Contact ?? (warmed ? "whole-palm" : null);
         var moves = MovesIn(phrases);
         if (nearFar is not null)
             moves.Insert(0, new(nearFar.Index, "near-far", "near-far"));
@@ -113,6 +84,11 @@ internal sealed partial class NoteGlossary
         var where = moves.Count > 0 ? phrases.Loose : sentence;
         var hand = HandVerbs.FirstOrDefault(v => phrases.Take(v.Pattern) is not null).Verb;
         var sides = SidesOf(sentence);
+        if (hand is null && moves.Count > 0 && moves.All(m => OneSideAtATime.Contains(m.Do)) && phrases.Take(LeftAndRight()) is not null)
+            sides = "one-then-other";
+        if (hand == "stroke" && contact == "pinch-thumb-index" && MassageWord().IsMatch(sentence))
+            // What is massaged between finger and thumb is kneaded.
+            hand = "knead";
         if (
             hand is null
             && contact is { } tool
@@ -126,7 +102,7 @@ internal sealed partial class NoteGlossary
         {
             if (BreathsCounted().Match(InFigures(sentence)) is { Success: true } breaths)
                 moves = [new(breaths.Index, "breathe", null)];
-            else if (contact is not null && dose is not null && Laid().IsMatch(sentence))
+            else if (contact is not null && dose is not null && (Laid().IsMatch(sentence) || (warmed && LaysThem().IsMatch(sentence))))
                 // Hands that are laid somewhere for a time do that and nothing else.
                 hand = "hold-still";
             else if (pressure is not null && TouchWord().IsMatch(sentence) && PlacesIn(sentence).Count + ZonesIn(sentence).Count > 0)
@@ -138,12 +114,12 @@ internal sealed partial class NoteGlossary
             else
                 return null;
         }
-        if (dose is not null && hand is null && OneThenOther().IsMatch(sentence))
+        if (dose is not null && hand is null && sides == "one-then-other")
             dose = WithDose(dose, "each side");
         if (dose is null)
             open.Add(turns is [var uneven, ..] ? $"“{uneven.Value.Trim()}”: a dose turns as often each way. How many?" : HowManyAsked);
         var step = new Step(
-            [.. Acts(moves, sides, sentence, against is not null)],
+            [.. Acts(moves, sides, EffortOf(hand is null ? sentence : phrases.Loose), against is not null)],
             [],
             null,
             moves.Select(m => m.Gaze).OfType<string>().FirstOrDefault(),
@@ -151,7 +127,7 @@ internal sealed partial class NoteGlossary
             dose,
             null,
             end,
-            Cue(sentence),
+            Cue(told),
             StateOf(sentence, moves),
             tempo
         );
@@ -162,11 +138,24 @@ internal sealed partial class NoteGlossary
             && !(here.Value.Equals("there", StringComparison.OrdinalIgnoreCase) && Placed(step))
         )
             open.Add($"“{here.Value.Trim().ToLowerInvariant()}”: where, or how?");
+        if (sides == "alternating" && hand is null && contact is null && !SideWords().IsMatch(sentence))
+        {
+            open.Add("“alternate”: the sides, or with what came before?");
+            step = step with { Acts = [.. step.AllActs.Select(a => a with { Side = "both" })] };
+        }
+        if (PressedInto().Match(sentence) is { Success: true } into)
+            open.Add($"“{into.Value.ToLowerInvariant()}”: does the head press, or the hand?");
+        if (sides is null && WinkWord().Match(sentence) is { Success: true } wink)
+            open.Add($"“{wink.Value.ToLowerInvariant()}”: which eye, or one after the other?");
         foreach (var ends in Unplaced(sentence))
             open.Add($"“{ends}”: where is that?");
         if (hand == "circle" && CircleWay().Match(sentence) is { Success: true } turning)
             open.Add($"“{turning.Groups["way"].Value.ToLowerInvariant()}”: clockwise, or the other way?");
-        if (hand == "stroke" && MassageWord().Match(sentence) is { Success: true } massage)
+        if (
+            hand == "stroke"
+            && MassageWord().Match(sentence) is { Success: true } massage
+            && sentence.IndexOf("strok", StringComparison.OrdinalIgnoreCase) < 0
+        )
             open.Add($"“{massage.Value.ToLowerInvariant()}”: strokes, circles or kneading?");
         if (sentence.Contains('?', StringComparison.Ordinal))
             open.Add("It is put as a question: is it meant so?");
@@ -187,11 +176,11 @@ internal sealed partial class NoteGlossary
                 yield return $"{(name == "a" ? "from" : "to")} {end.Value.Trim().ToLowerInvariant()}";
     }
 
-    private static IEnumerable<Act> Acts(IReadOnlyList<Moved> moves, string? sides, string sentence, bool resisted) =>
+    private static IEnumerable<Act> Acts(IReadOnlyList<Moved> moves, string? sides, string? effort, bool resisted) =>
         moves.Select(m => new Act(
             m.Do,
             sides is "left" or "right" or "alternating" ? sides : "both",
-            EffortOf(sentence),
+            effort,
             resisted ? "finger" : null,
             null,
             null,
@@ -203,12 +192,17 @@ internal sealed partial class NoteGlossary
             null
         ));
 
+    /// <summary>What is done to one side at a time.</summary>
+    private static readonly HashSet<string> OneSideAtATime = ["head-tilt-side", "head-turn"];
+
     private sealed record Moved(int At, string Do, string? Gaze);
 
     /// <summary>Every movement of the face that is told, in its order; a tongue on the palate while the jaw opens is how it opens.</summary>
     private static List<Moved> MovesIn(Phrases phrases)
     {
         List<Moved> found = [.. LooksIn(phrases)];
+        if (phrases.Take(Vowels()) is { } vowels)
+            found.AddRange(vowels.Groups["vowel"].Captures.Select(v => new Moved(v.Index, OfVowel(v.Value), null)).DistinctBy(m => m.Do));
         // The longest phrase says the most: "kiss the ceiling" before "kiss". Each is looked for anew only where another took from it.
         var read = Moves.Select(m => (Move: m, Match: m.Pattern.Match(phrases.Left))).Where(m => m.Match.Success).ToList();
         while (read.Count > 0)
@@ -225,6 +219,8 @@ internal sealed partial class NoteGlossary
         }
         if (found.Exists(m => m.Do == "open-jaw"))
             found.RemoveAll(m => m.Do == "tongue-press-palate");
+        if (found.Count == 0 && phrases.Take(TiltsBack()) is { } back)
+            found.Add(new(back.Index, "head-back", null));
         if (found.Exists(m => m.Do == "smile"))
             found.RemoveAll(m => m.Do == "roll-lips-in");
         if (found.Exists(m => m.Do == "kiss-ceiling"))
@@ -247,6 +243,18 @@ internal sealed partial class NoteGlossary
         if (ways.Contains("up") || ways.Contains("down"))
             yield return new(looks.Index, "gaze-updown", "up-down");
     }
+
+    /// <summary>What lips and jaw do for a vowel.</summary>
+    private static string OfVowel(string said) =>
+        char.ToLowerInvariant(said[0]) switch
+        {
+            'a' => "open-jaw",
+            'e' or 'i' or 'c' => "stretch-corners-sideways",
+            // "oo" is said with the lips forward; one long "o" with them round.
+            'o' when said.Count(c => c is 'o' or 'O') == 2 => "pucker",
+            'o' => "funnel-o",
+            _ => "pucker",
+        };
 
     private static PoseState? StateOf(string sentence, IReadOnlyList<Moved> moves)
     {

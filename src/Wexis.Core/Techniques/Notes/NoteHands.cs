@@ -19,6 +19,9 @@ internal sealed partial class NoteGlossary
         List<string> open
     )
     {
+        // Cupped palms lie round the eyes and touch no lid: that is the movement itself.
+        if (moves.Any(m => m.Do == "palm-eyes"))
+            return null;
         if (
             moves.Count > 0
             && contact is null
@@ -61,7 +64,7 @@ internal sealed partial class NoteGlossary
             var role = holds ? "hold" : null;
             if (contact is null)
                 open.Add(WithWhatAsked);
-            if (role is null)
+            if (role is null && !moves.All(m => LetsGo.Contains(m.Do)))
                 open.Add("The hands that lie there: do they resist, hold the skin, or only feel?");
             return lies.AllPath.Count + lies.AllZones.Count == 0 ? null : lies with { Role = role, Sides = null };
         }
@@ -70,6 +73,9 @@ internal sealed partial class NoteGlossary
 
     private static string Said(string verb, string sentence) =>
         HandVerbs.First(v => v.Verb == verb).Pattern.Match(sentence).Value.ToLowerInvariant();
+
+    /// <summary>What no hand can resist.</summary>
+    private static readonly HashSet<string> LetsGo = ["breathe", "jaw-rest", "relax-scan", "drop-shoulders"];
 
     /// <summary>Work of a hand that goes on by itself: it neither resists nor holds what moves under it.</summary>
     private static readonly HashSet<string> WorksOnTheWay =

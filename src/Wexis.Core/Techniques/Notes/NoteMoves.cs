@@ -16,7 +16,15 @@ internal sealed partial class NoteGlossary
             "stretch-corners-sideways"
         ),
         M(@"(?:rais|lift)\w*(?<=^\s*(?:eye)?brows?\s*(?::|\s-)[^.;]*)(?:\s+and\s+lower\w*)?", "raise-brows"),
-        M(@"kiss\w*\s+(?:(?:to|at|towards?)\s+)?(?:the\s+)?(?:ceiling|sky)", "kiss-ceiling"),
+        M(@"wrinkl\w*\s+(?:the\s+|your\s+)?(?:forehead|brow)(?:\s+up(?:wards?)?)?", "raise-brows"),
+        M(
+            @"(?<!\b(?:from|at|between|over)\s+(?:the\s+)?(?:left\s+|right\s+|outer\s+|inner\s+)?)(?:mouth\s+)?corners?(?:\s+of\s+(?:the\s+|your\s+)?mouth)?\s+up(?:wards?)?\b(?!\s+(?:to|over|along)\b)|(?:lift|rais|pull|draw)\w*\s+(?:(?:the|your|both|left|right|one)\s+)*(?:mouth\s+)?corners?(?:\s+of\s+(?:the\s+|your\s+)?mouth)?(?:\s+up(?:wards?)?)?(?!\s+(?:down|back|out|sideways|apart|wide|of))",
+            "smile"
+        ),
+        M(
+            @"kiss\w*\s+(?:(?:to|at|towards?)\s+)?(?:the\s+)?(?:ceiling|sky)(?:\b[^.;]{0,30}\blips\s+(?:to|towards?)\s+the\s+(?:ceiling|sky))?",
+            "kiss-ceiling"
+        ),
         M(
             @"lower\s+lip\s+(?:over|above|on)\s+(?:the\s+|your\s+)?upper(?:\s+(?:lip|one))?|(?:push|jut|stick)\w*\s+(?:out\s+)?(?:the\s+|your\s+)?(?:bottom|lower)\s+lip(?:\s+(?:forwards?|out))?|(?:bottom|lower)\s+lip\s+(?:is\s+)?(?:pushed\s+)?(?:forwards?|out)\b(?:\s+\(pout\w*\))?|pout\w*",
             "pout-chin-up"
@@ -30,13 +38,13 @@ internal sealed partial class NoteGlossary
             "head-turn"
         ),
         M(
-            @"shoulders?\s+up\b(?:\s+to(?:wards?)?\s+(?:the\s+|your\s+)?ears?)?|shoulders?\s+to(?:wards?)?\s+(?:the\s+|your\s+)?ears?",
+            @"(?:squeez|pull|bring|draw)\w*\s+(?:(?:the|your|both)\s+)*shoulders?\s+(?:up\s+)?(?:to|towards?)\s+(?:the\s+|your\s+)?ears?|shoulders?\s+up\b(?:\s+to(?:wards?)?\s+(?:the\s+|your\s+)?ears?)?|shoulders?\s+to(?:wards?)?\s+(?:the\s+|your\s+)?ears?",
             "shrug"
         ),
         M(@"frown\w*(?!\s+(?:lines?|muscles?))|knit\w*", "knit-brows"),
         M(@"(?:squeez|clos|shut)\w*\s+(?:(?:both|the|your|right|left|one)\s+)*(?:eyes?|lids?)(?:\s+tight\w*)?", "close-lids"),
         M(
-            @"squeez\w*\s+(?:(?:both|the|your)\s+)*eyes?\s+(?:tight\w*\s+)?(?:shut|closed|together)?\s*,?\s*(?:and\s+|then\s+)+open\w*\s+(?:them\s+)?wide",
+            @"(?:squeez|clos|shut)\w*\s+(?:(?:both|the|your)\s+)*eyes?\s+(?:tight\w*\s+)?(?:shut|closed|together)?[\s,·]*(?:and\s+|then\s+)*open\w*\s+(?:them\s+)?wide",
             "squeeze-open"
         ),
         M(
@@ -44,17 +52,36 @@ internal sealed partial class NoteGlossary
             "widen-eyes"
         ),
         M(@"blink\w*(?:\s+(?:with\s+)?(?:(?:both|the|your)\s+)*eyes)?", "full-blink"),
-        M(@"look\w*\s+up\w*|eyes\s+up", "gaze-up", "up"),
-        M(@"look\w*\s+down\w*", "gaze-down", "down"),
+        M(@"look\w*\s+up\w*(?:\s+(?:to|at)\s+the\s+(?:ceiling|sky))?|eyes\s+up", "gaze-up", "up"),
+        M(@"look\w*\s+down\w*(?:\s+(?:to|at)\s+the\s+(?:floor|ground))?|eyes\s+down", "gaze-down", "down"),
         M(@"look\w*\s+(?:to\s+the\s+)?(?:left|right|side)\w*", "gaze-side", "left-right"),
         M(
             @"(?:with\s+)?(?:(?:an?|big|wide|soft|small|slight|(?<!\blips?\s+)closed|broad)\s+)*(?:smil(?:e|es|ing)|grin(?:s|ning)?)\b(?:\s+(?:wide|broad)(?:ly)?\b)?(?!\s+(?:lines?|muscles?))",
             "smile"
         ),
-        M(@"(?:puck|kiss|purs)\w*(?:\s+(?:the\s+|your\s+)?lips?)?|lips?\s+(?:to|into|in|for)\s+(?:a\s+)?kiss", "pucker"),
         M(
-            @"(?:puff|fill|blow)\w*\s+(?:up\s+|out\s+)?(?:(?:both|the|your|right|left|one)\s+)*cheeks?(?:\s+(?:up|out|with\s+air))?|puff\w*",
+            @"(?:puck|kiss|purs)\w*(?:\s+(?:the\s+|your\s+)?lips?)?(?:\s*,?\s*(?:and\s+)?push\w*\s+(?:them|the\s+lips)\s+(?:forwards?|out))?|lips?\s+(?:to|into|in|for)\s+(?:a\s+)?kiss",
+            "pucker"
+        ),
+        M(
+            @"(?:puff|fill|blow)\w*\s+(?:up\s+|out\s+)?(?:(?:both|the|your|right|left|one)\s+)*cheeks?(?:\s+(?:up|out|with\s+air))?|fill\w*\s+with\s+air(?<=\bcheeks?\b[^.;]*)|puff\w*",
             "puff-cheeks"
+        ),
+        M(@"fish\s+(?:face|lips|mouth)", "suck-cheeks"),
+        M(@"wink\w*(?:\s+(?:(?:the|your|one|left|right)\s+)*eye)?", "close-lids"),
+        M(@"whistl\w*", "blow-out"),
+        M(@"yawn\w*", "open-jaw"),
+        M(@"(?:snarl|sneer)\w*", "raise-upper-lip"),
+        M(@"chin\s+(?:down\s+)?(?:to|towards?)\s+(?:the\s+|your\s+)?(?:chest|breastbone)", "neck-bend-forward"),
+        M(@"(?:narrow|pinch\s+in)\w*\s+(?:the\s+|your\s+)?(?:nostrils?|nose)\b(?!\s+(?:with|between))", "narrow-nostrils"),
+        M(@"(?:show|bar)\w*\s+(?:the\s+|your\s+)?lower\s+teeth", "lower-lip-down"),
+        M(
+            @"(?:tens|tighten)\w*\s+(?:the\s+|your\s+)?(?:(?:front|skin)\s+of\s+(?:the\s+|your\s+)?)?(?:neck|neck\s+bands?)\b",
+            "grimace-neck"
+        ),
+        M(
+            @"palming|(?:(?:warm|the|your|both)\s+)*palms?\s*(?:warm\s*)?,?\s*(?:cup\w*\s+)?over\s+(?:the\s+|your\s+)?(?:closed\s+|shut\s+)?eyes|cup\w*\s+(?:(?:the|your|both|warm)\s+)*(?:palms?\s+|hands?\s+)?over\s+(?:the\s+|your\s+)?(?:closed\s+|shut\s+)?eyes",
+            "palm-eyes"
         ),
         M(@"suck\w*(?:\s+in)?(?:\s+(?:both|the|your)\s+|\s+)cheeks?(?:\s+in)?|suck\w*", "suck-cheeks"),
         M(@"(?:say|form|make)\w*\s+(?:an?\s+)?(?:long\s+)?['‘“""]?o+h?['’”""]?\b", "funnel-o"),
@@ -69,7 +96,7 @@ internal sealed partial class NoteGlossary
         ),
         M(@"clench\w*(?:\s+(?:the\s+|your\s+)?(?:teeth|jaw))?|bit(?:e|es|ing)\s+(?:down|the\s+teeth\s+together)", "clench"),
         M(@"tuck\w*\s+(?:the\s+|your\s+)?chin|chin\s+tuck|nod(?:s|ding)?\b", "chin-tuck"),
-        M(@"tilt\w*\s+(?:the\s+|your\s+)?head", "head-tilt-side"),
+        M(@"(?:tilt|tip|lean)\w*\s+(?:the\s+|your\s+)?head(?!\s+(?:\p{L}+\s+){0,2}?(?:back|forwards?))", "head-tilt-side"),
         M(@"turn\w*\s+(?:the\s+|your\s+)?head", "head-turn"),
         M(@"(?:drop|lower|relax)\w*\s+(?:the\s+|your\s+)?shoulders?", "drop-shoulders"),
         M(@"(?:lift|raise|shrug)\w*\s+(?:the\s+|your\s+)?shoulders?", "shrug"),
@@ -86,23 +113,26 @@ internal sealed partial class NoteGlossary
             "flare-nostrils"
         ),
         M(
-            @"(?:fold|roll|wrap|curl|tuck)\w*\s+(?:(?:both|the|your|right|left|one)\s+)*(?:upper\s+|lower\s+)?lips?\b.{0,15}\b(?:over|in|inwards?|teeth)\b|lips?\s+(?:are\s+)?(?:rolled|folded|tucked|curled|drawn)\s+in(?:wards?)?(?:\s+over\s+(?:the\s+|your\s+)?teeth)?|lips?\s+(?:rolled\s+|folded\s+)?over\s+(?:the\s+|your\s+)?teeth",
+            @"(?:pull|draw|stretch)\w*\s+(?:the\s+|your\s+)?(?:upper|lower)\s+lip\s+(?:down\s+|up\s+|in\s+)?over\s+(?:the\s+|your\s+)?(?:upper\s+|lower\s+)?teeth|(?:fold|roll|wrap|curl|tuck)\w*\s+(?:(?:both|the|your|right|left|one)\s+)*(?:upper\s+|lower\s+)?lips?\b.{0,15}\b(?:over|in|inwards?|teeth)\b|lips?\s+(?:are\s+)?(?:rolled|folded|tucked|curled|drawn)\s+in(?:wards?)?(?:\s+over\s+(?:the\s+|your\s+)?teeth)?|lips?\s+(?:rolled\s+|folded\s+)?over\s+(?:the\s+|your\s+)?teeth",
             "roll-lips-in"
         ),
         M(@"(?:wrinkl|scrunch)\w*\s+(?:the\s+|your\s+)?nose", "scrunch-nose"),
         M(
-            @"(?:squint\w*(?:\s+(?:with\s+)?(?:(?:both|the|your|right|left|one|only)\s+)*(?:lower\s+)?(?:lids?|eyes?))?(?:\s+only)?|(?:lift|rais)\w*\s+(?:the\s+|your\s+)?lower\s+lids?)",
+            @"(?:squint\w*(?:\s+(?:with\s+)?(?:(?:both|the|your|right|left|one|only)\s+)*(?:lower\s+)?(?:lids?|eyes?))?(?:\s+only)?|(?:lift|rais)\w*\s+(?:the\s+|your\s+)?lower\s+lids?|lower\s+lids?\s+(?:lift|rise|up|raised|lifted)\w*)",
             "lift-lower-lid"
         ),
         M(
-            @"(?:(?:slid|mov|shift)\w*\s+)?(?:the\s+|your\s+)?(?:lower\s+)?jaw\s+(?:(?:goes|moves|slides)\s+)?(?:to\s+the\s+)?(?:left|right|side)\b(?:\s*,?\s*(?:and\s+|then\s+|to\s+)?(?:the\s+)?(?:jaw\s+)?(?:left|right|cent(?:re|er)|middle)\b)*",
+            @"(?:(?:slid|mov|shift)\w*\s+)?(?:the\s+|your\s+)?(?:lower\s+)?jaw\s+(?:(?:goes|moves|slides)\s+)?(?:to\s+the\s+)?(?:left|right|side)\b(?:[\s,/-]*(?:and\s+|then\s+|to\s+)?(?:the\s+)?(?:jaw\s+)?(?:left|right|cent(?:re|er)|middle|back)\b)*",
             "jaw-side"
         ),
         M(
             @"(?:push|press|bring|mov|jut|slid)\w*\s+(?:the\s+|your\s+)?(?:lower\s+)?jaw\s+(?:forwards?|out)|(?:lower\s+)?jaw\s+(?:goes\s+|comes\s+|moves\s+)?forwards?",
             "jaw-forward"
         ),
-        M(@"(?:relax|loosen|unclench)\w*\s+(?:the\s+|your\s+)?jaw|let\s+(?:the\s+|your\s+)?jaw\s+(?:hang|drop|go)", "jaw-rest"),
+        M(
+            @"(?:relax|loosen|unclench|drop)\w*\s+(?:the\s+|your\s+)?jaw(?:\s+(?:loosely|loose))?|let\s+(?:the\s+|your\s+)?jaw\s+(?:hang|drop|go)",
+            "jaw-rest"
+        ),
         M(@"(?:relax|soften)\w*\s+(?:the\s+|your\s+)?(?:whole\s+)?face|scan\w*\s+(?:the\s+|your\s+)?face", "relax-scan"),
         M(@"(?:circl|run)\w*\s+(?:the\s+|your\s+)?tongue", "tongue-circle-vestibule"),
         M(
@@ -113,13 +143,14 @@ internal sealed partial class NoteGlossary
         M(@"blow\w*", "blow-out"),
         M(@"(?:pull|draw|turn)\w*\s+(?:the\s+|your\s+)?(?:mouth\s+)?corners?(?:\s+of\s+the\s+mouth)?\s+down", "corners-down"),
         M(@"\b(?:\d+|a\s+few|some|three|five)\s+(?:slow\s+|deep\s+|calm\s+|long\s+)*breaths\b", "breathe"),
+        M(@"roll\w*\s+(?:them\s+|(?:the\s+|your\s+)?eyes\s+)?up\b(?<=\beyes\b[^.;]*)", "gaze-up", "up"),
         M(
-            @"(?:roll|circl|rotat)\w*\s+(?:with\s+)?(?:(?:both|the|your|right|left|one)\s+)*eyes\b|(?:make\s+|draw\s+|slow\s+)*circles?\s+with\s+(?:(?:both|the|your|right|left|one)\s+)*eyes\b|eyes\b(?:(?!\b(?:fingers?|thumbs?|stroke|around|under)\b)[^.;]){0,20}\b(?:roll|circl|rotat)\w*(?:\s+them)?(?:\s+in\s+an?\s+circle)?",
+            @"(?:roll|circl|rotat)\w*\s+(?:with\s+)?(?:(?:both|the|your|right|left|one)\s+)*eyes\b(?!\s+(?:up|down)\b)|(?:make\s+|draw\s+|slow\s+)*circles?\s+with\s+(?:(?:both|the|your|right|left|one)\s+)*eyes\b|eyes\b(?:(?!\b(?:fingers?|thumbs?|stroke|around|under)\b)[^.;]){0,20}\b(?:roll|circl|rotat)\w*(?!\s+(?:(?:them|the\s+eyes|your\s+eyes)\s+)?(?:up|down)\b)(?:\s+(?:them|the\s+eyes))?(?:\s+in\s+an?\s+circle)?",
             "gaze-circle",
             "circle"
         ),
         M(
-            @"(?:mov|pass|push|shift|send)\w*\s+(?:the\s+)?air\b(?:\s+(?:from\s+)?(?:left|right|side|cheek)\s+to\s+(?:left|right|side|cheek))?",
+            @"(?:mov|pass|push|shift|send)\w*\s+(?:(?:the\s+)?air\b|it\b(?<=\bair\b[^.;]*))(?:\s+(?:from\s+)?(?:left|right|side|cheek)\s+to\s+(?:left|right|side|cheek))?",
             "transfer-air"
         ),
     ];

@@ -59,7 +59,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex Numbers();
 
     [GeneratedRegex(
-        @"^\s*(?:(?:on|to)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|one))?(?:\s+(?:too|as\s+well))?\W*$|\b(?:the\s+)?(?:other|opposite|second)\s+(?:side|half|cheek|eye|hand)\b|\b(?:change|switch|swap)\s+(?:the\s+)?sides?\b|\b(?:repeat\w*|same|again)\b.{0,30}\b(?:on|with)\s+the\s+(?:left|right)\b|^\s*(?:repeat|same)\s+(?:on\s+)?(?:the\s+)?(?:left|right)\b",
+        @"^\s*(?:(?:on|to)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|one))?(?:\s+(?:too|as\s+well))?\W*$|\b(?:the\s+)?(?:other|opposite|second)\s+(?:side|half|cheek|eye|hand)\b|\b(?:change|switch|swap)\s+(?:the\s+)?sides?\b|\b(?:repeat\w*|same|again)\b.{0,30}\b(?:on|with|to)\s+the\s+(?:left|right)\b|^\s*(?:repeat|same)\s+(?:on\s+)?(?:the\s+)?(?:left|right)\b",
         Free
     )]
     private static partial Regex OtherSide();
@@ -67,8 +67,9 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?:again|repeat\w*|same|likewise|change|switch|swap)\b", Free)]
     private static partial Regex Again();
 
+    /// <summary>Hands that are laid somewhere, with a verb or without ("fingers flat on the cheeks").</summary>
     [GeneratedRegex(
-        @"\b(?:plac(?:e|ing)|put(?:ting)?|rest(?:ing)?|lay(?:ing)?|set(?:ting)?|position\w*)\b.{0,40}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?|knuckles?|stone|roller)\b",
+        @"^\s*(?:(?:both|the|your|flat|warm|two|three|four|\d|index|middle|ring)\s+)*(?:fingers?|fingertips?|palms?|hands?|thumbs?|knuckles?|fists?)\s+(?:pads?\s+|flat\s+|lightly\s+|gently\s+|soft(?:ly)?\s+)*(?:on|onto|at|over|under|below|beside|behind|against|between|along)\s|\b(?:plac(?:e|ing)|put(?:ting)?|rest(?:ing)?|lay(?:ing)?|set(?:ting)?|position\w*)\b.{0,40}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?|knuckles?|stone|roller)\b",
         Free
     )]
     private static partial Regex Laid();
@@ -107,13 +108,13 @@ internal sealed partial class NoteGlossary
     private static partial Regex LipsClosed();
 
     [GeneratedRegex(
-        @"\bhead\s+(?:is\s+|stays?\s+)?(?:tipped\s+|tilted\s+)?back\b|\b(?:tip|tilt|lean|drop)\w*\s+(?:the\s+|your\s+)?head\s+back|\bchin\s+(?:up\s+)?to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b|\bchin\s+(?:slightly\s+|a\s+(?:little|bit)\s+)?(?:up|raised|lifted)\b(?:\s+(?:slightly|a\s+(?:little|bit)))?(?!\s+(?:to|over|along)\b)|\b(?:lift|rais)\w*\s+(?:the\s+|your\s+)?chin\s+to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b",
+        @"\bhead\s+(?:is\s+|stays?\s+)?(?:tipped\s+|tilted\s+)?back\b(?:\s+a\s+(?:little|bit))?|\b(?:tip|tilt|lean|drop)\w*\s+(?:the\s+|your\s+)?head\s+back(?:\s+a\s+(?:little|bit))?|\bchin\s+(?:up\s+)?to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b|\bchin\s+(?:slightly\s+|a\s+(?:little|bit)\s+)?(?:up|raised|lifted)\b(?:\s+(?:slightly|a\s+(?:little|bit)))?(?!\s+(?:to|over|along)\b)|\b(?:lift|rais)\w*\s+(?:the\s+|your\s+)?chin\s+to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b",
         Free
     )]
     private static partial Regex HeadBack();
 
     [GeneratedRegex(
-        @"\b(?:sit|stand)\w*\s+(?:up\s*)?(?:right|straight|tall|upright)\b|\bhead\s+(?:is\s+|stays?\s+)?(?:straight|upright|level)\b|\bback\s+straight\b",
+        @"\b(?:sit|stand)\w*\s+(?:up\s*)?(?:right|straight|tall|upright)\b|\b(?:head|chin)\s+(?:is\s+|stays?\s+)?(?:straight|upright|level)\b|\bback\s+straight\b",
         Free
     )]
     private static partial Regex Upright();
@@ -122,7 +123,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex ShouldersDown();
 
     [GeneratedRegex(
-        @"(?<=[.!?;])\s+|,?\s+then\s+(?!open\s+(?:them\s+)?wide\b|(?:far|near)\b|(?:relax|rest|pause)\w*(?:\s+\p{L}+ly)?\s+(?:for\s+)?\p{Nd})|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into|at)|no\s+(?:pressure\s+(?:on|over|at|to|near|onto)|pulling))\b)|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
+        @"(?<=[.!?;])\s+|,?\s+then\s+(?!(?:on\s+)?the\s+other\b|\d+\s*(?:x|×|times|strokes?)?\s*(?:on\s+the\s+)?(?:left|right)\b|open\s+(?:them\s+)?wide\b|(?:far|near)\b|(?:up|down)\b(?<=\b(?:look\w*|eyes|gaze)\s[^.;]*)|(?:relax|rest|pause)\w*(?:\s+\p{L}+ly)?\s+(?:for\s+)?\p{Nd})|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into|at)|no\s+(?:pressure\s+(?:on|over|at|to|near|onto)|pulling))\b)|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
         Free
     )]
     private static partial Regex SentenceEnd();
@@ -164,11 +165,11 @@ internal sealed partial class NoteGlossary
     private static partial Regex Claims();
 
     [GeneratedRegex(
-        @"\b(?:hold(?:ing|s)?|held)\s+(?:(?:it|each|for|about|there|every)\s+)*\d+(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:s|secs?|seconds?|counts?|breaths?)\b)?"
+        @"\b(?:hold(?:ing|s)?|held)\s+(?:(?:it|each|for|about|there|every)\s+)*\d+(?:\s*(?:-|–|to)\s*\d+(?!\s*(?:x|×|times|rounds?|reps?|sets?|repet)))?(?:\s*(?:s|secs?|seconds?|counts?|breaths?)\b)?"
             + @"|\d+\s+(?:(?:each|per|a)\s+(?:side|way|direction|hand|eye|cheek|brow)|each)\b"
             + @"|\d+\s*[x×]\s*\d+(?:\s*(?:s|secs?|seconds?|mins?|minutes?|times|reps?)\b)?"
             + @"|\d+\s+left\s*,?\s*(?:and\s+)?\d+\s+right|\d+\s+right\s*,?\s*(?:and\s+)?\d+\s+left"
-            + @"|\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|rounds?|passes|changes|taps?|swipes?|holds?|press(?:es)?|pinches|pulses?|bounces?|beats?|nods?|squeezes|lifts?|repeats?|pats?|sets?(?:\s+of\s+\d+(?:\s*(?:s|secs?|seconds?|times|reps?))?)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)(?:\s+each\b(?!\s+(?:side|way|direction|hand|eye|day)))?"
+            + @"|\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|rounds?|passes|changes|taps?|swipes?|holds?|press(?:es)?|pinches|points|spots|pulses?|bounces?|beats?|nods?|squeezes|lifts?|repeats?|pats?|sets?(?:\s+of\s+\d+(?:\s*(?:s|secs?|seconds?|times|reps?))?)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)(?:\s+each\b(?!\s+(?:side|way|direction|hand|eye|day)))?"
             + @"|\b(?:rest|relax|pause)(?:\s+\p{L}+ly)?\s+(?:for\s+)?\d+(?:\s*(?:s|secs?|seconds?|counts?)\b)?|\bin\s+\d+(?:\s*s)?\s*,?\s*(?:and\s+)?out\s+\d+(?:\s*s\b)?"
             + @"|(?<=\s)[x×]\s*\d+\b|\b(?:once|twice)\b|\b(?:each|per|on\s+each|on\s+both)\s+sides?\b|\beach\s+(?:way|direction)\b|\bboth\s+(?:directions|ways)\b|\b(?:swap|change|switch)\s+sides?\b",
         Free
@@ -182,7 +183,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex Here();
 
     [GeneratedRegex(
-        @"\b(?:from|to|towards?|at|over|on|along|between|below|above|under|beside|up\s+to|into|across|in\s+front\s+of|around|down|up)\s+(?:\w+\s+){0,4}$",
+        @"\b(?:from|to|towards?|at|in|against|over|on|along|between|below|above|under|beside|up\s+to|into|across|in\s+front\s+of|around|down|up)\s+(?:\w+\s+){0,4}$",
         Free
     )]
     private static partial Regex LeadsTo();
@@ -196,7 +197,7 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?:alternat\w*|in\s+turn|left\s+and\s+right\s+in\s+turn)\b", Free)]
     private static partial Regex Alternately();
 
-    [GeneratedRegex(@"\bboth\s+(?:hands?|sides?|at\s+once|temples|cheeks)\b", Free)]
+    [GeneratedRegex(@"\bboth\s+(?:hands?|sides?|at\s+once|temples|cheeks|eyes|(?:eye)?brows|ears|corners)\b", Free)]
     private static partial Regex BothHands();
 
     [GeneratedRegex(
@@ -214,7 +215,7 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?:tight\w*|hard|strong\w*|as\s+(?:wide|far|hard)\s+as)\b", Free)]
     private static partial Regex Strongly();
 
-    [GeneratedRegex(@"\b(?:gentl\w*|soft\w*|slight\w*|small|light\w*)\b", Free)]
+    [GeneratedRegex(@"\b(?:gentl\w*|soft\w*|slight\w*|small|light\w*|(?:no|without(?:\s+any)?)\s+force|effortless\w*)\b", Free)]
     private static partial Regex Softly();
 
     [GeneratedRegex(

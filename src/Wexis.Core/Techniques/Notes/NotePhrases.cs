@@ -12,6 +12,7 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(
         $@"(?:\b(?:keep\w*|leav\w*|hold\w*|with)\s+)?{PartList}\s+(?:(?:is|are|stays?|remains?|kept|to\s+stay|must\s+stay|should\s+stay|completely|quite|very|all|wholly)\s+)*(?:still|quiet|relaxed|free|soft|loose|calm|unmoved|steady|smooth|motionless)\b"
+            + $@"|(?<=[,;.]\s*(?:and\s+)?)(?:relax|soften)\w*\s+(?:the\s+|your\s+)(?:forehead|(?:eye)?brows?|chin|neck|tongue|eyes)\b"
             + $@"|\b(?:keep\w*|leav\w*)\s+{PartList}(?!\s+(?:open|closed|shut|down|back|up|apart|together))"
             + $@"|\b(?:without|not|no)\s+(?:frowning|clenching)\b|\b(?:without|not|no)\s+(?:moving|lifting|raising|wrinkling|tensing|using|creasing)\s+{PartList}"
             + $@"|{PartList}\s+(?:do(?:es)?\s+not|don't|doesn't|must\s+not|never)\s+(?:move|lift|rise|wrinkle|help)"
@@ -49,7 +50,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex Spent();
 
     [GeneratedRegex(
-        @"\b(?:(?:clockwise|one\s+way|forwards?)\s+(?<one>\d+)\s*(?:x|times)?|(?<one>\d+)\s*(?:x|times)?\s+(?:clockwise|one\s+way|forwards?))\s*,?\s*(?:and\s+|then\s+)?(?:(?:(?:anti-?|counter-?)clockwise|(?:the\s+)?(?:other|opposite)\s+(?:way|direction)(?:\s+round)?|backwards?|reversed?|in\s+reverse)\s+(?<other>\d+)\s*(?:x|times)?|(?<other>\d+)\s*(?:x|times)?\s+(?:(?:anti-?|counter-?)clockwise|(?:the\s+)?(?:other|opposite)\s+(?:way|direction)(?:\s+round)?|backwards?|reversed?|in\s+reverse))",
+        @"\b(?:(?:(?:anti-?|counter-?)?clockwise|(?:the\s+)?(?:one|other|opposite)\s+(?:way|direction)(?:\s+round)?|forwards?|fwd|backwards?|back|bwd|reversed?|in\s+reverse)\s+(?<one>\d+)\s*(?:x|times)?|(?<one>\d+)\s*(?:x|times)?\s+(?:(?:anti-?|counter-?)?clockwise|(?:the\s+)?(?:one|other|opposite)\s+(?:way|direction)(?:\s+round)?|forwards?|fwd|backwards?|back|bwd|reversed?|in\s+reverse))\s*,?\s*(?:and\s+|then\s+)?(?:(?:(?:anti-?|counter-?)?clockwise|(?:the\s+)?(?:one|other|opposite)\s+(?:way|direction)(?:\s+round)?|forwards?|fwd|backwards?|back|bwd|reversed?|in\s+reverse)\s+(?<other>\d+)\s*(?:x|times)?|(?<other>\d+)\s*(?:x|times)?\s+(?:(?:anti-?|counter-?)?clockwise|(?:the\s+)?(?:one|other|opposite)\s+(?:way|direction)(?:\s+round)?|forwards?|fwd|backwards?|back|bwd|reversed?|in\s+reverse))(?![\p{L}\d])",
         Free
     )]
     private static partial Regex BothTurns();
@@ -75,8 +76,17 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\bmassag\w*", Free)]
     private static partial Regex MassageWord();
 
+    [GeneratedRegex(@"\b(?:sides?|left|right|(?:eye)?brows?|eyes?|corners?|cheeks?|shoulders?|hands?)\b", Free)]
+    private static partial Regex SideWords();
+
+    [GeneratedRegex(@"\bwink\w*", Free)]
+    private static partial Regex WinkWord();
+
     /// <summary>Things that are counted, for which a dose line says "times".</summary>
-    [GeneratedRegex(@"(?<n>\d+)\s+(?:pulses?|bounces?|beats?|nods?|squeezes|lifts?|rounds?|passes|changes|repeats?|pats?)\b", Free)]
+    [GeneratedRegex(
+        @"(?<n>\d+)\s+(?:pulses?|bounces?|beats?|nods?|squeezes|lifts?|rounds?|passes|changes|repeats?|pats?|points|spots)\b",
+        Free
+    )]
     private static partial Regex Counted();
 
     [GeneratedRegex(
@@ -90,10 +100,17 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Which ways eyes look, two or more.</summary>
     [GeneratedRegex(
-        @"\b(?:look\w*|eyes|gaze)\s+(?:to\s+)?(?:the\s+)?(?<way>left|right|up|down)(?:\s*(?:,|and|then|to|-|/)+\s*(?:to\s+)?(?:the\s+)?(?<way>left|right|up|down)\b)+",
+        @"\b(?:look\w*|eyes|gaze|roll\w*(?<=\beyes\b[^.;]*)(?:\s+(?:them|(?:the\s+|your\s+)?eyes))?)\s+(?:to\s+)?(?:the\s+)?(?<way>left|right|up|down)(?:\s+(?:to|at)\s+the\s+\p{L}+(?:\s+with\s+(?:the\s+)?(?:chin|head)\s+(?:level|straight|still))?)?(?:[\s·]*(?:,|and|then|to|-|/)[\s·,]*(?:and\s+|then\s+)?(?:to\s+)?(?:the\s+)?(?<way>left|right|up|down)\b(?:\s+(?:to|at)\s+the\s+\p{L}+)?)+",
         Free
     )]
     private static partial Regex LooksAbout();
+
+    /// <summary>Vowels that are said for the sake of the lips: "say A E I O U", "ee - oo".</summary>
+    [GeneratedRegex(
+        @"\b(?:say\w*|form\w*|mouth|shape|make)\s+(?:(?:(?:an?\s+)?(?:the|long|big|wide|loud|round|vowels?|letters?|sound)|an)\s+)*[:""“'‘]*(?<vowel>a+h*|e+|i+|o+h*|u+|cheese)[""”'’]*(?:\s*(?:[,–/-]|and|then|to)?\s*[""“'‘]*\b(?<vowel>a+h*|e+|i+|o+h*|u+|cheese)\b[""”'’]*)*(?![\p{L}\d])|[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)[""”'’]*(?:\s*(?:[,–/-]|and|then|to)\s*[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)\b[""”'’]*)+",
+        Free
+    )]
+    private static partial Regex Vowels();
 
     /// <summary>Begins with a verb that leads to a place.</summary>
     [GeneratedRegex(
@@ -104,7 +121,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>From something near to something far, or back.</summary>
     [GeneratedRegex(
-        @"\b(?:look|focus|gaz)\w*\s+(?:[^.;]{0,40}?\bnear\b[^.;]{0,30}?\bfar\b(?:\s+(?:wall|away|off|point|object|one))?|[^.;]{0,40}?\bfar\b[^.;]{0,30}?\bnear\b)",
+        @"\b(?:look|focus|gaz)\w*\s+(?:[^.;]{0,10}?\b(?:tip\s+of\s+(?:the|your)\s+nose|fingers?|thumb|pen(?:cil)?)\b[^.;]{0,40}?\bfar\b(?:\s+(?:wall|away|off|point|object|one))?|[^.;]{0,40}?\bnear\b[^.;]{0,30}?\bfar\b(?:\s+(?:wall|away|off|point|object|one))?|[^.;]{0,40}?\bfar\b[^.;]{0,30}?\bnear\b)",
         Free
     )]
     private static partial Regex NearAndFar();
@@ -116,13 +133,57 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"^\s*hold\w*\s+(?:for\s+)?(?<n>\d+)\s*$", Free)]
     private static partial Regex BareHold();
 
+    /// <summary>The head goes back: a movement where nothing else moves, else how the head is held.</summary>
+    [GeneratedRegex(
+        @"\b(?:tilt|tip|lean|drop|lower|let)\w*\s+(?:the\s+|your\s+)?head\s+(?:\p{L}+\s+){0,2}?back(?:wards?)?(?:\s+a\s+(?:little|bit))?",
+        Free
+    )]
+    private static partial Regex TiltsBack();
+
+    /// <summary>Hands that are warmed before they work.</summary>
+    [GeneratedRegex(
+        @"^\s*palm\s+rub\s*[:,-]\s*|\b(?:rub|heat|warm)\w*\s+(?:up\s+)?(?:(?:the|your|both)\s+)*(?:palms?|hands?)(?:\s+(?:together|warm|up))*(?:\s+until\s+(?:they\s+are\s+)?warm)?(?:\s*,?\s*(?:and|then))?(?!\s+(?:on|over|along|across|under)\b)",
+        Free
+    )]
+    private static partial Regex WarmsHands();
+
+    /// <summary>What was warmed is laid there.</summary>
+    [GeneratedRegex(@"\b(?:plac|put|lay|rest|cup)\w*\s+(?:them\s+)?(?:on|onto|over|at|against)\b", Free)]
+    private static partial Regex LaysThem();
+
+    /// <summary>"Left and right", of what is done to one side at a time.</summary>
+    [GeneratedRegex(@"\b(?:left\s+and\s+(?:the\s+)?right|right\s+and\s+(?:the\s+)?left)\b(?:\s+sides?)?", Free)]
+    private static partial Regex LeftAndRight();
+
+    /// <summary>"10 s hold", "a 5-second hold".</summary>
+    [GeneratedRegex(@"\b(?:an?\s+)?(?<n>\d+)[\s-]*(?:s|secs?|seconds?|counts?)[\s-]+holds?\b(?!\s*(?:\d|for|it))", Free)]
+    private static partial Regex TimeOfHold();
+
+    /// <summary>"Relax.", "let go slowly": the way back, and nothing else.</summary>
+    [GeneratedRegex(
+        @"^\s*(?:(?:and|then)\s+)*(?:release|relax|let\s+(?:it\s+|them\s+)?go|rest|lower|return|come\s+back)(?:\s+(?:it|them|the\s+face|your\s+face|all|everything|completely|fully|gently|again|to\s+(?:the\s+)?(?:neutral|normal|start|middle)|(?<slow>(?:very\s+)?slowly)))*\W*$",
+        Free
+    )]
+    private static partial Regex OnlyBack();
+
+    /// <summary>How many, and nothing else: "5 x", "repeat 3 times".</summary>
+    [GeneratedRegex(
+        @"^\s*(?:(?:and|then|do|repeat\w*|this|it|so)\s+)*(?<n>\d+)\s*(?:x|×|times|rounds?|reps?|repetitions?)(?:\s+(?:each|per|on\s+each|on\s+both)(?:\s+sides?)?)?\W*$",
+        Free
+    )]
+    private static partial Regex OnlyCount();
+
+    /// <summary>One time, and nothing else.</summary>
+    [GeneratedRegex(@"^\s*(?<n>\d+)\s*(?:s|secs?|seconds?)\s*(?:,\s*each\s+side)?$", Free)]
+    private static partial Regex OnlyTime();
+
     /// <summary>"5 s on, 5 s off".</summary>
     [GeneratedRegex(@"\b(?<on>\d+)\s*(?:s|secs?|seconds?)?\s+on\s*,?\s*(?:and\s+)?(?<off>\d+)\s*(?:s|secs?|seconds?)?\s+off\b", Free)]
     private static partial Regex OnAndOff();
 
     /// <summary>"10 x left, 10 x right".</summary>
     [GeneratedRegex(
-        @"\b(?<a>\d+)\s*(?:x|×|times)\s+(?:on\s+the\s+)?(?<one>left|right)\s*,?\s*(?:and\s+|then\s+)?(?<b>\d+)\s*(?:x|×|times)\s+(?:on\s+the\s+)?(?<other>left|right)\b",
+        @"\b(?<a>\d+)\s*(?:x|×|times|strokes?|circles?|reps?|taps?)\s+(?:on\s+the\s+)?(?<one>left|right)\s*,?\s*(?:and\s+|then\s+)?(?<b>\d+)\s*(?:x|×|times|strokes?|circles?|reps?|taps?)?\s*(?:on\s+the\s+)?(?<other>left|right)\b",
         Free
     )]
     private static partial Regex TimesOfSides();
@@ -177,7 +238,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Words that say nothing by themselves beside a dose.</summary>
     [GeneratedRegex(
-        @"\b(?:repeat\w*|do|again|each|every|and|then|for|about|a|an|the|of|it|this|that|them|in|all|total|hold|holding|at|first|later|to|with|by|or|is|are|so|many|times|slow(?:ly)?|set|sets|rest|side|sides|per|on|both|after|before|day|days|week|daily|more|if|you|can|easy|comfortable|up|work|build|count|counts|breaths?|seconds?|minutes?)\b",
+        @"\b(?:(?:no|without(?:\s+any)?)\s+force|gentl[ey]|soft(?:ly)?|repeat\w*|do|again|each|every|and|then|for|about|a|an|the|of|it|this|that|them|in|all|total|hold|holding|at|first|later|to|with|by|or|is|are|so|many|times|slow(?:ly)?|set|sets|rest|side|sides|per|on|both|after|before|day|days|week|daily|more|if|you|can|easy|comfortable|up|work|build|count|counts|breaths?|seconds?|minutes?)\b",
         Free
     )]
     private static partial Regex SaysNothing();

@@ -31,7 +31,20 @@ internal sealed partial class NoteGlossary
             .ToList();
         if (led.Count == 0 && Label().Match(lower) is { Success: true } label)
             led = [.. taken.Where(t => t.At + t.Length <= label.Groups["of"].Index + label.Groups["of"].Length)];
-        return [.. led.OrderBy(t => t.At).Select(t => t.Means).Distinct().Take(5)];
+        return [.. InOrder(led, lower).Select(t => t.Means).Distinct().Take(5)];
+    }
+
+    /// <summary>As the hand meets them: "under the cheekbone from the nose to the ear" begins at the nose.</summary>
+    private static IEnumerable<Named> InOrder(List<Named> places, string lower)
+    {
+        var told = places.OrderBy(t => t.At).ToList();
+        if (
+            FromTo().Match(lower) is not { Success: true } way
+            || told.FindIndex(t => t.At >= way.Groups["a"].Index && t.At < way.Groups["b"].Index) is not (> 0 and var start)
+        )
+            return told;
+        var before = told[..start].Where(t => t.Means != told[start].Means);
+        return [told[start], .. before, .. told[(start + 1)..]];
     }
 
     /// <summary>
@@ -61,6 +74,8 @@ internal sealed partial class NoteGlossary
     private static string WholeEnds(string sentence)
     {
         var whole = BothCorners().Replace(sentence, "from the ${a} corner to the ${b} corner");
+        if (ForeheadWord().IsMatch(sentence))
+            whole = FromMiddle().Replace(whole, "from the middle of the forehead ${to}");
         return BrowWord().IsMatch(sentence)
             ? BrowEnds()
                 .Replace(whole, m => $"from the {End(m.Groups["a"].Value)} of the brow to the {End(m.Groups["b"].Value)} of the brow")
@@ -89,6 +104,12 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex BothCorners();
 
+    [GeneratedRegex(@"\bforehead\b", Free)]
+    private static partial Regex ForeheadWord();
+
+    [GeneratedRegex(@"\bfrom\s+(?:the\s+|its\s+)?(?:middle|centre|center)\s+(?:out\s+|up\s+)?(?<to>to(?:wards?)?\b|out\b)", Free)]
+    private static partial Regex FromMiddle();
+
     [GeneratedRegex(@"\b(?:eye)?brows?\b", Free)]
     private static partial Regex BrowWord();
 
@@ -103,6 +124,6 @@ internal sealed partial class NoteGlossary
     private static partial Regex Onwards();
 
     /// <summary>A label before the sentence: "Forehead: …", "jaw - …".</summary>
-    [GeneratedRegex(@"^\s*(?<of>\p{L}[\p{L} ]{1,24}?)\s*(?::|\s[-–])\s")]
+    [GeneratedRegex(@"^\s*(?<of>\p{L}[\p{L} ·]{1,24}?)\s*(?::|\s[-–])\s")]
     private static partial Regex Label();
 }

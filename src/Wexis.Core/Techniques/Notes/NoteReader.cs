@@ -124,7 +124,15 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
                 null,
                 $"{Dosage(text)}: in all, or once more than was said? A technique is written once; nothing was multiplied."
             );
-        else if (!OtherSide(text) && !HowOften(text) && !NewStep(text) && !KeepsStill(text) && !HeldSo(text) && !HowMuch(text))
+        else if (
+            !LetsGo(text)
+            && !OtherSide(text)
+            && !HowOften(text)
+            && !NewStep(text)
+            && !KeepsStill(text)
+            && !HeldSo(text)
+            && !HowMuch(text)
+        )
             Add(text, NoteKind.Unread, null, "Nothing in this sentence could be read as a step. Write it by hand, or leave it out.");
     }
 
@@ -239,6 +247,18 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
         return true;
     }
 
+    /// <summary>"Then relax slowly.": the way back of the step before.</summary>
+    private bool LetsGo(string text)
+    {
+        if (Last < 0 || _laid is not null || NoteGlossary.WayBack(text) is not { } slow)
+            return false;
+        var tempo = _steps[Last].Tempo ?? new(null, null, null, null);
+        if (slow)
+            _steps[Last] = _steps[Last] with { Tempo = tempo with { OutS = tempo.OutS ?? NoteGlossary.SlowBackSeconds } };
+        Add(text, NoteKind.Dose, Last);
+        return true;
+    }
+
     /// <summary>"Every morning": how often in a day or a week, for every step that has a dose.</summary>
     private bool HowOften(string text)
     {
@@ -270,6 +290,8 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
         else if (NoteGlossary.OnlyHold(step.Dose.Line!) is { } held && !NoteGlossary.HasTime(dose.Line!))
             // "Hold for 3 counts. 10 times.": what was said of each, and then how many.
             _steps[Last] = step with { Dose = NoteGlossary.WithDose(dose, held) };
+        else if (NoteGlossary.EachHeld(step, text) is { } each)
+            _steps[Last] = step with { Dose = NoteGlossary.WithDose(dose, each) };
         else if (NoteGlossary.HoldOf(text) is { } hold && !NoteGlossary.HasTime(step.Dose.Line!))
         {
             if (NoteGlossary.LastOnly(text))
@@ -294,6 +316,8 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
             );
             return true;
         }
+        if (NoteGlossary.EffortOf(text) is { } effort)
+            _steps[Last] = _steps[Last] with { Acts = [.. _steps[Last].AllActs.Select(a => a with { Effort = a.Effort ?? effort })] };
         // What was asked for then is answered now.
         for (var i = 0; i < _lines.Count; i++)
             if (_lines[i] is { Kind: NoteKind.Step } line && line.Step == Last)

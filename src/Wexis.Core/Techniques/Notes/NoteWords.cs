@@ -19,7 +19,14 @@ internal sealed partial class NoteGlossary
         W(@"pump\w*", "lymph-pump"),
         W(@"stretch\w*|pull\w*\s+apart|draw\w*\s+apart", "stretch-apart"),
         W(@"rub\w*|friction", "friction"),
-        W(@"(?:pull|lift|draw|push)\w*\s+(?:the\s+|your\s+)?(?:skin|forehead|temples?|cheeks?)(?:\s+(?:up|back|out)\w*)?", "lift-hold"),
+        W(
+            @"(?:pull|lift|draw|push)\w*\s+(?:the\s+|your\s+)?(?:skin|forehead|temples?|cheeks?|scalp|ear\s?lobes?|ears?)(?:\s+(?:up|back|out|down|apart)\w*)?",
+            "lift-hold"
+        ),
+        W(
+            @"(?:press|put|lay|place)\w*\s+(?:(?:the|your|both|flat)\s+)*(?:palms?|hands?|fingers?|fingertips)\s+(?:to|on|against|at)\s+(?:the\s+|your\s+)?(?:temples?|forehead|cheeks?|hairline|skin)\s+and\s+(?:pull|draw|lift|slide)\w*\s+(?:(?:the\s+skin|them|it)\s+)?(?:gently\s+)?(?:back|up|out|down)\w*",
+            "lift-hold"
+        ),
         W(@"press(?!ure)\w*|push\w*|hold\s+the\s+point", "press"),
         W(
             @"strok\w*|glid\w*|sweep\w*|brush\w*|trac(?:e|es|ing)\b|drain(?:s|ing)?\b|smooth\w*|slid\w*|wip\w*|iron\w*|drag\w*|massag\w*",
@@ -53,9 +60,12 @@ internal sealed partial class NoteGlossary
             "pinch-thumb-index"
         ),
         W(@"hook(?:ed|s)?\s+(?:the\s+)?fingers?|hooked", "hook"),
+        W(
+            @"index\s+(?:fingers?\s+)?and\s+middle(?:\s+fingers?)?|middle\s+(?:fingers?\s+)?and\s+(?:index|ring)(?:\s+fingers?)?|two\s+fingers?|2\s+fingers?",
+            "two-fingers"
+        ),
         W(@"ring\s+fingers?", "fingertip-ring"),
         W(@"middle\s+fingers?", "fingertip-middle"),
-        W(@"index\s+and\s+middle|two\s+fingers?|2\s+fingers?", "two-fingers"),
         W(@"index(?:\s+fingers?)?", "fingertip-index"),
         W(@"three\s+fingers?|3\s+fingers?", "three-fingers"),
         W(@"four\s+fingers?|4\s+fingers?|flat\s+(?:hands?|fingers?)|finger\s?tips|finger\s+pads|fingers", "four-fingers"),

@@ -13,10 +13,10 @@ public static partial class HarmLikeness
 {
     private const string Resource = "Wexis.Core.said-weights.tsv";
 
-    /// <summary>From this sum on a sentence is asked about: two or three in a hundred harmless lines that it was not taught reach it.</summary>
-    public const double Asks = 2.2;
+    /// <summary>From this sum on a sentence is asked about: some three in a hundred harmless lines that it was not taught reach it.</summary>
+    public const double Asks = 1;
 
-    /// <summary>From this sum down a bare mention is none.</summary>
+    /// <summary>From this sum down the whole sentence is that of a look-alike: a pair or a mention in it is none.</summary>
     public const double Clears = -2;
 
     /// <summary>Kinds of words. Words of a kind stand for each other in pairs ("press", "squash", "drum").</summary>
@@ -109,7 +109,6 @@ public static partial class HarmLikeness
         var found = new HashSet<string>(StringComparer.Ordinal) { "bias" };
         var line = new List<string>();
         var kinds = new SortedSet<string>(StringComparer.Ordinal);
-        var order = new List<string>();
         var negated = "";
         foreach (var word in Tokens().Matches(sentence.ToLowerInvariant().Replace('’', '\'')).Select(m => m.Value))
         {
@@ -117,7 +116,6 @@ public static partial class HarmLikeness
             {
                 negated = "";
                 line.Add(word);
-                order.Add("|");
                 continue;
             }
             if (word is "but" or "then" or "and")
@@ -127,14 +125,10 @@ public static partial class HarmLikeness
                 negated = "N_";
                 found.Add(word);
                 line.Add("NOT");
-                order.Add("NOT");
                 continue;
             }
             if (Aside.Contains(word))
-            {
                 found.Add("ASIDE");
-                order.Add("ASIDE");
-            }
             var stem = Stem(word);
             found.Add(stem);
             found.Add(negated + stem);
@@ -143,32 +137,25 @@ public static partial class HarmLikeness
                 found.Add(kind);
                 found.Add(negated + kind);
                 kinds.Add(negated + kind);
-                order.Add(negated + kind);
             }
             line.Add(kind ?? stem);
         }
-        Pairs(found, line, [.. kinds], [.. order.Where((k, i) => i == 0 || k != order[i - 1])]);
+        Pairs(found, line, [.. kinds]);
         return found;
     }
 
-    private static void Pairs(HashSet<string> found, List<string> line, IReadOnlyList<string> kinds, IReadOnlyList<string> order)
+    private static void Pairs(HashSet<string> found, List<string> line, IReadOnlyList<string> kinds)
     {
         for (var i = 0; i < line.Count; i++)
         {
             if (i + 1 < line.Count)
                 found.Add($"{line[i]} {line[i + 1]}");
             if (i + 2 < line.Count)
-            {
-                found.Add($"{line[i]} _ {line[i + 2]}");
                 found.Add($"{line[i]} {line[i + 1]} {line[i + 2]}");
-            }
         }
         for (var i = 0; i < kinds.Count; i++)
         for (var j = i + 1; j < kinds.Count; j++)
             found.Add($"{kinds[i]}&{kinds[j]}");
-        for (var i = 0; i < order.Count; i++)
-        for (var j = i + 1; j < Math.Min(order.Count, i + 3); j++)
-            found.Add($"{order[i]}>{order[j]}");
         if (line.Count > 0)
             found.Add($"first:{line[0]}");
     }

@@ -68,7 +68,7 @@ internal static partial class SaidHazards
                 ),
             ],
             F(
-                $@"\b(?:rest|wait|sit|lie|pause|stop|stay\s+seated|recover|breathe\s+(?:calmly|quietly|slowly))\w*\b[^.;]{{0,40}}\b(?:until|till)\b[^.;]{{0,30}}\b(?:passes|has\s+passed|stops|has\s+stopped|fades|goes|has\s+gone|settles|has\s+settled|is\s+gone|are\s+gone|eases|subsides|clears|is\s+over|(?:feeling|sensation|strength)\s+(?:is\s+back|comes\s+back|has\s+returned|returns))\b|\blights?\s+(?:off|down|low|dim)|\bdim\w*\s+the\s+lights?|\b(?:warm|soft|quiet|good|same|natural|room)\s+light\b|\blight\s+(?:pressure|touch|pink|strokes?|hands?|glide|contact|work|press|circles?|as|enough|and|on)\b"
+                $@"\b(?:rest|wait|sit|lie|pause|stop|stay\s+seated|recover|breathe\s+(?:calmly|quietly|slowly))\w*\b[^.;]{{0,40}}\b(?:until|till)\b[^.;]{{0,30}}\b(?:passes|has\s+passed|stops|has\s+stopped|fades|goes|has\s+gone|settles|has\s+settled|is\s+gone|are\s+gone|eases|subsides|clears|is\s+over|(?:is|are)\s+(?:quite\s+|all\s+|fully\s+)?(?:clear|normal|sharp|well|itself)(?:\s+again)?|(?:feeling|sensation|strength)\s+(?:is\s+back|comes\s+back|has\s+returned|returns))\b|\blights?\s+(?:off|down|low|dim)|\bdim\w*\s+the\s+lights?|\b(?:warm|soft|quiet|good|same|natural|room)\s+light\b|\blight\s+(?:pressure|touch|pink|strokes?|hands?|glide|contact|work|press|circles?|as|enough|and|on)\b"
             )
         ),
         new(
@@ -131,6 +131,9 @@ internal static partial class SaidHazards
             "Stay behind the side-neck muscle, one side at a time, light.",
             [
                 F(
+                    $@"\b(?:hack|chop|hit|strik|punch|slap|knock)\w*\b{Near}(?:throat|wind-?pipe|larynx|voice\s?box|adam'?s\s+apple|front\s+of\s+(?:the|your)\s+neck)\b"
+                ),
+                F(
                     $@"\b(?:press|push|squeez|pinch|grip|grasp|grab|dig|knead|massag|rub|clasp|compress|chok|roll|scrap|pull|lean|clamp|bor|thumb|prod|pok|circl|vibrat|(?:firm|strong|deep|hard|heavy|some|steady|more|full|moderate)\s+(?:pressure|strok\w+|force|circles)|pressure|force|throttl|strangl)\w*\b{Near}(?:throats?|wind-?pipe|larynx|voice\s?box|adam'?s\s+apple|trachea|thyroid|gullet|hyoid|tongue\s+bone|airway|front\s+of\s+(?:the|your)\s+neck)\b"
                 ),
                 F(
@@ -155,6 +158,9 @@ internal static partial class SaidHazards
             "One side at a time, behind the side-neck muscle; both at once only as light as a feather.",
             [
                 F(
+                    @"\b(?:cut|shut|block|stop|choke)\w*\s+(?:off\s+)?the\s+blood\s+(?:\w+\s+)?(?:to|in|of)\s+the\s+(?:head|brain)\b|\b(?:close|tighten|clamp|wrap)\w*\s+(?:your\s+|the\s+|both\s+)*(?:hands?|fingers?|arms?)\s+(?:tight\w*\s+|firmly\s+)?a?round\s+(?:the|your)\s+(?:neck|throat)\b"
+                ),
+                F(
                     $@"\b(?:press|push|squeez|pinch|grip|grasp|grab|dig|knead|massag|rub|clasp|compress|hold|clamp|block|stop|circl|thumb|pump|stimulat|lean|work|(?:pressure|force))\w*\b{Near}(?:carotids?|carotid\s+\w+|neck\s+(?:arter\w+|pulses?)|arter(?:y|ies)\s+(?:of|in|at)\s+(?:the|your)\s+neck|jugulars?|pulses?\s+(?:points?\s+)?(?:of|in|at|on)\s+(?:the|your)\s+neck|(?:both|two)\s+(?:neck\s+)?pulses|pulse\s+(?:points?|beats?|can\s+be\s+felt|is\s+felt)|where\s+(?:you\s+(?:can\s+)?feel\s+)?(?:the|your)\s+pulse)\b"
                 ),
                 F(
@@ -171,6 +177,10 @@ internal static partial class SaidHazards
             "forces the neck or pulls the head",
             "Let the head's own weight stretch, within comfort; no hand at the end of the range.",
             [
+                F(@"\bhang\w*\s+(?:on\s+)?(?:to|from|onto|by)\s+(?:the|your|his|her)\s+(?:head|neck|chin)\b"),
+                F(
+                    @"\b(?:belt|towel|strap|band|rope|scarf|cord)\b[^.;]{0,40}\b(?:forehead|head|chin|neck|skull)\b[^.;]{0,40}\b(?:lean|pull|tug|hang|yank|jerk|haul)\w*|\b(?:belt|strap|rope|cord)\b[^.;]{0,20}\bstretch\w*\s+(?:the|your)\s+neck\b"
+                ),
                 F(
                     $@"\b(?:pull|yank|jerk|tug|twist|wrench|crank|crack|thrust|forc|snap|whip|fling|swing|wring|haul|stretch\s+out|adjust|manipulat|pop|drag)\w*\s+(?:(?:hard|sharply|firmly|suddenly|quickly|slowly|gently|up|back|down|on|at|out|steadily|strongly)\s+)*{The}(?:(?:whole|client's|partner's)\s+)*(?:head|neck|skull|cervical\s+spine|vertebra\w*)\b"
                 ),
@@ -202,6 +212,14 @@ internal static partial class SaidHazards
             "stops the breath for long or under effort",
             "Breathe on. Long breath-holds are a separate skill, after screening.",
             [
+                F(@"\bbreathing\s+is\s+(?:forbidden|not\s+allowed|prohibited)\b"),
+                F(@"\bbreathe\s+neither\b|\bneither\s+(?:breathe|inhale)\b"),
+                F(
+                    @"\b(?:empty|exhale|breathe\s+out)\w*\b[^.;]*\bbefore\s+(?:you\s+|they\s+)?(?:breathe|inhale|breathe\s+in)\b(?:\s+again)?"
+                ),
+                F(
+                    @"\b(?:skip|omit|leave\s+out|drop|suppress)\w*\s+(?:the|your|each|every|all)\s+(?:in-?\s?|out-?\s?)?(?:breaths?|inhalations?|inhale)\b"
+                ),
                 F(
                     @"\b(?:hold|holding|keep|keeping|stop|stopping|block|blocking|retain|retaining)\w*\s+(?:(?:in|your|the|all|back)\s+)*(?:breath\w*|air\s+in(?:side)?\s+(?:the|your)\s+(?:lungs|chest))\b[^.;]{0,45}?\b(?:as\s+long\s+as|(?:1\d|[2-9]\d|\d{3,})\s*(?:s\b|sec\w*|counts?)|minutes?|twenty|thirty|forty|sixty|fifteen|while\s+(?:you\s+)?(?:press|push|squeez|clench|hold|lift|strain|pull|resist|tens|smil|tight|work|do|mak)\w*|during\s+(?:the|every|each|all)|for\s+the\s+(?:whole|entire)|throughout|under\s+(?:effort|strain|tension|load)|until\s+(?:you|the|it|your)|all\s+through|at\s+(?:full|maximum)\s+\w+|and\s+(?:press|push|squeez|clench|strain|bear\s+down|tense|resist|lift|pull)\w*)"
                 ),
@@ -234,7 +252,7 @@ internal static partial class SaidHazards
                 ),
             ],
             F(
-                @"\bkeep\w*\s+(?:your\s+|the\s+)?(?:breath|breathing)\s+(?:flowing|going|free|calm|even|slow|soft|quiet|easy|steady|regular|light|gentle|deep|long|on|through|in\s+the|moving|natural)\w*|\bkeep\s+breathing|\bkeep\s+the\s+breath\b[^.;]{0,20}\b(?:flow|free|calm|even|slow)"
+                @"\byou(?:'re|\s+are|\s+may\s+be|\s+have\s+been)\s+(?:probably\s+|surely\s+)?holding\s+(?:your|the)\s+breath\s*$|\bkeep\w*\s+(?:your\s+|the\s+)?(?:breath|breathing)\s+(?:flowing|going|free|calm|even|slow|soft|quiet|easy|steady|regular|light|gentle|deep|long|on|through|in\s+the|moving|natural)\w*|\bkeep\s+breathing|\bkeep\s+the\s+breath\b[^.;]{0,20}\b(?:flow|free|calm|even|slow)"
             )
         ),
         new(
@@ -262,6 +280,7 @@ internal static partial class SaidHazards
             "takes a bruise, a welt, strong redness or numbness for a goal or a proof",
             "Light pink that fades within minutes is the end; no mark is a goal.",
             [
+                F(@"\b(?:nothing|nobody|no\s+cheek|no\s+skin)\s+(?:is|gets|was)\s+(?:bruised|marked|blue)\b[^.;]*\b(?:too|not|nothing)\b"),
                 F(
                     $@"\b(?:until|till|so\s+(?:hard\s+)?that|hard\s+enough|goal|aim\w*|should|want\w*|must|has\s+to|have\s+to|needs?\s+to|look\s+for|wait\s+for|welcome|strive|expect\w*|hope\s+for|enough\s+to|go\s+for|leave\w*|may|to\s+the\s+point)\b[^.;]{{0,45}}?{Mark}"
                 ),
@@ -286,8 +305,11 @@ internal static partial class SaidHazards
             "drives the jaw with all force or cracks it",
             "Short, pain-free range; teeth apart at rest; no force at the end.",
             [
+                F(@"^\W*(?:grind|gnash)\w*\s+(?:your|the)\s+(?:\w+\s+)?teeth\b"),
+                F(@"\b(?:hammer|slam|smash|bang)\w*\s+(?:(?:the|your|lower|upper|back|front)\s+)*(?:teeth|jaws?|molars)\b"),
+                F(@"\b(?:stand|sit|kneel|step|jump)\w*\s+on\s+(?:(?:the|your|his|her)\s+)+(?:jaw|face|neck|head|throat)\b"),
                 F(
-                    @"\b(?:clench|bit(?:e|ing)|grind|gnash|press|squeez|clamp|push|grit)\w*\b[^.;:]{0,35}?\b(?:jaws?|teeth|molars|together|down)\b[^.;:]{0,35}?\b(?:as\s+(?:hard|strong\w*|tight\w*|firmly|forcefully)\s+as|with\s+(?:all|full|maximum|maximal|the\s+greatest|every\s+ounce|your\s+whole|total|great)\b|hard|forceful\w*|(?:at|to)\s+(?:the\s+)?(?:max\w*|full)|full\s+(?:force|power|strength)|max\w*|violently|until)"
+                    @"\b(?:clench|bit(?:e|ing)|grind|gnash|press|squeez|clamp|lock|push|grit)\w*\b[^.;:]{0,35}?\b(?:jaws?|teeth|molars|together|down)\b[^.;:]{0,35}?\b(?:as\s+(?:hard|strong\w*|tight\w*|firmly|forcefully)\s+as|with\s+(?:all|full|maximum|maximal|the\s+greatest|every\s+ounce|your\s+whole|total|great)\b|hard|forceful\w*|(?:at|to)\s+(?:the\s+)?(?:max\w*|full)|full\s+(?:force|power|strength)|max\w*|violently|until)"
                 ),
                 F(
                     @"\b(?:clench|bit(?:e|ing)\s+(?:down|together)?|grind)\w*\s+(?:\w+\s+){0,2}?(?:as\s+(?:hard|tight\w*|strong\w*|firmly)\s+as|with\s+(?:all|full|max\w*|every|your\s+whole)|hard|forceful\w*|maximal\w*)\b|\b(?:all|full|max\w*|every\s+ounce\s+of)\s+(?:your\s+|the\s+)?(?:force|strength|power)\b[^.;:]{0,30}?\b(?:jaws?|teeth|bite|molars|clench\w*)|\bhard\s+clench|\b(?:teeth|jaws?)\s+(?:clenched|together|pressed)\s+(?:\w+\s+){0,2}(?:as\s+hard\s+as|with\s+(?:all|full)|hard|at\s+full)"
@@ -345,7 +367,7 @@ internal static partial class SaidHazards
                 ),
             ],
             F(
-                @"\b(?:around|beside|next\s+to|away\s+from|clear\s+of|out\s+of|past|round|leave|leaves|leaving|skip\w*|avoid\w*|spare|sparing|omit|except|until\s+(?:\w+\s+){0,3}(?:heal\w*|whole|closed|settled|gone)|once\s+(?:\w+\s+){0,3}(?:healed|released|closed)|healed|while\s+(?:\w+\s+){0,3}heals?|keep\s+(?:\w+\s+)?off|stay\s+off|ask\s+(?:a|the|your|whoever|first)|(?:weeks?|fortnight|months?|\d+\s+days)\s+after|after\s+(?:the\s+)?(?:release|all-clear)|doctor|clinician|at\s+a\s+distance)\b|\bpressure\s+spots?\b|\btender\s+spots?\b|\b(?:sore|tired|tight|stiff|tense)\s+(?:spots?|places?|muscles?|jaws?|necks?|shoulders?|eyes)\b"
+                @"\b(?:face|skin|it|area|place|zone|cheeks?|lips?)\s+(?:rests|is\s+(?:resting|left\s+(?:alone|in\s+peace)|given\s+a\s+rest)|gets\s+(?:a\s+)?rest)\b|\b(?:around|(?:beside|next\s+to)(?!\s+(?:the|your)\s+(?:nose|mouth|eyes?|ears?|lips?|chin|brows?)\b)|away\s+from|clear\s+of|out\s+of|past|round|leave|leaves|leaving|skip\w*|avoid\w*|spare|sparing|omit|except|until\s+(?:\w+\s+){0,3}(?:heal\w*|whole|closed|settled|gone)|once\s+(?:\w+\s+){0,3}(?:healed|released|closed)|healed|while\s+(?:\w+\s+){0,3}heals?|keep\s+(?:\w+\s+)?off|stay\s+off|ask\s+(?:a|the|your|whoever|first)|(?:weeks?|fortnight|months?|\d+\s+days)\s+after|after\s+(?:the\s+)?(?:release|all-clear)|doctor|clinician|at\s+a\s+distance)\b|\bpressure\s+spots?\b|\btender\s+spots?\b|\b(?:sore|tired|tight|stiff|tense)\s+(?:spots?|places?|muscles?|jaws?|necks?|shoulders?|eyes)\b"
             )
         ),
         new(
@@ -356,7 +378,7 @@ internal static partial class SaidHazards
             "Look at something calm in soft light; never into the sun.",
             [
                 F(
-                    @"\b(?:look|gaz|star|glanc|focus|fix|fac|turn|open|hold|direct|blink|squint|peer|watch|train|expos|rais|lift)\w*\b[^.;:]{0,35}?\b(?:into|at|towards?|on|to|directly\s+at|straight\s+(?:at|into))\s+(?:the\s+|a\s+|bright\s+|midday\s+|low\s+|rising\s+|setting\s+|full\s+|direct\s+|glaring\s+|strong\s+|naked\s+)*(?:sun|sunlight|sun\s?rise|sun\s?set|sunshine|laser\s*\w*|(?:bright|strong|glaring|blinding|naked|halogen)\s+(?:lamp|light|bulb|beam|torch)|welding\s+\w+|flash(?:ing)?\s+lights?|strobe\w*|spotlight|headlights?)\b|\bsun\s?-?gaz\w+"
+                    @"\b(?:follow|track|chas)\w*\s+the\s+(?:sun|sunlight)\b|\b(?:look|gaz|star|glanc|focus|fix|fac|turn|open|hold|direct|blink|squint|peer|watch|train|expos|rais|lift)\w*\b[^.;:]{0,35}?\b(?:into|at|towards?|on|to|directly\s+at|straight\s+(?:at|into))\s+(?:the\s+|a\s+|bright\s+|midday\s+|low\s+|rising\s+|setting\s+|full\s+|direct\s+|glaring\s+|strong\s+|naked\s+)*(?:sun|sunlight|sun\s?rise|sun\s?set|sunshine|laser\s*\w*|(?:bright|strong|glaring|blinding|naked|halogen)\s+(?:lamp|light|bulb|beam|torch)|welding\s+\w+|flash(?:ing)?\s+lights?|strobe\w*|spotlight|headlights?)\b|\bsun\s?-?gaz\w+"
                 ),
             ],
             F(

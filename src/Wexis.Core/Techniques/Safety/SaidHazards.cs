@@ -43,10 +43,27 @@ internal static partial class SaidHazards
     {
         var findings = new List<SafetyFinding>();
         foreach (var sentence in Sentences(text))
-            if (!Framed(findings, sentence, warns) && HarmLikeness.Of(sentence) >= HarmLikeness.Asks)
+            if (
+                !Framed(findings, sentence, warns)
+                && HarmLikeness.Of(sentence) >= HarmLikeness.Asks
+                && HarmLikeness.Of(WholeOf(text, sentence)) > HarmLikeness.Clears
+            )
                 findings.Add(Sounds(sentence));
         return findings;
     }
+
+    /// <summary>The sentence in which a clause stands ("A click is common; stop if it hurts."): what one says the other may answer.</summary>
+    private static string WholeOf(string text, string clause)
+    {
+        var at = text.Replace('’', '\'').IndexOf(clause, StringComparison.Ordinal);
+        if (at < 0)
+            return clause;
+        var from = text.LastIndexOfAny(Ends, at) + 1;
+        var to = text.IndexOfAny(Ends, at + clause.Length);
+        return text[from..(to < 0 ? text.Length : to)];
+    }
+
+    private static readonly char[] Ends = ['.', '!', '?', '\n'];
 
     /// <summary>Findings of the frames in one sentence; whether there was one.</summary>
     private static bool Framed(List<SafetyFinding> findings, string sentence, bool warns)
@@ -56,11 +73,13 @@ internal static partial class SaidHazards
         {
             if (!Hints[harm.Id].IsMatch(sentence))
                 continue;
-            var told = Told(harm, sentence);
-            // A bare mention is looked at twice: where the whole sentence is like those that do no harm, it is none.
-            if (told is null && (warns || HarmLikeness.Of(sentence) <= HarmLikeness.Clears))
+            var framed = ByFrame(harm, sentence);
+            var told = framed ?? ByPair(harm, sentence);
+            if ((told is null && warns) || (told ?? Mentioned(harm, sentence)) is not { } words)
                 continue;
-            if ((told ?? Mentioned(harm, sentence)) is not { } words)
+            // What only stands side by side, or is only mentioned, is looked at twice: where the whole sentence is like those that do no
+            // harm, it is none.
+            if (framed is null && HarmLikeness.Of(sentence) <= HarmLikeness.Clears)
                 continue;
             findings.Add(
                 new(
@@ -119,7 +138,10 @@ internal static partial class SaidHazards
     internal static bool Tells(Regex pattern, string text) =>
         Sentences(text).Any(s => pattern.Match(s) is { Success: true } hit && !Forbidden(s, hit.Index, hit.Length));
 
-    private static string? Told(Harm harm, string sentence)
+    private static string? Told(Harm harm, string sentence) => ByFrame(harm, sentence) ?? ByPair(harm, sentence);
+
+    /// <summary>The words of a frame that is told to be done; null without one.</summary>
+    private static string? ByFrame(Harm harm, string sentence)
     {
         if (harm.Unless?.IsMatch(sentence) == true)
             return null;
@@ -127,6 +149,14 @@ internal static partial class SaidHazards
             for (var hit = frame.Match(sentence); hit.Success; hit = hit.NextMatch())
                 if (!Forbidden(sentence, hit.Index, hit.Length))
                     return hit.Value;
+        return null;
+    }
+
+    /// <summary>What must be left alone and what is done to it, anywhere in one sentence; null without both.</summary>
+    private static string? ByPair(Harm harm, string sentence)
+    {
+        if (harm.Unless?.IsMatch(sentence) == true)
+            return null;
         foreach (var pair in Pairs.GetValueOrDefault(harm.Id) ?? [])
             for (var subject = pair.Subject.Match(sentence); subject.Success; subject = subject.NextMatch())
             for (var doing = pair.Doing.Match(sentence); doing.Success; doing = doing.NextMatch())

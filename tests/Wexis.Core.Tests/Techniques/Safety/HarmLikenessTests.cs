@@ -11,7 +11,12 @@ public class HarmLikenessTests
     private static readonly string Weights = Path.Combine(Reference.DataFolder, "said", "weights.tsv");
 
     private static IReadOnlyList<(string Sentence, bool Harms)> Lines { get; } =
-    [.. SaidLines.Of("dangerous").Select(l => (l, true)), .. SaidLines.Of("harmless").Select(l => (l, false))];
+    [
+        .. SaidLines.Of("dangerous").Select(l => (l, true)),
+        .. SaidLines.Of("harmless").Select(l => (l, false)),
+        // How a library of techniques speaks, as it stood when this was taught: most of what it says is no look-alike of anything.
+        .. SaidLines.Of("ordinary").Select(l => (l, false)),
+    ];
 
     /// <summary>Machines add a little differently: what is compared is what the weights say of every line, not their last digit.</summary>
     [Fact]
@@ -41,13 +46,16 @@ public class HarmLikenessTests
             var weights = HarmLessons.Learn([
                 .. harms.Where((_, i) => i % parts != part).Select(l => (l, true)),
                 .. harmless.Where((_, i) => i % parts != part).Select(l => (l, false)),
+                .. SaidLines.Of("ordinary").Select(l => (l, false)),
             ]);
             found += harms.Where((l, i) => i % parts == part && HarmLessons.Sum(weights, l) >= HarmLikeness.Asks).Count();
             flagged += harmless.Where((l, i) => i % parts == part && HarmLessons.Sum(weights, l) >= HarmLikeness.Asks).Count();
         }
         TestContext.Current.TestOutputHelper?.WriteLine($"{found} of {harms.Count} found, {flagged} of {harmless.Count} flagged");
-        ((double)found / harms.Count).ShouldBeGreaterThan(0.6);
-        ((double)flagged / harmless.Count).ShouldBeLessThan(0.04);
+        // It asks earlier than it did when it asked at 2.2 (then six in ten and four in a hundred): the bar of both readers together is
+        // held by SaidHazardTests.
+        ((double)found / harms.Count).ShouldBeGreaterThan(0.8);
+        ((double)flagged / harmless.Count).ShouldBeLessThan(0.055);
     }
 
     [Theory]

@@ -6,10 +6,8 @@ using Wexis.Core.Techniques.Safety;
 namespace Wexis.Core.Tests.Techniques;
 
 /// <summary>
-/// Sentences that teach a harm, and look-alikes that forbid it or mean something else. Lines of <c>tests/cases/said </c> are our own,
-/// worded as common
-/// practice words such things. They were written in twenty-five rounds, each before the
-/// reading was tried on it.
+/// Sentences that teach a harm, and look-alikes that forbid it or mean something else. Lines of <c>tests/cases/said</c> are our own,
+/// worded as common practice words such things. They were written in thirty-two rounds, each before the reading was tried on it.
 /// </summary>
 public class SaidHazardTests
 {

@@ -1,0 +1,137 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+using Wexis.Core.Techniques.Documents;
+
+namespace Wexis.Core.Techniques.Notes;
+
+/// <summary>How much a sentence says: counts, times, holds, how often; as a dose line writes it.</summary>
+internal sealed partial class NoteGlossary
+{
+    /// <summary>The dose as the sentence says it, numbers in figures; null when it says none.</summary>
+    public static Dose? Dose(string sentence)
+    {
+        var figures = Spent().Replace(InFigures(sentence), " ");
+        var often = Often(sentence);
+        var said = OftenWords().Replace(figures, " ");
+        if (BothTurns().Match(said) is { Success: true } turns)
+            return turns.Groups["one"].Value == turns.Groups["other"].Value
+                ? Said(string.Join(", ", new[] { $"{turns.Groups["one"].Value} times, each way", often }.OfType<string>()))
+                : null;
+        var matches = DoseWords().Matches(said).Where(m => m.Value.Trim().Length > 0).ToList();
+        if (matches.Count == 0 || !matches.Exists(m => m.Value.Any(char.IsDigit) || CountWords().IsMatch(m.Value)))
+            return null;
+        var line = matches[0].Value.Trim();
+        for (var i = 1; i < matches.Count; i++)
+        {
+            // "Up, 5 s, then down, 5 s": each way alike is said once.
+            if (
+                OnlyTime().IsMatch(line)
+                && OnlyTime().Match(matches[i].Value).Groups["n"].Value == OnlyTime().Match(line).Groups["n"].Value
+            )
+                continue;
+            // What stands side by side is one thing said ("3 times 10 s").
+            var between = said[(matches[i - 1].Index + matches[i - 1].Length)..matches[i].Index];
+            line += (string.IsNullOrWhiteSpace(between) ? " " : ", ") + matches[i].Value.Trim();
+        }
+        line = RestBare().Replace(Counted().Replace(line, "${n} times"), "rest ${n} s");
+        return Said(often is null ? line : $"{line}, {often}");
+    }
+
+    private static bool SaidBefore(List<Match> matches, int at) =>
+        matches.Take(at).Any(m => m.Value.Trim().Equals(matches[at].Value.Trim(), StringComparison.OrdinalIgnoreCase));
+
+    /// <summary>What a sentence says beside its dose, as it stands there; null where that is nothing.</summary>
+    public static string? BesideDose(string sentence)
+    {
+        var rest = OftenWords().Replace(InFigures(sentence), " ");
+        rest = SaysNothing().Replace(DoseWords().Replace(rest, " "), " ");
+        return Words(rest) is { Count: > 0 } left ? string.Join(" ", left) : null;
+    }
+
+    /// <summary>A dose with more said of it; what its line says already is not said twice.</summary>
+    public static Dose WithDose(Dose dose, string more) =>
+        dose.Line!.Contains(more, StringComparison.OrdinalIgnoreCase) || (more == "each side" && OneThenOther().IsMatch(dose.Line))
+            ? dose
+            : dose with
+            {
+                Line = $"{dose.Line}, {more}",
+            };
+
+    /// <summary>How often in a day or week, as a dose line writes it; null when not said.</summary>
+    public static string? Often(string sentence)
+    {
+        if (OftenWords().Match(InFigures(sentence)) is not { Success: true } m)
+            return null;
+        return m.Groups["day"].Success ? "once a day" : m.Value.Trim().ToLowerInvariant();
+    }
+
+    /// <summary>The hold of each repetition, as a dose line writes it; null when the sentence says none.</summary>
+    public static string? HoldOf(string sentence) =>
+        Hold().Match(InFigures(sentence)) is { Success: true } m ? $"hold {m.Groups["n"].Value} s" : null;
+
+    /// <summary>The hold, where a line says nothing else in figures.</summary>
+    public static string? OnlyHold(string line) =>
+        BareHold().Match(line) is { Success: true } bare ? $"hold {bare.Groups["n"].Value} s"
+        : Hold().Replace(InFigures(line), " ").Any(char.IsDigit) ? null
+        : HoldOf(line);
+
+    /// <summary>Whether a sentence only lets go, and if so whether slowly; null where it says something else.</summary>
+    public static bool? WayBack(string sentence) =>
+        OnlyBack().Match(sentence) is { Success: true } back ? back.Groups["slow"].Success : null;
+
+    /// <summary>
+    /// "Look up, 5 s. Repeat 5 times.": a time that is held, and then how many. Work that goes on in that time may be meant as sets: asked.
+    /// </summary>
+    public static string? EachHeld(Step step, string counted)
+    {
+        ArgumentNullException.ThrowIfNull(step);
+        return
+            step.Dose?.Line is { } line
+            && OnlyTime().Match(line) is { Success: true } time
+            && OnlyCount().IsMatch(InFigures(counted))
+            && step.AllHands.All(h => h.Verb is "hold-still" or "press" or "lift-hold" or "stretch-apart")
+            ? $"hold {time.Groups["n"].Value} s"
+            : null;
+    }
+
+    public static bool HasTime(string line) => TimeWords().IsMatch(line);
+
+    public static bool LastOnly(string sentence) => LastOne().IsMatch(sentence);
+
+    /// <summary>Whether two dose lines begin with the same count; what a line says after it does not matter.</summary>
+    public static bool SameCount(string one, string other) => Numbers().Match(one).Value == Numbers().Match(other).Value;
+
+    private static Dose Said(string line) => new(line, null, null, null, [], null, null, null, null, null, null, null, null, null);
+
+    /// <summary>Number words before what is counted, as figures: "five seconds" is "5 seconds"; "five or six" is a range.</summary>
+    private static string InFigures(string sentence)
+    {
+        var figures = NumberWords().Replace(sentence, m => NumberValues[m.Groups["w"].Value.ToLowerInvariant()]);
+        figures = CountedMove().Replace(CountOf().Replace(figures, "hold ${n} counts"), "${n} times ${move}");
+        figures = TimeOfHold().Replace(figures, "hold ${n} s");
+        figures = OnAndOff().Replace(TimesOfSides().Replace(figures, "${a} ${one}, ${b} ${other}"), "hold ${on} s, rest ${off} s");
+        return HalfMinute()
+            .Replace(EitherOr().Replace(Manner().Replace(figures, " "), "${low} to ${high}"), m =>
+                m.Groups["half"].Success ? "30 seconds" : "1 minute"
+            );
+    }
+
+    private static readonly Dictionary<string, string> NumberValues = new (string Word, int Value)[]
+    {
+        ("one", 1),
+        ("two", 2),
+        ("three", 3),
+        ("four", 4),
+        ("five", 5),
+        ("six", 6),
+        ("seven", 7),
+        ("eight", 8),
+        ("nine", 9),
+        ("ten", 10),
+        ("twelve", 12),
+        ("fifteen", 15),
+        ("twenty", 20),
+        ("thirty", 30),
+        ("sixty", 60),
+    }.ToDictionary(n => n.Word, n => n.Value.ToString(CultureInfo.InvariantCulture), StringComparer.Ordinal);
+}
