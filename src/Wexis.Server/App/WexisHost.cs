@@ -102,7 +102,7 @@ public static class WexisHost
             o.SerializerOptions.PropertyNamingPolicy = JsonNamingPolicy.SnakeCaseLower;
             o.SerializerOptions.NumberHandling = System.Text.Json.Serialization.JsonNumberHandling.Strict;
         });
-        services.AddProblemDetails();
+        services.AddProblemDetails(o => o.CustomizeProblemDetails = c => StatusWords.Say(c.ProblemDetails));
         services.AddExceptionHandler<Problems>();
         services.AddResponseCompression(o => o.EnableForHttps = true);
         services.AddOpenApi(o => o.AddSchemaTransformer<ContractWords>());

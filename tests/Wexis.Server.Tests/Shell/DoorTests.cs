@@ -59,6 +59,22 @@ public class DoorTests(DemoHouse demo) : IClassFixture<DemoHouse>
         (await trainee.Send(new HttpMethod(method), path, method == "GET" ? null : new { })).StatusCode.ShouldBe(HttpStatusCode.Forbidden);
     }
 
+    /// <summary>Bare answers speak in sentences, not in the phrases of the protocol (RFC 9110).</summary>
+    [Theory]
+    [InlineData(
+        "maren",
+        "/api/results/trainees/00000000-0000-4000-8000-000000000001/story",
+        "There is nothing here, or you may not see it."
+    )]
+    [InlineData("maren", "/api/routines/00000000-0000-4000-8000-000000000001", "There is nothing here, or you may not see it.")]
+    [InlineData("ilse", "/api/people", "Your account may not do this.")]
+    public async Task What_is_refused_without_more_is_said_in_words(string login, string path, string says)
+    {
+        using var visitor = await demo.As(login);
+        using var body = System.Text.Json.JsonDocument.Parse(await (await visitor.Ask(path)).Content.ReadAsStringAsync());
+        body.RootElement.GetProperty("title").GetString().ShouldBe(says);
+    }
+
     [Theory]
     [InlineData("POST", "/api/techniques")]
     [InlineData("POST", "/api/people")]

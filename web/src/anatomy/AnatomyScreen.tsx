@@ -39,7 +39,7 @@ export function AnatomyScreen() {
             <TissuePage tissue={tissue} reference={reference} />
           ) : structure ? (
             <Empty
-              says="There is no such structure in the atlas. Search for it by name on the right."
+              says="There is no such structure in the atlas. Search for it by its name."
               next={{ to: "/anatomy", says: "Open the atlas from the start" }}
             />
           ) : (

@@ -109,7 +109,9 @@ function House() {
     return () => cancelIdleCallback(waiting);
   }, [queries]);
   // Settled before anything is shown, or a quick key to another stop would be overtaken by it.
-  if (pathname === "/") return <Navigate replace to={homeOf(role)} />;
+  // Today belongs to those who are taught; whoever teaches begins in the library.
+  if (pathname === "/" || (pathname === "/today" && homeOf(role) !== "/today"))
+    return <Navigate replace to={homeOf(role)} />;
   return (
     <div className="min-h-screen print:min-h-0">
       <a href="#bench" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-paper focus:p-2">

@@ -46,7 +46,7 @@ export function ExaminationScreen() {
           }}
         >
           <TextField
-            label="Create another examination"
+            label={examinations.data?.length === 0 ? "Create an examination" : "Create another examination"}
             className="flex-1"
             placeholder="name of the examination"
             value={name}

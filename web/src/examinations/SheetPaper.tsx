@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Link, useParams } from "react-router";
 import type { Schemas } from "../shell/api";
 import { Button } from "../ui/Button";
+import { PaperPage } from "../ui/PaperPage";
 import { Problem, Waiting } from "../ui/States";
 import { stationQuery } from "./examinationQueries";
 import { band, DOMAIN_WORDS, kindWords } from "./sheetWords";
@@ -13,10 +14,20 @@ type Step = Schemas["SheetStep"];
 export function SheetPaper() {
   const { station = "" } = useParams();
   const sheet = useQuery(stationQuery(station));
-  if (sheet.isPending) return <Waiting what="the mark sheet" />;
-  if (sheet.isError) return <Problem error={sheet.error} again={() => sheet.refetch()} />;
+  if (sheet.isPending)
+    return (
+      <PaperPage>
+        <Waiting what="the mark sheet" />
+      </PaperPage>
+    );
+  if (sheet.isError)
+    return (
+      <PaperPage>
+        <Problem error={sheet.error} again={() => sheet.refetch()} />
+      </PaperPage>
+    );
   return (
-    <main id="bench" className="mx-auto max-w-[52rem] px-6 py-4 print:p-0">
+    <PaperPage>
       <nav className="no-print mb-4 flex items-center gap-4 text-sm" aria-label="On paper">
         <Link to={`/examination/${station}`} className="text-now underline underline-offset-4">
           back to the mark sheet
@@ -26,7 +37,7 @@ export function SheetPaper() {
         </Button>
       </nav>
       <Paper of={sheet.data} />
-    </main>
+    </PaperPage>
   );
 }
 

@@ -234,8 +234,10 @@ export function FacePlate({ content, compact = false }: { content: PlateContent;
           onChoose={content.onSelect ? choose : null}
         />
       )}
+      {/* On a plate too narrow for letters the words beside it must do. */}
       <g
         aria-hidden="true"
+        className="@max-[14rem]:hidden print:inline"
         transform={near === 1 ? undefined : `translate(${corner.x} ${corner.y}) scale(${1 / near})`}
         fontSize={12}
         fill="var(--color-ink)"

@@ -111,7 +111,7 @@ export function Stage({
         </button>
         {!folded && (
           <>
-            <div className="mx-auto w-full max-w-[27rem] min-h-0 flex-1 px-2 pt-2 max-lg:max-w-[11rem] print:max-w-none">
+            <div className="@container mx-auto w-full max-w-[27rem] min-h-0 flex-1 px-2 pt-2 max-lg:max-w-[11rem] print:max-w-none">
               <FacePlate content={plate} />
             </div>
             <div className="space-y-1 border-t border-line px-4 py-2 text-[0.82rem]">

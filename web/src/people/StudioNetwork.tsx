@@ -15,8 +15,8 @@ export function StudioNetwork() {
       <h2 id="studio">Tablets and phones</h2>
       {!open && (
         <p>
-          Wexis answers on this machine only. Started with <kbd>./wexis start --studio</kbd> it answers on the studio’s
-          own network too, so that a tablet can grade and a phone can practise.
+          Wexis answers on this computer only. Whoever starts it can open it to the studio’s own network, so that a
+          tablet can grade and a phone can practise; the page that came with it, README, says how.
         </p>
       )}
       {open && addresses.length === 0 && <p>This machine is on no network just now.</p>}

@@ -3,6 +3,7 @@ import { Link, useParams } from "react-router";
 import { editionQuery } from "../techniques/parts/techniqueQueries";
 import { HandOut } from "../techniques/print/HandOut";
 import { Button } from "../ui/Button";
+import { PaperPage } from "../ui/PaperPage";
 import { Empty, Problem, Waiting } from "../ui/States";
 import { cohortQuery } from "./cohortQueries";
 
@@ -12,11 +13,21 @@ export function CohortHandOutScreen() {
   const cohort = useQuery(cohortQuery(id));
   const taught = (cohort.data?.techniques ?? []).filter((t) => t.taught !== null && t.technique_id !== null);
   const sheets = useQueries({ queries: taught.map((t) => editionQuery(t.technique_id ?? "", t.taught ?? 1)) });
-  if (cohort.isPending) return <Waiting what="the cohort" />;
-  if (cohort.isError) return <Problem error={cohort.error} again={() => cohort.refetch()} />;
+  if (cohort.isPending)
+    return (
+      <PaperPage>
+        <Waiting what="the cohort" />
+      </PaperPage>
+    );
+  if (cohort.isError)
+    return (
+      <PaperPage>
+        <Problem error={cohort.error} again={() => cohort.refetch()} />
+      </PaperPage>
+    );
   const failed = sheets.find((s) => s.isError);
   return (
-    <main id="bench" className="mx-auto max-w-[52rem] px-6 py-4">
+    <PaperPage>
       <nav className="no-print mb-4 flex items-center gap-4 text-sm" aria-label="Hand-outs">
         <Link to={`/programme/${cohort.data.programme_id}/cohorts`}>back to the cohort</Link>
         <span>
@@ -46,6 +57,6 @@ export function CohortHandOutScreen() {
           !s.isError && <Waiting key={i} what={taught[i]?.name ?? "the sheet"} />
         ),
       )}
-    </main>
+    </PaperPage>
   );
 }

@@ -4,6 +4,7 @@ import { HandOutLinks } from "../techniques/parts/HandOutLinks";
 import { editionQuery, techniqueQuery } from "../techniques/parts/techniqueQueries";
 import { HandOut } from "../techniques/print/HandOut";
 import { Button } from "../ui/Button";
+import { PaperPage } from "../ui/PaperPage";
 import { Empty, Problem, Waiting } from "../ui/States";
 import { cohortQuery } from "./cohortQueries";
 
@@ -18,25 +19,28 @@ export function HandOutScreen() {
   const newest = useQuery({ ...techniqueQuery(id), enabled: cohortId === null && wanted === null });
   const told = useQuery({ ...editionQuery(id, wanted ?? 1), enabled: wanted !== null });
   const shown = wanted === null ? newest : told;
-  if (cohort.isError) return <Problem error={cohort.error} again={() => cohort.refetch()} />;
-  if (cohort.data && taught === null)
-    return (
-      <Empty
-        says={`No edition of this technique was taken for ${cohort.data.name} yet.`}
-        next={{ to: `/programme/${cohort.data.programme_id}/cohorts`, says: "Take one with the programme" }}
-      />
-    );
-  if (shown.isPending) return <Waiting what="the hand-out" />;
-  if (shown.isError) return <Problem error={shown.error} again={() => shown.refetch()} />;
-  if (!shown.data)
-    return (
+  const instead = cohort.isError ? (
+    <Problem error={cohort.error} again={() => cohort.refetch()} />
+  ) : cohort.data && taught === null ? (
+    <Empty
+      says={`No edition of this technique was taken for ${cohort.data.name} yet.`}
+      next={{ to: `/programme/${cohort.data.programme_id}/cohorts`, says: "Take one with the programme" }}
+    />
+  ) : shown.isPending ? (
+    <Waiting what="the hand-out" />
+  ) : shown.isError ? (
+    <Problem error={shown.error} again={() => shown.refetch()} />
+  ) : (
+    !shown.data && (
       <Empty
         says="This technique does not exist, or you may not see it yet."
         next={{ to: "/techniques", says: "Open the library" }}
       />
-    );
+    )
+  );
+  if (!shown.data || instead) return <PaperPage>{instead}</PaperPage>;
   return (
-    <main id="bench" className="mx-auto max-w-[52rem] px-6 py-4">
+    <PaperPage>
       <nav className="no-print mb-4 flex flex-wrap items-center gap-4 text-sm" aria-label="Hand-outs">
         {cohort.data ? (
           <Link to={`/programme/${cohort.data.programme_id}/cohorts`}>back to the cohort</Link>
@@ -49,6 +53,6 @@ export function HandOutScreen() {
         </Button>
       </nav>
       <HandOut t={shown.data} kind={kind} cohort={cohort.data?.name ?? null} />
-    </main>
+    </PaperPage>
   );
 }

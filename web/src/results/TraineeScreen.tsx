@@ -18,6 +18,12 @@ export function TraineeScreen() {
   const person = useSignedIn();
   const story = useQuery(storyQuery(id));
   const s = story.data;
+  if (story.isError)
+    return (
+      <Stage plate={{}} list>
+        <Problem error={story.error} again={() => story.refetch()} />
+      </Stage>
+    );
   return (
     <Stage plate={{}} list>
       <div className="flex flex-wrap items-end justify-between gap-3">
@@ -34,7 +40,6 @@ export function TraineeScreen() {
       </div>
       <p className="text-faded">Every decision in order. Nothing is ever taken out of it.</p>
       {story.isPending && <Waiting what="the story" />}
-      {story.isError && <Problem error={story.error} again={() => story.refetch()} />}
       {s?.lines.length === 0 && (
         <Empty
           says="Nothing was decided yet. What is decided about a demonstration stands here from then on."

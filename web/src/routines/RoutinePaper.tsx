@@ -3,6 +3,7 @@ import { Link, useParams } from "react-router";
 import type { Schemas } from "../shell/api";
 import { useSignedIn } from "../shell/session";
 import { Button } from "../ui/Button";
+import { PaperPage } from "../ui/PaperPage";
 import { Problem, Waiting } from "../ui/States";
 import { clock } from "./routineModel";
 import { routineQuery } from "./routineQueries";
@@ -19,11 +20,21 @@ export function RoutinePaper() {
   const { id = "", kind = "wall" } = useParams();
   const { role } = useSignedIn();
   const routine = useQuery(routineQuery(id));
-  if (routine.isPending) return <Waiting what="the routine" />;
-  if (routine.isError) return <Problem error={routine.error} again={() => routine.refetch()} />;
+  if (routine.isPending)
+    return (
+      <PaperPage>
+        <Waiting what="the routine" />
+      </PaperPage>
+    );
+  if (routine.isError)
+    return (
+      <PaperPage>
+        <Problem error={routine.error} again={() => routine.refetch()} />
+      </PaperPage>
+    );
   const r = routine.data;
   return (
-    <main id="bench" className="mx-auto max-w-[52rem] px-6 py-4 print:p-0">
+    <PaperPage>
       <nav className="no-print mb-4 flex flex-wrap items-center gap-4 text-sm" aria-label="On paper">
         {role === "trainee" ? (
           <Link to="/today">back to today</Link>
@@ -73,7 +84,7 @@ export function RoutinePaper() {
         {r.document.name}, edition {r.edition}. General cautions, not yet reviewed by a clinician: the advice of whoever
         treats you comes first. Stop when anything hurts.
       </footer>
-    </main>
+    </PaperPage>
   );
 }
 

@@ -98,7 +98,9 @@ export function problemOf(error: unknown): {
   if (error instanceof Unreachable)
     return {
       title: error.message,
-      lines: ["Is it running? ./wexis start brings it back. What you typed stays on this screen."],
+      lines: [
+        "Is the computer that runs it switched on, and Wexis started there? What you typed stays on this screen.",
+      ],
       fields: {},
     };
   return { title: error instanceof Error ? error.message : "Something went wrong.", lines: [], fields: {} };

@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import { Link } from "react-router";
-import { problemOf } from "../shell/api";
+import { problemOf, Refusal } from "../shell/api";
 import { Button } from "./Button";
 
 export function Waiting({ what }: { what: string }) {
@@ -14,6 +14,9 @@ export function Waiting({ what }: { what: string }) {
 /** What happened, what is safe, what to do. */
 export function Problem({ error, safe, again }: { error: unknown; safe?: string; again?: () => unknown }) {
   const problem = problemOf(error);
+  // To try again brings nothing where nothing is.
+  if (error instanceof Refusal && error.status === 404)
+    return <Empty says={problem.title} next={{ to: "/", says: "Go to the start" }} />;
   return (
     <div role="alert" className="my-3 border-l-4 border-wrong bg-wrong-wash px-4 py-2">
       <p className="font-semibold">{problem.title}</p>
