@@ -112,7 +112,9 @@ public class GradingTests(DemoHouse demo) : IClassFixture<DemoHouse>
         again.Until(() => again.Has(By.CssSelector("[data-saving='0']")), "and now the server has them");
         (
             await house.Database.Scalar<long>(
-                "SELECT count(*) FROM grading.mark_event e JOIN grading.demonstration d USING (demonstration_id) JOIN people.person p ON p.person_id = d.trainee_id WHERE p.login = 'joss' AND d.second_of IS NULL AND d.assessor_id <> (SELECT person_id FROM people.person WHERE login = 'benno')"
+                "SELECT count(*) FROM grading.mark_event e JOIN grading.demonstration d USING (demonstration_id) "
+                    + "JOIN people.person p ON p.person_id = d.trainee_id WHERE p.login = 'joss' AND d.second_of IS NULL "
+                    + "AND d.assessor_id <> (SELECT person_id FROM people.person WHERE login = 'benno')"
             )
         ).ShouldBe(5);
     }

@@ -44,7 +44,8 @@ public sealed class StructureCheckStore(NpgsqlDataSource source, string currentD
         [
             .. (
                 await c.QueryAsync<Row>(
-                    "SELECT checked_on, checked_by, qualified_as, verdict, remark, data_version FROM anatomy.structure_check WHERE structure = @structure ORDER BY checked_on DESC, entered_at DESC",
+                    "SELECT checked_on, checked_by, qualified_as, verdict, remark, data_version FROM anatomy.structure_check "
+                        + "WHERE structure = @structure ORDER BY checked_on DESC, entered_at DESC",
                     new { structure }
                 )
             ).Select(r => new StructureCheck(r.CheckedOn, r.CheckedBy, r.QualifiedAs, r.Verdict, r.Remark, r.DataVersion == currentData)),
@@ -57,7 +58,8 @@ public sealed class StructureCheckStore(NpgsqlDataSource source, string currentD
         await using var c = await source.OpenConnectionAsync(ct);
         await c.ExecuteAsync(
             """
-            INSERT INTO anatomy.structure_check (structure, checked_on, checked_by, qualified_as, verdict, remark, entered_by, entered_at, data_version)
+            INSERT INTO anatomy.structure_check (structure, checked_on, checked_by, qualified_as, verdict, remark, entered_by, entered_at,
+                data_version)
             VALUES (@structure, @CheckedOn, @CheckedBy, @QualifiedAs, @Verdict, @Remark, @by, @now, @dataVersion)
             """,
             new

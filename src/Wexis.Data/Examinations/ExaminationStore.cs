@@ -70,7 +70,8 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
     }
 
     private const string AllStations = """
-        SELECT s.station_id, s.examination_id, s.place, s.technique_id, coalesce(s.edition, s.routine_edition) AS edition, s.routine_id, r.revision, r.version, r.body::text AS body, r.used_at IS NOT NULL AS used,
+        SELECT s.station_id, s.examination_id, s.place, s.technique_id, coalesce(s.edition, s.routine_edition) AS edition, s.routine_id,
+            r.revision, r.version, r.body::text AS body, r.used_at IS NOT NULL AS used,
                s.away IS NOT NULL OR x.away IS NOT NULL AS away
           FROM examinations.station s
           JOIN examinations.examination x ON x.examination_id = s.examination_id
@@ -101,7 +102,8 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return await c.ExecuteScalarAsync<int>(
-            "SELECT count(*)::int FROM examinations.station s JOIN examinations.examination x USING (examination_id) WHERE s.away IS NULL AND x.away IS NULL"
+            "SELECT count(*)::int FROM examinations.station s JOIN examinations.examination x USING (examination_id) "
+                + "WHERE s.away IS NULL AND x.away IS NULL"
         );
     }
 
@@ -148,7 +150,8 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
         if (added == 1)
             return AddOutcome.Added;
         var same = await c.ExecuteScalarAsync<bool>(
-            "SELECT name = @name AND programme_id IS NOT DISTINCT FROM @programme AND added_by = @by FROM examinations.examination WHERE examination_id = @id",
+            "SELECT name = @name AND programme_id IS NOT DISTINCT FROM @programme AND added_by = @by "
+                + "FROM examinations.examination WHERE examination_id = @id",
             values
         );
         return same ? AddOutcome.Added : AddOutcome.Clash;
@@ -174,7 +177,8 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
         await using var t = await c.BeginTransactionAsync(ct);
         if (
             await c.ExecuteScalarAsync<Guid?>(
-                "SELECT examination_id FROM examinations.examination WHERE examination_id = @examination AND away IS DISTINCT FROM 'deleted' FOR UPDATE",
+                "SELECT examination_id FROM examinations.examination WHERE examination_id = @examination AND away IS DISTINCT "
+                    + "FROM 'deleted' FOR UPDATE",
                 new { examination },
                 t
             )
@@ -193,7 +197,8 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
         };
         var same = await c.ExecuteScalarAsync<bool?>(
             """
-            SELECT examination_id = @examination AND kind = @kind AND technique_id IS NOT DISTINCT FROM @technique AND routine_id IS NOT DISTINCT FROM @routine
+            SELECT examination_id = @examination AND kind = @kind AND technique_id IS NOT DISTINCT FROM @technique
+                AND routine_id IS NOT DISTINCT FROM @routine
               FROM examinations.station WHERE station_id = @id
             """,
             station,
@@ -307,7 +312,8 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
           FROM examinations.sheet_revision WHERE station_id = @id ORDER BY revision DESC LIMIT 1 FOR UPDATE
         """,
         """
-        UPDATE examinations.sheet_revision SET version = version + 1, body = @body::jsonb, pass_line = @passLine, changed_by = @by, changed_at = @now
+        UPDATE examinations.sheet_revision SET version = version + 1, body = @body::jsonb, pass_line = @passLine, changed_by = @by,
+            changed_at = @now
          WHERE station_id = @id AND revision = @revision
         """,
         InsertRevision

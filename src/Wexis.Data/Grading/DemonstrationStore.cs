@@ -145,7 +145,8 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
     }
 
     private const string Select = """
-        SELECT d.demonstration_id, d.station_id, d.origin, s.sheet ->> 'technique_name' AS shown, d.trainee_id, t.name AS trainee, d.assessor_id,
+        SELECT d.demonstration_id, d.station_id, d.origin, s.sheet ->> 'technique_name' AS shown, d.trainee_id, t.name AS trainee,
+            d.assessor_id,
                a.name AS assessor, d.attempt, d.opened_at, d.submitted_at, d.second_of, d.revision, e.events, e.marked, e.started, e.stopped,
                CASE WHEN d.submitted_at IS NULL THEN jsonb_array_length(jsonb_path_query_array(s.sheet, '$.criteria[*] ? (@.kind != "measured")')) ELSE 0 END AS judged
           FROM grading.demonstration d
@@ -185,7 +186,8 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
                 await c.QueryAsync<Row>(
                     Select
                         + """
-                         WHERE d.station_id = @station AND d.trainee_id = @trainee AND d.assessor_id <> @reader AND d.submitted_at IS NULL AND d.second_of IS NULL
+                         WHERE d.station_id = @station AND d.trainee_id = @trainee AND d.assessor_id <> @reader AND d.submitted_at IS NULL
+                             AND d.second_of IS NULL
                         """,
                     new
                     {
@@ -211,7 +213,8 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
         var body = await c.ExecuteScalarAsync<string?>(
             """
             SELECT coalesce(d.sheet, r.body)::text
-              FROM grading.demonstration d LEFT JOIN examinations.sheet_revision r ON r.station_id = d.station_id AND r.revision = d.revision
+              FROM grading.demonstration d LEFT JOIN examinations.sheet_revision r ON r.station_id = d.station_id
+                  AND r.revision = d.revision
              WHERE d.demonstration_id = @demonstration
             """,
             new { demonstration }
@@ -258,7 +261,8 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
             INSERT INTO grading.demonstration
                    (demonstration_id, station_id, revision, trainee_id, assessor_id, attempt, opened_at, origin, technique_id, edition, sheet, second_of)
             SELECT @Id, @station, @Revision, @trainee, @assessor,
-                   CASE WHEN @second::uuid IS NULL THEN coalesce(max(attempt), 0) + 1 ELSE coalesce(max(attempt) FILTER (WHERE demonstration_id = @second), 1) END,
+                   CASE WHEN @second::uuid IS NULL THEN coalesce(max(attempt), 0) + 1 ELSE coalesce(max(attempt)
+                       FILTER (WHERE demonstration_id = @second), 1) END,
                    @now, @origin, @technique, @Edition, @sheet::jsonb, @second
               FROM grading.demonstration WHERE station_id = @station AND trainee_id = @trainee AND second_of IS NULL
             ON CONFLICT (demonstration_id) DO NOTHING
@@ -325,7 +329,8 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
             var added = await c.QuerySingleOrDefaultAsync<AddedRow>(
                 """
                 WITH added AS (
-                    INSERT INTO grading.mark_event (event_id, demonstration_id, kind, device, counter, at_ms, step, side, target, value, note, given_by, arrived_at)
+                    INSERT INTO grading.mark_event (event_id, demonstration_id, kind, device, counter, at_ms, step, side, target, value,
+                        note, given_by, arrived_at)
                     VALUES (@Id, @demonstration, @Kind, @Device, @Counter, @AtMs, @Step, @Side, @Target, @Value, @Note, @by, @now)
                     ON CONFLICT DO NOTHING
                     RETURNING arrival)

@@ -98,21 +98,27 @@ public sealed class AwayStore(NpgsqlDataSource source)
             """
             SELECT 'programme' AS kind, p.programme_id AS id, p.name, 0 AS count, true AS holds
               FROM programmes.programme p, techniques.technique t
-             WHERE t.technique_id = @id AND p.away IS DISTINCT FROM 'deleted' AND jsonb_path_exists(p.body, '$.*[*].techniques[*] ? (@ == $code)', jsonb_build_object('code', t.code))
+             WHERE t.technique_id = @id AND p.away IS DISTINCT FROM 'deleted'
+                 AND jsonb_path_exists(p.body, '$.*[*].techniques[*] ? (@ == $code)', jsonb_build_object('code', t.code))
             UNION ALL
-            SELECT 'routine', r.routine_id, e.name, 0, true FROM routines.routine r JOIN routines.edition e USING (routine_id), techniques.technique t
+            SELECT 'routine', r.routine_id, e.name, 0, true FROM routines.routine r
+                JOIN routines.edition e USING (routine_id), techniques.technique t
              WHERE t.technique_id = @id AND r.away IS DISTINCT FROM 'deleted'
                AND e.edition = (SELECT max(n.edition) FROM routines.edition n WHERE n.routine_id = r.routine_id)
                AND jsonb_path_exists(e.body, '$.parts[*].technique ? (@ == $code)', jsonb_build_object('code', t.code))
             UNION ALL
-            SELECT 'station', s.station_id, x.name, (SELECT count(*)::int FROM grading.demonstration d WHERE d.station_id = s.station_id), true
+            SELECT 'station', s.station_id, x.name, (SELECT count(*)::int FROM grading.demonstration d
+                WHERE d.station_id = s.station_id), true
               FROM examinations.station s JOIN examinations.examination x USING (examination_id)
-             WHERE (s.technique_id = @id OR EXISTS (SELECT 1 FROM examinations.station_part p WHERE p.station_id = s.station_id AND p.technique_id = @id))
+             WHERE (s.technique_id = @id OR EXISTS (SELECT 1 FROM examinations.station_part p WHERE p.station_id = s.station_id
+                 AND p.technique_id = @id))
                AND s.away IS DISTINCT FROM 'deleted' AND x.away IS DISTINCT FROM 'deleted'
             UNION ALL
-            SELECT 'demonstration', NULL::uuid, '', count(*)::int, true FROM grading.demonstration WHERE technique_id = @id HAVING count(*) > 0
+            SELECT 'demonstration', NULL::uuid, '', count(*)::int, true FROM grading.demonstration WHERE technique_id = @id
+                HAVING count(*) > 0
             UNION ALL
-            SELECT DISTINCT 'cohort', c.programme_id, c.name, 0, true FROM programmes.cohort c JOIN programmes.cohort_edition e USING (cohort_id) WHERE e.technique_id = @id
+            SELECT DISTINCT 'cohort', c.programme_id, c.name, 0, true FROM programmes.cohort c
+                JOIN programmes.cohort_edition e USING (cohort_id) WHERE e.technique_id = @id
             UNION ALL
             SELECT 'technique', e.technique_id, e.name, 0, e.body -> 'prerequisites' ? t.code
               FROM techniques.technique t, techniques.edition e JOIN techniques.technique o USING (technique_id)
@@ -120,7 +126,8 @@ public sealed class AwayStore(NpgsqlDataSource source)
                AND e.edition = (SELECT max(n.edition) FROM techniques.edition n WHERE n.technique_id = e.technique_id)
                AND (e.body -> 'prerequisites' ? t.code OR e.related @> jsonb_build_array(jsonb_build_object('id', t.code)))
             """,
-            "DELETE FROM techniques.edition_step WHERE technique_id = @id; DELETE FROM techniques.edition WHERE technique_id = @id; DELETE FROM techniques.technique WHERE technique_id = @id"
+            "DELETE FROM techniques.edition_step WHERE technique_id = @id; DELETE FROM techniques.edition "
+                + "WHERE technique_id = @id; DELETE FROM techniques.technique WHERE technique_id = @id"
         ),
         ["routine"] = new(
             "routines.routine",
@@ -128,11 +135,14 @@ public sealed class AwayStore(NpgsqlDataSource source)
             "(SELECT e.name FROM routines.edition e WHERE e.routine_id = x.routine_id ORDER BY e.edition DESC LIMIT 1)",
             """
             SELECT 'programme' AS kind, p.programme_id AS id, p.name, 0 AS count, true AS holds FROM programmes.programme p
-             WHERE p.away IS DISTINCT FROM 'deleted' AND jsonb_path_exists(p.body, '$.units[*].routines[*] ? (@ == $id)', jsonb_build_object('id', @id::text))
+             WHERE p.away IS DISTINCT FROM 'deleted' AND jsonb_path_exists(p.body, '$.units[*].routines[*] ? (@ == $id)',
+                 jsonb_build_object('id', @id::text))
             UNION ALL
-            SELECT DISTINCT 'cohort', c.programme_id, c.name, 0, true FROM programmes.cohort c JOIN programmes.cohort_routine r USING (cohort_id) WHERE r.routine_id = @id
+            SELECT DISTINCT 'cohort', c.programme_id, c.name, 0, true FROM programmes.cohort c
+                JOIN programmes.cohort_routine r USING (cohort_id) WHERE r.routine_id = @id
             UNION ALL
-            SELECT 'station', s.station_id, x.name, (SELECT count(*)::int FROM grading.demonstration d WHERE d.station_id = s.station_id), true
+            SELECT 'station', s.station_id, x.name, (SELECT count(*)::int FROM grading.demonstration d
+                WHERE d.station_id = s.station_id), true
               FROM examinations.station s JOIN examinations.examination x USING (examination_id)
              WHERE s.routine_id = @id AND s.away IS DISTINCT FROM 'deleted' AND x.away IS DISTINCT FROM 'deleted'
             """,
@@ -145,7 +155,8 @@ public sealed class AwayStore(NpgsqlDataSource source)
             """
             SELECT 'cohort' AS kind, programme_id AS id, name, 0 AS count, true AS holds FROM programmes.cohort WHERE programme_id = @id
             UNION ALL
-            SELECT 'examination', examination_id, name, 0, true FROM examinations.examination WHERE programme_id = @id AND away IS DISTINCT FROM 'deleted'
+            SELECT 'examination', examination_id, name, 0, true FROM examinations.examination WHERE programme_id = @id
+                AND away IS DISTINCT FROM 'deleted'
             """,
             "DELETE FROM programmes.programme WHERE programme_id = @id"
         ),
@@ -161,28 +172,36 @@ public sealed class AwayStore(NpgsqlDataSource source)
              WHERE s.examination_id = @id AND s.away IS DISTINCT FROM 'deleted'
             """,
             """
-            DELETE FROM examinations.sheet_revision r USING examinations.station s WHERE s.station_id = r.station_id AND s.examination_id = @id;
-            DELETE FROM examinations.station_part p USING examinations.station s WHERE s.station_id = p.station_id AND s.examination_id = @id;
+            DELETE FROM examinations.sheet_revision r USING examinations.station s WHERE s.station_id = r.station_id
+                AND s.examination_id = @id;
+            DELETE FROM examinations.station_part p USING examinations.station s WHERE s.station_id = p.station_id
+                AND s.examination_id = @id;
             DELETE FROM examinations.station WHERE examination_id = @id; DELETE FROM examinations.examination WHERE examination_id = @id
             """
         ),
         ["station"] = new(
             "examinations.station",
             "station_id",
-            "(SELECT r.body ->> 'technique_name' FROM examinations.sheet_revision r WHERE r.station_id = x.station_id ORDER BY r.revision DESC LIMIT 1)",
-            "SELECT 'demonstration' AS kind, NULL::uuid AS id, '' AS name, count(*)::int AS count, true AS holds FROM grading.demonstration WHERE station_id = @id HAVING count(*) > 0",
-            "DELETE FROM examinations.sheet_revision WHERE station_id = @id; DELETE FROM examinations.station_part WHERE station_id = @id; DELETE FROM examinations.station WHERE station_id = @id"
+            "(SELECT r.body ->> 'technique_name' FROM examinations.sheet_revision r WHERE r.station_id = x.station_id "
+                + "ORDER BY r.revision DESC LIMIT 1)",
+            "SELECT 'demonstration' AS kind, NULL::uuid AS id, '' AS name, count(*)::int AS count, true AS holds "
+                + "FROM grading.demonstration WHERE station_id = @id HAVING count(*) > 0",
+            "DELETE FROM examinations.sheet_revision WHERE station_id = @id; DELETE FROM examinations.station_part "
+                + "WHERE station_id = @id; DELETE FROM examinations.station WHERE station_id = @id"
         ),
         ["person"] = new(
             "people.person",
             "person_id",
             "x.name",
             """
-            SELECT 'demonstration' AS kind, NULL::uuid AS id, '' AS name, count(*)::int AS count, true AS holds FROM grading.demonstration WHERE trainee_id = @id OR assessor_id = @id HAVING count(*) > 0
+            SELECT 'demonstration' AS kind, NULL::uuid AS id, '' AS name, count(*)::int AS count, true AS holds FROM grading.demonstration
+                WHERE trainee_id = @id OR assessor_id = @id HAVING count(*) > 0
             UNION ALL
-            SELECT 'cohort', c.programme_id, c.name, 0, true FROM programmes.cohort c JOIN programmes.cohort_member m USING (cohort_id) WHERE m.person_id = @id
+            SELECT 'cohort', c.programme_id, c.name, 0, true FROM programmes.cohort c JOIN programmes.cohort_member m USING (cohort_id)
+                WHERE m.person_id = @id
             UNION ALL
-            SELECT 'screening', NULL, '', count(*)::int, true FROM people.screening WHERE about_person = @id OR taken_by = @id HAVING count(*) > 0
+            SELECT 'screening', NULL, '', count(*)::int, true FROM people.screening WHERE about_person = @id OR taken_by = @id
+                HAVING count(*) > 0
             UNION ALL
             SELECT 'work', NULL, '', sum(n)::int, true FROM (
             """
@@ -218,7 +237,8 @@ public sealed class AwayStore(NpgsqlDataSource source)
     }
 
     private static string Select(string kind, Thing thing) =>
-        $"SELECT '{kind}' AS kind, x.{thing.Key} AS id, {thing.Name} AS name, x.away AS state, p.name AS by, x.away_at AS at FROM {thing.Table} x LEFT JOIN people.person p ON p.person_id = x.away_by";
+        $"SELECT '{kind}' AS kind, x.{thing.Key} AS id, {thing.Name} AS name, x.away AS state, p.name AS by, "
+        + $"x.away_at AS at FROM {thing.Table} x LEFT JOIN people.person p ON p.person_id = x.away_by";
 
     /// <summary>All that is archived, and what was deleted and can still come back; the newest first.</summary>
     public async Task<IReadOnlyList<Kept>> All(CancellationToken ct)
@@ -275,7 +295,9 @@ public sealed class AwayStore(NpgsqlDataSource source)
             return SaveOutcome.Stale;
         var account = kind == "person" ? ", active = (@state::text IS NULL)" : "";
         await c.ExecuteAsync(
-            $"UPDATE {thing.Table} SET away = @state, away_by = CASE WHEN @state::text IS NULL THEN NULL ELSE @by END, away_at = CASE WHEN @state::text IS NULL THEN NULL ELSE @now END{account} WHERE {thing.Key} = @id",
+            $"UPDATE {thing.Table} SET away = @state, away_by = CASE WHEN @state::text IS NULL THEN NULL "
+                + $"ELSE @by END, away_at = CASE WHEN @state::text IS NULL THEN NULL ELSE @now END{account} "
+                + $"WHERE {thing.Key} = @id",
             new
             {
                 id,

@@ -151,7 +151,8 @@ public sealed class PersonStore(NpgsqlDataSource source)
         if (now.Role == "lead" && role != "lead" && others == 0)
             return PersonOutcome.LastLead;
         await c.ExecuteAsync(
-            "UPDATE people.person SET name = @name, role = @role, security_stamp = CASE WHEN role = @role THEN security_stamp ELSE gen_random_uuid() END WHERE person_id = @id",
+            "UPDATE people.person SET name = @name, role = @role, security_stamp = CASE "
+                + "WHEN role = @role THEN security_stamp ELSE gen_random_uuid() END WHERE person_id = @id",
             new
             {
                 id,

@@ -48,7 +48,8 @@ public sealed class ScreeningStore(NpgsqlDataSource source)
     }
 
     private const string Visible = """
-        SELECT s.screening_id, s.about_person, s.about_name, s.answers::text AS answers, s.consent::text AS consent, s.taken_by, p.name AS taken_by_name, s.taken_at, s.seen_by
+        SELECT s.screening_id, s.about_person, s.about_name, s.answers::text AS answers, s.consent::text AS consent, s.taken_by,
+            p.name AS taken_by_name, s.taken_at, s.seen_by
           FROM people.screening s
           JOIN people.person p ON p.person_id = s.taken_by
          WHERE (s.about_person = @reader OR s.taken_by = @reader OR @reader = ANY (s.seen_by))
@@ -101,7 +102,8 @@ public sealed class ScreeningStore(NpgsqlDataSource source)
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
         var gone = await c.ExecuteAsync(
-            "DELETE FROM people.screening s WHERE s.screening_id = @id AND (s.about_person = @reader OR s.taken_by = @reader OR @reader = ANY (s.seen_by))",
+            "DELETE FROM people.screening s WHERE s.screening_id = @id AND (s.about_person = @reader "
+                + "OR s.taken_by = @reader OR @reader = ANY (s.seen_by))",
             new { id, reader },
             t
         );

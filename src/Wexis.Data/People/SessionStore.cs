@@ -29,7 +29,8 @@ public sealed class SessionStore(NpgsqlDataSource source)
         var written = await c.ExecuteAsync(
             """
             INSERT INTO people.session (key_hash, person_id, stamp, begun_at, ends_at)
-            SELECT @hash, person_id, security_stamp, @begun, @ends FROM people.person WHERE person_id = @person AND active AND (ends_at IS NULL OR ends_at > @begun)
+            SELECT @hash, person_id, security_stamp, @begun, @ends FROM people.person WHERE person_id = @person AND active
+                AND (ends_at IS NULL OR ends_at > @begun)
             """,
             new
             {
@@ -51,7 +52,8 @@ public sealed class SessionStore(NpgsqlDataSource source)
             """
             SELECT p.person_id, p.name, p.role, s.begun_at, s.ends_at
               FROM people.session s JOIN people.person p USING (person_id)
-             WHERE s.key_hash = @hash AND s.ends_at > @now AND p.active AND (p.ends_at IS NULL OR p.ends_at > @now) AND p.security_stamp = s.stamp
+             WHERE s.key_hash = @hash AND s.ends_at > @now AND p.active AND (p.ends_at IS NULL OR p.ends_at > @now)
+                 AND p.security_stamp = s.stamp
             """,
             new { hash = Hash(key), now = now.ToUniversalTime() }
         );

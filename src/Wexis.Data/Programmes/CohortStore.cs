@@ -90,22 +90,26 @@ public sealed class CohortStore(NpgsqlDataSource source)
         await using var c = await source.OpenConnectionAsync(ct);
         var cohorts = (
             await c.QueryAsync<Row>(
-                $"SELECT c.cohort_id, c.programme_id, c.name, c.opened_at, p.name AS opened_by, c.programme_edition, e.body::text AS body FROM programmes.cohort c JOIN people.person p ON p.person_id = c.opened_by JOIN programmes.edition e ON e.programme_id = c.programme_id AND e.edition = c.programme_edition WHERE {which} ORDER BY c.opened_at DESC",
+                "SELECT c.cohort_id, c.programme_id, c.name, c.opened_at, p.name AS opened_by, c.programme_edition, "
+                    + "e.body::text AS body FROM programmes.cohort c JOIN people.person p ON p.person_id = c.opened_by "
+                    + $"JOIN programmes.edition e ON e.programme_id = c.programme_id AND e.edition = c.programme_edition WHERE {which} "
+                    + "ORDER BY c.opened_at DESC",
                 new { id }
             )
         ).ToList();
         var ids = cohorts.Select(x => x.CohortId).ToArray();
         var members = (
             await c.QueryAsync<MemberRow>(
-                "SELECT m.cohort_id, p.person_id AS id, p.name FROM programmes.cohort_member m JOIN people.person p USING (person_id) WHERE m.cohort_id = any(@ids) ORDER BY p.name",
+                "SELECT m.cohort_id, p.person_id AS id, p.name FROM programmes.cohort_member m "
+                    + "JOIN people.person p USING (person_id) WHERE m.cohort_id = any(@ids) ORDER BY p.name",
                 new { ids }
             )
         ).ToLookup(m => m.CohortId);
         var editions = (
             await c.QueryAsync<EditionRow>(
                 """
-                SELECT DISTINCT ON (x.cohort_id, x.technique_id) x.cohort_id, t.code, x.technique_id, e.name, x.edition, e.standing, e.review
-                  FROM programmes.cohort_edition x
+                SELECT DISTINCT ON (x.cohort_id, x.technique_id) x.cohort_id, t.code, x.technique_id, e.name, x.edition, e.standing,
+                    e.review FROM programmes.cohort_edition x
                   JOIN techniques.technique t USING (technique_id)
                   JOIN techniques.edition e USING (technique_id, edition)
                  WHERE x.cohort_id = any(@ids)
@@ -271,8 +275,8 @@ public sealed class CohortStore(NpgsqlDataSource source)
         var taught = (
             await c.QueryAsync<LessonRow>(
                 """
-                SELECT DISTINCT ON (x.cohort_id, x.technique_id) x.cohort_id, t.code, x.technique_id, x.edition, e.name, e.standing, e.review,
-                       e.derived::text AS derived, x.taken_at
+                SELECT DISTINCT ON (x.cohort_id, x.technique_id) x.cohort_id, t.code, x.technique_id, x.edition, e.name, e.standing,
+                    e.review, e.derived::text AS derived, x.taken_at
                   FROM programmes.cohort_edition x
                   JOIN techniques.technique t USING (technique_id)
                   JOIN techniques.edition e USING (technique_id, edition)

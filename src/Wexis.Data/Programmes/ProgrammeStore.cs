@@ -98,7 +98,8 @@ public sealed class ProgrammeStore(NpgsqlDataSource source)
         """
         UPDATE programmes.programme
            SET version = version + 1,
-               edition = edition + (EXISTS (SELECT 1 FROM programmes.edition e WHERE e.programme_id = @id AND e.edition = programme.edition))::int,
+               edition = edition + (EXISTS (SELECT 1 FROM programmes.edition e WHERE e.programme_id = @id
+                   AND e.edition = programme.edition))::int,
                name = @name, body = @body::jsonb, gaps = @gaps, changed_by = @by, changed_at = @now
          WHERE programme_id = @id
         """,

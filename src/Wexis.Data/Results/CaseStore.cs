@@ -89,7 +89,8 @@ public sealed class CaseStore(NpgsqlDataSource source)
         var looks = await c.QueryAsync<LookRow>(
             """
             SELECT d.demonstration_id, d.assessor_id, r.body::text AS body
-              FROM grading.demonstration d LEFT JOIN results.result r USING (demonstration_id) WHERE d.second_of = @demonstration ORDER BY d.opened_at
+              FROM grading.demonstration d LEFT JOIN results.result r USING (demonstration_id) WHERE d.second_of = @demonstration
+                  ORDER BY d.opened_at
             """,
             new { demonstration }
         );
@@ -138,7 +139,8 @@ public sealed class CaseStore(NpgsqlDataSource source)
             .. (
                 await c.QueryAsync<AskedRow>(
                     """
-                    SELECT a.event_id, a.demonstration_id, d.trainee_id, t.name AS trainee, coalesce(d.sheet, v.body) ->> 'technique_name' AS shown, a.body ->> 'how' AS how, a.at,
+                    SELECT a.event_id, a.demonstration_id, d.trainee_id, t.name AS trainee, coalesce(d.sheet,
+                        v.body) ->> 'technique_name' AS shown, a.body ->> 'how' AS how, a.at,
                            s.demonstration_id AS begun
                       FROM results.case_event a
                       JOIN grading.demonstration d ON d.demonstration_id = a.demonstration_id
@@ -146,7 +148,8 @@ public sealed class CaseStore(NpgsqlDataSource source)
                       LEFT JOIN examinations.sheet_revision v ON v.station_id = d.station_id AND v.revision = d.revision
                       LEFT JOIN grading.demonstration s ON s.second_of = a.demonstration_id AND s.assessor_id = @person
                      WHERE a.kind = 'look-asked' AND a.body ->> 'assessor' = @person::text AND s.submitted_at IS NULL
-                       AND NOT EXISTS (SELECT 1 FROM results.case_event g WHERE g.demonstration_id = a.demonstration_id AND g.kind = 'look-given'
+                       AND NOT EXISTS (SELECT 1 FROM results.case_event g WHERE g.demonstration_id = a.demonstration_id
+                           AND g.kind = 'look-given'
                                           AND g.body ->> 'of' = a.event_id::text)
                      ORDER BY a.arrival
                     """,
@@ -228,7 +231,8 @@ public sealed class CaseStore(NpgsqlDataSource source)
         );
         if (stands is not null)
             await c.ExecuteAsync(
-                "UPDATE results.result SET stands = @stands::jsonb, percent = @percent, decision = @decision WHERE demonstration_id = @demonstration",
+                "UPDATE results.result SET stands = @stands::jsonb, percent = @percent, decision = @decision "
+                    + "WHERE demonstration_id = @demonstration",
                 values,
                 t
             );

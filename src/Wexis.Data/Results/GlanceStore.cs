@@ -149,7 +149,8 @@ public sealed class GlanceStore(NpgsqlDataSource source)
         SELECT DISTINCT ON (d.trainee_id, d.station_id)
                d.trainee_id, d.station_id, d.demonstration_id, d.attempt, a.name AS assessor, r.decided_at, r.decision, r.percent, r.pass_line, r.doing,
                r.teaching, coalesce(r.safety_met, true) AS safety_met, r.released_at, coalesce(r.look_open, false) AS look_open,
-               coalesce(r.looked, false) AS looked, coalesce(r.in_dispute, false) AS in_dispute, coalesce(r.appeal_open, false) AS appeal_open
+               coalesce(r.looked, false) AS looked, coalesce(r.in_dispute, false) AS in_dispute, coalesce(r.appeal_open,
+                   false) AS appeal_open
           FROM grading.demonstration d
           JOIN examinations.station s ON s.station_id = d.station_id
           JOIN people.person a ON a.person_id = d.assessor_id
@@ -172,7 +173,8 @@ public sealed class GlanceStore(NpgsqlDataSource source)
     /// <summary>What is named wrongly; the benchmark runs it bare.</summary>
     public const string Confused = $"""
         SELECT n.structure, count(*) FILTER (WHERE m.mark < 2)::int AS times, count(*)::int AS of,
-               coalesce((array_agg(m.demonstration_id ORDER BY m.mark, m.demonstration_id) FILTER (WHERE m.mark < 2))[1:5], ARRAY[]::uuid[]) AS worst
+               coalesce((array_agg(m.demonstration_id ORDER BY m.mark, m.demonstration_id) FILTER (WHERE m.mark < 2))[1:5],
+                   ARRAY[]::uuid[]) AS worst
           FROM results.criterion_mark m
           JOIN grading.demonstration d ON d.demonstration_id = m.demonstration_id
           JOIN examinations.station s ON s.station_id = d.station_id
@@ -245,7 +247,8 @@ public sealed class GlanceStore(NpgsqlDataSource source)
                     """
                     SELECT p.person_id AS id, p.name FROM people.person p
                      WHERE CASE WHEN @cohort::uuid IS NULL
-                                THEN p.role = 'trainee' AND (p.active OR EXISTS (SELECT 1 FROM grading.demonstration d WHERE d.trainee_id = p.person_id))
+                                THEN p.role = 'trainee' AND (p.active OR EXISTS (SELECT 1 FROM grading.demonstration d
+                                    WHERE d.trainee_id = p.person_id))
                                 ELSE p.person_id IN (SELECT m.person_id FROM programmes.cohort_member m WHERE m.cohort_id = @cohort) END
                      ORDER BY p.name
                     """,
@@ -270,7 +273,8 @@ public sealed class GlanceStore(NpgsqlDataSource source)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         var stored = await c.QuerySingleOrDefaultAsync<string?>(
-            "SELECT coalesce(rule::text, '') FROM examinations.examination WHERE examination_id = @examination AND away IS DISTINCT FROM 'deleted'",
+            "SELECT coalesce(rule::text, '') FROM examinations.examination WHERE examination_id = @examination "
+                + "AND away IS DISTINCT FROM 'deleted'",
             new { examination }
         );
         return stored is null ? null

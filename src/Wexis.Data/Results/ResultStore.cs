@@ -73,7 +73,8 @@ public sealed class ResultStore(NpgsqlDataSource source)
     }
 
     private const string Select = """
-        SELECT r.demonstration_id, d.station_id, d.origin, coalesce(d.sheet, v.body) ->> 'technique_name' AS technique_name, d.trainee_id, t.name AS trainee, a.name AS assessor, d.assessor_id, d.attempt, coalesce(r.stands, r.body)::text AS body,
+        SELECT r.demonstration_id, d.station_id, d.origin, coalesce(d.sheet, v.body) ->> 'technique_name' AS technique_name, d.trainee_id,
+            t.name AS trainee, a.name AS assessor, d.assessor_id, d.attempt, coalesce(r.stands, r.body)::text AS body,
                r.percent, r.decision, r.decided_at, r.released_at, b.name AS released_by, x.name AS examination
           FROM results.result r
           JOIN grading.demonstration d ON d.demonstration_id = r.demonstration_id
@@ -94,7 +95,9 @@ public sealed class ResultStore(NpgsqlDataSource source)
             .. (
                 await c.QueryAsync<Row>(
                     Select
-                        + " WHERE d.second_of IS NULL AND (@onlyReleasedOf::uuid IS NULL OR (d.trainee_id = @onlyReleasedOf AND (r.released_at IS NOT NULL OR EXISTS (SELECT 1 FROM results.case_event w WHERE w.demonstration_id = r.demonstration_id AND w.kind = 'withdrawn')))) ORDER BY r.decided_at DESC",
+                        + " WHERE d.second_of IS NULL AND (@onlyReleasedOf::uuid IS NULL OR (d.trainee_id = @onlyReleasedOf "
+                        + "AND (r.released_at IS NOT NULL OR EXISTS (SELECT 1 FROM results.case_event w "
+                        + "WHERE w.demonstration_id = r.demonstration_id AND w.kind = 'withdrawn')))) ORDER BY r.decided_at DESC",
                     new { onlyReleasedOf }
                 )
             ).Select(r => r.ToResult()),
@@ -141,7 +144,8 @@ public sealed class ResultStore(NpgsqlDataSource source)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return await c.ExecuteScalarAsync<int>(
-            "SELECT count(*)::int FROM results.result JOIN grading.demonstration d USING (demonstration_id) WHERE released_at IS NULL AND d.second_of IS NULL"
+            "SELECT count(*)::int FROM results.result JOIN grading.demonstration d USING (demonstration_id) "
+                + "WHERE released_at IS NULL AND d.second_of IS NULL"
         );
     }
 
@@ -150,7 +154,8 @@ public sealed class ResultStore(NpgsqlDataSource source)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return await c.ExecuteScalarAsync<int>(
-            "SELECT count(*)::int FROM results.result r JOIN grading.demonstration d USING (demonstration_id) WHERE d.trainee_id = @trainee AND r.released_at IS NOT NULL",
+            "SELECT count(*)::int FROM results.result r JOIN grading.demonstration d USING (demonstration_id) "
+                + "WHERE d.trainee_id = @trainee AND r.released_at IS NOT NULL",
             new { trainee }
         );
     }
@@ -161,7 +166,8 @@ public sealed class ResultStore(NpgsqlDataSource source)
         return (
             await c.QuerySingleOrDefaultAsync<Row>(
                 Select
-                    + " WHERE r.demonstration_id = @demonstration AND d.second_of IS NULL AND (@onlyReleasedOf::uuid IS NULL OR (d.trainee_id = @onlyReleasedOf AND r.released_at IS NOT NULL))",
+                    + " WHERE r.demonstration_id = @demonstration AND d.second_of IS NULL AND (@onlyReleasedOf::uuid IS NULL "
+                    + "OR (d.trainee_id = @onlyReleasedOf AND r.released_at IS NOT NULL))",
                 new { demonstration, onlyReleasedOf }
             )
         )?.ToResult();
@@ -221,7 +227,8 @@ public sealed class ResultStore(NpgsqlDataSource source)
         )
             return SaveOutcome.Stale;
         await c.ExecuteAsync(
-            "INSERT INTO results.result (demonstration_id, body, percent, decision, decided_at, decided_by) VALUES (@demonstration, @body::jsonb, @Percent, @Decision, @now, @by)",
+            "INSERT INTO results.result (demonstration_id, body, percent, decision, decided_at, decided_by) "
+                + "VALUES (@demonstration, @body::jsonb, @Percent, @Decision, @now, @by)",
             new
             {
                 demonstration,

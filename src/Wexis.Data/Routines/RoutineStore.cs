@@ -138,7 +138,8 @@ public sealed class RoutineStore(NpgsqlDataSource source)
     }
 
     private const string SameFirst =
-        "SELECT EXISTS (SELECT 1 FROM routines.edition WHERE routine_id = @id AND edition = 1 AND body = @body::jsonb AND changed_by = @by)";
+        "SELECT EXISTS (SELECT 1 FROM routines.edition WHERE routine_id = @id AND edition = 1 AND body = @body::jsonb "
+        + "AND changed_by = @by)";
 
     /// <summary>Saves when nobody saved since <paramref name="version"/> was read; over a frozen edition the next one is made.</summary>
     public async Task<Saved> Save(

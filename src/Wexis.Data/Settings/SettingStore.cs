@@ -66,7 +66,8 @@ public sealed class SettingStore(NpgsqlDataSource source)
         );
         return told == 1
             || await c.ExecuteScalarAsync<bool>(
-                "SELECT EXISTS (SELECT 1 FROM house.setting WHERE name = @name AND version = @next AND value IS NOT DISTINCT FROM @value AND changed_by = @by)",
+                "SELECT EXISTS (SELECT 1 FROM house.setting WHERE name = @name AND version = @next AND value IS NOT DISTINCT "
+                    + "FROM @value AND changed_by = @by)",
                 values
             );
     }

@@ -87,7 +87,8 @@ public sealed class EditionHistoryStore(NpgsqlDataSource source)
             .. (
                 await c.QueryAsync<EditionRow>(
                     """
-                    SELECT e.edition, e.version, e.name, e.standing, e.review, e.frozen_at IS NOT NULL AS frozen, e.changed_at, p.name AS changed_by, e.body::text AS body
+                    SELECT e.edition, e.version, e.name, e.standing, e.review, e.frozen_at IS NOT NULL AS frozen, e.changed_at,
+                        p.name AS changed_by, e.body::text AS body
                       FROM techniques.edition e JOIN people.person p ON p.person_id = e.changed_by
                      WHERE e.technique_id = @technique ORDER BY e.edition DESC
                     """,
@@ -127,15 +128,18 @@ public sealed class EditionHistoryStore(NpgsqlDataSource source)
                       FROM programmes.programme
                      WHERE jsonb_path_exists(body, '$.*[*].techniques[*] ? (@ == $code)', jsonb_build_object('code', @code::text))
                     UNION ALL
-                    SELECT 'station', s.station_id, x.name, p.edition, (SELECT count(*)::int FROM grading.demonstration d WHERE d.station_id = s.station_id)
+                    SELECT 'station', s.station_id, x.name, p.edition, (SELECT count(*)::int FROM grading.demonstration d
+                        WHERE d.station_id = s.station_id)
                       FROM examinations.station s JOIN examinations.examination x USING (examination_id)
-                      JOIN (SELECT station_id, technique_id, edition FROM examinations.station UNION SELECT station_id, technique_id, edition FROM examinations.station_part) p
+                      JOIN (SELECT station_id, technique_id, edition FROM examinations.station UNION
+                          SELECT station_id, technique_id, edition FROM examinations.station_part) p
                            USING (station_id)
                      WHERE p.technique_id = @technique
                     UNION ALL
                     SELECT 'cohort', c.programme_id, c.name, x.edition, 0
                       FROM programmes.cohort c
-                      JOIN LATERAL (SELECT edition FROM programmes.cohort_edition x WHERE x.cohort_id = c.cohort_id AND x.technique_id = @technique ORDER BY x.taken_at DESC LIMIT 1) x ON true
+                      JOIN LATERAL (SELECT edition FROM programmes.cohort_edition x WHERE x.cohort_id = c.cohort_id
+                          AND x.technique_id = @technique ORDER BY x.taken_at DESC LIMIT 1) x ON true
                     UNION ALL
                     SELECT 'technique', e.technique_id, e.name, e.edition, 0
                       FROM techniques.edition e
@@ -185,7 +189,8 @@ public sealed class EditionHistoryStore(NpgsqlDataSource source)
             """
             UPDATE techniques.edition
                SET review = @review, reviewed_by = @by, reviewed_at = @now,
-                   kept = coalesce(kept, @kept::jsonb), frozen_at = CASE WHEN @review = 'approved' THEN coalesce(frozen_at, @now) ELSE frozen_at END
+                   kept = coalesce(kept, @kept::jsonb), frozen_at = CASE WHEN @review = 'approved' THEN coalesce(frozen_at, @now)
+                       ELSE frozen_at END
              WHERE technique_id = @technique AND edition = @edition AND version = @version AND review IS NOT DISTINCT FROM @seen
             """,
             values,
@@ -194,7 +199,8 @@ public sealed class EditionHistoryStore(NpgsqlDataSource source)
         if (taken == 0)
             return false;
         await c.ExecuteAsync(
-            "INSERT INTO techniques.edition_step (technique_id, edition, at, step, note, by_person) VALUES (@technique, @edition, @now, @step, @note, @by)",
+            "INSERT INTO techniques.edition_step (technique_id, edition, at, step, note, by_person) "
+                + "VALUES (@technique, @edition, @now, @step, @note, @by)",
             values,
             t
         );

@@ -77,7 +77,8 @@ public sealed partial class EditionStore
         foreach (var n in techniques)
         {
             var added = await c.ExecuteAsync(
-                "INSERT INTO techniques.technique (technique_id, code, added_by, added_at) VALUES (@Id, @Code, @by, @now) ON CONFLICT DO NOTHING",
+                "INSERT INTO techniques.technique (technique_id, code, added_by, added_at) VALUES (@Id, @Code, @by, @now) "
+                    + "ON CONFLICT DO NOTHING",
                 new
                 {
                     n.Id,
@@ -106,7 +107,8 @@ public sealed partial class EditionStore
     ) => Editions.Save(c, t, technique.Id, edition, version, number => EditionValues(technique, number, by, now));
 
     private const string InsertEdition = """
-        INSERT INTO techniques.edition (technique_id, edition, name, region, school, family, standing, body, derived, work, changed_by, changed_at)
+        INSERT INTO techniques.edition (technique_id, edition, name, region, school, family, standing, body, derived, work, changed_by,
+            changed_at)
         VALUES (@id, @edition, @name, @region, @school, @family, @standing, @body::jsonb, @derived::jsonb, @work::jsonb, @by, @now)
         """;
 

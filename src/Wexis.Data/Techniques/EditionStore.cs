@@ -92,13 +92,15 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
         Head
         + ", e.derived::text AS derived"
         + From
-        + " JOIN unnest(@techniques, @numbers) AS x (technique_id, edition) ON x.technique_id = e.technique_id AND x.edition = e.edition WHERE t.away IS NULL ORDER BY e.name";
+        + " JOIN unnest(@techniques, @numbers) AS x (technique_id, edition)"
+        + " ON x.technique_id = e.technique_id AND x.edition = e.edition WHERE t.away IS NULL ORDER BY e.name";
 
     private const string ApprovedLinesSql =
         Head
         + ", e.derived::text AS derived"
         + From
-        + " WHERE t.away IS NULL AND e.standing = 'complete' AND e.edition = (SELECT max(a.edition) FROM techniques.edition a WHERE a.technique_id = t.technique_id AND a.standing = 'complete' AND a.review = 'approved') ORDER BY e.name";
+        + " WHERE t.away IS NULL AND e.standing = 'complete' AND e.edition = (SELECT max(a.edition) FROM techniques.edition a"
+        + " WHERE a.technique_id = t.technique_id AND a.standing = 'complete' AND a.review = 'approved') ORDER BY e.name";
 
     private const string Briefs = """
         SELECT e.technique_id, (e.derived || '{"marks": [], "classes": [], "wrong_claims": []}')::text AS derived
@@ -176,7 +178,8 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
         await using var c = await source.OpenConnectionAsync(ct);
         return (
             await c.QueryAsync<(string Code, string Name)>(
-                "SELECT DISTINCT ON (t.code) t.code, e.name FROM techniques.technique t JOIN techniques.edition e USING (technique_id) WHERE t.code = any(@codes) ORDER BY t.code, e.edition DESC",
+                "SELECT DISTINCT ON (t.code) t.code, e.name FROM techniques.technique t "
+                    + "JOIN techniques.edition e USING (technique_id) WHERE t.code = any(@codes) ORDER BY t.code, e.edition DESC",
                 new { codes = codes.ToArray() }
             )
         ).ToDictionary(x => x.Code, x => x.Name, StringComparer.Ordinal);
@@ -247,7 +250,8 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
             .. (
                 await c.QueryAsync<Row>(
                     AllEditions
-                        + " JOIN unnest(@codes, @numbers) AS x (code, edition) ON x.code = t.code AND x.edition = e.edition WHERE t.away IS DISTINCT FROM 'deleted'",
+                        + " JOIN unnest(@codes, @numbers) AS x (code, edition) ON x.code = t.code AND x.edition = e.edition "
+                        + "WHERE t.away IS DISTINCT FROM 'deleted'",
                     new { codes = which.Select(w => w.Code).ToArray(), numbers = which.Select(w => w.Edition).ToArray() }
                 )
             ).Select(r => r.ToEdition()),
@@ -271,9 +275,10 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
         await using var c = await source.OpenConnectionAsync(ct);
         return await c.QuerySingleAsync<(int, int)>(
             """
-            SELECT count(*) FILTER (WHERE e.standing = 'draft')::int, coalesce(sum((e.derived ->> 'contradicted')::int) FILTER (WHERE e.standing <> 'parked'), 0)::int
-              FROM techniques.edition e JOIN techniques.technique t USING (technique_id)
-             WHERE e.edition = (SELECT max(n.edition) FROM techniques.edition n WHERE n.technique_id = e.technique_id) AND e.review IS DISTINCT FROM 'retired' AND t.away IS NULL
+            SELECT count(*) FILTER (WHERE e.standing = 'draft')::int, coalesce(sum((e.derived ->> 'contradicted')::int)
+                FILTER (WHERE e.standing <> 'parked'), 0)::int FROM techniques.edition e JOIN techniques.technique t USING (technique_id)
+             WHERE t.away IS NULL AND e.review IS DISTINCT FROM 'retired'
+               AND e.edition = (SELECT max(n.edition) FROM techniques.edition n WHERE n.technique_id = e.technique_id)
             """
         );
     }
@@ -369,9 +374,7 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
         public string? CallsIt { get; init; }
     }
 
-    /// <summary>
-    /// Techniques of these codes, and those that call this one an easier, harder or like version of theirs; no body is read.
-    /// </summary>
+    /// <summary>Techniques of these codes, and those that call this one a version of theirs; no body is read.</summary>
     public async Task<IReadOnlyList<Neighbour>> Neighbours(string code, IReadOnlyCollection<string> codes, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
@@ -381,11 +384,12 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
                 await c.QueryAsync<NeighbourRow>(
                     """
                     SELECT t.technique_id, t.code, e.name, e.standing, e.review,
-                           (SELECT x ->> 'as' FROM jsonb_array_elements(CASE jsonb_typeof(e.related) WHEN 'array' THEN e.related ELSE '[]'::jsonb END) x WHERE x ->> 'id' = @code LIMIT 1) AS calls_it
-                      FROM techniques.technique t JOIN techniques.edition e USING (technique_id)
+                           (SELECT x ->> 'as' FROM jsonb_array_elements(CASE jsonb_typeof(e.related) WHEN 'array' THEN e.related
+                               ELSE '[]'::jsonb END) x WHERE x ->> 'id' = @code LIMIT 1) AS calls_it FROM techniques.technique t
+                           JOIN techniques.edition e USING (technique_id)
                      WHERE e.edition = (SELECT max(n.edition) FROM techniques.edition n WHERE n.technique_id = t.technique_id)
-                       AND t.away IS DISTINCT FROM 'deleted' AND (t.code = any(@codes) OR e.related @> jsonb_build_array(jsonb_build_object('id', @code::text)))
-                     ORDER BY e.name
+                       AND t.away IS DISTINCT FROM 'deleted' AND (t.code = any(@codes)
+                           OR e.related @> jsonb_build_array(jsonb_build_object('id', @code::text))) ORDER BY e.name
                     """,
                     new { code, codes = codes.ToArray() }
                 )

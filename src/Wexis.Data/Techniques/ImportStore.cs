@@ -51,7 +51,8 @@ public sealed class ImportStore(NpgsqlDataSource source)
             t
         );
         const string part =
-            "INSERT INTO techniques.import_part (import_id, technique_id, edition, version, before) VALUES (@import, @id, @edition, @version, @before::jsonb)";
+            "INSERT INTO techniques.import_part (import_id, technique_id, edition, version, before) "
+            + "VALUES (@import, @id, @edition, @version, @before::jsonb)";
         // Always in one order: two that change the same techniques wait for one another, they never block each other.
         foreach (var (before, after) in changes.OrderBy(x => x.Before.TechniqueId))
         {
@@ -98,7 +99,8 @@ public sealed class ImportStore(NpgsqlDataSource source)
             .. (
                 await c.QueryAsync<Row>(
                     """
-                    SELECT p.technique_id, (SELECT e.name FROM techniques.edition e WHERE e.technique_id = p.technique_id ORDER BY e.edition DESC LIMIT 1) AS name, p.edition, p.version, p.before::text AS before
+                    SELECT p.technique_id, (SELECT e.name FROM techniques.edition e WHERE e.technique_id = p.technique_id
+                        ORDER BY e.edition DESC LIMIT 1) AS name, p.edition, p.version, p.before::text AS before
                       FROM techniques.import i JOIN techniques.import_part p USING (import_id)
                      WHERE i.import_id = @import AND i.taken_back_at IS NULL ORDER BY p.technique_id
                     """,
@@ -134,7 +136,8 @@ public sealed class ImportStore(NpgsqlDataSource source)
         };
         if (
             await c.ExecuteAsync(
-                "UPDATE techniques.import SET taken_back_by = @by, taken_back_at = @now WHERE import_id = @import AND taken_back_at IS NULL",
+                "UPDATE techniques.import SET taken_back_by = @by, taken_back_at = @now WHERE import_id = @import "
+                    + "AND taken_back_at IS NULL",
                 values,
                 t
             ) == 0
@@ -155,7 +158,8 @@ public sealed class ImportStore(NpgsqlDataSource source)
             var gone = await c.ExecuteAsync(
                 """
                 UPDATE techniques.technique t SET away = 'deleted', away_by = @by, away_at = @now
-                 WHERE t.technique_id = @id AND EXISTS (SELECT 1 FROM techniques.edition e WHERE e.technique_id = @id AND e.edition = @edition AND e.version = @version)
+                 WHERE t.technique_id = @id AND EXISTS (SELECT 1 FROM techniques.edition e WHERE e.technique_id = @id
+                     AND e.edition = @edition AND e.version = @version)
                    AND NOT EXISTS (SELECT 1 FROM techniques.edition e WHERE e.technique_id = @id AND e.edition > @edition)
                 """,
                 new

@@ -28,7 +28,8 @@ public sealed class LibraryReasonStore(NpgsqlDataSource source)
         [
             .. (
                 await c.QueryAsync<Row>(
-                    "SELECT k.structure AS key, k.reason, p.name AS by, k.at FROM techniques.kept_conflict k JOIN people.person p ON p.person_id = k.by_person"
+                    "SELECT k.structure AS key, k.reason, p.name AS by, k.at FROM techniques.kept_conflict k "
+                        + "JOIN people.person p ON p.person_id = k.by_person"
                 )
             ).Select(r => new KeptConflict(r.Key, r.Reason, r.By, r.At)),
         ];
@@ -70,7 +71,8 @@ public sealed class LibraryReasonStore(NpgsqlDataSource source)
         [
             .. (
                 await c.QueryAsync<Row>(
-                    "SELECT h.question AS key, h.choice, h.reason, p.name AS by, h.at FROM techniques.house_choice h JOIN people.person p ON p.person_id = h.by_person"
+                    "SELECT h.question AS key, h.choice, h.reason, p.name AS by, h.at FROM techniques.house_choice h "
+                        + "JOIN people.person p ON p.person_id = h.by_person"
                 )
             ).Select(r => new HouseChoice(r.Key, r.Choice, r.Reason, r.By, r.At)),
         ];
@@ -91,10 +93,13 @@ public sealed class LibraryReasonStore(NpgsqlDataSource source)
         return 1
             == await c.ExecuteAsync(
                 """
-                INSERT INTO techniques.house_choice (question, choice, reason, by_person, at) VALUES (@question, @choice, @reason, @by, @now)
-                ON CONFLICT (question) DO UPDATE SET choice = excluded.choice, reason = excluded.reason, by_person = excluded.by_person, at = excluded.at
+                INSERT INTO techniques.house_choice (question, choice, reason, by_person, at)
+                    VALUES (@question, @choice, @reason, @by, @now)
+                ON CONFLICT (question) DO UPDATE SET choice = excluded.choice, reason = excluded.reason, by_person = excluded.by_person,
+                    at = excluded.at
                  WHERE house_choice.at = @seen
-                    OR (house_choice.choice = excluded.choice AND house_choice.reason = excluded.reason AND house_choice.by_person = excluded.by_person)
+                    OR (house_choice.choice = excluded.choice AND house_choice.reason = excluded.reason
+                        AND house_choice.by_person = excluded.by_person)
                 """,
                 new
                 {

@@ -74,7 +74,8 @@ public class ExaminationEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         (station.Revision, station.Version, station.Used).ShouldBe((1, 1, false));
         (
             await demo.House.Database.Scalar<bool>(
-                $"SELECT frozen_at IS NOT NULL FROM techniques.edition WHERE technique_id = '{technique.TechniqueId}' AND edition = {station.Edition}"
+                $"SELECT frozen_at IS NOT NULL FROM techniques.edition WHERE technique_id = '{technique.TechniqueId}' "
+                    + $"AND edition = {station.Edition}"
             )
         ).ShouldBeTrue();
     }

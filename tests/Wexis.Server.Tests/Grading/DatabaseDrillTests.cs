@@ -115,7 +115,8 @@ public class DatabaseDrillTests
             // Its own servers' connections; a sweep of PostgreSQL's own may be under way, which nobody but a superuser ends.
             // By a connection of its own: one that was kept from before a whole kill is dead like the others.
             await database.Alone<long>(
-                "SELECT count(pg_terminate_backend(pid)) FROM pg_stat_activity WHERE datname = current_database() AND pid <> pg_backend_pid() AND usename = current_user"
+                "SELECT count(pg_terminate_backend(pid)) FROM pg_stat_activity WHERE datname = current_database() "
+                    + "AND pid <> pg_backend_pid() AND usename = current_user"
             );
             return;
         }

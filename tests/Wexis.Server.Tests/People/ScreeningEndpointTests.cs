@@ -59,7 +59,8 @@ public class ScreeningEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         (await lead.Ask($"/api/screenings/{id}")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
         await Should.ThrowAsync<Npgsql.PostgresException>(() =>
             demo.House.Database.Execute(
-                "INSERT INTO people.screening SELECT gen_random_uuid(), NULL, 'x', '{}', '{\"given\": false}', person_id, now(), '{}' FROM people.person LIMIT 1"
+                "INSERT INTO people.screening SELECT gen_random_uuid(), "
+                    + "NULL, 'x', '{}', '{\"given\": false}', person_id, now(), '{}' FROM people.person LIMIT 1"
             )
         );
     }

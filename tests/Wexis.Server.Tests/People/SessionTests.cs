@@ -37,7 +37,8 @@ public class SessionTests(DemoHouse demo) : IClassFixture<DemoHouse>
     [InlineData("UPDATE people.person SET active = NOT active WHERE login = 'ilse'")]
     [InlineData("UPDATE people.person SET security_stamp = gen_random_uuid() WHERE login = 'ilse'")]
     [InlineData(
-        "UPDATE people.session SET ends_at = now() - interval '1 second' WHERE person_id = (SELECT person_id FROM people.person WHERE login = 'ilse')"
+        "UPDATE people.session SET ends_at = now() - interval '1 second' WHERE person_id = (SELECT person_id "
+            + "FROM people.person WHERE login = 'ilse')"
     )]
     public async Task A_closed_account_a_new_stamp_and_the_end_of_its_time_end_a_session_within_two_seconds(string happens)
     {
@@ -77,7 +78,8 @@ public class SessionTests(DemoHouse demo) : IClassFixture<DemoHouse>
         ).ShouldBe(1);
         (
             await demo.House.Database.Scalar<long>(
-                "SELECT count(*) FROM people.session s WHERE encode(s.key_hash, 'escape') LIKE '%' || @key || '%' OR s::text LIKE '%' || @key || '%'",
+                "SELECT count(*) FROM people.session s WHERE encode(s.key_hash, 'escape') LIKE '%' || @key || '%' "
+                    + "OR s::text LIKE '%' || @key || '%'",
                 new { key }
             )
         ).ShouldBe(0);

@@ -15,10 +15,12 @@ public class CohortBenchmark
 {
     private const string Filled = """
         INSERT INTO people.person (person_id, login, name, role, password_hash, security_stamp, added_at)
-        SELECT md5('person ' || n)::uuid, 'bench-' || n, 'Trainee ' || n, 'trainee', '', gen_random_uuid(), now() FROM generate_series(1, 500) n;
+        SELECT md5('person ' || n)::uuid, 'bench-' || n, 'Trainee ' || n, 'trainee', '', gen_random_uuid(), now()
+            FROM generate_series(1, 500) n;
         INSERT INTO programmes.cohort (cohort_id, programme_id, programme_edition, name, opened_by, opened_at)
         SELECT md5('cohort')::uuid, c.programme_id, c.programme_edition, 'Bench', c.opened_by, now() FROM programmes.cohort c LIMIT 1;
-        INSERT INTO programmes.cohort_member (cohort_id, person_id) SELECT md5('cohort')::uuid, md5('person ' || n)::uuid FROM generate_series(1, 500) n;
+        INSERT INTO programmes.cohort_member (cohort_id, person_id) SELECT md5('cohort')::uuid, md5('person ' || n)::uuid
+            FROM generate_series(1, 500) n;
         INSERT INTO examinations.examination (examination_id, name, added_by, added_at)
         SELECT md5('exam')::uuid, 'Bench', (SELECT person_id FROM people.person WHERE role = 'lead'), now();
         INSERT INTO examinations.station (station_id, examination_id, place, kind, technique_id, edition)
@@ -28,14 +30,19 @@ public class CohortBenchmark
         SELECT md5('station ' || n)::uuid, 1, r.body, r.pass_line, r.changed_by, now()
           FROM generate_series(1, 40) n, (SELECT r.* FROM examinations.sheet_revision r JOIN examinations.station s USING (station_id)
                                            WHERE s.technique_id IS NOT NULL ORDER BY station_id, revision LIMIT 1) r;
-        INSERT INTO grading.demonstration (demonstration_id, station_id, revision, trainee_id, assessor_id, attempt, opened_at, submitted_at)
-        SELECT md5('shown ' || p || ' ' || s)::uuid, md5('station ' || s)::uuid, 1, md5('person ' || p)::uuid, (SELECT person_id FROM people.person WHERE role = 'lead'), 1, now(), now()
+        INSERT INTO grading.demonstration (demonstration_id, station_id, revision, trainee_id, assessor_id, attempt, opened_at,
+            submitted_at)
+        SELECT md5('shown ' || p || ' ' || s)::uuid, md5('station ' || s)::uuid, 1, md5('person ' || p)::uuid, (SELECT person_id
+            FROM people.person WHERE role = 'lead'), 1, now(), now()
           FROM generate_series(1, 500) p, generate_series(1, 40) s;
         INSERT INTO results.result (demonstration_id, body, percent, decision, decided_at, decided_by)
-        SELECT md5('shown ' || p || ' ' || s)::uuid, jsonb_set(b.body, '{score,criteria}', (SELECT jsonb_agg(c || jsonb_build_object('mark', (p * 7 + s * 3 + n) % 4, 'lost', (p + s + n) % 5)
+        SELECT md5('shown ' || p || ' ' || s)::uuid, jsonb_set(b.body, '{score,criteria}',
+            (SELECT jsonb_agg(c || jsonb_build_object('mark', (p * 7 + s * 3 + n) % 4, 'lost', (p + s + n) % 5)
                    || jsonb_build_object('criterion', (c -> 'criterion') || jsonb_build_object('id', 'c' || n)))
-                     FROM generate_series(1, 20) n, LATERAL (SELECT b.body #> ARRAY['score', 'criteria', ((n - 1) % jsonb_array_length(b.body #> '{score,criteria}'))::text] AS c) x)),
-               50 + (p * 13 + s * 7) % 50, CASE WHEN (p * 13 + s * 7) % 50 >= 25 THEN 'pass' ELSE 'fail' END, now(), (SELECT person_id FROM people.person WHERE role = 'lead')
+                     FROM generate_series(1, 20) n, LATERAL (SELECT b.body #> ARRAY['score', 'criteria',
+                         ((n - 1) % jsonb_array_length(b.body #> '{score,criteria}'))::text] AS c) x)),
+               50 + (p * 13 + s * 7) % 50, CASE WHEN (p * 13 + s * 7) % 50 >= 25 THEN 'pass' ELSE 'fail' END, now(), (SELECT person_id
+                   FROM people.person WHERE role = 'lead')
           FROM generate_series(1, 500) p, generate_series(1, 40) s, (SELECT body FROM results.result LIMIT 1) b;
         ANALYZE;
         """;

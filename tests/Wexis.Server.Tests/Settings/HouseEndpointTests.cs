@@ -27,7 +27,8 @@ public class HouseEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         {
             await using var c = new NpgsqlConnection(demo.House.Database.ConnectionString);
             const string newest =
-                "SELECT technique_id, (work -> 'times' -> 'home' ->> 'standard')::double precision FROM techniques.edition e WHERE edition = (SELECT max(edition) FROM techniques.edition n WHERE n.technique_id = e.technique_id)";
+                "SELECT technique_id, (work -> 'times' -> 'home' ->> 'standard')::double precision FROM techniques.edition e "
+                + "WHERE edition = (SELECT max(edition) FROM techniques.edition n WHERE n.technique_id = e.technique_id)";
             return (await c.QueryAsync<(Guid Id, double Seconds)>(newest)).ToDictionary(x => x.Id, x => x.Seconds);
         }
         async Task<double> Shown(Guid id) => (await lead.Get<TechniqueView>($"/api/techniques/{id}")).Derivation.Times.Home.Standard;
@@ -79,7 +80,8 @@ public class HouseEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         }
         await Heard(11);
         await house.Database.Execute(
-            "SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = current_database() AND usename = current_user AND query LIKE 'LISTEN%'"
+            "SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE datname = current_database() "
+                + "AND usename = current_user AND query LIKE 'LISTEN%'"
         );
         await Heard(12);
     }
@@ -186,7 +188,8 @@ public class HouseEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         ExchangeOf(await Visitor.Read<ProgrammeReview>(await lead.Post("/api/programmes/review", programme))).ShouldBe(ExchangeOf(review));
         (
             await demo.House.Database.Scalar<long>(
-                "SELECT count(DISTINCT work ->> 'made_by') FROM techniques.edition e WHERE edition = (SELECT max(edition) FROM techniques.edition n WHERE n.technique_id = e.technique_id)"
+                "SELECT count(DISTINCT work ->> 'made_by') FROM techniques.edition e WHERE edition = (SELECT max(edition) "
+                    + "FROM techniques.edition n WHERE n.technique_id = e.technique_id)"
             )
         ).ShouldBe(1);
     }

@@ -60,7 +60,8 @@ public sealed class BackupTests : IDisposable
     {
         await using var c = new NpgsqlConnection(connection);
         var tables = await c.QueryAsync<string>(
-            "SELECT format('%I.%I', table_schema, table_name) FROM information_schema.tables WHERE table_schema NOT IN ('pg_catalog', 'information_schema') AND table_type = 'BASE TABLE'"
+            "SELECT format('%I.%I', table_schema, table_name) FROM information_schema.tables "
+                + "WHERE table_schema NOT IN ('pg_catalog', 'information_schema') AND table_type = 'BASE TABLE'"
         );
         var lines = new List<string>();
         foreach (var table in tables)

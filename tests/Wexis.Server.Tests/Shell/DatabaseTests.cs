@@ -47,7 +47,8 @@ public class DatabaseTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         (
             await demo.House.Database.Scalar<bool>(
-                "SELECT rolsuper OR rolcreatedb OR rolcreaterole OR rolreplication OR rolbypassrls FROM pg_roles WHERE rolname = current_user"
+                "SELECT rolsuper OR rolcreatedb OR rolcreaterole OR rolreplication OR rolbypassrls FROM pg_roles "
+                    + "WHERE rolname = current_user"
             )
         ).ShouldBeFalse();
         (await Should.ThrowAsync<PostgresException>(demo.House.Database.Execute("COPY people.person TO PROGRAM 'cat'"))).SqlState.ShouldBe(
@@ -85,7 +86,8 @@ public class DatabaseTests(DemoHouse demo) : IClassFixture<DemoHouse>
     [InlineData("UPDATE examinations.examination SET name = ''", "examination_has_a_name")]
     [InlineData("UPDATE examinations.station SET place = 1", "station_place_is_taken_once")]
     [InlineData(
-        "INSERT INTO examinations.sheet_revision SELECT station_id, 99, 1, body, 0, changed_by, changed_at, NULL FROM examinations.sheet_revision LIMIT 1",
+        "INSERT INTO examinations.sheet_revision SELECT station_id, 99, 1, body, 0, changed_by, changed_at, NULL "
+            + "FROM examinations.sheet_revision LIMIT 1",
         "pass_line_is_a_percentage"
     )]
     [InlineData("UPDATE grading.demonstration SET assessor_id = trainee_id", "nobody_grades_themselves")]
@@ -112,8 +114,10 @@ public class DatabaseTests(DemoHouse demo) : IClassFixture<DemoHouse>
             """
             ALTER TABLE grading.mark_event DISABLE TRIGGER USER;
             ALTER TABLE results.case_event DISABLE TRIGGER USER;
-            DELETE FROM results.case_event e USING grading.demonstration d WHERE d.demonstration_id = e.demonstration_id AND d.opened_at > '2026-11-03 10:10Z';
-            DELETE FROM results.result r USING grading.demonstration d WHERE d.demonstration_id = r.demonstration_id AND d.opened_at > '2026-11-03 10:10Z';
+            DELETE FROM results.case_event e USING grading.demonstration d WHERE d.demonstration_id = e.demonstration_id
+                AND d.opened_at > '2026-11-03 10:10Z';
+            DELETE FROM results.result r USING grading.demonstration d WHERE d.demonstration_id = r.demonstration_id
+                AND d.opened_at > '2026-11-03 10:10Z';
             DELETE FROM grading.mark_event WHERE arrived_at > '2026-11-03 10:10Z';
             DELETE FROM grading.demonstration WHERE opened_at > '2026-11-03 10:10Z';
             ALTER TABLE grading.mark_event ENABLE TRIGGER USER;

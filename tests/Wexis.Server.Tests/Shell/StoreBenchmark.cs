@@ -71,7 +71,8 @@ public class StoreBenchmark
         async Task Insert(int i)
         {
             await using var c = source.CreateCommand(
-                "INSERT INTO grading.mark_event (event_id, demonstration_id, kind, device, counter, at_ms, step, side, given_by, arrived_at) VALUES ($1, $2, 'rep', 'bare', $3, $4, 0, 'left', $5, now())"
+                "INSERT INTO grading.mark_event (event_id, demonstration_id, kind, device, counter, at_ms, step, side, "
+                    + "given_by, arrived_at) VALUES ($1, $2, 'rep', 'bare', $3, $4, 0, 'left', $5, now())"
             );
             c.Parameters.AddWithValue(Guid.NewGuid());
             c.Parameters.AddWithValue(bare[i].Id);

@@ -79,7 +79,8 @@ public class EnteringEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var lead = await demo.As("maren");
         var before = (await lead.Get<EditionLine[]>("/api/techniques")).First(t => t.Standing == EditionStanding.Complete);
         await demo.House.Database.Execute(
-            $"UPDATE techniques.edition SET derived = derived || '{{\"made_by\": \"older\", \"primary\": \"nonsense\"}}' WHERE technique_id = '{before.TechniqueId}'"
+            $"UPDATE techniques.edition SET derived = derived || '{{\"made_by\": \"older\", \"primary\": \"nonsense\"}}' "
+                + $"WHERE technique_id = '{before.TechniqueId}'"
         );
         (await lead.Get<EditionLine[]>("/api/techniques"))
             .Single(t => t.TechniqueId == before.TechniqueId)

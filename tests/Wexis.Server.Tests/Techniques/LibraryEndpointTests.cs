@@ -33,7 +33,8 @@ public class LibraryEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         (await Line(lead, "wx-apple-pulse")).Standing.ShouldBe(EditionStanding.Approved);
         (
             await demo.House.Database.Scalar<bool>(
-                $"SELECT kept -> 'map' -> 'worked' IS NOT NULL AND kept ->> 'made_by' <> '' FROM techniques.edition WHERE technique_id = '{line.TechniqueId}' AND edition = 1"
+                "SELECT kept -> 'map' -> 'worked' IS NOT NULL AND kept ->> 'made_by' <> '' FROM techniques.edition "
+                    + $"WHERE technique_id = '{line.TechniqueId}' AND edition = 1"
             )
         ).ShouldBeTrue("an approved edition keeps its map and the rules that made it");
 

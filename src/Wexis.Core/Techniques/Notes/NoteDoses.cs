@@ -25,8 +25,9 @@ internal sealed partial class NoteGlossary
         {
             // "Up, 5 s, then down, 5 s": each way alike is said once.
             if (
-                OnlyTime().IsMatch(line)
-                && OnlyTime().Match(matches[i].Value).Groups["n"].Value == OnlyTime().Match(line).Groups["n"].Value
+                (OnlyTime().IsMatch(matches[i].Value) || BareHold().IsMatch(matches[i].Value))
+                && SaidBefore(matches, i)
+                && EachWay().IsMatch(said)
             )
                 continue;
             // What stands side by side is one thing said ("3 times 10 s").

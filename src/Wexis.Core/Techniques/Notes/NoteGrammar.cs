@@ -71,6 +71,7 @@ internal sealed partial class NoteGlossary
         var tempo = TempoOf(phrases);
         phrases.TakeAll(DoseWords());
         phrases.TakeAll(Angle());
+        var relaxed = phrases.TakeAll(RelaxesPart());
         var still = StillIn(phrases.TakeAll(StillPhrase()));
         var against = phrases.Take(Against());
         var pressure = PressureIn(phrases, open);
@@ -80,6 +81,7 @@ internal sealed partial class NoteGlossary
         var moves = MovesIn(phrases);
         if (nearFar is not null)
             moves.Insert(0, new(nearFar.Index, "near-far", "near-far"));
+        still = [.. still.Union(StillIn(relaxed).Where(z => !moves.Exists(m => MovesPart(m.Do, z))))];
         // What moves by itself is no place of a hand.
         var where = moves.Count > 0 ? phrases.Loose : sentence;
         var hand = HandVerbs.FirstOrDefault(v => phrases.Take(v.Pattern) is not null).Verb;
@@ -191,6 +193,16 @@ internal sealed partial class NoteGlossary
             null,
             null
         ));
+
+    /// <summary>Whether a movement is one of that part: what relaxes then is the movement itself.</summary>
+    private static bool MovesPart(string move, string zone) =>
+        zone switch
+        {
+            "forehead-central" or "brow" => move is "raise-brows" or "knit-brows" or "widen-eyes",
+            "lateral-neck" => move.StartsWith("head-", StringComparison.Ordinal)
+                || move is "chin-tuck" or "neck-bend-forward" or "grimace-neck",
+            _ => false,
+        };
 
     /// <summary>What is done to one side at a time.</summary>
     private static readonly HashSet<string> OneSideAtATime = ["head-tilt-side", "head-turn"];

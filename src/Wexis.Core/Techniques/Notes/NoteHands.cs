@@ -21,7 +21,12 @@ internal sealed partial class NoteGlossary
     {
         // Cupped palms lie round the eyes and touch no lid: that is the movement itself.
         if (moves.Any(m => m.Do == "palm-eyes"))
-            return null;
+        {
+            if (verb is null)
+                return null;
+            open.Add($"“{Said(verb, sentence)}”: with the palms that lie there, or after it?");
+            return Working(Track(verb, sentence, contact, pressure), open);
+        }
         if (
             moves.Count > 0
             && contact is null

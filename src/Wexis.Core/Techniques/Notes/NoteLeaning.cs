@@ -18,7 +18,7 @@ internal sealed partial class NoteGlossary
                             : $"{m.Groups["verb"].Value} the {label.Groups["part"].Value.ToLowerInvariant()}");
         if (Arrow().IsMatch(sentence))
             sentence = Arrow().Replace(FirstArrow().Replace(sentence, "from ${start} -> ", 1), " to ");
-        if (HoldsSkin().IsMatch(sentence) && HandWord().IsMatch(sentence))
+        if (SkinHeld().IsMatch(sentence) && HandWord().IsMatch(sentence))
             // What lifts while fingers hold is the face.
             sentence = CheeksLift().Replace(sentence, "smile");
         sentence = WhileTrying().Replace(sentence, "${verb} the ${part} against the fingers");
@@ -43,6 +43,9 @@ internal sealed partial class NoteGlossary
         ["cheekbone"] = "front of the ear",
         ["cheekbones"] = "front of the ear",
     };
+
+    [GeneratedRegex(@"\b(?:hold|fix|keep|brace)\w*\s+(?:the\s+|your\s+)?skin\b", Free)]
+    private static partial Regex SkinHeld();
 
     [GeneratedRegex(@"\bair\b", Free)]
     private static partial Regex AirWord();

@@ -80,7 +80,7 @@ internal sealed partial class NoteGlossary
             "grimace-neck"
         ),
         M(
-            @"palming|(?:(?:warm|the|your|both)\s+)*palms?\s*(?:warm\s*)?,?\s*(?:cup\w*\s+)?over\s+(?:the\s+|your\s+)?(?:closed\s+|shut\s+)?eyes|cup\w*\s+(?:(?:the|your|both|warm)\s+)*(?:palms?\s+|hands?\s+)?over\s+(?:the\s+|your\s+)?(?:closed\s+|shut\s+)?eyes",
+            @"palming|cup\w*\s+(?:(?:the|your|both|warm)\s+)*(?:palms?\s+|hands?\s+)?over\s+(?:the\s+|your\s+)?(?:closed\s+|shut\s+)?eyes",
             "palm-eyes"
         ),
         M(@"suck\w*(?:\s+in)?(?:\s+(?:both|the|your)\s+|\s+)cheeks?(?:\s+in)?|suck\w*", "suck-cheeks"),

@@ -183,7 +183,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex Here();
 
     [GeneratedRegex(
-        @"\b(?:from|to|towards?|at|in|against|over|on|along|between|below|above|under|beside|up\s+to|into|across|in\s+front\s+of|around|down|up)\s+(?:\w+\s+){0,4}$",
+        @"\b(?:from|to|towards?|at|in(?=\s+the\s+(?:inner|outer|middle|hollow|cent(?:re|er)|corner))|against|over|on|along|between|below|above|under|beside|up\s+to|into|across|in\s+front\s+of|around|down|up)\s+(?:\w+\s+){0,4}$",
         Free
     )]
     private static partial Regex LeadsTo();

@@ -12,7 +12,6 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(
         $@"(?:\b(?:keep\w*|leav\w*|hold\w*|with)\s+)?{PartList}\s+(?:(?:is|are|stays?|remains?|kept|to\s+stay|must\s+stay|should\s+stay|completely|quite|very|all|wholly)\s+)*(?:still|quiet|relaxed|free|soft|loose|calm|unmoved|steady|smooth|motionless)\b"
-            + $@"|(?<=[,;.]\s*(?:and\s+)?)(?:relax|soften)\w*\s+(?:the\s+|your\s+)(?:forehead|(?:eye)?brows?|chin|neck|tongue|eyes)\b"
             + $@"|\b(?:keep\w*|leav\w*)\s+{PartList}(?!\s+(?:open|closed|shut|down|back|up|apart|together))"
             + $@"|\b(?:without|not|no)\s+(?:frowning|clenching)\b|\b(?:without|not|no)\s+(?:moving|lifting|raising|wrinkling|tensing|using|creasing)\s+{PartList}"
             + $@"|{PartList}\s+(?:do(?:es)?\s+not|don't|doesn't|must\s+not|never)\s+(?:move|lift|rise|wrinkle|help)"
@@ -20,6 +19,10 @@ internal sealed partial class NoteGlossary
         Free
     )]
     private static partial Regex StillPhrase();
+
+    /// <summary>"…, relax the forehead": that part stays quiet, unless it is what moved: then it is the way back.</summary>
+    [GeneratedRegex(@"(?<=[,;.]\s*(?:and\s+)?)(?:relax|soften)\w*\s+(?:the\s+|your\s+)?(?<part>forehead|(?:eye)?brows?|neck)\b", Free)]
+    private static partial Regex RelaxesPart();
 
     [GeneratedRegex(
         @"\bagainst\s+(?:(?:the|your|a|an|one|two|light|slight|gentle|some|flat|firm)\s+)*(?:resistance|fingers?|fingertips?|hands?|palms?|thumbs?|fists?|heels?\s+of\s+the\s+hands?|it|them|this|that)(?:\s+pressure)?\b|\bagainst\b(?=\s*(?:[,.;!·\d(]|-\s|$))",
@@ -105,9 +108,10 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex LooksAbout();
 
-    /// <summary>Vowels that are said for the sake of the lips: "say A E I O U", "ee - oo".</summary>
+    /// <summary>Vowels that are said for the sake of the lips: "say A E I O U", "ee - oo". A letter by itself is a vowel where it stands
+    /// as a capital or in quotes.</summary>
     [GeneratedRegex(
-        @"\b(?:say\w*|form\w*|mouth|shape|make)\s+(?:(?:(?:an?\s+)?(?:the|long|big|wide|loud|round|vowels?|letters?|sound)|an)\s+)*[:""“'‘]*(?<vowel>a+h*|e+|i+|o+h*|u+|cheese)[""”'’]*(?:\s*(?:[,–/-]|and|then|to)?\s*[""“'‘]*\b(?<vowel>a+h*|e+|i+|o+h*|u+|cheese)\b[""”'’]*)*(?![\p{L}\d])|[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)[""”'’]*(?:\s*(?:[,–/-]|and|then|to)\s*[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)\b[""”'’]*)+",
+        @"\b(?:say\w*|form\w*|shape|make)\s+(?:(?:an?\s+)?(?:the|long|big|wide|loud|round|vowels?|letters?|sound)\s+)*(?:an?\s+)??[:""“'‘]*(?<vowel>(?-i:[AEIOU])|[aeiou](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+|cheese)(?![\p{L}\d])[""”'’]*(?:\s*(?:[,–/-]|and|then|to)?\s*[""“'‘]*\b(?<vowel>(?-i:[AEIOU])|[aeiou](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+|cheese)(?![\p{L}\d])[""”'’]*)*|[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)[""”'’]*(?:\s*(?:[,–/-]|and|then|to)\s*[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)\b[""”'’]*)+",
         Free
     )]
     private static partial Regex Vowels();
@@ -172,6 +176,10 @@ internal sealed partial class NoteGlossary
         Free
     )]
     private static partial Regex OnlyCount();
+
+    /// <summary>There and back, of which each takes its time.</summary>
+    [GeneratedRegex(@"\b(?:look\w*|eyes|gaze|roll\w*|close|open|squeeze)\b[^.;]*\b(?:up|down|left|right|open|wide|far|near)\b", Free)]
+    private static partial Regex EachWay();
 
     /// <summary>One time, and nothing else.</summary>
     [GeneratedRegex(@"^\s*(?<n>\d+)\s*(?:s|secs?|seconds?)\s*(?:,\s*each\s+side)?$", Free)]

@@ -158,7 +158,7 @@ internal static partial class SaidHazards
             "One side at a time, behind the side-neck muscle; both at once only as light as a feather.",
             [
                 F(
-                    @"\b(?:cut|shut|block|stop|choke)\w*\s+(?:off\s+)?the\s+blood\s+(?:\w+\s+)?(?:to|in|of)\s+the\s+(?:head|brain)\b|\b(?:close|tighten|clamp|wrap)\w*\s+(?:your\s+|the\s+|both\s+)*(?:hands?|fingers?|arms?)\s+(?:tight\w*\s+|firmly\s+)?a?round\s+(?:the|your)\s+(?:neck|throat)\b"
+                    @"\b(?:cut|shut|block|stop|choke)\w*\s+(?:off\s+)?the\s+blood\s+(?:\w+\s+)?(?:to|in|of)\s+the\s+(?:head|brain)\b|\b(?:close|tighten|clamp|wrap\w*\s+tight\w*)\w*\s+(?:your\s+|the\s+|both\s+)*(?:hands?|fingers?|arms?)\s+(?:tight\w*\s+|firmly\s+)?a?round\s+(?:the|your)\s+(?:neck|throat)\b"
                 ),
                 F(
                     $@"\b(?:press|push|squeez|pinch|grip|grasp|grab|dig|knead|massag|rub|clasp|compress|hold|clamp|block|stop|circl|thumb|pump|stimulat|lean|work|(?:pressure|force))\w*\b{Near}(?:carotids?|carotid\s+\w+|neck\s+(?:arter\w+|pulses?)|arter(?:y|ies)\s+(?:of|in|at)\s+(?:the|your)\s+neck|jugulars?|pulses?\s+(?:points?\s+)?(?:of|in|at|on)\s+(?:the|your)\s+neck|(?:both|two)\s+(?:neck\s+)?pulses|pulse\s+(?:points?|beats?|can\s+be\s+felt|is\s+felt)|where\s+(?:you\s+(?:can\s+)?feel\s+)?(?:the|your)\s+pulse)\b"
@@ -177,9 +177,9 @@ internal static partial class SaidHazards
             "forces the neck or pulls the head",
             "Let the head's own weight stretch, within comfort; no hand at the end of the range.",
             [
-                F(@"\bhang\w*\s+(?:on\s+)?(?:to|from|onto|by)\s+(?:the|your|his|her)\s+(?:head|neck|chin)\b"),
+                F(@"\bhang\w*\s+(?:on\s+(?:to|by)|(?:yourself\s+|the\s+\w+\s+)?by)\s+(?:the|your|his|her|its)\s+(?:head|neck|chin)\b"),
                 F(
-                    @"\b(?:belt|towel|strap|band|rope|scarf|cord)\b[^.;]{0,40}\b(?:forehead|head|chin|neck|skull)\b[^.;]{0,40}\b(?:lean|pull|tug|hang|yank|jerk|haul)\w*|\b(?:belt|strap|rope|cord)\b[^.;]{0,20}\bstretch\w*\s+(?:the|your)\s+neck\b"
+                    @"\b(?:belt|strap|rope|cord|towel|scarf)\b[^.;]{0,20}\ba?round\s+(?:the\s+|your\s+)?(?:forehead|head|neck|chin)\b[^.;]{0,40}\b(?:lean\w*\s+back|tug|yank|jerk|haul|pull(?!\w*\s+(?:back|aside|the\s+hair)))|\b(?:belt|strap|rope|cord)\b[^.;]{0,20}\bstretch\w*\s+(?:the|your)\s+neck\b"
                 ),
                 F(
                     $@"\b(?:pull|yank|jerk|tug|twist|wrench|crank|crack|thrust|forc|snap|whip|fling|swing|wring|haul|stretch\s+out|adjust|manipulat|pop|drag)\w*\s+(?:(?:hard|sharply|firmly|suddenly|quickly|slowly|gently|up|back|down|on|at|out|steadily|strongly)\s+)*{The}(?:(?:whole|client's|partner's)\s+)*(?:head|neck|skull|cervical\s+spine|vertebra\w*)\b"
@@ -215,7 +215,7 @@ internal static partial class SaidHazards
                 F(@"\bbreathing\s+is\s+(?:forbidden|not\s+allowed|prohibited)\b"),
                 F(@"\bbreathe\s+neither\b|\bneither\s+(?:breathe|inhale)\b"),
                 F(
-                    @"\b(?:empty|exhale|breathe\s+out)\w*\b[^.;]*\bbefore\s+(?:you\s+|they\s+)?(?:breathe|inhale|breathe\s+in)\b(?:\s+again)?"
+                    @"\bempty\b[^.;]*\b(?:do|all|stay|hold|keep|finish)\b[^.;]*\bbefore\s+(?:you\s+|they\s+)?(?:breathe|inhale)\b(?:\s+(?:again|in))?"
                 ),
                 F(
                     @"\b(?:skip|omit|leave\s+out|drop|suppress)\w*\s+(?:the|your|each|every|all)\s+(?:in-?\s?|out-?\s?)?(?:breaths?|inhalations?|inhale)\b"
@@ -280,7 +280,9 @@ internal static partial class SaidHazards
             "takes a bruise, a welt, strong redness or numbness for a goal or a proof",
             "Light pink that fades within minutes is the end; no mark is a goal.",
             [
-                F(@"\b(?:nothing|nobody|no\s+cheek|no\s+skin)\s+(?:is|gets|was)\s+(?:bruised|marked|blue)\b[^.;]*\b(?:too|not|nothing)\b"),
+                F(
+                    @"^(?:if|when|as\s+long\s+as)\s+(?:nothing|nobody|no\s+\w+)\s+(?:is|gets|was)\s+(?:bruised|marked|blue)\b[^.;]*\b(?:too\s+(?:soft|light|timid|gentle|weak|careful)|not\s+(?:deep|hard|enough)|harder|deeper)\b"
+                ),
                 F(
                     $@"\b(?:until|till|so\s+(?:hard\s+)?that|hard\s+enough|goal|aim\w*|should|want\w*|must|has\s+to|have\s+to|needs?\s+to|look\s+for|wait\s+for|welcome|strive|expect\w*|hope\s+for|enough\s+to|go\s+for|leave\w*|may|to\s+the\s+point)\b[^.;]{{0,45}}?{Mark}"
                 ),
@@ -367,7 +369,7 @@ internal static partial class SaidHazards
                 ),
             ],
             F(
-                @"\b(?:face|skin|it|area|place|zone|cheeks?|lips?)\s+(?:rests|is\s+(?:resting|left\s+(?:alone|in\s+peace)|given\s+a\s+rest)|gets\s+(?:a\s+)?rest)\b|\b(?:around|(?:beside|next\s+to)(?!\s+(?:the|your)\s+(?:nose|mouth|eyes?|ears?|lips?|chin|brows?)\b)|away\s+from|clear\s+of|out\s+of|past|round|leave|leaves|leaving|skip\w*|avoid\w*|spare|sparing|omit|except|until\s+(?:\w+\s+){0,3}(?:heal\w*|whole|closed|settled|gone)|once\s+(?:\w+\s+){0,3}(?:healed|released|closed)|healed|while\s+(?:\w+\s+){0,3}heals?|keep\s+(?:\w+\s+)?off|stay\s+off|ask\s+(?:a|the|your|whoever|first)|(?:weeks?|fortnight|months?|\d+\s+days)\s+after|after\s+(?:the\s+)?(?:release|all-clear)|doctor|clinician|at\s+a\s+distance)\b|\bpressure\s+spots?\b|\btender\s+spots?\b|\b(?:sore|tired|tight|stiff|tense)\s+(?:spots?|places?|muscles?|jaws?|necks?|shoulders?|eyes)\b"
+                @"\b(?:around|(?:beside|next\s+to)(?!\s+(?:the|your)\s+(?:nose|mouth|eyes?|ears?|lips?|chin|brows?)\b)|away\s+from|clear\s+of|out\s+of|past|round|leave|leaves|leaving|skip\w*|avoid\w*|spare|sparing|omit|except|until\s+(?:\w+\s+){0,3}(?:heal\w*|whole|closed|settled|gone)|once\s+(?:\w+\s+){0,3}(?:healed|released|closed)|healed|while\s+(?:\w+\s+){0,3}heals?|keep\s+(?:\w+\s+)?off|stay\s+off|ask\s+(?:a|the|your|whoever|first)|(?:weeks?|fortnight|months?|\d+\s+days)\s+after|after\s+(?:the\s+)?(?:release|all-clear)|doctor|clinician|at\s+a\s+distance)\b|\bpressure\s+spots?\b|\btender\s+spots?\b|\b(?:sore|tired|tight|stiff|tense)\s+(?:spots?|places?|muscles?|jaws?|necks?|shoulders?|eyes)\b"
             )
         ),
         new(

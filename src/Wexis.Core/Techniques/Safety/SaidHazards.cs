@@ -221,6 +221,8 @@ internal static partial class SaidHazards
             return true;
         if (LeftAlone().Match(sentence) is { Success: true } left && left.Index <= at && at + length <= left.Index + left.Length)
             return true;
+        if (PassedAround().Match(sentence) is { Success: true } passed && at < passed.Index && passed.Index <= at + length + 1)
+            return true;
         if (InnerNegation().IsMatch(PseudoNegation().Replace(sentence.Substring(at, length), " ")))
             return true;
         // "Ignore your body when it tells you to stop": what is ignored is the verdict itself.

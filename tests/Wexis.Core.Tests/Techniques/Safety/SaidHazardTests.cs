@@ -64,7 +64,20 @@ public class SaidHazardTests
     [InlineData("The pain tells you to take the next level.")]
     [InlineData("Put both hands down on the windpipe.")]
     [InlineData("Leave the thumb on the eyeball alone.")]
+    [InlineData("Push the eyeball around.")]
+    [InlineData("The larynx is stroked by both thumbs, hard.")]
+    [InlineData("Numbness means that the hardening is over.")]
+    [InlineData("Rub over the open wound while the face rests.")]
     public void What_lightens_one_harm_lightens_no_other(string harm) => Review(harm).Verdict.ShouldNotBe(SafetyVerdict.Ok);
+
+    /// <summary>What is near a harm in words and none: breathing out before breathing in, a towel under the neck, hair tied back.</summary>
+    [Theory]
+    [InlineData("Breathe out fully before you breathe in.")]
+    [InlineData("Lay a towel under the neck and let the arms hang.")]
+    [InlineData("Let a scarf hang from the neck.")]
+    [InlineData("Tie a band round the head and pull the hair back.")]
+    [InlineData("If you feel a pulse under the finger, move the finger back.")]
+    public void What_only_stands_near_a_harm_is_never_stopped(string line) => Review(line).Verdict.ShouldNotBe(SafetyVerdict.Stop);
 
     [Fact]
     public void What_only_sounds_like_a_harm_is_asked_and_never_stopped()
