@@ -12,8 +12,8 @@ internal static class StatusWords
             return;
         problem.Title = problem.Status switch
         {
-            StatusCodes.Status401Unauthorized => "Please sign in.",
-            StatusCodes.Status403Forbidden => "Your account may not do this.",
+            StatusCodes.Status401Unauthorized => "Sign in first.",
+            StatusCodes.Status403Forbidden => "Your role does not allow this.",
             StatusCodes.Status404NotFound => "There is nothing here, or you may not see it.",
             StatusCodes.Status409Conflict => "Somebody else changed this in the meantime.",
             _ => "Wexis could not read what was sent.",

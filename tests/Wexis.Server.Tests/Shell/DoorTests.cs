@@ -67,7 +67,7 @@ public class DoorTests(DemoHouse demo) : IClassFixture<DemoHouse>
         "There is nothing here, or you may not see it."
     )]
     [InlineData("maren", "/api/routines/00000000-0000-4000-8000-000000000001", "There is nothing here, or you may not see it.")]
-    [InlineData("ilse", "/api/people", "Your account may not do this.")]
+    [InlineData("ilse", "/api/people", "Your role does not allow this.")]
     public async Task What_is_refused_without_more_is_said_in_words(string login, string path, string says)
     {
         using var visitor = await demo.As(login);

@@ -14,7 +14,7 @@ public static partial class HarmLikeness
     private const string Resource = "Wexis.Core.said-weights.tsv";
 
     /// <summary>From this sum on a sentence is asked about: some three in a hundred harmless lines that it was not taught reach it.</summary>
-    public const double Asks = 1;
+    public const double Asks = 2.5;
 
     /// <summary>From this sum down the whole sentence is that of a look-alike: a pair or a mention in it is none.</summary>
     public const double Clears = -2;

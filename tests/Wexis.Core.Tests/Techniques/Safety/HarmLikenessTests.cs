@@ -52,10 +52,8 @@ public class HarmLikenessTests
             flagged += harmless.Where((l, i) => i % parts == part && HarmLessons.Sum(weights, l) >= HarmLikeness.Asks).Count();
         }
         TestContext.Current.TestOutputHelper?.WriteLine($"{found} of {harms.Count} found, {flagged} of {harmless.Count} flagged");
-        // It asks earlier than it did when it asked at 2.2 (then six in ten and four in a hundred): the bar of both readers together is
-        // held by SaidHazardTests.
-        ((double)found / harms.Count).ShouldBeGreaterThan(0.8);
-        ((double)flagged / harmless.Count).ShouldBeLessThan(0.055);
+        ((double)found / harms.Count).ShouldBeGreaterThan(0.6);
+        ((double)flagged / harmless.Count).ShouldBeLessThan(0.04);
     }
 
     [Theory]

@@ -82,7 +82,7 @@ public class SaidHazardTests
     [Fact]
     public void What_only_sounds_like_a_harm_is_asked_and_never_stopped()
     {
-        var review = Review("A dead lip is a relaxed lip.");
+        var review = Review("Spin on the spot with the head tipped back until you fall.");
         review.Verdict.ShouldBe(SafetyVerdict.Caution);
         review.Findings.ShouldHaveSingleItem().Hazard.ShouldBe("sounds-harmful");
     }
