@@ -304,7 +304,7 @@ internal sealed partial class NoteGlossary
 
     private const int MostLettersOfCue = 400;
 
-    /// <summary>How strongly a movement is told to be done; null where it is not told.</summary>
+    /// <summary>How strongly a movement is to be done; null where the sentence does not say.</summary>
     public static string? EffortOf(string sentence) =>
         Strongly().IsMatch(sentence) ? "strong"
         : Softly().IsMatch(sentence) ? "slight"

@@ -7,7 +7,7 @@ namespace Wexis.Core.Tests.Techniques;
 
 /// <summary>
 /// Sentences that teach a harm, and look-alikes that forbid it or mean something else. Lines of <c>tests/cases/said</c> are our own,
-/// worded as common practice words such things. They were written in thirty-two rounds, each before the reading was tried on it.
+/// worded as common practice words such things. They were written in thirty-three rounds, each before the reading was tried on it.
 /// </summary>
 public class SaidHazardTests
 {
@@ -31,7 +31,7 @@ public class SaidHazardTests
         ((double)flagged.Count / lines.Count).ShouldBeLessThanOrEqualTo(0.04, string.Join("\n", flagged));
     }
 
-    /// <summary>Lines of the last two rounds: nothing was learned from them, and they were read once before anything was mended.</summary>
+    /// <summary>Lines of five rounds: no weight was learned from them. Frames were mended by kind after they were read, and from where on the reader asks was settled then.</summary>
     [Fact]
     public void Of_lines_that_taught_nothing_nine_in_ten_are_found_and_four_in_a_hundred_flagged()
     {
