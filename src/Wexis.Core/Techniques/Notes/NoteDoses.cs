@@ -46,7 +46,7 @@ internal sealed partial class NoteGlossary
     {
         var rest = OftenWords().Replace(InFigures(sentence), " ");
         rest = SaysNothing().Replace(DoseWords().Replace(rest, " "), " ");
-        return Words(rest) is { Count: > 0 } left ? string.Join(" ", left) : null;
+        return Words(rest) is { Count: > 0 } left && string.Join(" ", left) is var words && !BackAgain().IsMatch(words) ? words : null;
     }
 
     /// <summary>A dose with more said of it; what its line says already is not said twice.</summary>
@@ -94,6 +94,19 @@ internal sealed partial class NoteGlossary
             ? $"hold {time.Groups["n"].Value} s"
             : null;
     }
+
+    /// <summary>Whether a dose says how many, or how long it goes on; a hold alone says neither.</summary>
+    public static bool IsCounted(Dose? dose) => dose?.Line is { } line && OnlyHold(line) is null;
+
+    /// <summary>Whether a dose says how many, and nothing of time.</summary>
+    public static bool IsCountOnly(Dose dose)
+    {
+        ArgumentNullException.ThrowIfNull(dose);
+        return dose.Line is { } line && line.Any(char.IsDigit) && !HasTime(line) && HoldOf(line) is null;
+    }
+
+    [GeneratedRegex(@"^rest (?<n>\d+) s$")]
+    private static partial Regex OnlyRest();
 
     public static bool HasTime(string line) => TimeWords().IsMatch(line);
 

@@ -11,7 +11,8 @@ namespace Wexis.Core.Techniques.Notes;
 /// </c> when it is set like a heading besides.
 /// </summary>
 /// <param name="Stood">As it stood in the notes, where its shorthand was written out.</param>
-internal sealed record NoteSentence(string Text, bool MayHead, bool Heads, string Stood);
+/// <param name="Onward">It goes on with the one before: "…, then …".</param>
+internal sealed record NoteSentence(string Text, bool MayHead, bool Heads, string Stood, bool Onward);
 
 /// <summary>
 /// Words of old notes (common practice): verbs, movements, places, fingers, pressure, doses; and spellings that only sound like anatomy.
@@ -57,7 +58,10 @@ internal sealed partial class NoteGlossary
     }
 
     private static IEnumerable<string> Called(string name, string? anatomical) =>
-        new[] { name, anatomical }.OfType<string>().Select(n => n.ToLowerInvariant());
+        // "Glabella: bony prominence between the brows" is called glabella.
+        new[] { name, anatomical?.Split(':', '(')[0].Trim() }
+            .OfType<string>()
+            .Select(n => n.ToLowerInvariant());
 
     /// <summary>Names as they stand, and as notes shorten them: "base of skull".</summary>
     private static IEnumerable<(string Words, string Means)> Shortened(IEnumerable<(string Words, string Means)> names) =>
@@ -108,7 +112,11 @@ internal sealed partial class NoteGlossary
             var may = opens && !Bullet().IsMatch(lines[i]) && (sentences.Count == 1 ? many : found.Count == 0);
             var next = i + 1 < lines.Length ? lines[i + 1] : "";
             var heads = may && sentences.Count == 1 && !Ends(lines[i]) && (next.Trim().Length == 0 || Bullet().IsMatch(next) || Ends(next));
-            found.AddRange(sentences.Select((s, n) => new NoteSentence(s, may && n == 0, heads, s)));
+            found.AddRange(
+                sentences.Select(
+                    (s, n) => new NoteSentence(s, may && n == 0, heads, s, n > 0 && !Ends(NoteShorthand.Plain(sentences[n - 1])))
+                )
+            );
             opens = sentences.Count == 0;
         }
         return found;
@@ -131,6 +139,7 @@ internal sealed partial class NoteGlossary
         && Material(sentence) is null
         && LaysHands(sentence) is null
         && !Contacts.Any(c => c.Pattern.IsMatch(sentence))
+        && !PressureWords.Any(p => p.Pattern.IsMatch(sentence))
         && Still(sentence).Count == 0
         && Pose(sentence) is null;
 

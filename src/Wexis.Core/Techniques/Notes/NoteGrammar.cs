@@ -64,10 +64,11 @@ internal sealed partial class NoteGlossary
         var told = sentence;
         sentence = SpeltOut(sentence);
         var dose = Dose(sentence);
-        var phrases = new Phrases(InFigures(sentence));
+        var figures = InFigures(sentence);
+        var phrases = new Phrases(figures);
         phrases.TakeAll(OftenWords());
         var turns = phrases.TakeAll(BothTurns());
-        var end = phrases.Take(Until())?.Value.Trim();
+        var end = phrases.Take(Until())?.Value.Trim() ?? phrases.Take(HalfWay())?.Value;
         var tempo = TempoOf(phrases);
         phrases.TakeAll(DoseWords());
         phrases.TakeAll(Angle());
@@ -77,16 +78,27 @@ internal sealed partial class NoteGlossary
         var pressure = PressureIn(phrases, open);
         var nearFar = phrases.Take(NearAndFar());
         var warmed = phrases.TakeAll(WarmsHands()).Count > 0;
+        var palming = phrases.Take(PalmsOverEyes());
         var contact = Contacts.FirstOrDefault(c => phrases.Take(c.Pattern) is not null).Contact ?? (warmed ? "whole-palm" : null);
+        if (contact is null && against is not null && LiesThere().IsMatch(figures[(against.Index + against.Length)..]))
+            contact = Contacts.FirstOrDefault(c => c.Pattern.IsMatch(against.Value)).Contact
+                ?? (HandWord().IsMatch(against.Value) ? "whole-palm" : null);
         var moves = MovesIn(phrases);
+        if (palming is not null)
+            moves.Insert(0, new(palming.Index, "palm-eyes", null));
         if (nearFar is not null)
             moves.Insert(0, new(nearFar.Index, "near-far", "near-far"));
         still = [.. still.Union(StillIn(relaxed).Where(z => !moves.Exists(m => MovesPart(m.Do, z))))];
         // What moves by itself is no place of a hand.
         var where = moves.Count > 0 ? phrases.Loose : sentence;
         var hand = HandVerbs.FirstOrDefault(v => phrases.Take(v.Pattern) is not null).Verb;
+        if (hand == "press" && against is not null && moves.Count > 0)
+            // What pushes against a finger is the face.
+            hand = null;
         var sides = SidesOf(sentence);
         if (hand is null && moves.Count > 0 && moves.All(m => OneSideAtATime.Contains(m.Do)) && phrases.Take(LeftAndRight()) is not null)
+            sides = "one-then-other";
+        if (hand is null && moves.Exists(m => OneSideAtATime.Contains(m.Do)) && TurnsBothWays().IsMatch(sentence))
             sides = "one-then-other";
         if (hand == "stroke" && contact == "pinch-thumb-index" && MassageWord().IsMatch(sentence))
             // What is massaged between finger and thumb is kneaded.
@@ -104,6 +116,9 @@ internal sealed partial class NoteGlossary
         {
             if (BreathsCounted().Match(InFigures(sentence)) is { Success: true } breaths)
                 moves = [new(breaths.Index, "breathe", null)];
+            else if (contact is not null && ToWord().IsMatch(sentence) && PlacesIn(sentence).Count > 1)
+                // Laid under the eye, from its inner to its outer corner: a hand that goes somewhere strokes.
+                hand = "stroke";
             else if (contact is not null && dose is not null && (Laid().IsMatch(sentence) || (warmed && LaysThem().IsMatch(sentence))))
                 // Hands that are laid somewhere for a time do that and nothing else.
                 hand = "hold-still";
@@ -116,6 +131,14 @@ internal sealed partial class NoteGlossary
             else
                 return null;
         }
+        if (
+            dose is not null
+            && hand is null
+            && moves.Exists(m => LetsGo.Contains(m.Do))
+            && OnlyRest().Match(dose.Line!) is { Success: true } rests
+        )
+            // "Close the eyes and rest for 20 s": the rest is what is done.
+            dose = Said($"{rests.Groups["n"].Value} s");
         if (dose is not null && hand is null && sides == "one-then-other")
             dose = WithDose(dose, "each side");
         if (dose is null)
@@ -140,16 +163,21 @@ internal sealed partial class NoteGlossary
             && !(here.Value.Equals("there", StringComparison.OrdinalIgnoreCase) && Placed(step))
         )
             open.Add($"“{here.Value.Trim().ToLowerInvariant()}”: where, or how?");
-        if (sides == "alternating" && hand is null && contact is null && !SideWords().IsMatch(sentence))
+        if (sides == "alternating" && hand is null && contact is null && !(moves.Count > 1 ? BareSides() : SideWords()).IsMatch(sentence))
         {
-            open.Add("“alternate”: the sides, or with what came before?");
+            // "Kiss and smile, alternate": one movement and the other.
+            if (moves.Count < 2)
+                open.Add("“alternate”: the sides, or with what came before?");
             step = step with { Acts = [.. step.AllActs.Select(a => a with { Side = "both" })] };
         }
+        if (LastOnly(sentence))
+            open.Add("Only the last one is held? A dose holds each alike: give that hold a step of its own.");
         if (PressedInto().Match(sentence) is { Success: true } into)
             open.Add($"“{into.Value.ToLowerInvariant()}”: does the head press, or the hand?");
         if (sides is null && WinkWord().Match(sentence) is { Success: true } wink)
             open.Add($"“{wink.Value.ToLowerInvariant()}”: which eye, or one after the other?");
-        foreach (var ends in Unplaced(sentence))
+        // Where a face moves from and to is no place of a hand.
+        foreach (var ends in hand is null ? [] : Unplaced(sentence))
             open.Add($"“{ends}”: where is that?");
         if (hand == "circle" && CircleWay().Match(sentence) is { Success: true } turning)
             open.Add($"“{turning.Groups["way"].Value.ToLowerInvariant()}”: clockwise, or the other way?");
@@ -159,12 +187,23 @@ internal sealed partial class NoteGlossary
             && sentence.IndexOf("strok", StringComparison.OrdinalIgnoreCase) < 0
         )
             open.Add($"“{massage.Value.ToLowerInvariant()}”: strokes, circles or kneading?");
+        if (CrossesTheEye(step) && !AboveOrBelow().IsMatch(sentence))
+            open.Add("From one corner of the eye to the other side of it: below the eye or above it?");
+        if (hand == "stroke" && BothWays().Match(sentence) is { Success: true } rubbed)
+            open.Add($"“{rubbed.Value.ToLowerInvariant()}”: strokes one way, or rubbing both ways?");
         if (sentence.Contains('?', StringComparison.Ordinal))
             open.Add("It is put as a question: is it meant so?");
         foreach (var left in LeftIn(phrases, step.AllHands.Count > 0 ? step.AllHands[0] : null).Distinct())
             open.Add($"“{left}”: what is it for here?");
         return step;
     }
+
+    /// <summary>Whether a way leads straight from before the eye to behind it.</summary>
+    private static bool CrossesTheEye(Step step) =>
+        step.AllHands.Any(h =>
+            h.AllPath.Zip(h.AllPath.Skip(1))
+                .Any(leg => leg is ({ At: "endocanthion" }, { At: "exocanthion" or "temple_hollow" or "ear_front" }))
+        );
 
     private static bool Placed(Step step) => step.AllHands.Any(h => h.AllPath.Count + h.AllZones.Count > 0);
 
@@ -221,6 +260,8 @@ internal sealed partial class NoteGlossary
         {
             var longest = read.MaxBy(m => m.Match.Length);
             phrases.Blank(longest.Match);
+            // To the right, and to the left; smile, kiss, smile, kiss: what comes again is the same movement.
+            phrases.TakeAll(longest.Move.Pattern);
             found.Add(new(longest.Match.Index, longest.Move.Do, longest.Move.Gaze));
             read =
             [

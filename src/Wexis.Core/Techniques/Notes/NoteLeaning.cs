@@ -7,26 +7,65 @@ internal sealed partial class NoteGlossary
 {
     private static string SpeltOut(string sentence)
     {
+        sentence = OnlyOne().Replace(sentence, "");
         if (PartLabel().Match(sentence) is { Success: true } label)
+        {
+            sentence = BareWay().Replace(sentence, $"{label.Groups["part"].Value.ToLowerInvariant()} ${{way}}");
             sentence =
                 sentence[..label.Length]
                 + OfTheLabel()
                     .Replace(sentence[label.Length..], m =>
-                        // What is shifted in full cheeks is the air.
+                        // What is shifted in full cheeks is the air; what thumbs press does not move by itself.
                         AirWord().IsMatch(sentence[..(label.Length + m.Index)])
+                        || WithAHand().IsMatch(sentence[(label.Length + m.Index + m.Length)..])
                             ? m.Value
                             : $"{m.Groups["verb"].Value} the {label.Groups["part"].Value.ToLowerInvariant()}");
-        if (Arrow().IsMatch(sentence))
+        }
+        sentence = EyesGoOn().Replace(sentence, "${verb} the eyes");
+        if (Label().Match(sentence) is { Success: true } title && Does(sentence[title.Length..]))
+            // "Side neck stretch: ear to shoulder": the name says it once, the sentence how.
+            sentence = HandVerbs.Aggregate(title.Value, (t, v) => v.Pattern.Replace(t, "")) + sentence[title.Length..];
+        if (Label().Match(sentence) is { Success: true } of)
+            sentence = HandThere().Replace(sentence, m => $"{m.Value} the {of.Groups["of"].Value.ToLowerInvariant()}");
+        if (
+            Arrow().IsMatch(sentence)
+            && !HandWord().IsMatch(sentence)
+            && Arrow().Split(sentence).All(p => Moves.Any(m => m.Pattern.IsMatch(p)))
+        )
+            // "Smile -> kiss": one movement and the next.
+            sentence = Arrow().Replace(sentence, ", ");
+        else if (Arrow().IsMatch(sentence))
             sentence = Arrow().Replace(FirstArrow().Replace(sentence, "from ${start} -> ", 1), " to ");
         if (SkinHeld().IsMatch(sentence) && HandWord().IsMatch(sentence))
             // What lifts while fingers hold is the face.
             sentence = CheeksLift().Replace(sentence, "smile");
         sentence = WhileTrying().Replace(sentence, "${verb} the ${part} against the fingers");
+        sentence = PushedAgainst().Replace(sentence, "${verb} the ${place} ${way} against the ${hand} on the ${place}");
+        sentence = TryingAgainst().Replace(sentence, "${act} against the ${hand} on the ${place}");
+        sentence = InAndOut().Replace(sentence, "breathe in ${in}, out ${out}");
+        sentence = SecondsOfBoth().Replace(sentence, "${n} s each side");
+        sentence = TimesOfBoth().Replace(sentence, "${n} each side");
+        if (InsideOut().IsMatch(sentence) && AlongWhat().Match(sentence) is { Success: true } along)
+            sentence = InsideOut()
+                .Replace(sentence, m =>
+                {
+                    var (inner, outer) = InnerAndOuter[along.Groups["along"].Value.ToLowerInvariant()];
+                    return m.Groups["out"].Success ? $"from the {inner} to the {outer}" : $"from the {outer} to the {inner}";
+                });
         return OutFromThere()
             .Replace(sentence, m =>
                 $"{m.Value[..(m.Groups["way"].Index - m.Index)]}to the {OuterEnds[m.Groups["along"].Value.ToLowerInvariant()]}"
             );
     }
+
+    private static bool Does(string words) => HandVerbs.Any(v => v.Pattern.IsMatch(words)) || Moves.Any(m => m.Pattern.IsMatch(words));
+
+    /// <summary>"Close the eyes, squeeze, open wide": the eyes do.</summary>
+    [GeneratedRegex(
+        @"(?<=\bclos\w*\s+(?:(?:the|your|both)\s+)*eyes\b[^.;]*)\b(?<verb>squeeze|open)\b(?!\s+(?:the|your|both|them|it|eyes|mouth|jaw|lips)\b)",
+        Free
+    )]
+    private static partial Regex EyesGoOn();
 
     /// <summary>Where a way outwards ends.</summary>
     private static readonly Dictionary<string, string> OuterEnds = new(StringComparer.Ordinal)
@@ -43,6 +82,84 @@ internal sealed partial class NoteGlossary
         ["cheekbone"] = "front of the ear",
         ["cheekbones"] = "front of the ear",
     };
+
+    /// <summary>"Chin: fist under, …": under the chin.</summary>
+    [GeneratedRegex(
+        @"\b(?:fists?|palms?|hands?|thumbs?|fingers?|fingertips?|knuckles?)\s+(?:flat\s+)?(?:under|below|on|over|above|beside|behind)(?=\s*[,;.]|\s*$)",
+        Free
+    )]
+    private static partial Regex HandThere();
+
+    /// <summary>"Put two fingers on the brows and push up against them": the brows push.</summary>
+    [GeneratedRegex(
+        @"\b(?:put|place|lay|set|rest|hold)\w*\s+(?:(?:both|the|your|flat)\s+)*(?<hand>(?:(?:two|three|four|index|middle|ring|\d)\s+)*(?:palms?|hands?|fingers?|fingertips?|fists?|thumbs?))\s+(?:flat\s+)?(?:on|onto|over|at|against|under)\s+(?:(?:the|your|both|each)\s+)*(?<place>\p{L}+)\s*(?:,|and|then|\s)+\s*(?<verb>push|press|lift|move|pull)\s+(?:(?:them|it)\s+)?(?<way>up|down|forwards?|back|out|in)\s+against\s+(?:them|it|(?:the\s+|your\s+)?(?:palms?|hands?|fingers?|fists?|thumbs?))\b",
+        Free
+    )]
+    private static partial Regex PushedAgainst();
+
+    /// <summary>"Press the palms against the forehead and try to raise the brows": they are raised against the palms.</summary>
+    [GeneratedRegex(
+        @"\b(?:press|push|hold|lay|put|place)\w*\s+(?:(?:both|the|your|flat|two)\s+)*(?<hand>palms?|hands?|fingers?|fingertips?|fists?|thumbs?)\s+(?:\w+ly\s+)?(?:against|on|onto|to|under)\s+(?:the\s+|your\s+)?(?<place>\p{L}+(?:\s\p{L}+)?)\s*,?\s*(?:and|while)\s+(?:you\s+)?(?:try|trying)\s+to\s+(?<act>[^,.;]{3,60}?)(?=\s*(?:[,.;]|$|\bfor\b))",
+        Free
+    )]
+    private static partial Regex TryingAgainst();
+
+    /// <summary>"Breathe in through the nose 4 s, breathe out 6 s".</summary>
+    [GeneratedRegex(
+        @"\bbreath(?:e|ing)?\s+in\b[^.;,\d]{0,30}?(?:for\s+)?(?<in>\d+)\s*(?:s|secs?|seconds?|counts?)?\s*,?\s*(?:and\s+|then\s+)?(?:breath(?:e|ing)?\s+)?out\b[^.;,\d]{0,30}?(?:for\s+)?(?<out>\d+)\s*(?:s\b|secs?|seconds?|counts?)?",
+        Free
+    )]
+    private static partial Regex InAndOut();
+
+    /// <summary>"Jaw: open - left - right": it goes left.</summary>
+    [GeneratedRegex(@"(?<=[-,–]\s+)(?<way>left|right)\b(?=\s*[-,–;.]|\s*$)(?<=^\s*(?:(?:lower\s+)?jaw|head|tongue)\b[^.;]*)", Free)]
+    private static partial Regex BareWay();
+
+    /// <summary>"20 s right, 20 s left".</summary>
+    [GeneratedRegex(
+        @"\b(?<n>\d+)\s*(?:s|secs?|seconds?)\s+(?:on\s+the\s+)?(?:left|right)\s*,?\s*(?:and\s+|then\s+)?\k<n>\s*(?:s|secs?|seconds?)?\s*(?:on\s+the\s+)?(?:left|right)\b",
+        Free
+    )]
+    private static partial Regex SecondsOfBoth();
+
+    /// <summary>"Only the right corner": which one is said besides.</summary>
+    [GeneratedRegex(@"\bonly\s+(?=(?:the|your|one)\b)", Free)]
+    private static partial Regex OnlyOne();
+
+    /// <summary>Where something begins and ends, seen from the middle of the face.</summary>
+    private static readonly Dictionary<string, (string Inner, string Outer)> InnerAndOuter = new(StringComparer.Ordinal)
+    {
+        ["eye"] = ("inner corner of the eye", "outer corner of the eye"),
+        ["brow"] = ("inner brow", "outer brow"),
+        ["forehead"] = ("middle of the forehead", "temple"),
+        ["cheekbone"] = ("side of the nose", "front of the ear"),
+        ["jaw"] = ("chin", "jaw angle"),
+        ["jawline"] = ("chin", "jaw angle"),
+        ["chin"] = ("chin", "jaw angle"),
+    };
+
+    /// <summary>"In to out", "from outside to inside".</summary>
+    [GeneratedRegex(
+        @"(?:\bfrom\s+)?(?:the\s+)?\b(?:(?:in|inside|inner(?:\s+(?:end|side))?)\s+to\s+(?:the\s+)?(?<out>out(?:side|er(?:\s+(?:end|side))?)?)|(?:out|outside|outer(?:\s+(?:end|side))?)\s+to\s+(?:the\s+)?in(?:side|ner(?:\s+(?:end|side))?)?)\b(?!\s+(?:corner|brow|eye))",
+        Free
+    )]
+    private static partial Regex InsideOut();
+
+    [GeneratedRegex(@"\b(?:(?:eye)?(?<along>brow)|(?<along>eye|forehead|cheekbone|jawline|jaw|chin))s?\b", Free)]
+    private static partial Regex AlongWhat();
+
+    /// <summary>"6x right and left": so many on each.</summary>
+    [GeneratedRegex(
+        @"\b(?<n>\d+\s*(?:x|×|times|strokes?|circles?|reps?|taps?|s\b|secs?|seconds?))\s*,?\s*(?:on\s+(?:the\s+)?)?(?:right\s+(?:and|then)\s+(?:the\s+)?left|left\s+(?:and|then)\s+(?:the\s+)?right)\b(?!\s+in\s+turn)",
+        Free
+    )]
+    private static partial Regex TimesOfBoth();
+
+    [GeneratedRegex(
+        @"^[^.;]*\bwith\s+(?:(?:the|your|both|two|flat|\d)\s+)*(?:thumbs?|fingers?|fingertips?|palms?|hands?|knuckles?|fists?)\b",
+        Free
+    )]
+    private static partial Regex WithAHand();
 
     [GeneratedRegex(@"\b(?:hold|fix|keep|brace)\w*\s+(?:the\s+|your\s+)?skin\b", Free)]
     private static partial Regex SkinHeld();
@@ -76,7 +193,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>A movement that names no part of its own.</summary>
     [GeneratedRegex(
-        @"\b(?<verb>(?:lift|rais|drop|lower|slid|mov|push|press|roll|pull|suck|puff|clos|open|stick|turn|tilt|tuck|shift|purs|flar|wrinkl|squeez)\w*)(?:\s+(?:it|them)\b|(?=\s+(?:to\s+(?:the\s+)?)?(?:left|right|up|down|forwards?|in|out|together|wide|loosely|slowly|gently|softly)\b|\s*(?:[,;&]|$)|\s+(?:and|then|\d)))(?!\s+with\b)",
+        @"\b(?<verb>(?:lift|rais|drop|lower|slid|mov|push|press|roll|pull|suck|puff|clos|open|stick|turn|tilt|tuck|shift|purs|flar|narrow|wrinkl|squeez)\w*)(?:\s+(?:it|them)\b|(?=\s+(?:to\s+(?:the\s+)?)?(?:left|right|up|down|forwards?|in|out|together|shut|closed|tight\w*|wide|loosely|slowly|gently|softly)\b|\s*(?:[,;&]|$)|\s+(?:and|then|\d)))(?!\s+with\b)",
         Free
     )]
     private static partial Regex OfTheLabel();

@@ -43,7 +43,7 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex Hold();
 
-    [GeneratedRegex(@"\b(?:s|secs?|seconds?|mins?|minutes?|breaths?|counts?)\b", Free)]
+    [GeneratedRegex(@"(?:\b|(?<=\d))(?:s|secs?|seconds?|mins?|minutes?|breaths?|counts?)\b", Free)]
     private static partial Regex TimeWords();
 
     [GeneratedRegex(@"\bthe\s+last\b|\bon\s+the\s+last\b|\blast\s+(?:one|time|repetition)\b", Free)]
@@ -59,7 +59,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex Numbers();
 
     [GeneratedRegex(
-        @"^\s*(?:(?:on|to)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|one))?(?:\s+(?:too|as\s+well))?\W*$|\b(?:the\s+)?(?:other|opposite|second)\s+(?:side|half|cheek|eye|hand)\b|\b(?:change|switch|swap)\s+(?:the\s+)?sides?\b|\b(?:repeat\w*|same|again)\b.{0,30}\b(?:on|with|to)\s+the\s+(?:left|right)\b|^\s*(?:repeat|same)\s+(?:on\s+)?(?:the\s+)?(?:left|right)\b",
+        @"^\s*(?:and\s+)?(?:switch|swap|change)\W*$|^\s*(?:(?:on|to)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|one))?(?:\s+(?:too|as\s+well))?\W*$|\b(?:the\s+)?(?:other|opposite|second)\s+(?:side|half|cheek|eye|hand)\b|\b(?:change|switch|swap)\s+(?:the\s+)?sides?\b|\b(?:repeat\w*|same|again)\b.{0,30}\b(?:on|with|to)\s+the\s+(?:left|right)\b|^\s*(?:repeat|same)\s+(?:on\s+)?(?:the\s+)?(?:left|right)\b",
         Free
     )]
     private static partial Regex OtherSide();
@@ -96,25 +96,25 @@ internal sealed partial class NoteGlossary
     private static partial Regex MouthHalfOpen();
 
     [GeneratedRegex(
-        @"\b(?:show|bar(?:e|ing)|with)\w*\s+(?:the\s+|your\s+|all\s+)*teeth\b(?!\s+(?:apart|together|closed))|\bteeth\s+(?:showing|visible|shown)\b",
+        @"(?<!\b(?:without|not|no|never)\s+)\b(?:show|bar(?:e|ing)|with(?!out))\w*\s+(?:the\s+|your\s+|all\s+)*teeth\b(?!\s+(?:apart|together|closed))|\bteeth\s+(?:showing|visible|shown)\b|\blips?\s+(?:are\s+|stay\s+|slightly\s+)*(?:open|apart|parted)\b",
         Free
     )]
     private static partial Regex TeethShown();
 
     [GeneratedRegex(
-        @"\blips?\s+(?:are\s+|stay\s+)?(?:closed|together|sealed|shut|touching)\b|\bclosed[-\s]+(?:lips?|mouth|smile)\b|\bmouth\s+(?:is\s+|stays?\s+)?(?:closed|shut)\b",
+        @"\blips?\s+(?:are\s+|stay\s+)?(?:closed|together|sealed|shut|touching)\b|\b(?:without|not|no)\s+(?:show\w*\s+(?:the\s+|your\s+|any\s+)*)?teeth\b(?:\s+showing)?|\bclosed[-\s]+(?:lips?|mouth|smile)\b|\bmouth\s+(?:is\s+|stays?\s+)?(?:closed|shut)\b",
         Free
     )]
     private static partial Regex LipsClosed();
 
     [GeneratedRegex(
-        @"\bhead\s+(?:is\s+|stays?\s+)?(?:tipped\s+|tilted\s+)?back\b(?:\s+a\s+(?:little|bit))?|\b(?:tip|tilt|lean|drop)\w*\s+(?:the\s+|your\s+)?head\s+back(?:\s+a\s+(?:little|bit))?|\bchin\s+(?:up\s+)?to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b|\bchin\s+(?:slightly\s+|a\s+(?:little|bit)\s+)?(?:up|raised|lifted)\b(?:\s+(?:slightly|a\s+(?:little|bit)))?(?!\s+(?:to|over|along)\b)|\b(?:lift|rais)\w*\s+(?:the\s+|your\s+)?chin\s+to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b",
+        @"\bhead\s+(?:is\s+|stays?\s+)?(?:tipped\s+|tilted\s+)?back\b(?!\s+(?:in)?to\s+(?:the\s+)?(?:middle|centre|center|neutral|start|straight|upright|level)\b)(?:\s+a\s+(?:little|bit))?|\b(?:tip|tilt|lean|drop)\w*\s+(?:the\s+|your\s+)?head\s+back(?:\s+a\s+(?:little|bit))?|\bchin\s+(?:up\s+)?to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b|\bchin\s+(?:slightly\s+|a\s+(?:little|bit)\s+)?(?:up|raised|lifted)\b(?:\s+(?:slightly|a\s+(?:little|bit)))?(?!\s+(?:to|over|along)\b)|\b(?:lift|rais)\w*\s+(?:the\s+|your\s+)?chin\s+to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b",
         Free
     )]
     private static partial Regex HeadBack();
 
     [GeneratedRegex(
-        @"\b(?:sit|stand)\w*\s+(?:up\s*)?(?:right|straight|tall|upright)\b|\b(?:head|chin)\s+(?:is\s+|stays?\s+)?(?:straight|upright|level)\b|\bback\s+straight\b",
+        @"\b(?:sit|stand)\w*\s+(?:up\s*)?(?:right|straight|tall|upright)\b|\b(?:head|chin)\s+(?:is\s+|stays?\s+)?(?:straight|upright|level)\b|\bback\s+straight\b|\bneck\s+(?:stays?\s+|is\s+|kept\s+|remains?\s+)?long\b|\b(?:make|keep)\w*\s+(?:the\s+|your\s+)?neck\s+long\b",
         Free
     )]
     private static partial Regex Upright();
@@ -123,7 +123,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex ShouldersDown();
 
     [GeneratedRegex(
-        @"(?<=[.!?;])\s+|,?\s+then\s+(?!(?:on\s+)?the\s+other\b|\d+\s*(?:x|×|times|strokes?)?\s*(?:on\s+the\s+)?(?:left|right)\b|open\s+(?:them\s+)?wide\b|(?:far|near)\b|(?:up|down)\b(?<=\b(?:look\w*|eyes|gaze)\s[^.;]*)|(?:relax|rest|pause)\w*(?:\s+\p{L}+ly)?\s+(?:for\s+)?\p{Nd})|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into|at)|no\s+(?:pressure\s+(?:on|over|at|to|near|onto)|pulling))\b)|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
+        @"(?<=[.!?;])\s+|,?\s+then\s+(?![^.;]*\balternat|(?:on\s+)?the\s+other\b|\d+\s*(?:x|×|times|strokes?)?\s*(?:on\s+the\s+)?(?:left|right)\b|open\s+(?:them\s+)?wide\b|(?:far|near)\b|look\s+(?:up|down|left|right)\b(?<=\blook\w*\b[^.;]*\bthen\s+look\s+\w+)|(?:anti-?|counter-?)?clockwise\b|[""“'‘]\p{L}+[""”'’]|(?-i:[AEIOU])\b|(?:up|down)\b(?<=\b(?:look\w*|eyes|gaze)\s[^.;]*)|(?:relax|rest|pause)\w*(?:\s+\p{L}+ly)?\s+(?:for\s+)?\p{Nd})|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into|at)|no\s+(?:pressure\s+(?:on|over|at|to|near|onto)|pulling))\b)|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
         Free
     )]
     private static partial Regex SentenceEnd();
@@ -169,27 +169,27 @@ internal sealed partial class NoteGlossary
             + @"|\d+\s+(?:(?:each|per|a)\s+(?:side|way|direction|hand|eye|cheek|brow)|each)\b"
             + @"|\d+\s*[x×]\s*\d+(?:\s*(?:s|secs?|seconds?|mins?|minutes?|times|reps?)\b)?"
             + @"|\d+\s+left\s*,?\s*(?:and\s+)?\d+\s+right|\d+\s+right\s*,?\s*(?:and\s+)?\d+\s+left"
-            + @"|\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|rounds?|passes|changes|taps?|swipes?|holds?|press(?:es)?|pinches|points|spots|pulses?|bounces?|beats?|nods?|squeezes|lifts?|repeats?|pats?|sets?(?:\s+of\s+\d+(?:\s*(?:s|secs?|seconds?|times|reps?))?)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)(?:\s+each\b(?!\s+(?:side|way|direction|hand|eye|day)))?"
+            + @"|\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|rounds?|passes|changes|taps?|swipes?|holds?|press(?:es)?|pinches|points|spots|pulses?|bounces?|beats?|nods?|squeezes|lifts?|repeats?|pats?|sets?(?:\s+of\s+\d+(?:\s*(?:s|secs?|seconds?|times|reps?))?)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)(?:\s+(?:each|per|on\s+each)\s+(?:eye|cheek|brow|ear|temple|nostril|corner)\b|\s+each\b(?!\s+(?:side|way|direction|hand|eye|day)))?"
             + @"|\b(?:rest|relax|pause)(?:\s+\p{L}+ly)?\s+(?:for\s+)?\d+(?:\s*(?:s|secs?|seconds?|counts?)\b)?|\bin\s+\d+(?:\s*s)?\s*,?\s*(?:and\s+)?out\s+\d+(?:\s*s\b)?"
-            + @"|(?<=\s)[x×]\s*\d+\b|\b(?:once|twice)\b|\b(?:each|per|on\s+each|on\s+both)\s+sides?\b|\beach\s+(?:way|direction)\b|\bboth\s+(?:directions|ways)\b|\b(?:swap|change|switch)\s+sides?\b",
+            + @"|(?<=\s)[x×]\s*\d+\b|(?<!\bat\s+)\b(?:once|twice)\b|\b(?:each|per|on\s+each|on\s+both)\s+sides?\b|\beach\s+(?:way|direction)\b|\bboth\s+(?:directions|ways)\b|\b(?:swap|change|switch)\s+sides?\b",
         Free
     )]
     private static partial Regex DoseWords();
 
-    [GeneratedRegex(@"\b(?:once|twice)\b", Free)]
+    [GeneratedRegex(@"(?<!\bat\s+)\b(?:once|twice)\b", Free)]
     private static partial Regex CountWords();
 
     [GeneratedRegex(@"\b(?:here|there|like\s+this|like\s+that|this\s+way|this\s+point|that\s+spot|as\s+shown)\b", Free)]
     private static partial Regex Here();
 
     [GeneratedRegex(
-        @"\b(?:from|to|towards?|at|in(?=\s+the\s+(?:inner|outer|middle|hollow|cent(?:re|er)|corner))|against|over|on|along|between|below|above|under|beside|up\s+to|into|across|in\s+front\s+of|around|down|up)\s+(?:\w+\s+){0,4}$",
+        @"\b(?:from|to|towards?|at|in(?=\s+the\s+(?:inner|outer|middle|hollow|cent(?:re|er)|corner))|against|over|on|along|between|below|above|under|beside|up\s+to|into|across|in\s+front\s+of|around|down|up)\s+(?:\w+\s+){0,4}$|\b(?:hold|fix)\w*\s+(?:(?:the|your|both)\s+)+$",
         Free
     )]
     private static partial Regex LeadsTo();
 
     [GeneratedRegex(
-        @"\b(?:one\s+(?:side\s+)?(?:then|after)\s+the\s+other|one\s+(?:\w+\s+)?at\s+a\s+time|one\s+by\s+one|(?:each|per|on\s+each)\s+sides?|change\s+sides?|(?:other|second)\s+side)\b",
+        @"\b(?:one\s+(?:side\s+)?(?:then|after)\s+the\s+other|one\s+(?:\w+\s+)?at\s+a\s+time|one\s+by\s+one|(?:each|per|on\s+each)\s+sides?|\d+\s*(?:x|×|times|s|secs?|seconds?|strokes?|circles?)?\s+(?:each|per|on\s+each)\s+(?:eye|cheek|brow|ear|temple|nostril|corner)|change\s+sides?|(?:other|second)\s+(?:side|half|eye|cheek|brow|ear|temple))\b",
         Free
     )]
     private static partial Regex OneThenOther();

@@ -13,7 +13,7 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(
         $@"(?:\b(?:keep\w*|leav\w*|hold\w*|with)\s+)?{PartList}\s+(?:(?:is|are|stays?|remains?|kept|to\s+stay|must\s+stay|should\s+stay|completely|quite|very|all|wholly)\s+)*(?:still|quiet|relaxed|free|soft|loose|calm|unmoved|steady|smooth|motionless)\b"
             + $@"|\b(?:keep\w*|leav\w*)\s+{PartList}(?!\s+(?:open|closed|shut|down|back|up|apart|together))"
-            + $@"|\b(?:without|not|no)\s+(?:frowning|clenching)\b|\b(?:without|not|no)\s+(?:moving|lifting|raising|wrinkling|tensing|using|creasing)\s+{PartList}"
+            + $@"|\b(?:without|not|no)\s+(?:frown(?:ing|s)?|clench(?:ing)?)\b|\b(?:without|not|no)\s+(?:moving|lifting|raising|wrinkling|tensing|using|creasing)\s+{PartList}"
             + $@"|{PartList}\s+(?:do(?:es)?\s+not|don't|doesn't|must\s+not|never)\s+(?:move|lift|rise|wrinkle|help)"
             + $@"|\b(?:do(?:es)?\s+not|don't)\s+move\s+{PartList}|{PartList}\s+(?:stays?|remains?)\b(?!\s+(?:open|closed|shut|down|back|up|apart|together))",
         Free
@@ -25,7 +25,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex RelaxesPart();
 
     [GeneratedRegex(
-        @"\bagainst\s+(?:(?:the|your|a|an|one|two|light|slight|gentle|some|flat|firm)\s+)*(?:resistance|fingers?|fingertips?|hands?|palms?|thumbs?|fists?|heels?\s+of\s+the\s+hands?|it|them|this|that)(?:\s+pressure)?\b|\bagainst\b(?=\s*(?:[,.;!·\d(]|-\s|$))",
+        @"\bagainst\s+(?:(?:the|your|a|an|one|two|both|three|four|\d|index|middle|ring|light|slight|gentle|some|flat|firm)\s+)*(?:resistance|fingers?|fingertips?|hands?|palms?|thumbs?|fists?|heels?\s+of\s+the\s+hands?|it|them|this|that)(?:\s+pressure)?\b|\bagainst\b(?=\s*(?:[,.;!·\d(]|-\s|$))",
         Free
     )]
     private static partial Regex Against();
@@ -53,7 +53,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex Spent();
 
     [GeneratedRegex(
-        @"\b(?:(?:(?:anti-?|counter-?)?clockwise|(?:the\s+)?(?:one|other|opposite)\s+(?:way|direction)(?:\s+round)?|forwards?|fwd|backwards?|back|bwd|reversed?|in\s+reverse)\s+(?<one>\d+)\s*(?:x|times)?|(?<one>\d+)\s*(?:x|times)?\s+(?:(?:anti-?|counter-?)?clockwise|(?:the\s+)?(?:one|other|opposite)\s+(?:way|direction)(?:\s+round)?|forwards?|fwd|backwards?|back|bwd|reversed?|in\s+reverse))\s*,?\s*(?:and\s+|then\s+)?(?:(?:(?:anti-?|counter-?)?clockwise|(?:the\s+)?(?:one|other|opposite)\s+(?:way|direction)(?:\s+round)?|forwards?|fwd|backwards?|back|bwd|reversed?|in\s+reverse)\s+(?<other>\d+)\s*(?:x|times)?|(?<other>\d+)\s*(?:x|times)?\s+(?:(?:anti-?|counter-?)?clockwise|(?:the\s+)?(?:one|other|opposite)\s+(?:way|direction)(?:\s+round)?|forwards?|fwd|backwards?|back|bwd|reversed?|in\s+reverse))(?![\p{L}\d])",
+        @"\b(?:(?:(?:anti-?|counter-?)?clockwise|(?:the\s+)?(?:one|other|opposite)\s+(?:way|direction)(?:\s+round)?|forwards?|fwd|backwards?|back|bwd|reversed?|in\s+reverse)\s+(?<one>\d+)\s*(?:x|times)?|(?<one>\d+)\s*(?:x|times|circles?|turns?|rolls?)?\s+(?:(?:anti-?|counter-?)?clockwise|(?:the\s+)?(?:one|other|opposite)\s+(?:way|direction)(?:\s+round)?|forwards?|fwd|backwards?|back|bwd|reversed?|in\s+reverse))\s*,?\s*(?:and\s+|then\s+)?(?:(?:(?:anti-?|counter-?)?clockwise|(?:the\s+)?(?:one|other|opposite)\s+(?:way|direction)(?:\s+round)?|forwards?|fwd|backwards?|back|bwd|reversed?|in\s+reverse)\s+(?<other>\d+)\s*(?:x|times)?|(?<other>\d+)\s*(?:x|times|circles?|turns?|rolls?)?\s+(?:(?:anti-?|counter-?)?clockwise|(?:the\s+)?(?:one|other|opposite)\s+(?:way|direction)(?:\s+round)?|forwards?|fwd|backwards?|back|bwd|reversed?|in\s+reverse))(?![\p{L}\d])",
         Free
     )]
     private static partial Regex BothTurns();
@@ -65,7 +65,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex TongueUp();
 
     [GeneratedRegex(
-        @"\b(?:hold|fix|brace|flatten|splint|steady|keep)\w*\s+(?:the\s+|your\s+|both\s+)?(?:skin|forehead|(?:eye)?brows?|cheeks?|lids?|chin)\b",
+        @"\b(?:hold|fix|brace|flatten|splint|steady|keep)\w*\s+(?:the\s+|your\s+|both\s+)?(?:skin|forehead|(?:eye)?brows?|cheeks?|lids?|chin|(?:outer\s+|inner\s+)?(?:eye\s+)?corners?)\b",
         Free
     )]
     private static partial Regex HoldsSkin();
@@ -81,6 +81,9 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(@"\b(?:sides?|left|right|(?:eye)?brows?|eyes?|corners?|cheeks?|shoulders?|hands?)\b", Free)]
     private static partial Regex SideWords();
+
+    [GeneratedRegex(@"\b(?:sides?|left|right)\b", Free)]
+    private static partial Regex BareSides();
 
     [GeneratedRegex(@"\bwink\w*", Free)]
     private static partial Regex WinkWord();
@@ -133,8 +136,12 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?:cold|cool|chilled|frozen|ice|iced|warm|hot|heated)\b", Free)]
     private static partial Regex HeatOrCold();
 
+    /// <summary>Where what is pressed against lies: "against the fist under the chin".</summary>
+    [GeneratedRegex(@"^\s*(?:under|below|on|at|above|over|behind|beside|in\s+front\s+of)\b", Free)]
+    private static partial Regex LiesThere();
+
     /// <summary>"Hold 5", and nothing else: seconds.</summary>
-    [GeneratedRegex(@"^\s*hold\w*\s+(?:for\s+)?(?<n>\d+)\s*$", Free)]
+    [GeneratedRegex(@"^\s*hold\w*\s+(?:for\s+)?(?<n>\d+)(?:\s*(?:s|secs?|seconds?|counts?))?\s*$", Free)]
     private static partial Regex BareHold();
 
     /// <summary>The head goes back: a movement where nothing else moves, else how the head is held.</summary>
@@ -143,6 +150,10 @@ internal sealed partial class NoteGlossary
         Free
     )]
     private static partial Regex TiltsBack();
+
+    /// <summary>Palms that lie round the eyes and touch no lid.</summary>
+    [GeneratedRegex(@"\bpalms?\s+(?:lightly\s+|loosely\s+)?over\s+(?:(?:the|your|closed|shut|both)\s+)*eyes\b", Free)]
+    private static partial Regex PalmsOverEyes();
 
     /// <summary>Hands that are warmed before they work.</summary>
     [GeneratedRegex(
@@ -158,6 +169,22 @@ internal sealed partial class NoteGlossary
     /// <summary>"Left and right", of what is done to one side at a time.</summary>
     [GeneratedRegex(@"\b(?:left\s+and\s+(?:the\s+)?right|right\s+and\s+(?:the\s+)?left)\b(?:\s+sides?)?", Free)]
     private static partial Regex LeftAndRight();
+
+    /// <summary>"Turn right, hold 10 s, turn left": first one way, then the other.</summary>
+    [GeneratedRegex(
+        @"\b(?:turn|tilt|tip|lean)\w*\b[^.;]*?\bright\b[^.;]*\b(?:turn|tilt|tip|lean)\w*\b[^.;]*?\bleft\b|\b(?:turn|tilt|tip|lean)\w*\b[^.;]*?\bleft\b[^.;]*\b(?:turn|tilt|tip|lean)\w*\b[^.;]*?\bright\b",
+        Free
+    )]
+    private static partial Regex TurnsBothWays();
+
+    [GeneratedRegex(@"\b(?:up\s+and\s+down|back\s+and\s+forth|to\s+and\s+fro|there\s+and\s+back)\b", Free)]
+    private static partial Regex BothWays();
+
+    [GeneratedRegex(@"\bto(?:wards?)?\b", Free)]
+    private static partial Regex ToWord();
+
+    [GeneratedRegex(@"\b(?:under|below|beneath|lower|above|over|upper|brows?)\b", Free)]
+    private static partial Regex AboveOrBelow();
 
     /// <summary>"10 s hold", "a 5-second hold".</summary>
     [GeneratedRegex(@"\b(?:an?\s+)?(?<n>\d+)[\s-]*(?:s|secs?|seconds?|counts?)[\s-]+holds?\b(?!\s*(?:\d|for|it))", Free)]
@@ -178,7 +205,10 @@ internal sealed partial class NoteGlossary
     private static partial Regex OnlyCount();
 
     /// <summary>There and back, of which each takes its time.</summary>
-    [GeneratedRegex(@"\b(?:look\w*|eyes|gaze|roll\w*|close|open|squeeze)\b[^.;]*\b(?:up|down|left|right|open|wide|far|near)\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:look\w*|eyes|gaze|roll\w*|close|open|squeeze|turn|tilt)\b[^.;]*\b(?:up|down|left|right|open|wide|far|near)\b",
+        Free
+    )]
     private static partial Regex EachWay();
 
     /// <summary>One time, and nothing else.</summary>
@@ -210,9 +240,12 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex CountedMove();
 
+    [GeneratedRegex(@"\bhalf\s?-?way\b(?<=\b(?:mouth|jaw)\b[^.;]*)", Free)]
+    private static partial Regex HalfWay();
+
     /// <summary>Words of weight: a number, a turn, a hand part, a side.</summary>
     [GeneratedRegex(
-        @"\b(?:\d+|half\s?-?way|half\s+closed|against\s+\p{L}+|left\s+and\s+right|open\w*\s+(?:them\s+)?wide|(?:anti-?|counter-?)?clockwise|knuckles?|thumbs?|palms?)\b",
+        @"\b(?:\d+|half\s?-?way|half\s+closed|against\s+\p{L}+|left\s+and\s+right|open\w*\s+(?:them\s+)?wide|(?:anti-?|counter-?)?clockwise|knuckles?|thumbs?|palms?|(?<!\b(?:without|no|by|of)\s+(?:the\s+|your\s+)?)(?:hands?|fingers?|fingertips?))\b",
         Free
     )]
     private static partial Regex LeftOver();
@@ -246,7 +279,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Words that say nothing by themselves beside a dose.</summary>
     [GeneratedRegex(
-        @"\b(?:(?:no|without(?:\s+any)?)\s+force|gentl[ey]|soft(?:ly)?|repeat\w*|do|again|each|every|and|then|for|about|a|an|the|of|it|this|that|them|in|all|total|hold|holding|at|first|later|to|with|by|or|is|are|so|many|times|slow(?:ly)?|set|sets|rest|side|sides|per|on|both|after|before|day|days|week|daily|more|if|you|can|easy|comfortable|up|work|build|count|counts|breaths?|seconds?|minutes?)\b",
+        @"\b(?:(?:no|without(?:\s+any)?)\s+force|gentl[ey]|soft(?:ly)?|repeat\w*|do|again|each|every|and|then|for|about|a|an|the|of|it|this|that|them|in|all|total|hold|holding|at|first|later|to|with|by|or|is|are|so|many|times|slow(?:ly)?|set|sets|rest|side|sides|per|on|both|after|before|day|days|week|daily|more|if|you|can|quick(?:ly)?|fast|steadily|calmly|easy|comfortable|up|work|build|count|counts|breaths?|seconds?|minutes?)\b",
         Free
     )]
     private static partial Regex SaysNothing();

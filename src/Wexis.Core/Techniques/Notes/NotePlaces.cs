@@ -29,19 +29,30 @@ internal sealed partial class NoteGlossary
                 LeadsTo().IsMatch(lower[..t.At]) || SaysWhere().IsMatch(lower[t.At..]) || LeadsOn().IsMatch(lower[(t.At + t.Length)..])
             )
             .ToList();
-        if (led.Count == 0 && Label().Match(lower) is { Success: true } label)
+        if (led.Count == 0 && Label().Match(lower) is { Success: true } label && NamedIn(lower[label.Length..], _zones).Count == 0)
             led = [.. taken.Where(t => t.At + t.Length <= label.Groups["of"].Index + label.Groups["of"].Length)];
-        return [.. InOrder(led, lower).Select(t => t.Means).Distinct().Take(5)];
+        List<string> path = [.. InOrder(led, lower).Select(t => t.Means).Distinct().Take(5)];
+        // Under the eye the way leads along the rim of the orbit, never over the eye.
+        if (path.Count > 1 && UnderTheEye().IsMatch(lower) && !path.Contains(RimBelow))
+            path.Insert(1, RimBelow);
+        return path;
     }
+
+    private const string RimBelow = "orbital_rim_inferior";
+
+    [GeneratedRegex(@"\b(?:under|below|beneath)\s+(?:(?:the|your|each|both)\s+)*eyes?\b", Free)]
+    private static partial Regex UnderTheEye();
 
     /// <summary>As the hand meets them: "under the cheekbone from the nose to the ear" begins at the nose.</summary>
     private static IEnumerable<Named> InOrder(List<Named> places, string lower)
     {
         var told = places.OrderBy(t => t.At).ToList();
-        if (
-            FromTo().Match(lower) is not { Success: true } way
-            || told.FindIndex(t => t.At >= way.Groups["a"].Index && t.At < way.Groups["b"].Index) is not (> 0 and var start)
-        )
+        var start =
+            FromTo().Match(lower) is { Success: true } way
+                ? told.FindIndex(t => t.At >= way.Groups["a"].Index && t.At < way.Groups["b"].Index)
+            : ComesFrom().IsMatch(lower) ? 0
+            : told.FindIndex(t => LeadsOn().IsMatch(lower[(t.At + t.Length)..]));
+        if (start <= 0)
             return told;
         var before = told[..start].Where(t => t.Means != told[start].Means);
         return [told[start], .. before, .. told[(start + 1)..]];
@@ -74,8 +85,11 @@ internal sealed partial class NoteGlossary
     private static string WholeEnds(string sentence)
     {
         var whole = BothCorners().Replace(sentence, "from the ${a} corner to the ${b} corner");
+        whole = BrowsToHairline().Replace(whole, "from the middle of the brow to the hairline");
+        if (FromTo().IsMatch(whole))
+            whole = ForeheadEnd().Replace(whole, "${lead}middle of the forehead");
         if (ForeheadWord().IsMatch(sentence))
-            whole = FromMiddle().Replace(whole, "from the middle of the forehead ${to}");
+            whole = FromMiddle().Replace(whole, "${lead}from the middle of the forehead ${to}");
         return BrowWord().IsMatch(sentence)
             ? BrowEnds()
                 .Replace(whole, m => $"from the {End(m.Groups["a"].Value)} of the brow to the {End(m.Groups["b"].Value)} of the brow")
@@ -104,10 +118,23 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex BothCorners();
 
+    [GeneratedRegex(
+        @"(?<!\bbetween\s+(?:the\s+|both\s+)?)(?:\bfrom\s+)?(?:(?:the|your)\s+)?\b(?<!\b(?:between|inner|outer|middle\s+of)\s+(?:the\s+|both\s+)?)(?:eye)?brows?\s+(?:up\s+)?to\s+(?:the\s+|your\s+)?hairline\b",
+        Free
+    )]
+    private static partial Regex BrowsToHairline();
+
+    /// <summary>The forehead as an end of a way.</summary>
+    [GeneratedRegex(@"(?<lead>\b(?:from|to)\s+(?:the\s+|your\s+)?)forehead\b", Free)]
+    private static partial Regex ForeheadEnd();
+
     [GeneratedRegex(@"\bforehead\b", Free)]
     private static partial Regex ForeheadWord();
 
-    [GeneratedRegex(@"\bfrom\s+(?:the\s+|its\s+)?(?:middle|centre|center)\s+(?:out\s+|up\s+)?(?<to>to(?:wards?)?\b|out\b)", Free)]
+    [GeneratedRegex(
+        @"(?:\bfrom\s+(?:the\s+|its\s+)?|(?<lead>[,:(]\s*)(?:the\s+)?)(?:middle|centre|center)\s+(?:out\s+|up\s+)?(?<to>to(?:wards?)?\b|out\b)",
+        Free
+    )]
     private static partial Regex FromMiddle();
 
     [GeneratedRegex(@"\b(?:eye)?brows?\b", Free)]

@@ -33,6 +33,9 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
     /// <summary>How face and body are held before anything happened, and the line that said so.</summary>
     private (PoseState Pose, int Line)? _posed;
 
+    /// <summary>The step that went on with the one before it in one sentence; what is counted then may be both.</summary>
+    private int? _onward;
+
     private int Last => _steps.Count - 1;
 
     public void Read(NoteSentence sentence)
@@ -128,7 +131,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
             !LetsGo(text)
             && !OtherSide(text)
             && !HowOften(text)
-            && !NewStep(text)
+            && !NewStep(text, sentence.Onward)
             && !KeepsStill(text)
             && !HeldSo(text)
             && !HowMuch(text)
@@ -138,13 +141,13 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
 
     private static string Dosage(string text) => NoteGlossary.Dose(text)?.Line is { } line ? $"“{line}”" : "Again";
 
-    private bool NewStep(string text)
+    private bool NewStep(string text, bool onward)
     {
         var step = _glossary.Step(text, out var unknown);
         var open = unknown.ToList();
-        if (step is null && Last >= 0 && _laid is null && _glossary.SameWork(text, _steps[Last]) is { } onward)
+        if (step is null && Last >= 0 && _laid is null && _glossary.SameWork(text, _steps[Last]) is { } same)
         {
-            step = onward;
+            step = same;
             open.Add("Worked as the step before it?");
         }
         if (step is null)
@@ -164,6 +167,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
             _posed = null;
         }
         _steps.Add(step);
+        _onward = onward && Last > 0 ? Last : null;
         Add(text, NoteKind.Step, Last, open);
         return true;
     }
@@ -177,7 +181,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
             _steps[Last] = _steps[Last] with { State = Over(_steps[Last].State, pose) };
         else
             _posed = (Over(_posed?.Pose, pose), _lines.Count);
-        Add(text, NoteKind.Pose, Last >= 0 ? Last : null);
+        Add(text, NoteKind.Pose, Last >= 0 ? Last : null, [.. _glossary.BesidePose(text).Select(b => $"“{b}”: what is it for here?")]);
         return true;
 
         static PoseState Over(PoseState? was, PoseState now) =>
@@ -234,7 +238,16 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
         LayDown();
         var (step, dose) = (_steps[Last], NoteGlossary.Dose(text));
         var open = new List<string>();
-        if (dose is not null && step.Dose is not null && !NoteGlossary.SameCount(dose.Line!, step.Dose.Line!))
+        if (
+            dose is not null
+            && step.Dose is { } told
+            && !NoteGlossary.IsCountOnly(told)
+            && NoteGlossary.IsCountOnly(dose)
+            && NoteGlossary.HasTime(told.Line!)
+        )
+            // "5 s, then the right, 5 x.": how long each, and how many.
+            step = step with { Dose = NoteGlossary.WithDose(NoteGlossary.WithDose(told, dose.Line!), "each side") };
+        else if (dose is not null && step.Dose is not null && !NoteGlossary.SameCount(dose.Line!, step.Dose.Line!))
             open.Add($"“{step.Dose.Line}” there and “{dose.Line}” here: which is it? Nothing was added.");
         else if ((step.Dose ?? dose) is { } known)
             step = step with { Dose = NoteGlossary.WithDose(known, "each side") };
@@ -322,7 +335,10 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
         for (var i = 0; i < _lines.Count; i++)
             if (_lines[i] is { Kind: NoteKind.Step } line && line.Step == Last)
                 _lines[i] = line with { Missing = [.. line.Missing.Where(u => u != NoteGlossary.HowManyAsked)] };
-        Add(text, NoteKind.Dose, Last, NoteGlossary.BesideDose(text) is { } beside ? [$"“{beside}”: what is it for here?"] : []);
+        List<string> asked = NoteGlossary.BesideDose(text) is { } beside ? [$"“{beside}”: what is it for here?"] : [];
+        if (_onward == Last && !NoteGlossary.IsCounted(_steps[Last - 1].Dose))
+            asked.Add($"“{dose.Line}”: of this step, or of it and the one before in turn?");
+        Add(text, NoteKind.Dose, Last, asked);
         return true;
     }
 

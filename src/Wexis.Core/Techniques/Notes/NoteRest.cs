@@ -6,6 +6,15 @@ namespace Wexis.Core.Techniques.Notes;
 /// <summary>What nothing has read of a sentence: words that carry something are asked about, so that nothing is dropped in silence.</summary>
 internal sealed partial class NoteGlossary
 {
+    /// <summary>What a sentence says beside how the rest is held.</summary>
+    public IReadOnlyList<string> BesidePose(string sentence)
+    {
+        var phrases = new Phrases(sentence);
+        phrases.TakeAll(StillPhrase());
+        phrases.TakeAll(RelaxesPart());
+        return [.. LeftIn(phrases, null).Distinct()];
+    }
+
     /// <param name="hand">The hand that works in the step, whose places and parts were read; null without one.</param>
     private IEnumerable<string> LeftIn(Phrases phrases, Hand? hand)
     {
@@ -19,7 +28,12 @@ internal sealed partial class NoteGlossary
         {
             // A place of the way; an area only where the hand works on it, or on the way from place to place.
             var passed = NamedIn(lower, _zones)
-                .Where(z => hand.AllZones.Contains(z.Means) || hand.AllPath.Count != 1 || OnTheWay().IsMatch(lower[..z.At]));
+                .Where(z =>
+                    hand.AllZones.Contains(z.Means)
+                    || hand.AllPath.Count != 1
+                    || OnTheWay().IsMatch(lower[..z.At])
+                    || MoreExactly().IsMatch(lower[(z.At + z.Length)..])
+                );
             foreach (var (at, length) in NamedIn(lower, _places).Concat(passed).Select(n => (n.At, n.Length)).ToHashSet())
                 phrases.Blank(at, length);
             phrases.TakeAll(HandPart());
@@ -66,6 +80,10 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?:along|over|across|down|up|via)\s+(?:the\s+|your\s+)?(?:side\s+of\s+(?:the\s+)?)?$", Free)]
     private static partial Regex OnTheWay();
 
+    /// <summary>Just after an area of which a place is told: "into the cheek under the cheekbone".</summary>
+    [GeneratedRegex(@"^\s*(?:just\s+|right\s+)?(?:under|below|beneath|above|beside|near|next\s+to)\b", Free)]
+    private static partial Regex MoreExactly();
+
     /// <summary>How it feels or looks, which nothing follows from.</summary>
     [GeneratedRegex(
         @"\b(?:as\s+if|as\s+though|imagin\w*|feel(?:ing)?\b(?!\s+for)|like\s+(?:a|an|when|you|saying)\b|careful\w*\s+with)[^,.;·()]*|\(\s*\p{L}+\s*\)",
@@ -92,7 +110,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>The way back of a movement, which its dose has.</summary>
     [GeneratedRegex(
-        @"^(?:(?:and|then)\s+)?(?:release|relax|let\s+go|let\s+down|lower|drop|down|back|rest|repeat|return|up|out|in|open|close)$",
+        @"^(?:(?:and|then)\s+)?(?:(?:pull|draw|bring|slide|move|come|go)\s+(?:it\s+|them\s+)?back|release|relax|let\s+go|let\s+down|lower|drop|down|back|rest|repeat|return|up|out|in|open|close)$",
         Free
     )]
     private static partial Regex BackAgain();

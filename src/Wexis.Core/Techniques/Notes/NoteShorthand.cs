@@ -24,9 +24,15 @@ internal sealed partial class NoteShorthand
         text = Without().Replace(text, m => Marked(m, "without "));
         text = With().Replace(text, m => Marked(m, "with "));
         text = Each().Replace(text, m => Marked(m, "each"));
+        text = FingerShort().Replace(text, m => Marked(m, " finger"));
+        text = OneAndAnother().Replace(text, m => Marked(m, " and "));
+        text = FingersCounted().Replace(text, m => Marked(m, $"{m.Groups["n"].Value} fingers"));
+        text = Versus().Replace(text, m => Marked(m, "against"));
+        text = Through().Replace(text, m => Marked(m, "through"));
         text = Very().Replace(text, m => Marked(m, "very "));
         text = Med().Replace(text, m => Marked(m, "medium"));
         text = BetweenShort().Replace(text, m => Marked(m, "between"));
+        text = PressShort().Replace(text, m => Marked(m, "pressure"));
         text = Dotted().Replace(text, m => Marked(m, m.Groups["word"].Value));
         text = RightLetter().Replace(text, m => Marked(m, "right"));
         text = LeftLetter().Replace(text, m => Marked(m, "left"));
@@ -70,13 +76,38 @@ internal sealed partial class NoteShorthand
     [GeneratedRegex(@"\bea\b\.?(?=\s+(?:side|way|direction|eye|cheek|brow|hand)|\s*[,;)]|\s*$)", Free)]
     private static partial Regex Each();
 
+    /// <summary>"Med. press."</summary>
+    [GeneratedRegex(
+        @"(?<=\b(?:light|firm|medium|gentle|soft|strong|deep|moderate)[\uE100-\uF8FF]?\s+)press\b\.?(?=\s*[,;)]|\s+[\p{Ll}\d]|\s*$)",
+        Free
+    )]
+    private static partial Regex PressShort();
+
+    /// <summary>"Ring f."</summary>
+    [GeneratedRegex(@"(?<=\b(?:ring|index|middle|fore))\s+f\b\.?(?=\s|[,;:]|$)", Free)]
+    private static partial Regex FingerShort();
+
+    /// <summary>"Thumb/index".</summary>
+    [GeneratedRegex(@"(?<=\b(?:thumb|index|middle|ring)(?:\s+fingers?)?)\s*/\s*(?=(?:thumb|index|middle|ring|finger)\b)", Free)]
+    private static partial Regex OneAndAnother();
+
+    /// <summary>"2-finger".</summary>
+    [GeneratedRegex(@"\b(?<n>[2-4]|two|three|four)\s*-\s*fingers?\b", Free)]
+    private static partial Regex FingersCounted();
+
+    [GeneratedRegex(@"\bvs\b\.?", Free)]
+    private static partial Regex Versus();
+
+    [GeneratedRegex(@"\bthru\b", Free)]
+    private static partial Regex Through();
+
     [GeneratedRegex(@"\bw/o\s*", Free)]
     private static partial Regex Without();
 
     [GeneratedRegex(@"\bv\.?\s+(?=(?:light|slow|soft|gent|firm|small))", Free)]
     private static partial Regex Very();
 
-    [GeneratedRegex(@"\bmed\b\.?(?=\s+(?:pressure|firm|hard|touch)|\s*,)", Free)]
+    [GeneratedRegex(@"\bmed\b\.?(?=\s+(?:press|firm|hard|touch)|\s*,)", Free)]
     private static partial Regex Med();
 
     /// <summary>A dot after a shortened word, where the sentence goes on.</summary>

@@ -77,7 +77,10 @@ public class NoteFactsTests
                     .Concat(read.Draft.Cautions ?? [])
             );
             foreach (var number in System.Text.RegularExpressions.Regex.Matches(note, @"\d+").Select(m => m.Value))
-                if (!note.Contains($"{number} fingers", StringComparison.Ordinal))
+                if (
+                    !note.Contains($"{number} fingers", StringComparison.Ordinal)
+                    && !note.Contains($"{number}-finger", StringComparison.Ordinal)
+                )
                     kept.ShouldContain(number, Case.Sensitive, note);
         }
     }

@@ -7,7 +7,7 @@ namespace Wexis.Core.Tests.Techniques;
 
 /// <summary>
 /// Sentences that teach a harm, and look-alikes that forbid it or mean something else. Lines of <c>tests/cases/said</c> are our own,
-/// worded as common practice words such things. They were written in thirty-three rounds, each before the reading was tried on it.
+/// worded as common practice words such things. They were written in thirty-four rounds, each before the reading was tried on it.
 /// </summary>
 public class SaidHazardTests
 {
@@ -31,7 +31,10 @@ public class SaidHazardTests
         ((double)flagged.Count / lines.Count).ShouldBeLessThanOrEqualTo(0.04, string.Join("\n", flagged));
     }
 
-    /// <summary>Lines of five rounds: no weight was learned from them. Frames were mended by kind after they were read, and from where on the reader asks was settled then.</summary>
+    /// <summary>
+    /// Lines of six rounds: no weight was learned from them. Frames were mended by kind after they were read; from where on the reader asks
+    /// was settled before the last round, which was read once and not mended for: 95 % and 2 %.
+    /// </summary>
     [Fact]
     public void Of_lines_that_taught_nothing_nine_in_ten_are_found_and_four_in_a_hundred_flagged()
     {
