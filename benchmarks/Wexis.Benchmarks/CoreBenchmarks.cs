@@ -132,7 +132,7 @@ public class CoreBenchmarks
             .. Enumerable
                 .Range(0, 300)
                 .Select(i => new MarkEvent(
-                    new Guid(i, 0, 0, new byte[8]),
+                    MarkId.From(new(i + 1, 0, 0, new byte[8])),
                     MarkKind.Rep,
                     "d",
                     i,

@@ -21,6 +21,7 @@ public static class Database
     public static NpgsqlDataSource Open(string connectionString)
     {
         DefaultTypeMap.MatchNamesWithUnderscores = true;
+        StoredIds.Register();
         var address = new NpgsqlConnectionStringBuilder(connectionString);
         address.MaxPoolSize = Math.Min(address.MaxPoolSize, MostConnections);
         // Statements that come often are prepared once for each connection.

@@ -43,13 +43,13 @@ public sealed class DemoHouse : IAsyncLifetime
     /// <summary>A fresh station for a fresh technique, and a demonstration of it opened by the lead trainer.</summary>
     public async Task<DemonstrationView> Opened(Visitor lead, string trainee = "ilse", string dose = "5 / 10 / 15")
     {
-        var technique = Guid.NewGuid();
+        var technique = TechniqueId.New();
         await Visitor.Read<TechniqueSaved>(
             await lead.Post("/api/techniques", new TechniqueAdd(technique, Smile($"A smile {technique:N}", dose)))
         );
         var examination = (await lead.Get<ExaminationView[]>("/api/examinations"))[0].Id;
         var station = await Visitor.Read<StationView>(
-            await lead.Post($"/api/examinations/{examination}/stations", new StationAdd(Guid.NewGuid(), technique))
+            await lead.Post($"/api/examinations/{examination}/stations", new StationAdd(StationId.New(), technique))
         );
         var person = (await lead.Get<Wexis.Server.People.PersonLine[]>("/api/people")).Single(p => p.Login == trainee).Id;
         return await Visitor.Read<DemonstrationView>(

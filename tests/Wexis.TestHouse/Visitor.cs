@@ -24,7 +24,7 @@ public sealed class Visitor : IDisposable
         return copy;
     }
 
-    public Guid PersonId { get; private set; }
+    public PersonId PersonId { get; private set; }
 
     /// <summary>Signs in; the answer says whether it worked.</summary>
     public async Task<HttpResponseMessage> TrySignIn(string login, string password)
@@ -47,7 +47,7 @@ public sealed class Visitor : IDisposable
     {
         var session = await Get<Session>("/api/session");
         _token = session.Token;
-        PersonId = session.Person?.Id ?? Guid.Empty;
+        PersonId = session.Person?.Id ?? default;
         return session;
     }
 

@@ -189,6 +189,6 @@ internal sealed record DemonstrationFile(
         }
     }
 
-    private static Guid IdOf(string name) =>
-        Guid.TryParse(name, out var id) ? id : new(SHA256.HashData(Encoding.UTF8.GetBytes(name)).AsSpan(0, 16));
+    private static MarkId IdOf(string name) =>
+        MarkId.Of(name) ?? MarkId.From(new(SHA256.HashData(Encoding.UTF8.GetBytes(name)).AsSpan(0, 16)));
 }

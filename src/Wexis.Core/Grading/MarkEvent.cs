@@ -12,7 +12,7 @@ namespace Wexis.Core.Grading;
 /// <param name="Target">Criterion, fault, critical act, feeling, film, or the event that is undone or mended.</param>
 /// <param name="Arrival">Order in which the server stored it; 0 while it waits.</param>
 public sealed record MarkEvent(
-    Guid Id,
+    MarkId Id,
     MarkKind Kind,
     string Device,
     int Counter,
@@ -165,7 +165,7 @@ public static class MarkRules
             found.Add(Check.OneOf(given.Target, sheet.Faults.Select(f => f.Id), "target"));
         if (given.Kind == MarkKind.Film && !(given.Target is { Length: 64 } hash && hash.All(char.IsAsciiHexDigitLower)))
             found.Add(new("target", IssueCodes.Unknown, given.Target ?? "none", "the SHA-256 of the film, 64 hexadecimal digits"));
-        if (given.Kind is MarkKind.Undo or MarkKind.Mended && !Guid.TryParse(given.Target, out _))
+        if (given.Kind is MarkKind.Undo or MarkKind.Mended && MarkId.Of(given.Target) is null)
             found.Add(new("target", IssueCodes.Unknown, given.Target ?? "none", "the id of an earlier event"));
         return [.. found.OfType<Issue>()];
     }

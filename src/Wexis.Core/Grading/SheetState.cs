@@ -98,7 +98,7 @@ public sealed record SheetState(
         var open = new Dictionary<(int, Side), double>();
         var marks = new Dictionary<string, double>(StringComparer.Ordinal);
         var tallies = new Dictionary<(int, Side), (double Repetitions, double Seconds)>();
-        var faults = new List<(Guid Id, Stamp Stamp)>();
+        var faults = new List<(MarkId Id, Stamp Stamp)>();
         var felt = new List<Felt>();
         var notes = new List<SaidNote>();
         var whys = new Dictionary<string, string>(StringComparer.Ordinal);
@@ -113,8 +113,8 @@ public sealed record SheetState(
             interrupted = false;
         Side? tighter = null;
         var unseen = new List<string>();
-        var slips = new List<(Guid Id, string Criterion, double At)>();
-        var mended = new Dictionary<Guid, double>();
+        var slips = new List<(MarkId Id, string Criterion, double At)>();
+        var mended = new Dictionary<MarkId, double>();
         var end = new StopLine(ordered);
         var last = 0.0;
         foreach (var e in ordered)
@@ -167,7 +167,7 @@ public sealed record SheetState(
                         slips.Add((e.Id, slipped, at));
                     break;
                 case MarkKind.Mended:
-                    if (Guid.TryParse(e.Target, out var slip))
+                    if (MarkId.Of(e.Target) is { } slip)
                         mended.TryAdd(slip, at);
                     break;
                 case MarkKind.Tighter:
@@ -219,7 +219,7 @@ public sealed record SheetState(
             }
         }
         var keys = taps.Keys.Concat(holds.Keys).Concat(open.Keys).Concat(tallies.Keys).Distinct().Order();
-        double? MendedAfter(Guid id, double at) => mended.TryGetValue(id, out var m) && m >= at ? m - at : null;
+        double? MendedAfter(MarkId id, double at) => mended.TryGetValue(id, out var m) && m >= at ? m - at : null;
         return new(
             [
                 .. keys.Select(k => new Track(
@@ -277,11 +277,11 @@ public sealed record SheetState(
     }
 
     /// <summary>Events that were taken back. An undo that is itself undone takes nothing back; an event cannot undo itself.</summary>
-    private static HashSet<Guid> Undone(List<MarkEvent> events)
+    private static HashSet<MarkId> Undone(List<MarkEvent> events)
     {
-        var undone = new HashSet<Guid>();
+        var undone = new HashSet<MarkId>();
         foreach (var undo in events.Where(e => e.Kind == MarkKind.Undo).OrderByDescending(e => e.Arrival).ThenByDescending(e => e.Counter))
-            if (!undone.Contains(undo.Id) && Guid.TryParse(undo.Target, out var target) && target != undo.Id)
+            if (!undone.Contains(undo.Id) && MarkId.Of(undo.Target) is { } target && target != undo.Id)
                 undone.Add(target);
         return undone;
     }

@@ -19,11 +19,32 @@ public static class ExchangeSchema
     {
         TransformSchemaNode = (context, node) =>
         {
+            node = IdsWrittenOut(context, node);
             if (node is JsonObject shape && OneOfAttribute.Of(context.PropertyInfo) is { } words)
                 shape["enum"] = new JsonArray([.. words.Select(w => (JsonNode)w), .. MayBeNull(shape) ? new JsonNode?[] { null } : []]);
             return node;
         },
     };
+
+    /// <summary>
+    /// An id is a UUID, whatever reads it. Done at the record that holds it: of one that may be missing the exporter does not ask.
+    /// </summary>
+    public static JsonNode IdsWrittenOut(JsonSchemaExporterContext context, JsonNode node)
+    {
+        if (node is JsonObject shape && shape["properties"] is JsonObject fields)
+            foreach (var field in context.TypeInfo.Properties)
+                if (Ids.IsId(Nullable.GetUnderlyingType(field.PropertyType) ?? field.PropertyType) && fields.ContainsKey(field.Name))
+                    fields[field.Name] = Uuid(fields[field.Name] as JsonObject, Nullable.GetUnderlyingType(field.PropertyType) is not null);
+        return node;
+    }
+
+    private static JsonObject Uuid(JsonObject? told, bool orNull)
+    {
+        var shape = new JsonObject { ["type"] = orNull ? new JsonArray("string", "null") : "string", ["format"] = "uuid" };
+        if (told?.TryGetPropertyValue("default", out var value) == true)
+            shape["default"] = value?.DeepClone();
+        return shape;
+    }
 
     private static bool MayBeNull(JsonObject shape) => shape["type"] is JsonArray types && types.Any(t => t?.GetValue<string>() == "null");
 

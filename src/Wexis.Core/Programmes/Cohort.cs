@@ -5,10 +5,10 @@ namespace Wexis.Core.Programmes;
 
 /// <summary>A cohort as typed: a name that its people will know, and who is in it (may be empty: people come later).</summary>
 /// <param name="Seen">Who was in it when the change was begun; only for a change.</param>
-public sealed record CohortDraft(string? Name, IReadOnlyList<Guid>? Members, IReadOnlyList<Guid>? Seen = null)
+public sealed record CohortDraft(string? Name, IReadOnlyList<PersonId>? Members, IReadOnlyList<PersonId>? Seen = null)
 {
     /// <param name="trainees">Ids of the people who may be in a cohort.</param>
-    public IReadOnlyList<Issue> Issues(IReadOnlySet<Guid> trainees)
+    public IReadOnlyList<Issue> Issues(IReadOnlySet<PersonId> trainees)
     {
         ArgumentNullException.ThrowIfNull(trainees);
         return
@@ -30,7 +30,7 @@ public sealed record CohortDraft(string? Name, IReadOnlyList<Guid>? Members, IRe
 
 /// <summary>One edition of a technique, as far as teaching it goes.</summary>
 /// <param name="Standing">How the edition stands now; see <see cref="EditionStanding"/>.</param>
-public sealed record TeachingEdition(string Code, Guid TechniqueId, string Name, int Edition, EditionStanding Standing);
+public sealed record TeachingEdition(string Code, TechniqueId TechniqueId, string Name, int Edition, EditionStanding Standing);
 
 /// <summary>A technique of a cohort: the edition it is taught from, and the one that would be taken today.</summary>
 /// <param name="Module">Name of the module that teaches it; null when the programme no longer does.</param>
@@ -41,7 +41,7 @@ public sealed record TeachingEdition(string Code, Guid TechniqueId, string Name,
 public sealed record CohortTechnique(
     string? Module,
     string Code,
-    Guid? TechniqueId,
+    TechniqueId? TechniqueId,
     string Name,
     int? Taught,
     int? Offered,

@@ -5,7 +5,7 @@ public sealed record RoutinePin(string Technique, int Edition);
 
 /// <summary>One edition of a routine, as far as teaching it goes.</summary>
 /// <param name="Pins">The editions of techniques that it is built on.</param>
-public sealed record TeachingRoutine(Guid RoutineId, string Name, int Edition, IReadOnlyList<RoutinePin> Pins);
+public sealed record TeachingRoutine(RoutineId RoutineId, string Name, int Edition, IReadOnlyList<RoutinePin> Pins);
 
 /// <summary>A routine of a cohort: the edition it is taught from, and the one that would be taken today.</summary>
 /// <param name="Module">Name of the module that teaches it; null when the programme no longer does.</param>
@@ -15,7 +15,7 @@ public sealed record TeachingRoutine(Guid RoutineId, string Name, int Edition, I
 /// <param name="MayMoveOn">Whether there is an edition to take.</param>
 public sealed record CohortRoutine(
     string? Module,
-    Guid RoutineId,
+    RoutineId RoutineId,
     string Name,
     int? Taught,
     int? Offered,
@@ -43,11 +43,10 @@ public static class CohortRoutines
         var modules = programme.AllModules.ToDictionary(m => m.Id, m => m.Name, StringComparer.Ordinal);
         var named = programme
             .AllUnits.SelectMany(u =>
-                u.AllRoutines.Select(r =>
-                    (Module: (string?)modules.GetValueOrDefault(u.Module ?? "", u.Name), Id: Guid.TryParse(r, out var id) ? id : Guid.Empty)
-                )
+                u.AllRoutines.Select(RoutineId.Of)
+                    .OfType<RoutineId>()
+                    .Select(id => (Module: (string?)modules.GetValueOrDefault(u.Module ?? "", u.Name), Id: id))
             )
-            .Where(x => x.Id != Guid.Empty)
             .DistinctBy(x => x.Id)
             .ToList();
         var gone = taught.Where(t => named.TrueForAll(n => n.Id != t.RoutineId)).Select(t => (Module: (string?)null, Id: t.RoutineId));
@@ -69,7 +68,7 @@ public static class CohortRoutines
 
     private static CohortRoutine Line(
         string? module,
-        Guid id,
+        RoutineId id,
         TeachingRoutine? taught,
         TeachingRoutine? offered,
         IReadOnlyList<TeachingEdition> techniques

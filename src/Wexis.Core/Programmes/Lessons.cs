@@ -7,7 +7,7 @@ namespace Wexis.Core.Programmes;
 /// <param name="Primary">What it works most, in a few words.</param>
 public sealed record TaughtLesson(
     string Code,
-    Guid TechniqueId,
+    TechniqueId TechniqueId,
     int Edition,
     string Name,
     EditionStanding Standing,
@@ -17,14 +17,14 @@ public sealed record TaughtLesson(
 );
 
 /// <summary>A routine as one cohort is taught it.</summary>
-public sealed record TaughtRoutine(Guid RoutineId, string Name, int Edition);
+public sealed record TaughtRoutine(RoutineId RoutineId, string Name, int Edition);
 
 public sealed record LessonModule(string Name, DateTimeOffset TakenAt, IReadOnlyList<TaughtLesson> Techniques);
 
 /// <summary>What the members of a cohort are taught, by module.</summary>
 /// <param name="Routines">Routines that they are taught.</param>
 public sealed record Lessons(
-    Guid CohortId,
+    CohortId CohortId,
     string Cohort,
     string Programme,
     IReadOnlyList<LessonModule> Modules,
@@ -35,7 +35,7 @@ public sealed record Lessons(
     /// Modules with what was taken last first; those of one day in the order of the programme. A technique stands once, in the first
     /// module that teaches it; what the programme no longer teaches stays readable at the end, for it was taught.
     /// </summary>
-    public static Lessons Of(Guid cohort, string name, ProgrammeDocument programme, IReadOnlyList<TaughtLesson> taught)
+    public static Lessons Of(CohortId cohort, string name, ProgrammeDocument programme, IReadOnlyList<TaughtLesson> taught)
     {
         ArgumentNullException.ThrowIfNull(programme);
         ArgumentNullException.ThrowIfNull(taught);

@@ -100,15 +100,15 @@ public sealed record StandingMark(string Criterion, double Mark, string Reason);
 /// <param name="Edition">Edition that was shown.</param>
 /// <param name="Differs">Of a second look: the two sheets differ beyond tolerance, as tolerance was then.</param>
 public sealed record CaseEvent(
-    Guid Id,
+    ActId Id,
     CaseEventKind Kind,
     DateTimeOffset At,
-    Guid By,
+    PersonId By,
     string? Reason = null,
     LookHow? How = null,
-    Guid? Assessor = null,
-    Guid? Look = null,
-    Guid? Of = null,
+    PersonId? Assessor = null,
+    DemonstrationId? Look = null,
+    ActId? Of = null,
     IReadOnlyList<StandingMark>? Marks = null,
     IReadOnlyList<string>? Acts = null,
     AppealGround? Ground = null,

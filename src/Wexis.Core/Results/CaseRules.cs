@@ -6,7 +6,7 @@ namespace Wexis.Core.Results;
 /// <summary>Who does something to a result.</summary>
 /// <param name="Grades">Lead trainer or assessor of the studio.</param>
 /// <param name="Invited">A colleague from outside who was invited to this case.</param>
-public sealed record CaseActor(Guid Id, bool Leads, bool Grades, bool Invited = false);
+public sealed record CaseActor(PersonId Id, bool Leads, bool Grades, bool Invited = false);
 
 /// <summary>Why something does not happen.</summary>
 /// <param name="Path">The field it hangs on.</param>
@@ -61,7 +61,7 @@ public static class CaseRules
                 .Where(kind =>
                 {
                     var of = kind == CaseEventKind.AppealDecided ? c.Appeal?.Lodged.Id : c.Proposed?.Id;
-                    var tried = new CaseEvent(Guid.Empty, kind, now, by.Id, Of: of);
+                    var tried = new CaseEvent(default, kind, now, by.Id, Of: of);
                     return Refuse(c, tried, by, sheet, settings)?.Path is not ("by" or "kind" or "of" or "at");
                 }),
         ];
@@ -161,7 +161,7 @@ public static class CaseRules
         return c.Compared.Acts.Count > 0 && e.Acts is null ? new("acts", "acts: say which critical acts stand.") : null;
     }
 
-    private static bool IsOneOfTheTwo(ResultCase c, Guid who) => who == c.First || who == c.NewestLook?.By;
+    private static bool IsOneOfTheTwo(ResultCase c, PersonId who) => who == c.First || who == c.NewestLook?.By;
 
     private static CaseRefusal? Propose(ResultCase c, CaseEvent e, CaseActor by, MarkSheet sheet) =>
         !IsOneOfTheTwo(c, by.Id) ? new("by", "Only the two who marked can agree. You can decide as a third.")

@@ -11,7 +11,7 @@ public sealed record StoryLine(DateTimeOffset At, CaseEventKind Kind, string By,
 public static class CaseStory
 {
     /// <param name="name">Name of a person by id.</param>
-    public static IReadOnlyList<StoryLine> Of(IReadOnlyList<CaseEvent> events, Func<Guid, string> name)
+    public static IReadOnlyList<StoryLine> Of(IReadOnlyList<CaseEvent> events, Func<PersonId, string> name)
     {
         ArgumentNullException.ThrowIfNull(events);
         ArgumentNullException.ThrowIfNull(name);
@@ -41,7 +41,7 @@ public static class CaseStory
             _ => "something from outside stood in the way",
         };
 
-    private static string Text(CaseEvent e, Func<Guid, string> name) =>
+    private static string Text(CaseEvent e, Func<PersonId, string> name) =>
         e.Kind switch
         {
             CaseEventKind.Decided => $"{name(e.By)} submitted the sheet{(e.Edition is { } n ? $", by edition {n}" : "")}",
@@ -70,7 +70,7 @@ public static class CaseStory
             _ => throw new ArgumentOutOfRangeException(nameof(e), e.Kind, "This happens to no result."),
         };
 
-    private static string Who(Guid? person, Func<Guid, string> name) => person is { } id ? name(id) : "a colleague";
+    private static string Who(PersonId? person, Func<PersonId, string> name) => person is { } id ? name(id) : "a colleague";
 
     private static string Comes(CaseEvent e) =>
         e is { Decision: { } decision, Percent: { } percent } ? $": {DecisionWords(decision)}, {percent:0.0} %." : ".";

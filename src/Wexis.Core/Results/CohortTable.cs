@@ -10,10 +10,10 @@ namespace Wexis.Core.Results;
 /// <summary>One trainee at one station, as a table holds it.</summary>
 /// <param name="Waits">look-owed, look-open, dispute, appeal or release; empty where nothing waits.</param>
 public sealed record CohortLine(
-    Guid TraineeId,
+    PersonId TraineeId,
     string Trainee,
     string Examination,
-    Guid StationId,
+    StationId StationId,
     int Station,
     string Shows,
     int? Attempt,

@@ -38,7 +38,7 @@ public sealed record ExaminationRule(WholeRule Kind, double Total = 75, double D
 /// <param name="SafetyMet">No safety criterion missed, no critical act.</param>
 /// <param name="Settled">Nothing of it waits: no second look owed or open, no dispute, no appeal.</param>
 public sealed record StationStanding(
-    Guid Station,
+    StationId Station,
     Decision? Decision,
     double? Percent,
     double? Doing,
@@ -58,8 +58,8 @@ public sealed record StationStanding(
 public sealed record ExaminationOutcome(
     Decision Decision,
     double? Percent,
-    IReadOnlyList<Guid> Passed,
-    IReadOnlyList<Guid> Open,
+    IReadOnlyList<StationId> Passed,
+    IReadOnlyList<StationId> Open,
     string Says
 )
 {
@@ -91,7 +91,7 @@ public sealed record ExaminationOutcome(
     private static (Decision, string) Decide(
         ExaminationRule rule,
         IReadOnlyList<StationStanding> stations,
-        List<Guid> undecided,
+        List<StationId> undecided,
         double? mean
     )
     {

@@ -19,8 +19,8 @@ public sealed record Appeal(CaseEvent Lodged, CaseEvent? Decided);
 /// <param name="Counts">It is an attempt; what was seen in passing, or was interrupted, is not looked at again.</param>
 /// <param name="Compared">The first sheet against the newest second one; null where nobody asked for it.</param>
 public sealed record ResultCase(
-    Guid Trainee,
-    Guid First,
+    PersonId Trainee,
+    PersonId First,
     Decision Decision,
     double Percent,
     double PassLine,
@@ -32,8 +32,8 @@ public sealed record ResultCase(
 {
     /// <summary>A result and what happened to it.</summary>
     public static ResultCase Of(
-        Guid trainee,
-        Guid first,
+        PersonId trainee,
+        PersonId first,
         DemonstrationResult result,
         IReadOnlyList<CaseEvent> events,
         SecondLook? compared = null
@@ -98,7 +98,7 @@ public sealed record ResultCase(
     }
 
     /// <summary>Who gave a second sheet, in order.</summary>
-    public IReadOnlyList<Guid> Seconds => [.. Looks.Where(l => l.Given is not null).Select(l => l.Given!.By)];
+    public IReadOnlyList<PersonId> Seconds => [.. Looks.Where(l => l.Given is not null).Select(l => l.Given!.By)];
 
     /// <summary>Somebody looked again, or decided an appeal.</summary>
     public bool IsLookedAt => NewestLook is not null || Appeal?.Decided is not null;
@@ -134,7 +134,7 @@ public sealed record ResultCase(
             ?.At;
 
     /// <summary>Everybody who gave or settled marks here: none of them decides an appeal.</summary>
-    public IReadOnlyList<Guid> Judges =>
+    public IReadOnlyList<PersonId> Judges =>
         [
             .. Events
                 .Where(e =>

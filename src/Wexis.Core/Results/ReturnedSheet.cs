@@ -21,7 +21,7 @@ public static class ReturnedSheet
     private static readonly string[] Columns = ["case", "id", "what", "0", "1", "2", "3", "mark", "why"];
 
     /// <summary>The empty sheet of a case.</summary>
-    public static string Blank(Guid of, MarkSheet sheet)
+    public static string Blank(DemonstrationId of, MarkSheet sheet)
     {
         ArgumentNullException.ThrowIfNull(sheet);
         using var text = new StringWriter(CultureInfo.InvariantCulture);
@@ -65,7 +65,7 @@ public static class ReturnedSheet
     }
 
     /// <summary>The marks of a sheet that came back, as events of one device; or every line that cannot be taken.</summary>
-    public static Checked<IReadOnlyList<MarkEvent>> Read(string text, Guid of, MarkSheet sheet)
+    public static Checked<IReadOnlyList<MarkEvent>> Read(string text, DemonstrationId of, MarkSheet sheet)
     {
         ArgumentNullException.ThrowIfNull(text);
         ArgumentNullException.ThrowIfNull(sheet);
@@ -94,7 +94,7 @@ public static class ReturnedSheet
         {
             var line = $"line {csv.Parser.Row}";
             var id = csv.GetField("id")?.Trim() ?? "";
-            if (!Guid.TryParse(csv.GetField("case"), out var mine) || mine != of)
+            if (!DemonstrationId.TryParse(csv.GetField("case"), null, out var mine) || mine != of)
                 return Checked.No<IReadOnlyList<MarkEvent>>(
                     new Issue($"{line}, case", IssueCodes.Unknown, csv.GetField("case") ?? "", $"{of}: this is a sheet of another case")
                 );
@@ -143,7 +143,7 @@ public static class ReturnedSheet
             if (!double.TryParse(mark, NumberStyles.Float, CultureInfo.InvariantCulture, out var counted))
                 return (null, new($"{line}, mark", IssueCodes.Unreadable, mark, $"how many {Unit(step)} were shown; 0 for none"));
             var tally = new MarkEvent(
-                Guid.CreateVersion7(),
+                MarkId.New(),
                 MarkKind.Tally,
                 "file",
                 counter,
@@ -176,5 +176,5 @@ public static class ReturnedSheet
     private static string? Note(string why) => why.Length == 0 ? null : why;
 
     private static MarkEvent Event(MarkKind kind, int counter, string? target, double? value, string? note) =>
-        new(Guid.CreateVersion7(), kind, "file", counter, 0, null, null, target, value, note, 0);
+        new(MarkId.New(), kind, "file", counter, 0, null, null, target, value, note, 0);
 }

@@ -52,7 +52,7 @@ public sealed class StructureCheckStore(NpgsqlDataSource source, string currentD
         ];
     }
 
-    public async Task Add(string structure, StructureCheck check, string dataVersion, Guid by, DateTimeOffset now, CancellationToken ct)
+    public async Task Add(string structure, StructureCheck check, string dataVersion, PersonId by, DateTimeOffset now, CancellationToken ct)
     {
         ArgumentNullException.ThrowIfNull(check);
         await using var c = await source.OpenConnectionAsync(ct);

@@ -6,47 +6,57 @@ using Wexis.Core.Measures;
 namespace Wexis.Data.Examinations;
 
 public sealed record StoredStation(
-    Guid StationId,
-    Guid ExaminationId,
+    StationId StationId,
+    ExaminationId ExaminationId,
     int Place,
-    Guid? TechniqueId,
+    TechniqueId? TechniqueId,
     int Edition,
     int Revision,
     int Version,
     MarkSheet Sheet,
     bool Used,
     bool Away = false,
-    Guid? RoutineId = null
+    RoutineId? RoutineId = null
 );
 
 /// <summary>An edition as somebody saw it when they drafted from it.</summary>
-public sealed record SeenEdition(Guid Id, int Edition, int Version);
+public sealed record SeenEdition<TKind>(Id<TKind> Id, int Edition, int Version)
+    where TKind : IKind;
 
 /// <summary>What a station examines: a technique or a routine, and the techniques that it consists of where they are several.</summary>
-public sealed record StationSubject(SeenEdition? Technique, SeenEdition? Routine, IReadOnlyList<SeenEdition> Parts)
+public sealed record StationSubject(
+    SeenEdition<Kinds.Technique>? Technique,
+    SeenEdition<Kinds.Routine>? Routine,
+    IReadOnlyList<SeenEdition<Kinds.Technique>> Parts
+)
 {
-    public static StationSubject Of(SeenEdition technique) => new(technique, null, []);
+    public static StationSubject Of(SeenEdition<Kinds.Technique> technique) => new(technique, null, []);
 }
 
-public sealed record StoredExamination(Guid ExaminationId, string Name, Guid? ProgrammeId, IReadOnlyList<StoredStation> Stations);
+public sealed record StoredExamination(
+    ExaminationId ExaminationId,
+    string Name,
+    ProgrammeId? ProgrammeId,
+    IReadOnlyList<StoredStation> Stations
+);
 
 public sealed class ExaminationStore(NpgsqlDataSource source)
 {
     private sealed class Row
     {
-        public Guid ExaminationId { get; init; }
+        public ExaminationId ExaminationId { get; init; }
         public string Name { get; init; } = "";
-        public Guid? ProgrammeId { get; init; }
+        public ProgrammeId? ProgrammeId { get; init; }
     }
 
     private sealed class StationRow
     {
-        public Guid StationId { get; init; }
-        public Guid ExaminationId { get; init; }
+        public StationId StationId { get; init; }
+        public ExaminationId ExaminationId { get; init; }
         public int Place { get; init; }
-        public Guid? TechniqueId { get; init; }
+        public TechniqueId? TechniqueId { get; init; }
         public int Edition { get; init; }
-        public Guid? RoutineId { get; init; }
+        public RoutineId? RoutineId { get; init; }
         public int Revision { get; init; }
         public int Version { get; init; }
         public string Body { get; init; } = "";
@@ -107,7 +117,7 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
         );
     }
 
-    public async Task<StoredStation?> Station(Guid id, CancellationToken ct)
+    public async Task<StoredStation?> Station(StationId id, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return (
@@ -118,7 +128,7 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
         )?.ToStation();
     }
 
-    public async Task<MarkSheet?> Revision(Guid station, int revision, CancellationToken ct)
+    public async Task<MarkSheet?> Revision(StationId station, int revision, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         var body = await c.ExecuteScalarAsync<string?>(
@@ -129,7 +139,14 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
     }
 
     /// <summary>Adds an examination. The same sent twice is added once.</summary>
-    public async Task<AddOutcome> Add(Guid id, string name, Guid? programme, Guid by, DateTimeOffset now, CancellationToken ct)
+    public async Task<AddOutcome> Add(
+        ExaminationId id,
+        string name,
+        ProgrammeId? programme,
+        PersonId by,
+        DateTimeOffset now,
+        CancellationToken ct
+    )
     {
         await using var c = await source.OpenConnectionAsync(ct);
         var values = new
@@ -162,11 +179,11 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
     /// since its sheet was drafted; not there when the examination is not.
     /// </summary>
     public async Task<SaveOutcome> AddStation(
-        Guid id,
-        Guid examination,
+        StationId id,
+        ExaminationId examination,
         StationSubject subject,
         MarkSheet sheet,
-        Guid by,
+        PersonId by,
         DateTimeOffset now,
         CancellationToken ct
     )
@@ -176,7 +193,7 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
         if (
-            await c.ExecuteScalarAsync<Guid?>(
+            await c.ExecuteScalarAsync<ExaminationId?>(
                 "SELECT examination_id FROM examinations.examination WHERE examination_id = @examination AND away IS DISTINCT "
                     + "FROM 'deleted' FOR UPDATE",
                 new { examination },
@@ -240,14 +257,15 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
     }
 
     /// <summary>Freezes an edition; false where it is another version than the one that was seen.</summary>
-    private static async Task<bool> Freeze(
+    private static async Task<bool> Freeze<TKind>(
         NpgsqlConnection c,
         NpgsqlTransaction t,
         string table,
         string key,
-        SeenEdition seen,
+        SeenEdition<TKind> seen,
         DateTimeOffset now
     )
+        where TKind : IKind
     {
         var version = await c.ExecuteScalarAsync<int?>(
             $"SELECT version FROM {table} WHERE {key} = @Id AND edition = @Edition FOR UPDATE",
@@ -271,11 +289,11 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
 
     /// <summary>Saves the sheet, or the next revision of it when somebody was graded by this one.</summary>
     public async Task<Saved> SaveSheet(
-        Guid station,
+        StationId station,
         int revision,
         int version,
         MarkSheet sheet,
-        Guid by,
+        PersonId by,
         DateTimeOffset now,
         CancellationToken ct
     )
@@ -283,13 +301,13 @@ public sealed class ExaminationStore(NpgsqlDataSource source)
         ArgumentNullException.ThrowIfNull(sheet);
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
-        var saved = await Sheets.Save(c, t, station, revision, version, number => SheetValues(station, number, sheet, by, now));
+        var saved = await Sheets.Save(c, t, station.Value, revision, version, number => SheetValues(station, number, sheet, by, now));
         if (saved.Outcome == SaveOutcome.Saved)
             await t.CommitAsync(ct);
         return saved;
     }
 
-    private static object SheetValues(Guid station, int revision, MarkSheet sheet, Guid by, DateTimeOffset now) =>
+    private static object SheetValues(StationId station, int revision, MarkSheet sheet, PersonId by, DateTimeOffset now) =>
         new
         {
             id = station,

@@ -11,13 +11,13 @@ namespace Wexis.Data.Grading;
 /// <param name="Marked">Of those, how many have a mark or could not be seen.</param>
 /// <param name="SecondOf">The sheet that this one is a second look at; it is no attempt.</param>
 public sealed record StoredDemonstration(
-    Guid DemonstrationId,
-    Guid? StationId,
+    DemonstrationId DemonstrationId,
+    StationId? StationId,
     DemonstrationOrigin Origin,
     string Shown,
-    Guid TraineeId,
+    PersonId TraineeId,
     string Trainee,
-    Guid AssessorId,
+    PersonId AssessorId,
     string Assessor,
     int Attempt,
     DateTimeOffset OpenedAt,
@@ -27,23 +27,23 @@ public sealed record StoredDemonstration(
     int Marked,
     bool Started,
     bool Stopped,
-    Guid? SecondOf,
+    DemonstrationId? SecondOf,
     int? Revision
 );
 
 /// <summary>Who shows what, before whom.</summary>
 /// <param name="StationId">With the revision of its sheet; null for a lesson or practice, which have a sheet of their own.</param>
 public sealed record NewDemonstration(
-    Guid Id,
-    Guid TraineeId,
-    Guid AssessorId,
-    Guid? StationId,
+    DemonstrationId Id,
+    PersonId TraineeId,
+    PersonId AssessorId,
+    StationId? StationId,
     int? Revision,
     DemonstrationOrigin Origin = DemonstrationOrigin.Station,
-    Guid? TechniqueId = null,
+    TechniqueId? TechniqueId = null,
     int? Edition = null,
     MarkSheet? Sheet = null,
-    Guid? SecondOf = null
+    DemonstrationId? SecondOf = null
 );
 
 /// <summary>What became of an event that was sent.</summary>
@@ -72,13 +72,13 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
 {
     private sealed class Row
     {
-        public Guid DemonstrationId { get; init; }
-        public Guid? StationId { get; init; }
+        public DemonstrationId DemonstrationId { get; init; }
+        public StationId? StationId { get; init; }
         public string Origin { get; init; } = "";
         public string Shown { get; init; } = "";
-        public Guid TraineeId { get; init; }
+        public PersonId TraineeId { get; init; }
         public string Trainee { get; init; } = "";
-        public Guid AssessorId { get; init; }
+        public PersonId AssessorId { get; init; }
         public string Assessor { get; init; } = "";
         public int Attempt { get; init; }
         public DateTimeOffset OpenedAt { get; init; }
@@ -88,7 +88,7 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
         public int Marked { get; init; }
         public bool Started { get; init; }
         public bool Stopped { get; init; }
-        public Guid? SecondOf { get; init; }
+        public DemonstrationId? SecondOf { get; init; }
         public int? Revision { get; init; }
 
         public StoredDemonstration ToDemonstration() =>
@@ -116,7 +116,7 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
 
     private sealed class EventRow
     {
-        public Guid EventId { get; init; }
+        public MarkId EventId { get; init; }
         public string Kind { get; init; } = "";
         public string Device { get; init; } = "";
         public int Counter { get; init; }
@@ -177,7 +177,12 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
     }
 
     /// <summary>First sheets of a trainee at a station that somebody else has open.</summary>
-    public async Task<IReadOnlyList<StoredDemonstration>> OpenByOthers(Guid station, Guid trainee, Guid reader, CancellationToken ct)
+    public async Task<IReadOnlyList<StoredDemonstration>> OpenByOthers(
+        StationId station,
+        PersonId trainee,
+        PersonId reader,
+        CancellationToken ct
+    )
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return
@@ -200,14 +205,14 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
         ];
     }
 
-    public async Task<StoredDemonstration?> ById(Guid id, CancellationToken ct)
+    public async Task<StoredDemonstration?> ById(DemonstrationId id, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return (await c.QuerySingleOrDefaultAsync<Row>(Select + " WHERE d.demonstration_id = @id", new { id }))?.ToDemonstration();
     }
 
     /// <summary>The sheet that a demonstration is graded by; null when there is no such demonstration.</summary>
-    public async Task<MarkSheet?> SheetOf(Guid demonstration, CancellationToken ct)
+    public async Task<MarkSheet?> SheetOf(DemonstrationId demonstration, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         var body = await c.ExecuteScalarAsync<string?>(
@@ -283,7 +288,7 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
         return mine;
     }
 
-    public async Task<IReadOnlyList<MarkEvent>> EventsOf(Guid demonstration, CancellationToken ct)
+    public async Task<IReadOnlyList<MarkEvent>> EventsOf(DemonstrationId demonstration, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return
@@ -304,7 +309,7 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
     }
 
     /// <summary>Appends one event, in one statement. Sent twice, it is stored once.</summary>
-    public async Task<Appended> Append(Guid demonstration, MarkEvent e, Guid by, DateTimeOffset now, CancellationToken ct)
+    public async Task<Appended> Append(DemonstrationId demonstration, MarkEvent e, PersonId by, DateTimeOffset now, CancellationToken ct)
     {
         ArgumentNullException.ThrowIfNull(e);
         await using var c = await source.OpenConnectionAsync(ct);
@@ -357,7 +362,7 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
             : AppendOutcome.NumberTaken;
 
     /// <summary>The first number of a device that no event of the demonstration has.</summary>
-    public async Task<int> NextCounter(Guid demonstration, string device, CancellationToken ct)
+    public async Task<int> NextCounter(DemonstrationId demonstration, string device, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return await c.ExecuteScalarAsync<int>(
@@ -369,7 +374,7 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
     /// <summary>
     /// Stored when the event is there with this content, Clash when its id holds other content, null when it is not there.
     /// </summary>
-    private static async Task<AppendOutcome?> Known(NpgsqlConnection c, Guid demonstration, MarkEvent e)
+    private static async Task<AppendOutcome?> Known(NpgsqlConnection c, DemonstrationId demonstration, MarkEvent e)
     {
         var stored = await c.QuerySingleOrDefaultAsync<EventRow>(
             SelectEvents + " WHERE event_id = @Id AND demonstration_id = @demonstration",

@@ -275,7 +275,15 @@ public sealed class AwayStore(NpgsqlDataSource source)
     /// </summary>
     /// <param name="seen">How it stood when this was decided; null: here.</param>
     /// <param name="state">How it shall stand; null: here.</param>
-    public async Task<SaveOutcome> Put(string kind, Guid id, string? seen, string? state, Guid by, DateTimeOffset now, CancellationToken ct)
+    public async Task<SaveOutcome> Put(
+        string kind,
+        Guid id,
+        string? seen,
+        string? state,
+        PersonId by,
+        DateTimeOffset now,
+        CancellationToken ct
+    )
     {
         var thing = Things[kind];
         await using var c = await source.OpenConnectionAsync(ct);

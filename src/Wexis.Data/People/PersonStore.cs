@@ -5,7 +5,7 @@ namespace Wexis.Data.People;
 
 /// <summary>A person as stored. The hash never leaves the server.</summary>
 public sealed record StoredPerson(
-    Guid PersonId,
+    PersonId PersonId,
     string Login,
     string Name,
     string Role,
@@ -18,13 +18,13 @@ public sealed record StoredPerson(
 /// <summary>A colleague from outside whose account has not ended yet.</summary>
 public sealed record InvitedPerson
 {
-    public Guid PersonId { get; init; }
+    public PersonId PersonId { get; init; }
     public string Name { get; init; } = "";
     public string Login { get; init; } = "";
     public DateTimeOffset EndsAt { get; init; }
 
     /// <summary>The one result that they see.</summary>
-    public Guid ResultId { get; init; }
+    public DemonstrationId ResultId { get; init; }
 }
 
 /// <summary>What became of a change of a person.</summary>
@@ -44,7 +44,7 @@ public sealed class PersonStore(NpgsqlDataSource source)
 
     private sealed class Row
     {
-        public Guid PersonId { get; init; }
+        public PersonId PersonId { get; init; }
         public string Login { get; init; } = "";
         public string Name { get; init; } = "";
         public string Role { get; init; } = "";
@@ -69,7 +69,7 @@ public sealed class PersonStore(NpgsqlDataSource source)
         )?.ToPerson();
     }
 
-    public async Task<StoredPerson?> ById(Guid id, CancellationToken ct)
+    public async Task<StoredPerson?> ById(PersonId id, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return (
@@ -127,7 +127,7 @@ public sealed class PersonStore(NpgsqlDataSource source)
     /// Changes a name and a role over those that were seen. A studio keeps a lead trainer, even if two step back at the same moment. Whose
     /// role changes signs in again.
     /// </summary>
-    public async Task<PersonOutcome> Change(Guid id, string name, string role, string? seenName, string? seenRole, CancellationToken ct)
+    public async Task<PersonOutcome> Change(PersonId id, string name, string role, string? seenName, string? seenRole, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
@@ -166,7 +166,7 @@ public sealed class PersonStore(NpgsqlDataSource source)
     }
 
     /// <summary>Sets another password; every session of this person ends. False when there is nobody of that id.</summary>
-    public async Task<bool> SetPassword(Guid id, string hash, CancellationToken ct)
+    public async Task<bool> SetPassword(PersonId id, string hash, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return await c.ExecuteAsync(
@@ -189,7 +189,7 @@ public sealed class PersonStore(NpgsqlDataSource source)
     }
 
     /// <summary>Ends the account of a colleague from outside, sessions and all. False where there is none, or it ended already.</summary>
-    public async Task<bool> EndInvitation(Guid id, DateTimeOffset now, CancellationToken ct)
+    public async Task<bool> EndInvitation(PersonId id, DateTimeOffset now, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         const string sql = """

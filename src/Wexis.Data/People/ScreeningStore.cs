@@ -7,15 +7,15 @@ namespace Wexis.Data.People;
 /// <summary>A screening as kept. Health data.</summary>
 /// <param name="SeenBy">People, beside the one it is about and the one who took it, whom the person allowed to see it.</param>
 public sealed record StoredScreening(
-    Guid Id,
-    Guid? AboutPerson,
+    ScreeningId Id,
+    PersonId? AboutPerson,
     string AboutName,
     ScreeningAnswers Answers,
     Consent Consent,
-    Guid TakenBy,
+    PersonId TakenBy,
     string TakenByName,
     DateTimeOffset TakenAt,
-    IReadOnlyList<Guid> SeenBy
+    IReadOnlyList<PersonId> SeenBy
 );
 
 /// <summary>Every read names its reader: what is not for their eyes is not there.</summary>
@@ -23,15 +23,15 @@ public sealed class ScreeningStore(NpgsqlDataSource source)
 {
     private sealed class Row
     {
-        public Guid ScreeningId { get; init; }
-        public Guid? AboutPerson { get; init; }
+        public ScreeningId ScreeningId { get; init; }
+        public PersonId? AboutPerson { get; init; }
         public string AboutName { get; init; } = "";
         public string Answers { get; init; } = "";
         public string Consent { get; init; } = "";
-        public Guid TakenBy { get; init; }
+        public PersonId TakenBy { get; init; }
         public string TakenByName { get; init; } = "";
         public DateTimeOffset TakenAt { get; init; }
-        public Guid[] SeenBy { get; init; } = [];
+        public PersonId[] SeenBy { get; init; } = [];
 
         public StoredScreening ToScreening() =>
             new(
@@ -55,7 +55,7 @@ public sealed class ScreeningStore(NpgsqlDataSource source)
          WHERE (s.about_person = @reader OR s.taken_by = @reader OR @reader = ANY (s.seen_by))
         """;
 
-    public async Task<IReadOnlyList<StoredScreening>> VisibleTo(Guid reader, CancellationToken ct)
+    public async Task<IReadOnlyList<StoredScreening>> VisibleTo(PersonId reader, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return
@@ -64,7 +64,7 @@ public sealed class ScreeningStore(NpgsqlDataSource source)
         ];
     }
 
-    public async Task<StoredScreening?> ById(Guid id, Guid reader, CancellationToken ct)
+    public async Task<StoredScreening?> ById(ScreeningId id, PersonId reader, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return (await c.QuerySingleOrDefaultAsync<Row>(Visible + " AND s.screening_id = @id", new { reader, id }))?.ToScreening();
@@ -97,7 +97,7 @@ public sealed class ScreeningStore(NpgsqlDataSource source)
     }
 
     /// <summary>Erases what the reader may see, as a whole; false when there is nothing for their eyes.</summary>
-    public async Task<bool> Erase(Guid id, Guid reader, DateTimeOffset now, CancellationToken ct)
+    public async Task<bool> Erase(ScreeningId id, PersonId reader, DateTimeOffset now, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);

@@ -6,14 +6,14 @@ using Npgsql;
 namespace Wexis.Data.People;
 
 /// <summary>A session that is good now, and whose it is.</summary>
-public sealed record StoredSession(Guid PersonId, string Name, string Role, DateTimeOffset BegunAt, DateTimeOffset EndsAt);
+public sealed record StoredSession(PersonId PersonId, string Name, string Role, DateTimeOffset BegunAt, DateTimeOffset EndsAt);
 
 /// <summary>Sessions as the server holds them, each under the SHA-256 of a key that only its browser has.</summary>
 public sealed class SessionStore(NpgsqlDataSource source)
 {
     private sealed class Row
     {
-        public Guid PersonId { get; init; }
+        public PersonId PersonId { get; init; }
         public string Name { get; init; } = "";
         public string Role { get; init; } = "";
         public DateTimeOffset BegunAt { get; init; }
@@ -22,7 +22,7 @@ public sealed class SessionStore(NpgsqlDataSource source)
 
     /// <summary>Begins a session of an active person; those that ended are swept out on the way.</summary>
     /// <exception cref="InvalidOperationException">The person is not there or not active.</exception>
-    public async Task Begin(string key, Guid person, DateTimeOffset begun, DateTimeOffset ends, CancellationToken ct)
+    public async Task Begin(string key, PersonId person, DateTimeOffset begun, DateTimeOffset ends, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         await c.ExecuteAsync("DELETE FROM people.session WHERE ends_at < @begun", new { begun = begun.ToUniversalTime() });

@@ -8,11 +8,11 @@ using Wexis.Core.Techniques.Library;
 
 namespace Wexis.Data.Programmes;
 
-public sealed record CohortMember(Guid Id, string Name);
+public sealed record CohortMember(PersonId Id, string Name);
 
 public sealed record StoredCohort(
-    Guid CohortId,
-    Guid ProgrammeId,
+    CohortId CohortId,
+    ProgrammeId ProgrammeId,
     string Name,
     DateTimeOffset OpenedAt,
     string OpenedBy,
@@ -24,12 +24,12 @@ public sealed record StoredCohort(
 );
 
 /// <summary>Cohorts, who is in them, and the editions that were taken for them.</summary>
-public sealed class CohortStore(NpgsqlDataSource source)
+public sealed partial class CohortStore(NpgsqlDataSource source)
 {
     private sealed class Row
     {
-        public Guid CohortId { get; init; }
-        public Guid ProgrammeId { get; init; }
+        public CohortId CohortId { get; init; }
+        public ProgrammeId ProgrammeId { get; init; }
         public string Name { get; init; } = "";
         public DateTimeOffset OpenedAt { get; init; }
         public string OpenedBy { get; init; } = "";
@@ -39,8 +39,8 @@ public sealed class CohortStore(NpgsqlDataSource source)
 
     private sealed class RoutineRow
     {
-        public Guid CohortId { get; init; }
-        public Guid RoutineId { get; init; }
+        public CohortId CohortId { get; init; }
+        public RoutineId RoutineId { get; init; }
         public int Edition { get; init; }
         public string Body { get; init; } = "";
 
@@ -62,16 +62,16 @@ public sealed class CohortStore(NpgsqlDataSource source)
 
     private sealed class MemberRow
     {
-        public Guid CohortId { get; init; }
-        public Guid Id { get; init; }
+        public CohortId CohortId { get; init; }
+        public PersonId Id { get; init; }
         public string Name { get; init; } = "";
     }
 
     private sealed class EditionRow
     {
-        public Guid CohortId { get; init; }
+        public CohortId CohortId { get; init; }
         public string Code { get; init; } = "";
-        public Guid TechniqueId { get; init; }
+        public TechniqueId TechniqueId { get; init; }
         public string Name { get; init; } = "";
         public int Edition { get; init; }
         public string Standing { get; init; } = "";
@@ -80,10 +80,11 @@ public sealed class CohortStore(NpgsqlDataSource source)
         public TeachingEdition ToEdition() => new(Code, TechniqueId, Name, Edition, EditionReview.Of(Standing, Review));
     }
 
-    public Task<IReadOnlyList<StoredCohort>> OfProgramme(Guid programme, CancellationToken ct) =>
-        Where("c.programme_id = @id", programme, ct);
+    public Task<IReadOnlyList<StoredCohort>> OfProgramme(ProgrammeId programme, CancellationToken ct) =>
+        Where("c.programme_id = @id", programme.Value, ct);
 
-    public async Task<StoredCohort?> ById(Guid id, CancellationToken ct) => (await Where("c.cohort_id = @id", id, ct)).SingleOrDefault();
+    public async Task<StoredCohort?> ById(CohortId id, CancellationToken ct) =>
+        (await Where("c.cohort_id = @id", id.Value, ct)).SingleOrDefault();
 
     private async Task<IReadOnlyList<StoredCohort>> Where(string which, Guid id, CancellationToken ct)
     {
@@ -151,11 +152,7 @@ public sealed class CohortStore(NpgsqlDataSource source)
     public async Task<IReadOnlyList<TeachingRoutine>> OfferedRoutines(ProgrammeDocument programme, CancellationToken ct)
     {
         ArgumentNullException.ThrowIfNull(programme);
-        var ids = programme
-            .AllUnits.SelectMany(u => u.AllRoutines)
-            .Select(r => Guid.TryParse(r, out var id) ? id : Guid.Empty)
-            .Distinct()
-            .ToArray();
+        var ids = programme.AllUnits.SelectMany(u => u.AllRoutines).Select(RoutineId.Of).OfType<RoutineId>().Distinct().ToArray();
         if (ids.Length == 0)
             return [];
         await using var c = await source.OpenConnectionAsync(ct);
@@ -175,7 +172,7 @@ public sealed class CohortStore(NpgsqlDataSource source)
     }
 
     /// <summary>The edition of a routine that this person is taught; null when none of their cohorts is taught it.</summary>
-    public async Task<int?> RoutineTaughtTo(Guid person, Guid routine, CancellationToken ct)
+    public async Task<int?> RoutineTaughtTo(PersonId person, RoutineId routine, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return await c.QuerySingleOrDefaultAsync<int?>(
@@ -192,11 +189,11 @@ public sealed class CohortStore(NpgsqlDataSource source)
     }
 
     /// <summary>Lets a cohort run on the programme as it is now, and freezes that edition; false when the cohort is not there.</summary>
-    public async Task<bool> RunOnNewest(Guid id, DateTimeOffset now, CancellationToken ct)
+    public async Task<bool> RunOnNewest(CohortId id, DateTimeOffset now, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
-        var programme = await c.ExecuteScalarAsync<Guid?>(
+        var programme = await c.ExecuteScalarAsync<ProgrammeId?>(
             "SELECT programme_id FROM programmes.cohort WHERE cohort_id = @id FOR UPDATE",
             new { id },
             t
@@ -211,9 +208,9 @@ public sealed class CohortStore(NpgsqlDataSource source)
 
     /// <summary>Takes editions of routines for a cohort from now on, and freezes them.</summary>
     public async Task TakeRoutines(
-        Guid id,
+        CohortId id,
         IReadOnlyCollection<TeachingRoutine> routines,
-        Guid by,
+        PersonId by,
         DateTimeOffset now,
         CancellationToken ct
     )
@@ -250,9 +247,9 @@ public sealed class CohortStore(NpgsqlDataSource source)
 
     private sealed class LessonRow
     {
-        public Guid CohortId { get; init; }
+        public CohortId CohortId { get; init; }
         public string Code { get; init; } = "";
-        public Guid TechniqueId { get; init; }
+        public TechniqueId TechniqueId { get; init; }
         public int Edition { get; init; }
         public string Name { get; init; } = "";
         public string Standing { get; init; } = "";
@@ -268,9 +265,16 @@ public sealed class CohortStore(NpgsqlDataSource source)
     }
 
     /// <summary>What the cohorts of a person are taught, by the id of the cohort, the one opened last first.</summary>
-    public async Task<IReadOnlyList<(StoredCohort Cohort, IReadOnlyList<TaughtLesson> Taught)>> LessonsOf(Guid person, CancellationToken ct)
+    public async Task<IReadOnlyList<(StoredCohort Cohort, IReadOnlyList<TaughtLesson> Taught)>> LessonsOf(
+        PersonId person,
+        CancellationToken ct
+    )
     {
-        var cohorts = await Where("c.cohort_id IN (SELECT cohort_id FROM programmes.cohort_member WHERE person_id = @id)", person, ct);
+        var cohorts = await Where(
+            "c.cohort_id IN (SELECT cohort_id FROM programmes.cohort_member WHERE person_id = @id)",
+            person.Value,
+            ct
+        );
         await using var c = await source.OpenConnectionAsync(ct);
         var taught = (
             await c.QueryAsync<LessonRow>(
@@ -292,7 +296,7 @@ public sealed class CohortStore(NpgsqlDataSource source)
     /// <summary>
     /// The edition that this person is taught, by the cohort opened last of those they are in; null when none of them is taught it.
     /// </summary>
-    public async Task<int?> EditionTaughtTo(Guid person, Guid technique, CancellationToken ct)
+    public async Task<int?> EditionTaughtTo(PersonId person, TechniqueId technique, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return await c.QuerySingleOrDefaultAsync<int?>(
@@ -306,94 +310,5 @@ public sealed class CohortStore(NpgsqlDataSource source)
             """,
             new { person, technique }
         );
-    }
-
-    /// <summary>
-    /// Opens a cohort and takes an edition of each technique for it. The same sent twice is opened once; taken when the programme has one
-    /// of that name.
-    /// </summary>
-    public async Task<AddOutcome> Open(
-        Guid id,
-        Guid programme,
-        string name,
-        IReadOnlyCollection<Guid> members,
-        IReadOnlyCollection<TeachingEdition> editions,
-        IReadOnlyCollection<TeachingRoutine> routines,
-        Guid by,
-        DateTimeOffset now,
-        CancellationToken ct
-    )
-    {
-        await using var c = await source.OpenConnectionAsync(ct);
-        await using var t = await c.BeginTransactionAsync(ct);
-        var edition = await CohortTaking.Freeze(c, t, programme, now);
-        var opened = await c.ExecuteAsync(
-            """
-            INSERT INTO programmes.cohort (cohort_id, programme_id, programme_edition, name, opened_by, opened_at)
-            VALUES (@id, @programme, @edition, @name, @by, @now) ON CONFLICT DO NOTHING
-            """,
-            new
-            {
-                id,
-                programme,
-                edition,
-                name = name.Trim(),
-                by,
-                now = now.ToUniversalTime(),
-            },
-            t
-        );
-        if (opened == 0)
-        {
-            var same = await c.ExecuteScalarAsync<bool?>(
-                "SELECT programme_id = @programme AND name = @name AND opened_by = @by FROM programmes.cohort WHERE cohort_id = @id",
-                new
-                {
-                    id,
-                    programme,
-                    name = name.Trim(),
-                    by,
-                },
-                t
-            );
-            return same switch
-            {
-                true => AddOutcome.Added,
-                false => AddOutcome.Clash,
-                null => AddOutcome.Taken,
-            };
-        }
-        await CohortTaking.SetMembers(c, t, id, members);
-        await CohortTaking.Take(c, t, id, editions, by, now);
-        await CohortTaking.TakeRoutines(c, t, id, routines, by, now);
-        await t.CommitAsync(ct);
-        return AddOutcome.Added;
-    }
-
-    /// <summary>Sets who is in a cohort, in place of those who were seen in it; false when somebody else changed them meanwhile.</summary>
-    public async Task<bool> SetMembers(Guid id, IReadOnlyCollection<Guid> members, IReadOnlyCollection<Guid> seen, CancellationToken ct)
-    {
-        await using var c = await source.OpenConnectionAsync(ct);
-        await using var t = await c.BeginTransactionAsync(ct);
-        await c.ExecuteAsync("SELECT 1 FROM programmes.cohort WHERE cohort_id = @id FOR UPDATE", new { id }, t);
-        var now = (
-            await c.QueryAsync<Guid>("SELECT person_id FROM programmes.cohort_member WHERE cohort_id = @id", new { id }, t)
-        ).ToHashSet();
-        if (now.SetEquals(members))
-            return true;
-        if (!now.SetEquals(seen))
-            return false;
-        await CohortTaking.SetMembers(c, t, id, members);
-        await t.CommitAsync(ct);
-        return true;
-    }
-
-    /// <summary>Takes editions for a cohort from now on, and freezes them.</summary>
-    public async Task Take(Guid id, IReadOnlyCollection<TeachingEdition> editions, Guid by, DateTimeOffset now, CancellationToken ct)
-    {
-        await using var c = await source.OpenConnectionAsync(ct);
-        await using var t = await c.BeginTransactionAsync(ct);
-        await CohortTaking.Take(c, t, id, editions, by, now);
-        await t.CommitAsync(ct);
     }
 }

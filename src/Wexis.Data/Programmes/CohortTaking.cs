@@ -8,7 +8,7 @@ namespace Wexis.Data.Programmes;
 internal static class CohortTaking
 {
     /// <summary>The edition of a programme as it stands, kept from now on.</summary>
-    public static async Task<int> Freeze(NpgsqlConnection c, NpgsqlTransaction t, Guid programme, DateTimeOffset now)
+    public static async Task<int> Freeze(NpgsqlConnection c, NpgsqlTransaction t, ProgrammeId programme, DateTimeOffset now)
     {
         await c.ExecuteAsync(
             """
@@ -29,9 +29,9 @@ internal static class CohortTaking
     public static async Task TakeRoutines(
         NpgsqlConnection c,
         NpgsqlTransaction t,
-        Guid id,
+        CohortId id,
         IReadOnlyCollection<TeachingRoutine> routines,
-        Guid by,
+        PersonId by,
         DateTimeOffset now
     )
     {
@@ -62,7 +62,7 @@ internal static class CohortTaking
         );
     }
 
-    public static async Task SetMembers(NpgsqlConnection c, NpgsqlTransaction t, Guid id, IReadOnlyCollection<Guid> members)
+    public static async Task SetMembers(NpgsqlConnection c, NpgsqlTransaction t, CohortId id, IReadOnlyCollection<PersonId> members)
     {
         await c.ExecuteAsync("DELETE FROM programmes.cohort_member WHERE cohort_id = @id", new { id }, t);
         await c.ExecuteAsync(
@@ -75,9 +75,9 @@ internal static class CohortTaking
     public static async Task Take(
         NpgsqlConnection c,
         NpgsqlTransaction t,
-        Guid id,
+        CohortId id,
         IReadOnlyCollection<TeachingEdition> editions,
-        Guid by,
+        PersonId by,
         DateTimeOffset now
     )
     {

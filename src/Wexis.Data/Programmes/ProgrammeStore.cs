@@ -5,13 +5,13 @@ using Wexis.Core.Programmes;
 namespace Wexis.Data.Programmes;
 
 /// <param name="Edition">Counts up where the one before runs with a cohort.</param>
-public sealed record StoredProgramme(Guid ProgrammeId, int Edition, int Version, string Name, ProgrammeDocument Body, int Gaps);
+public sealed record StoredProgramme(ProgrammeId ProgrammeId, int Edition, int Version, string Name, ProgrammeDocument Body, int Gaps);
 
 public sealed class ProgrammeStore(NpgsqlDataSource source)
 {
     private sealed class Row
     {
-        public Guid ProgrammeId { get; init; }
+        public ProgrammeId ProgrammeId { get; init; }
         public int Edition { get; init; }
         public int Version { get; init; }
         public string Name { get; init; } = "";
@@ -36,7 +36,7 @@ public sealed class ProgrammeStore(NpgsqlDataSource source)
         return await c.ExecuteScalarAsync<int>("SELECT coalesce(sum(gaps), 0)::int FROM programmes.programme WHERE away IS NULL");
     }
 
-    public async Task<StoredProgramme?> ById(Guid id, CancellationToken ct)
+    public async Task<StoredProgramme?> ById(ProgrammeId id, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return (
@@ -45,7 +45,14 @@ public sealed class ProgrammeStore(NpgsqlDataSource source)
     }
 
     /// <summary>Adds a programme. The same sent twice is added once.</summary>
-    public async Task<AddOutcome> Add(Guid id, ProgrammeDocument body, int gaps, Guid by, DateTimeOffset now, CancellationToken ct)
+    public async Task<AddOutcome> Add(
+        ProgrammeId id,
+        ProgrammeDocument body,
+        int gaps,
+        PersonId by,
+        DateTimeOffset now,
+        CancellationToken ct
+    )
     {
         ArgumentNullException.ThrowIfNull(body);
         await using var c = await source.OpenConnectionAsync(ct);
@@ -67,18 +74,26 @@ public sealed class ProgrammeStore(NpgsqlDataSource source)
     }
 
     /// <summary>Saves when nobody saved since <paramref name="version"/> was read.</summary>
-    public async Task<Saved> Save(Guid id, int version, ProgrammeDocument body, int gaps, Guid by, DateTimeOffset now, CancellationToken ct)
+    public async Task<Saved> Save(
+        ProgrammeId id,
+        int version,
+        ProgrammeDocument body,
+        int gaps,
+        PersonId by,
+        DateTimeOffset now,
+        CancellationToken ct
+    )
     {
         ArgumentNullException.ThrowIfNull(body);
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
-        var saved = await Programmes.Save(c, t, id, 1, version, _ => Values(id, body, gaps, by, now));
+        var saved = await Programmes.Save(c, t, id.Value, 1, version, _ => Values(id, body, gaps, by, now));
         if (saved.Outcome == SaveOutcome.Saved)
             await t.CommitAsync(ct);
         return saved;
     }
 
-    private static object Values(Guid id, ProgrammeDocument body, int gaps, Guid by, DateTimeOffset now) =>
+    private static object Values(ProgrammeId id, ProgrammeDocument body, int gaps, PersonId by, DateTimeOffset now) =>
         new
         {
             id,

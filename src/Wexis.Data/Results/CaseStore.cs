@@ -10,9 +10,9 @@ namespace Wexis.Data.Results;
 /// <param name="FirstResult">As it was decided first.</param>
 /// <param name="Looks">Second sheets that were opened.</param>
 public sealed record StoredCase(
-    Guid DemonstrationId,
-    Guid TraineeId,
-    Guid FirstId,
+    DemonstrationId DemonstrationId,
+    PersonId TraineeId,
+    PersonId FirstId,
     DemonstrationResult? Result,
     DemonstrationResult? FirstResult,
     IReadOnlyList<CaseEvent> Events,
@@ -20,19 +20,19 @@ public sealed record StoredCase(
 );
 
 /// <param name="Result">Null while it is open.</param>
-public sealed record StoredLook(Guid DemonstrationId, Guid AssessorId, DemonstrationResult? Result);
+public sealed record StoredLook(DemonstrationId DemonstrationId, PersonId AssessorId, DemonstrationResult? Result);
 
 /// <summary>A second look that somebody was asked for and has not given.</summary>
 /// <param name="Begun">The sheet that was opened for it.</param>
 public sealed record AskedOfMe(
-    Guid EventId,
-    Guid DemonstrationId,
-    Guid TraineeId,
+    ActId EventId,
+    DemonstrationId DemonstrationId,
+    PersonId TraineeId,
     string Trainee,
     string Shown,
     LookHow How,
     DateTimeOffset At,
-    Guid? Begun
+    DemonstrationId? Begun
 );
 
 /// <summary>What happens to results: only ever added.</summary>
@@ -40,40 +40,40 @@ public sealed class CaseStore(NpgsqlDataSource source)
 {
     private sealed class Row
     {
-        public Guid DemonstrationId { get; init; }
-        public Guid TraineeId { get; init; }
-        public Guid FirstId { get; init; }
+        public DemonstrationId DemonstrationId { get; init; }
+        public PersonId TraineeId { get; init; }
+        public PersonId FirstId { get; init; }
         public string? Body { get; init; }
         public string? Stands { get; init; }
     }
 
     private sealed class LookRow
     {
-        public Guid DemonstrationId { get; init; }
-        public Guid AssessorId { get; init; }
+        public DemonstrationId DemonstrationId { get; init; }
+        public PersonId AssessorId { get; init; }
         public string? Body { get; init; }
     }
 
     private sealed class EventRow
     {
-        public Guid DemonstrationId { get; init; }
+        public DemonstrationId DemonstrationId { get; init; }
         public string Body { get; init; } = "";
     }
 
     private sealed class AskedRow
     {
-        public Guid EventId { get; init; }
-        public Guid DemonstrationId { get; init; }
-        public Guid TraineeId { get; init; }
+        public ActId EventId { get; init; }
+        public DemonstrationId DemonstrationId { get; init; }
+        public PersonId TraineeId { get; init; }
         public string Trainee { get; init; } = "";
         public string Shown { get; init; } = "";
         public string How { get; init; } = "";
         public DateTimeOffset At { get; init; }
-        public Guid? Begun { get; init; }
+        public DemonstrationId? Begun { get; init; }
     }
 
     /// <summary>Null where there is no such first sheet.</summary>
-    public async Task<StoredCase?> Find(Guid demonstration, CancellationToken ct)
+    public async Task<StoredCase?> Find(DemonstrationId demonstration, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         var row = await c.QuerySingleOrDefaultAsync<Row>(
@@ -107,7 +107,7 @@ public sealed class CaseStore(NpgsqlDataSource source)
 
     private static DemonstrationResult? Result(string? body) => body is null ? null : StoredBody.Read<DemonstrationResult>(body);
 
-    private static async Task<IReadOnlyList<CaseEvent>> EventsOf(NpgsqlConnection c, NpgsqlTransaction? t, Guid demonstration) =>
+    private static async Task<IReadOnlyList<CaseEvent>> EventsOf(NpgsqlConnection c, NpgsqlTransaction? t, DemonstrationId demonstration) =>
         [
             .. (
                 await c.QueryAsync<string>(
@@ -119,7 +119,7 @@ public sealed class CaseStore(NpgsqlDataSource source)
         ];
 
     /// <summary>The events of many results, by result.</summary>
-    public async Task<ILookup<Guid, CaseEvent>> EventsOf(IReadOnlyList<Guid> demonstrations, CancellationToken ct)
+    public async Task<ILookup<DemonstrationId, CaseEvent>> EventsOf(IReadOnlyList<DemonstrationId> demonstrations, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return (
@@ -131,7 +131,7 @@ public sealed class CaseStore(NpgsqlDataSource source)
     }
 
     /// <summary>Second looks that a person was asked for and has not given: until then they see nothing of the first sheets.</summary>
-    public async Task<IReadOnlyList<AskedOfMe>> AskedOf(Guid person, CancellationToken ct)
+    public async Task<IReadOnlyList<AskedOfMe>> AskedOf(PersonId person, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return
@@ -174,7 +174,13 @@ public sealed class CaseStore(NpgsqlDataSource source)
     /// </summary>
     /// <param name="seen">How many events there were.</param>
     /// <param name="stands">The result that stands from now on; null leaves it.</param>
-    public async Task<SaveOutcome> Add(Guid demonstration, int seen, CaseEvent e, DemonstrationResult? stands, CancellationToken ct)
+    public async Task<SaveOutcome> Add(
+        DemonstrationId demonstration,
+        int seen,
+        CaseEvent e,
+        DemonstrationResult? stands,
+        CancellationToken ct
+    )
     {
         ArgumentNullException.ThrowIfNull(e);
         await using var c = await source.OpenConnectionAsync(ct);
@@ -189,13 +195,13 @@ public sealed class CaseStore(NpgsqlDataSource source)
     internal static async Task<SaveOutcome> Add(
         NpgsqlConnection c,
         NpgsqlTransaction t,
-        Guid demonstration,
+        DemonstrationId demonstration,
         int? seen,
         CaseEvent e,
         DemonstrationResult? stands
     )
     {
-        var there = await c.ExecuteScalarAsync<Guid?>(
+        var there = await c.ExecuteScalarAsync<DemonstrationId?>(
             "SELECT demonstration_id FROM grading.demonstration WHERE demonstration_id = @demonstration AND second_of IS NULL FOR UPDATE",
             new { demonstration },
             t
@@ -237,7 +243,7 @@ public sealed class CaseStore(NpgsqlDataSource source)
                 t
             );
         // What a list needs to know of the story, as its fold tells it.
-        var now = new ResultCase(Guid.Empty, Guid.Empty, Decision.Open, 0, 0, false, [.. events, e]);
+        var now = new ResultCase(default, default, Decision.Open, 0, 0, false, [.. events, e]);
         await c.ExecuteAsync(
             """
             UPDATE results.result SET look_open = @open, looked = @looked, in_dispute = @dispute, appeal_open = @appeal
@@ -269,16 +275,16 @@ public sealed class CaseStore(NpgsqlDataSource source)
     }
 
     /// <summary>The case that an invited colleague may see; null where the invitation is none.</summary>
-    public async Task<Guid?> InvitedTo(Guid person, CancellationToken ct)
+    public async Task<DemonstrationId?> InvitedTo(PersonId person, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        return await c.ExecuteScalarAsync<Guid?>(
+        return await c.ExecuteScalarAsync<DemonstrationId?>(
             "SELECT demonstration_id FROM results.invitation WHERE person_id = @person",
             new { person }
         );
     }
 
-    public async Task Invite(Guid person, Guid demonstration, Guid by, DateTimeOffset now, CancellationToken ct)
+    public async Task Invite(PersonId person, DemonstrationId demonstration, PersonId by, DateTimeOffset now, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         await c.ExecuteAsync(

@@ -9,9 +9,9 @@ namespace Wexis.Data.Results;
 /// <summary>A trainee's newest attempt that counts at one station.</summary>
 /// <param name="Decision">Null while it is open.</param>
 public sealed record GlanceCell(
-    Guid TraineeId,
-    Guid StationId,
-    Guid DemonstrationId,
+    PersonId TraineeId,
+    StationId StationId,
+    DemonstrationId DemonstrationId,
     int Attempt,
     string Assessor,
     DateTimeOffset? DecidedAt,
@@ -28,43 +28,45 @@ public sealed record GlanceCell(
     bool AppealOpen
 );
 
-public sealed record GlanceStation(Guid StationId, Guid ExaminationId, string Examination, int Place, string Shows);
+public sealed record GlanceStation(StationId StationId, ExaminationId ExaminationId, string Examination, int Place, string Shows);
 
-public sealed record GlanceTrainee(Guid TraineeId, string Name);
+public sealed record GlanceTrainee(PersonId TraineeId, string Name);
 
 /// <param name="Times">Sheets on which it was marked.</param>
 /// <param name="Mean">Mean mark, 0 to 3.</param>
 /// <param name="Lost">Mean points of 100 lost by it.</param>
 /// <param name="Worst">Results with the least marks, at most five.</param>
 public sealed record WeakCriterion(
-    Guid StationId,
+    StationId StationId,
     string Criterion,
     string Text,
     int Times,
     double Mean,
     double Lost,
-    IReadOnlyList<Guid> Worst
+    IReadOnlyList<DemonstrationId> Worst
 );
 
 /// <param name="Times">Sheets on which it was named wrongly.</param>
 /// <param name="Of">Sheets on which it was asked.</param>
 /// <param name="Worst">Results in which it was, at most five.</param>
-public sealed record ConfusedStructure(string Structure, int Times, int Of, IReadOnlyList<Guid> Worst);
+public sealed record ConfusedStructure(string Structure, int Times, int Of, IReadOnlyList<DemonstrationId> Worst);
 
-public sealed record NamedThing(Guid Id, string Name);
+public sealed record NamedCohort(CohortId Id, string Name);
+
+public sealed record NamedExamination(ExaminationId Id, string Name);
 
 /// <param name="Cohort">Null: everybody.</param>
 /// <param name="Examination">Null: all.</param>
-public sealed record GlanceOf(Guid? Cohort, Guid? Examination);
+public sealed record GlanceOf(CohortId? Cohort, ExaminationId? Examination);
 
 /// <summary>Many results at once, by the columns that stand beside them.</summary>
 public sealed class GlanceStore(NpgsqlDataSource source)
 {
     private sealed class CellRow
     {
-        public Guid TraineeId { get; init; }
-        public Guid StationId { get; init; }
-        public Guid DemonstrationId { get; init; }
+        public PersonId TraineeId { get; init; }
+        public StationId StationId { get; init; }
+        public DemonstrationId DemonstrationId { get; init; }
         public int Attempt { get; init; }
         public string Assessor { get; init; } = "";
         public DateTimeOffset? DecidedAt { get; init; }
@@ -104,13 +106,13 @@ public sealed class GlanceStore(NpgsqlDataSource source)
 
     private sealed class WeakRow
     {
-        public Guid StationId { get; init; }
+        public StationId StationId { get; init; }
         public string Criterion { get; init; } = "";
         public string Text { get; init; } = "";
         public int Times { get; init; }
         public double Mean { get; init; }
         public double Lost { get; init; }
-        public Guid[] Worst { get; init; } = [];
+        public DemonstrationId[] Worst { get; init; } = [];
     }
 
     private sealed class ConfusedRow
@@ -118,21 +120,22 @@ public sealed class GlanceStore(NpgsqlDataSource source)
         public string Structure { get; init; } = "";
         public int Times { get; init; }
         public int Of { get; init; }
-        public Guid[] Worst { get; init; } = [];
+        public DemonstrationId[] Worst { get; init; } = [];
     }
 
     private sealed class StationRow
     {
-        public Guid StationId { get; init; }
-        public Guid ExaminationId { get; init; }
+        public StationId StationId { get; init; }
+        public ExaminationId ExaminationId { get; init; }
         public string Examination { get; init; } = "";
         public int Place { get; init; }
         public string Shows { get; init; } = "";
     }
 
-    private sealed class NameRow
+    private sealed class NameRow<TKind>
+        where TKind : IKind
     {
-        public Guid Id { get; init; }
+        public Id<TKind> Id { get; init; }
         public string Name { get; init; } = "";
     }
 
@@ -194,7 +197,7 @@ public sealed class GlanceStore(NpgsqlDataSource source)
     /// <param name="blind">Sheets that the reader must not see yet.</param>
     public async Task<(IReadOnlyList<WeakCriterion> Weak, IReadOnlyList<ConfusedStructure> Confused)> Weaknesses(
         GlanceOf of,
-        IReadOnlyCollection<Guid> blind,
+        IReadOnlyCollection<DemonstrationId> blind,
         CancellationToken ct
     )
     {
@@ -214,7 +217,7 @@ public sealed class GlanceStore(NpgsqlDataSource source)
         );
     }
 
-    public async Task<IReadOnlyList<GlanceStation>> Stations(Guid? examination, CancellationToken ct)
+    public async Task<IReadOnlyList<GlanceStation>> Stations(ExaminationId? examination, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return
@@ -237,13 +240,13 @@ public sealed class GlanceStore(NpgsqlDataSource source)
     }
 
     /// <summary>Members of a cohort; without one all trainees who have an account or were graded.</summary>
-    public async Task<IReadOnlyList<GlanceTrainee>> Trainees(Guid? cohort, CancellationToken ct)
+    public async Task<IReadOnlyList<GlanceTrainee>> Trainees(CohortId? cohort, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return
         [
             .. (
-                await c.QueryAsync<NameRow>(
+                await c.QueryAsync<NameRow<Kinds.Person>>(
                     """
                     SELECT p.person_id AS id, p.name FROM people.person p
                      WHERE CASE WHEN @cohort::uuid IS NULL
@@ -258,18 +261,18 @@ public sealed class GlanceStore(NpgsqlDataSource source)
         ];
     }
 
-    public async Task<(IReadOnlyList<NamedThing> Cohorts, IReadOnlyList<NamedThing> Examinations)> Choices(CancellationToken ct)
+    public async Task<(IReadOnlyList<NamedCohort> Cohorts, IReadOnlyList<NamedExamination> Examinations)> Choices(CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
-        var cohorts = await c.QueryAsync<NameRow>("SELECT cohort_id AS id, name FROM programmes.cohort ORDER BY opened_at");
-        var examinations = await c.QueryAsync<NameRow>(
+        var cohorts = await c.QueryAsync<NameRow<Kinds.Cohort>>("SELECT cohort_id AS id, name FROM programmes.cohort ORDER BY opened_at");
+        var examinations = await c.QueryAsync<NameRow<Kinds.Examination>>(
             "SELECT examination_id AS id, name FROM examinations.examination WHERE away IS NULL ORDER BY added_at"
         );
-        return ([.. cohorts.Select(r => new NamedThing(r.Id, r.Name))], [.. examinations.Select(r => new NamedThing(r.Id, r.Name))]);
+        return ([.. cohorts.Select(r => new NamedCohort(r.Id, r.Name))], [.. examinations.Select(r => new NamedExamination(r.Id, r.Name))]);
     }
 
     /// <summary>By which rule an examination comes to a whole; null where there is no such examination.</summary>
-    public async Task<ExaminationRule?> RuleOf(Guid examination, CancellationToken ct)
+    public async Task<ExaminationRule?> RuleOf(ExaminationId examination, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         var stored = await c.QuerySingleOrDefaultAsync<string?>(
@@ -283,7 +286,7 @@ public sealed class GlanceStore(NpgsqlDataSource source)
     }
 
     /// <returns>False where there is no such examination.</returns>
-    public async Task<bool> SetRule(Guid examination, ExaminationRule rule, CancellationToken ct)
+    public async Task<bool> SetRule(ExaminationId examination, ExaminationRule rule, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return await c.ExecuteAsync(

@@ -7,13 +7,13 @@ using Wexis.Core.Results;
 namespace Wexis.Data.Results;
 
 public sealed record StoredResult(
-    Guid DemonstrationId,
-    Guid? StationId,
+    DemonstrationId DemonstrationId,
+    StationId? StationId,
     DemonstrationOrigin Origin,
     string TechniqueName,
-    Guid TraineeId,
+    PersonId TraineeId,
     string Trainee,
-    Guid AssessorId,
+    PersonId AssessorId,
     string Assessor,
     int Attempt,
     DemonstrationResult Body,
@@ -28,19 +28,19 @@ public sealed record StoredResult(
 /// <summary>Something that happens to a case in the moment in which a sheet is submitted.</summary>
 /// <param name="Case">The first sheet.</param>
 /// <param name="Stands">The result that stands from then on; null leaves it.</param>
-public sealed record Happened(Guid Case, CaseEvent Event, DemonstrationResult? Stands = null);
+public sealed record Happened(DemonstrationId Case, CaseEvent Event, DemonstrationResult? Stands = null);
 
 public sealed class ResultStore(NpgsqlDataSource source)
 {
     private sealed class Row
     {
-        public Guid DemonstrationId { get; init; }
-        public Guid? StationId { get; init; }
+        public DemonstrationId DemonstrationId { get; init; }
+        public StationId? StationId { get; init; }
         public string Origin { get; init; } = "";
         public string TechniqueName { get; init; } = "";
-        public Guid TraineeId { get; init; }
+        public PersonId TraineeId { get; init; }
         public string Trainee { get; init; } = "";
-        public Guid AssessorId { get; init; }
+        public PersonId AssessorId { get; init; }
         public string Assessor { get; init; } = "";
         public int Attempt { get; init; }
         public string Body { get; init; } = "";
@@ -87,7 +87,7 @@ public sealed class ResultStore(NpgsqlDataSource source)
         """;
 
     /// <summary>Every result; for a trainee only their own, and only what was released, now or before it was withdrawn.</summary>
-    public async Task<IReadOnlyList<StoredResult>> Visible(Guid? onlyReleasedOf, CancellationToken ct)
+    public async Task<IReadOnlyList<StoredResult>> Visible(PersonId? onlyReleasedOf, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return
@@ -105,7 +105,7 @@ public sealed class ResultStore(NpgsqlDataSource source)
     }
 
     /// <summary>Every result of one trainee, the oldest first.</summary>
-    public async Task<IReadOnlyList<StoredResult>> OfTrainee(Guid trainee, CancellationToken ct)
+    public async Task<IReadOnlyList<StoredResult>> OfTrainee(PersonId trainee, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return
@@ -120,7 +120,7 @@ public sealed class ResultStore(NpgsqlDataSource source)
     }
 
     /// <summary>Every attempt of the same trainee at the same station, in order.</summary>
-    public async Task<IReadOnlyList<StoredResult>> AttemptsLike(Guid demonstration, CancellationToken ct)
+    public async Task<IReadOnlyList<StoredResult>> AttemptsLike(DemonstrationId demonstration, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return
@@ -150,7 +150,7 @@ public sealed class ResultStore(NpgsqlDataSource source)
     }
 
     /// <summary>How many results a trainee may see.</summary>
-    public async Task<int> ReleasedTo(Guid trainee, CancellationToken ct)
+    public async Task<int> ReleasedTo(PersonId trainee, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return await c.ExecuteScalarAsync<int>(
@@ -160,7 +160,7 @@ public sealed class ResultStore(NpgsqlDataSource source)
         );
     }
 
-    public async Task<StoredResult?> ById(Guid demonstration, Guid? onlyReleasedOf, CancellationToken ct)
+    public async Task<StoredResult?> ById(DemonstrationId demonstration, PersonId? onlyReleasedOf, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return (
@@ -179,7 +179,7 @@ public sealed class ResultStore(NpgsqlDataSource source)
         """;
 
     /// <summary>What one sheet came to when it was submitted, first or second; null while it is open.</summary>
-    public async Task<DemonstrationResult?> Submitted(Guid demonstration, CancellationToken ct)
+    public async Task<DemonstrationResult?> Submitted(DemonstrationId demonstration, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         var body = await c.ExecuteScalarAsync<string?>(
@@ -194,12 +194,12 @@ public sealed class ResultStore(NpgsqlDataSource source)
     /// <param name="seen">The first sheet of the case that it belongs to, and how many sheets of it were submitted then.</param>
     /// <param name="happened">What happens to which case with it: decided, a second look given; with the result that stands then.</param>
     public async Task<SaveOutcome> Submit(
-        Guid demonstration,
+        DemonstrationId demonstration,
         DemonstrationResult result,
         int events,
-        (Guid Case, int Sheets) seen,
+        (DemonstrationId Case, int Sheets) seen,
         IReadOnlyList<Happened> happened,
-        Guid by,
+        PersonId by,
         DateTimeOffset now,
         CancellationToken ct
     )

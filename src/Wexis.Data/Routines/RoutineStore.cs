@@ -4,22 +4,22 @@ using Wexis.Core.Routines;
 
 namespace Wexis.Data.Routines;
 
-public sealed record StoredRoutine(Guid RoutineId, int Edition, int Version, bool Frozen, RoutineDocument Body);
+public sealed record StoredRoutine(RoutineId RoutineId, int Edition, int Version, bool Frozen, RoutineDocument Body);
 
 /// <summary>A routine as the list shows it, without reading its parts.</summary>
 /// <param name="Seconds">As it stands, changes between parts included.</param>
 /// <param name="Remarks">What is to be said of its order.</param>
-public sealed record RoutineLine(Guid Id, int Edition, string Name, int Seconds, int Remarks);
+public sealed record RoutineLine(RoutineId Id, int Edition, string Name, int Seconds, int Remarks);
 
 /// <summary>A routine to be added.</summary>
-public sealed record NewRoutine(Guid Id, RoutineDocument Body, int Seconds, int Remarks);
+public sealed record NewRoutine(RoutineId Id, RoutineDocument Body, int Seconds, int Remarks);
 
 /// <summary>Routines and their editions.</summary>
 public sealed class RoutineStore(NpgsqlDataSource source)
 {
     private sealed class Row
     {
-        public Guid RoutineId { get; init; }
+        public RoutineId RoutineId { get; init; }
         public int Edition { get; init; }
         public int Version { get; init; }
         public bool Frozen { get; init; }
@@ -30,7 +30,7 @@ public sealed class RoutineStore(NpgsqlDataSource source)
 
     private sealed class LineRow
     {
-        public Guid Id { get; init; }
+        public RoutineId Id { get; init; }
         public int Edition { get; init; }
         public string Name { get; init; } = "";
         public int Seconds { get; init; }
@@ -63,7 +63,7 @@ public sealed class RoutineStore(NpgsqlDataSource source)
     }
 
     /// <summary>The newest edition; null when there is none, or it was deleted.</summary>
-    public async Task<StoredRoutine?> ById(Guid id, CancellationToken ct)
+    public async Task<StoredRoutine?> ById(RoutineId id, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return (
@@ -77,7 +77,7 @@ public sealed class RoutineStore(NpgsqlDataSource source)
     }
 
     /// <summary>One edition; null when there is none.</summary>
-    public async Task<StoredRoutine?> Edition(Guid id, int edition, CancellationToken ct)
+    public async Task<StoredRoutine?> Edition(RoutineId id, int edition, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return (
@@ -92,7 +92,10 @@ public sealed class RoutineStore(NpgsqlDataSource source)
     }
 
     /// <summary>Techniques of the newest editions, in their order, by the id of the routine; what was deleted is not there.</summary>
-    public async Task<IReadOnlyDictionary<Guid, IReadOnlyList<string>>> TechniquesOf(IReadOnlyCollection<Guid> ids, CancellationToken ct)
+    public async Task<IReadOnlyDictionary<RoutineId, IReadOnlyList<string>>> TechniquesOf(
+        IReadOnlyCollection<RoutineId> ids,
+        CancellationToken ct
+    )
     {
         await using var c = await source.OpenConnectionAsync(ct);
         var rows = await c.QueryAsync<Row>(
@@ -110,17 +113,17 @@ public sealed class RoutineStore(NpgsqlDataSource source)
 
     /// <summary>Adds a routine. The same sent twice is added once.</summary>
     public Task<AddOutcome> Add(
-        Guid id,
+        RoutineId id,
         RoutineDocument body,
         int seconds,
         int remarks,
-        Guid by,
+        PersonId by,
         DateTimeOffset now,
         CancellationToken ct
     ) => Add([new(id, body, seconds, remarks)], by, now, ct);
 
     /// <summary>Adds all of them or none. The same sent twice are added once.</summary>
-    public async Task<AddOutcome> Add(IReadOnlyList<NewRoutine> routines, Guid by, DateTimeOffset now, CancellationToken ct)
+    public async Task<AddOutcome> Add(IReadOnlyList<NewRoutine> routines, PersonId by, DateTimeOffset now, CancellationToken ct)
     {
         ArgumentNullException.ThrowIfNull(routines);
         await using var c = await source.OpenConnectionAsync(ct);
@@ -143,13 +146,13 @@ public sealed class RoutineStore(NpgsqlDataSource source)
 
     /// <summary>Saves when nobody saved since <paramref name="version"/> was read; over a frozen edition the next one is made.</summary>
     public async Task<Saved> Save(
-        Guid id,
+        RoutineId id,
         int edition,
         int version,
         RoutineDocument body,
         int seconds,
         int remarks,
-        Guid by,
+        PersonId by,
         DateTimeOffset now,
         CancellationToken ct
     )
@@ -157,13 +160,21 @@ public sealed class RoutineStore(NpgsqlDataSource source)
         ArgumentNullException.ThrowIfNull(body);
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
-        var saved = await Routines.Save(c, t, id, edition, version, n => Values(id, n, body, seconds, remarks, by, now));
+        var saved = await Routines.Save(c, t, id.Value, edition, version, n => Values(id, n, body, seconds, remarks, by, now));
         if (saved.Outcome == SaveOutcome.Saved)
             await t.CommitAsync(ct);
         return saved;
     }
 
-    private static object Values(Guid id, int number, RoutineDocument body, int seconds, int remarks, Guid by, DateTimeOffset now) =>
+    private static object Values(
+        RoutineId id,
+        int number,
+        RoutineDocument body,
+        int seconds,
+        int remarks,
+        PersonId by,
+        DateTimeOffset now
+    ) =>
         new
         {
             id,

@@ -42,7 +42,7 @@ public sealed class SettingStore(NpgsqlDataSource source)
 
     /// <summary>Tells a setting anew; false when somebody told it otherwise since it was seen. The same sent twice is told once.</summary>
     /// <param name="seen">The version that was changed; 0 where nothing was told before.</param>
-    public async Task<bool> Tell(string name, int seen, string? value, string reason, Guid by, DateTimeOffset now, CancellationToken ct)
+    public async Task<bool> Tell(string name, int seen, string? value, string reason, PersonId by, DateTimeOffset now, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         var values = new

@@ -33,7 +33,7 @@ public sealed record EditionStep(int Edition, DateTimeOffset At, string Step, st
 /// <param name="Id">Of a cohort its programme's.</param>
 public sealed record Dependent(
     [property: OneOf("programme", "station", "cohort", "technique")] string Kind,
-    Guid Id,
+    TechniqueId Id,
     string Name,
     int? Edition,
     int Graded
@@ -73,13 +73,13 @@ public sealed class EditionHistoryStore(NpgsqlDataSource source)
     private sealed class DependentRow
     {
         public string Kind { get; init; } = "";
-        public Guid Id { get; init; }
+        public TechniqueId Id { get; init; }
         public string Name { get; init; } = "";
         public int? Edition { get; init; }
         public int Graded { get; init; }
     }
 
-    public async Task<IReadOnlyList<EditionInTime>> EditionsOf(Guid technique, CancellationToken ct)
+    public async Task<IReadOnlyList<EditionInTime>> EditionsOf(TechniqueId technique, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return
@@ -98,7 +98,7 @@ public sealed class EditionHistoryStore(NpgsqlDataSource source)
         ];
     }
 
-    public async Task<IReadOnlyList<EditionStep>> StepsOf(Guid technique, CancellationToken ct)
+    public async Task<IReadOnlyList<EditionStep>> StepsOf(TechniqueId technique, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return
@@ -116,7 +116,7 @@ public sealed class EditionHistoryStore(NpgsqlDataSource source)
         ];
     }
 
-    public async Task<IReadOnlyList<Dependent>> DependentsOf(Guid technique, string code, CancellationToken ct)
+    public async Task<IReadOnlyList<Dependent>> DependentsOf(TechniqueId technique, string code, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return
@@ -157,14 +157,14 @@ public sealed class EditionHistoryStore(NpgsqlDataSource source)
     /// <param name="seen">The review that stood when the step was decided on.</param>
     /// <param name="kept">What an approval keeps; null for every other step.</param>
     public async Task<bool> Take(
-        Guid technique,
+        TechniqueId technique,
         int edition,
         int version,
         string? seen,
         ReviewStep step,
         string? note,
         KeptDerivation? kept,
-        Guid by,
+        PersonId by,
         DateTimeOffset now,
         CancellationToken ct
     )

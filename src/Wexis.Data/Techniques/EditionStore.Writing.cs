@@ -11,7 +11,7 @@ public sealed partial class EditionStore
     /// <returns>The codes that are taken; when there is one, nothing was added.</returns>
     public async Task<IReadOnlyList<string>> AddAll(
         IReadOnlyList<NewTechnique> techniques,
-        Guid by,
+        PersonId by,
         DateTimeOffset now,
         CancellationToken ct
     )
@@ -26,7 +26,7 @@ public sealed partial class EditionStore
     }
 
     /// <summary>Adds a technique with its first edition. The same sent twice is added once.</summary>
-    public async Task<AddOutcome> Add(NewTechnique technique, Guid by, DateTimeOffset now, CancellationToken ct)
+    public async Task<AddOutcome> Add(NewTechnique technique, PersonId by, DateTimeOffset now, CancellationToken ct)
     {
         ArgumentNullException.ThrowIfNull(technique);
         if ((await AddAll([technique], by, now, ct)).Count == 0)
@@ -54,7 +54,7 @@ public sealed partial class EditionStore
     }
 
     /// <summary>Saves the newest edition, or the next one when the newest is frozen. Stale when somebody else saved first.</summary>
-    public async Task<Saved> Save(NewTechnique technique, int edition, int version, Guid by, DateTimeOffset now, CancellationToken ct)
+    public async Task<Saved> Save(NewTechnique technique, int edition, int version, PersonId by, DateTimeOffset now, CancellationToken ct)
     {
         ArgumentNullException.ThrowIfNull(technique);
         await using var c = await source.OpenConnectionAsync(ct);
@@ -69,7 +69,7 @@ public sealed partial class EditionStore
         NpgsqlConnection c,
         NpgsqlTransaction t,
         IReadOnlyList<NewTechnique> techniques,
-        Guid by,
+        PersonId by,
         DateTimeOffset now
     )
     {
@@ -102,9 +102,9 @@ public sealed partial class EditionStore
         NewTechnique technique,
         int edition,
         int version,
-        Guid by,
+        PersonId by,
         DateTimeOffset now
-    ) => Editions.Save(c, t, technique.Id, edition, version, number => EditionValues(technique, number, by, now));
+    ) => Editions.Save(c, t, technique.Id.Value, edition, version, number => EditionValues(technique, number, by, now));
 
     private const string InsertEdition = """
         INSERT INTO techniques.edition (technique_id, edition, name, region, school, family, standing, body, derived, work, changed_by,
@@ -131,7 +131,7 @@ public sealed partial class EditionStore
         InsertEdition
     );
 
-    private static object EditionValues(NewTechnique t, int edition, Guid by, DateTimeOffset now) =>
+    private static object EditionValues(NewTechnique t, int edition, PersonId by, DateTimeOffset now) =>
         new
         {
             id = t.Id,
@@ -147,4 +147,28 @@ public sealed partial class EditionStore
             by,
             now = now.ToUniversalTime(),
         };
+
+    /// <summary>Puts what was derived anew beside a body that has not changed since; nobody's work is touched.</summary>
+    public async Task MadeAnew(StoredEdition edition, NewTechnique made, CancellationToken ct)
+    {
+        ArgumentNullException.ThrowIfNull(edition);
+        ArgumentNullException.ThrowIfNull(made);
+        await using var c = await source.OpenConnectionAsync(ct);
+        await c.ExecuteAsync(
+            """
+            UPDATE techniques.edition SET derived = @derived::jsonb, work = @work::jsonb, standing = @Standing, family = @Family
+             WHERE technique_id = @id AND edition = @edition AND version = @version
+            """,
+            new
+            {
+                id = edition.TechniqueId,
+                edition = edition.Edition,
+                version = edition.Version,
+                Standing = made.Standing.Word(),
+                Family = made.Family?.Word(),
+                derived = ExchangeJson.Write(made.Brief),
+                work = StoredBody.Write(made.Work),
+            }
+        );
+    }
 }

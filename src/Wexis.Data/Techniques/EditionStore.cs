@@ -11,7 +11,7 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
 {
     private sealed class Row
     {
-        public Guid TechniqueId { get; init; }
+        public TechniqueId TechniqueId { get; init; }
         public string Code { get; init; } = "";
         public int Edition { get; init; }
         public int Version { get; init; }
@@ -58,7 +58,7 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
 
         /// <summary>Changes with every change of the row, whoever made it.</summary>
         public string ChangedMark { get; init; } = "";
-        public (Guid Technique, int Edition, string Mark) Key => (TechniqueId, Edition, ChangedMark);
+        public (TechniqueId Technique, int Edition, string Mark) Key => (TechniqueId, Edition, ChangedMark);
     }
 
     private const string Head =
@@ -108,8 +108,8 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
         """;
 
     /// <summary>Briefs as last read for the shelf. Reading 2,000 of them from their JSON is what a list costs.</summary>
-    private volatile IReadOnlyDictionary<(Guid Technique, int Edition, string Mark), TechniqueBrief> _briefs =
-        new Dictionary<(Guid, int, string), TechniqueBrief>();
+    private volatile IReadOnlyDictionary<(TechniqueId Technique, int Edition, string Mark), TechniqueBrief> _briefs =
+        new Dictionary<(TechniqueId, int, string), TechniqueBrief>();
 
     public async Task<IReadOnlyList<EditionLine>> Lines(CancellationToken ct)
     {
@@ -150,7 +150,10 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
     }
 
     /// <summary>Lines of the editions that are named, by name.</summary>
-    public async Task<IReadOnlyList<EditionLine>> LinesOf(IReadOnlyCollection<(Guid Technique, int Edition)> which, CancellationToken ct)
+    public async Task<IReadOnlyList<EditionLine>> LinesOf(
+        IReadOnlyCollection<(TechniqueId Technique, int Edition)> which,
+        CancellationToken ct
+    )
     {
         ArgumentNullException.ThrowIfNull(which);
         await using var c = await source.OpenConnectionAsync(ct);
@@ -208,7 +211,7 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
         ];
     }
 
-    public async Task<IReadOnlyList<StoredEdition>> NewestOf(IReadOnlyCollection<Guid> techniques, CancellationToken ct)
+    public async Task<IReadOnlyList<StoredEdition>> NewestOf(IReadOnlyCollection<TechniqueId> techniques, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return
@@ -219,14 +222,14 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
         ];
     }
 
-    public async Task<StoredEdition?> NewestOf(Guid id, CancellationToken ct)
+    public async Task<StoredEdition?> NewestOf(TechniqueId id, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return (await c.QuerySingleOrDefaultAsync<Row>(Newest + There + " AND t.technique_id = @id", new { id }))?.ToEdition();
     }
 
     /// <summary>The edition that trainees learn from: the newest approved one; null while none was approved.</summary>
-    public async Task<StoredEdition?> ApprovedOf(Guid id, CancellationToken ct)
+    public async Task<StoredEdition?> ApprovedOf(TechniqueId id, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return (
@@ -258,7 +261,7 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
         ];
     }
 
-    public async Task<StoredEdition?> ByNumber(Guid id, int edition, CancellationToken ct)
+    public async Task<StoredEdition?> ByNumber(TechniqueId id, int edition, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return (
@@ -291,32 +294,8 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
         return [.. (await c.QueryAsync<Row>(Newest + others, new { rules })).Select(r => r.ToEdition())];
     }
 
-    /// <summary>Puts what was derived anew beside a body that has not changed since; nobody's work is touched.</summary>
-    public async Task MadeAnew(StoredEdition edition, NewTechnique made, CancellationToken ct)
-    {
-        ArgumentNullException.ThrowIfNull(edition);
-        ArgumentNullException.ThrowIfNull(made);
-        await using var c = await source.OpenConnectionAsync(ct);
-        await c.ExecuteAsync(
-            """
-            UPDATE techniques.edition SET derived = @derived::jsonb, work = @work::jsonb, standing = @Standing, family = @Family
-             WHERE technique_id = @id AND edition = @edition AND version = @version
-            """,
-            new
-            {
-                id = edition.TechniqueId,
-                edition = edition.Edition,
-                version = edition.Version,
-                Standing = made.Standing.Word(),
-                Family = made.Family?.Word(),
-                derived = ExchangeJson.Write(made.Brief),
-                work = StoredBody.Write(made.Work),
-            }
-        );
-    }
-
     /// <summary>Newest editions with what is kept beside them, made by these rules.</summary>
-    public async Task<IReadOnlyList<KeptEdition>> Kept(IReadOnlyCollection<Guid> techniques, string rules, CancellationToken ct)
+    public async Task<IReadOnlyList<KeptEdition>> Kept(IReadOnlyCollection<TechniqueId> techniques, string rules, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return
@@ -339,7 +318,7 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
 
     private sealed class KeptRow
     {
-        public Guid TechniqueId { get; init; }
+        public TechniqueId TechniqueId { get; init; }
         public string Code { get; init; } = "";
         public int Edition { get; init; }
         public int Version { get; init; }
@@ -366,7 +345,7 @@ public sealed partial class EditionStore(NpgsqlDataSource source)
 
     private sealed class NeighbourRow
     {
-        public Guid TechniqueId { get; init; }
+        public TechniqueId TechniqueId { get; init; }
         public string Code { get; init; } = "";
         public string Name { get; init; } = "";
         public string Standing { get; init; } = "";

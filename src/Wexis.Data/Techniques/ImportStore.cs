@@ -8,14 +8,14 @@ namespace Wexis.Data.Techniques;
 /// <summary>One technique of an import.</summary>
 /// <param name="Edition">As the import left it.</param>
 /// <param name="Before">What stood there before; null where the import added it.</param>
-public sealed record ImportPart(Guid TechniqueId, string Name, int Edition, int Version, TechniqueDocument? Before);
+public sealed record ImportPart(TechniqueId TechniqueId, string Name, int Edition, int Version, TechniqueDocument? Before);
 
 /// <summary>Techniques from files: all of one file or nothing, and all of it taken back or nothing.</summary>
 public sealed class ImportStore(NpgsqlDataSource source)
 {
     private sealed class Row
     {
-        public Guid TechniqueId { get; init; }
+        public TechniqueId TechniqueId { get; init; }
         public string Name { get; init; } = "";
         public int Edition { get; init; }
         public int Version { get; init; }
@@ -28,10 +28,10 @@ public sealed class ImportStore(NpgsqlDataSource source)
     /// <summary>Saves and adds together, all or none, and keeps what is needed to take it back.</summary>
     /// <returns>The codes that were stale or taken; when there is one, nothing was brought in.</returns>
     public async Task<IReadOnlyList<string>> Bring(
-        Guid import,
+        ImportId import,
         IReadOnlyList<(StoredEdition Before, NewTechnique After)> changes,
         IReadOnlyList<NewTechnique> added,
-        Guid by,
+        PersonId by,
         DateTimeOffset now,
         CancellationToken ct
     )
@@ -91,7 +91,7 @@ public sealed class ImportStore(NpgsqlDataSource source)
     }
 
     /// <summary>What an import brought; empty when there is none, or it was taken back.</summary>
-    public async Task<IReadOnlyList<ImportPart>> Parts(Guid import, CancellationToken ct)
+    public async Task<IReadOnlyList<ImportPart>> Parts(ImportId import, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         return
@@ -116,10 +116,10 @@ public sealed class ImportStore(NpgsqlDataSource source)
     /// <param name="restored">The parts that it changed, as they were.</param>
     /// <returns>Names of techniques that were changed, or used, since; when there is one, nothing was taken back.</returns>
     public async Task<IReadOnlyList<string>> TakeBack(
-        Guid import,
+        ImportId import,
         IReadOnlyList<ImportPart> parts,
-        IReadOnlyDictionary<Guid, NewTechnique> restored,
-        Guid by,
+        IReadOnlyDictionary<TechniqueId, NewTechnique> restored,
+        PersonId by,
         DateTimeOffset now,
         CancellationToken ct
     )
@@ -174,8 +174,8 @@ public sealed class ImportStore(NpgsqlDataSource source)
             );
             if (
                 gone == 0
-                || (await AwayStore.RestsOn(c, "technique", part.TechniqueId, t)).Any(r =>
-                    r.Holds && (r.Id is not { } other || parts.All(p => p.TechniqueId != other))
+                || (await AwayStore.RestsOn(c, "technique", part.TechniqueId.Value, t)).Any(r =>
+                    r.Holds && (r.Id is not { } other || parts.All(p => p.TechniqueId.Value != other))
                 )
             )
                 since.Add(part.Name);

@@ -40,7 +40,7 @@ public sealed class LibraryReasonStore(NpgsqlDataSource source)
         string structure,
         string reason,
         DateTimeOffset? seen,
-        Guid by,
+        PersonId by,
         DateTimeOffset now,
         CancellationToken ct
     )
@@ -84,7 +84,7 @@ public sealed class LibraryReasonStore(NpgsqlDataSource source)
         string choice,
         string reason,
         DateTimeOffset? seen,
-        Guid by,
+        PersonId by,
         DateTimeOffset now,
         CancellationToken ct
     )

@@ -6,7 +6,7 @@ namespace Wexis.Data.Techniques;
 
 /// <summary>One edition with its body.</summary>
 public sealed record StoredEdition(
-    Guid TechniqueId,
+    TechniqueId TechniqueId,
     string Code,
     int Edition,
     int Version,
@@ -22,7 +22,7 @@ public sealed record StoredEdition(
 /// <summary>A line of the library: what is searched, without the body.</summary>
 /// <param name="Standing">draft, complete, reviewed, approved, parked or retired.</param>
 public sealed record EditionLine(
-    Guid TechniqueId,
+    TechniqueId TechniqueId,
     string Code,
     int Edition,
     string Name,
@@ -35,7 +35,7 @@ public sealed record EditionLine(
 );
 
 /// <summary>Names one version of an edition: what was derived from it holds until another is saved.</summary>
-public sealed record EditionHead(Guid TechniqueId, string Code, int Edition, int Version);
+public sealed record EditionHead(TechniqueId TechniqueId, string Code, int Edition, int Version);
 
 /// <summary>What a programme needs of one version of an edition, as it is kept; the body is not read.</summary>
 /// <param name="Work">Null where none is kept, or other rules made it: derive it.</param>
@@ -52,11 +52,11 @@ public sealed record KeptEdition(
 
 /// <summary>A technique that belongs to another.</summary>
 /// <param name="CallsIt">What it calls the other: easier, harder or same-except; null where it does not speak of it.</param>
-public sealed record Neighbour(Guid TechniqueId, string Code, string Name, EditionStanding Standing, string? CallsIt);
+public sealed record Neighbour(TechniqueId TechniqueId, string Code, string Name, EditionStanding Standing, string? CallsIt);
 
 /// <summary>A technique that is about to be added.</summary>
 public sealed record NewTechnique(
-    Guid Id,
+    TechniqueId Id,
     string Code,
     TechniqueDocument Body,
     EditionStanding Standing,

@@ -12,11 +12,11 @@ using Wexis.Server.Shell;
 
 namespace Wexis.Server.Anatomy;
 
-public sealed record StructureTechnique(Guid Id, string Name, Mode Mode, Strength Strength);
+public sealed record StructureTechnique(TechniqueId Id, string Name, Mode Mode, Strength Strength);
 
-public sealed record StructureModule(Guid Programme, string ProgrammeName, string Module, IReadOnlyList<string> Techniques);
+public sealed record StructureModule(ProgrammeId Programme, string ProgrammeName, string Module, IReadOnlyList<string> Techniques);
 
-public sealed record StructureClaim(Guid Technique, string TechniqueName, string Text, ClaimFinding Verdict, string? Correction);
+public sealed record StructureClaim(TechniqueId Technique, string TechniqueName, string Text, ClaimFinding Verdict, string? Correction);
 
 /// <summary>
 /// What the house does with one structure: who works it and how, which modules teach that, which claims about it are wrong, who checked

@@ -105,7 +105,11 @@ public static class WexisHost
         services.AddProblemDetails(o => o.CustomizeProblemDetails = c => StatusWords.Say(c.ProblemDetails));
         services.AddExceptionHandler<Problems>();
         services.AddResponseCompression(o => o.EnableForHttps = true);
-        services.AddOpenApi(o => o.AddSchemaTransformer<ContractWords>());
+        services.AddOpenApi(o =>
+        {
+            o.CreateSchemaReferenceId = ContractWords.NameOf;
+            o.AddSchemaTransformer<ContractWords>();
+        });
         services.Configure<RouteHandlerOptions>(o => o.ThrowOnBadRequest = true);
 
         var app = builder.Build();

@@ -51,19 +51,19 @@ internal sealed record DemoExamination(
 /// <summary>Examinations, their stations, and what was shown there.</summary>
 public sealed partial class DemoSeed
 {
-    private async Task FillExamination(DemoExamination examination, Guid by, CancellationToken ct)
+    private async Task FillExamination(DemoExamination examination, PersonId by, CancellationToken ct)
     {
         var store = services.GetRequiredService<ExaminationStore>();
         var editions = services.GetRequiredService<EditionStore>();
         var desk = services.GetRequiredService<TechniqueDesk>();
-        var id = Id(examination.Name);
+        var id = ExaminationId.From(Uuid(examination.Name));
         if ((await store.All(ct)).All(e => e.ExaminationId != id))
             await store.Add(id, examination.Name, null, by, Opened, ct);
         foreach (var code in examination.Stations)
         {
-            if (await store.Station(Id($"station {code}"), ct) is not null)
+            if (await store.Station(StationId.From(Uuid($"station {code}")), ct) is not null)
                 continue;
-            var edition = await editions.NewestOf(Id(code), ct)
+            var edition = await editions.NewestOf(TechniqueId.From(Uuid(code)), ct)
                 ?? throw new InvalidDataException($"Demo station {code}: no such technique.");
             var sheet = MarkSheetDraft.Of(
                 code,
@@ -75,25 +75,25 @@ public sealed partial class DemoSeed
                 desk.Settings
             );
             var subject = StationSubject.Of(new(edition.TechniqueId, edition.Edition, edition.Version));
-            await store.AddStation(Id($"station {code}"), id, subject, sheet, by, Opened, ct);
+            await store.AddStation(StationId.From(Uuid($"station {code}")), id, subject, sheet, by, Opened, ct);
         }
     }
 
-    private async Task FillTeaching(DemoTeaching teaching, Guid by, CancellationToken ct)
+    private async Task FillTeaching(DemoTeaching teaching, PersonId by, CancellationToken ct)
     {
         var store = services.GetRequiredService<ExaminationStore>();
         var desk = services.GetRequiredService<StationDesk>();
-        var id = Id(teaching.Name);
+        var id = ExaminationId.From(Uuid(teaching.Name));
         if (await store.Add(id, teaching.Name, null, by, Opened, ct) != AddOutcome.Added)
             return;
         foreach (var (station, place) in teaching.Stations.Select((s, i) => (s, i)))
         {
             var given = new StationAdd(
-                Id($"{teaching.Name} {place}"),
+                StationId.From(Uuid($"{teaching.Name} {place}")),
                 null,
                 station.Kind,
-                [.. (station.Techniques ?? []).Select(Id)],
-                station.Routine is { } routine ? Id($"routine {routine}") : null
+                [.. (station.Techniques ?? []).Select(t => TechniqueId.From(Uuid(t)))],
+                station.Routine is { } routine ? RoutineId.From(Uuid($"routine {routine}")) : null
             );
             if (await store.Station(given.Id, ct) is not null)
                 continue;
@@ -104,13 +104,13 @@ public sealed partial class DemoSeed
         }
     }
 
-    private async Task FillDemonstration(DemoDemonstration shown, Dictionary<string, Guid> people, CancellationToken ct)
+    private async Task FillDemonstration(DemoDemonstration shown, Dictionary<string, PersonId> people, CancellationToken ct)
     {
         var store = services.GetRequiredService<DemonstrationStore>();
         var desk = services.GetRequiredService<TechniqueDesk>();
-        var id = Id($"demonstration {shown.Trainee}");
+        var id = DemonstrationId.From(Uuid($"demonstration {shown.Trainee}"));
         var assessor = people[shown.Assessor];
-        var station = await services.GetRequiredService<ExaminationStore>().Station(Id($"station {shown.Technique}"), ct)
+        var station = await services.GetRequiredService<ExaminationStore>().Station(StationId.From(Uuid($"station {shown.Technique}")), ct)
             ?? throw new InvalidDataException($"Demo demonstration of {shown.Trainee}: no station for {shown.Technique}.");
         if (await store.ById(id, ct) is { SubmittedAt: not null })
         {
@@ -136,7 +136,7 @@ public sealed partial class DemoSeed
         var decided = shown.At.AddMinutes(6);
         var result = DemonstrationResult.Of(score, station.Sheet, state, desk.Atlas);
         var happened = new CaseEvent(
-            Id($"decided {shown.Trainee}"),
+            ActId.From(Uuid($"decided {shown.Trainee}")),
             CaseEventKind.Decided,
             decided,
             assessor,
@@ -151,22 +151,27 @@ public sealed partial class DemoSeed
     /// <summary>What happened after the sheet was submitted; what stands there already stays.</summary>
     private async Task FillAfter(
         DemoDemonstration shown,
-        Guid id,
+        DemonstrationId id,
         StoredStation station,
-        Dictionary<string, Guid> people,
+        Dictionary<string, PersonId> people,
         CancellationToken ct
     )
     {
         var cases = services.GetRequiredService<CaseStore>();
         // A demo of before has a story of its own.
-        if (await cases.Find(id, ct) is not { } stored || stored.Events.All(e => e.Id != Id($"decided {shown.Trainee}")))
+        if (await cases.Find(id, ct) is not { } stored || stored.Events.All(e => e.Id != ActId.From(Uuid($"decided {shown.Trainee}"))))
             return;
         var decided = shown.At.AddMinutes(6);
         if (shown.Second is { } second && stored.Events.All(e => e.Kind != CaseEventKind.LookGiven))
             await FillSecond(shown, second, (id, station, decided), people, ct);
         if (!shown.Release || stored.Events.Any(e => e.Kind == CaseEventKind.Released))
             return;
-        var released = new CaseEvent(Id($"released {shown.Trainee}"), CaseEventKind.Released, decided.AddHours(6), people["maren"]);
+        var released = new CaseEvent(
+            ActId.From(Uuid($"released {shown.Trainee}")),
+            CaseEventKind.Released,
+            decided.AddHours(6),
+            people["maren"]
+        );
         await cases.Add(id, (await cases.Find(id, ct))!.Events.Count, released, null, ct);
     }
 
@@ -174,8 +179,8 @@ public sealed partial class DemoSeed
     private async Task FillSecond(
         DemoDemonstration shown,
         DemoSecond second,
-        (Guid Id, StoredStation Station, DateTimeOffset Decided) first,
-        Dictionary<string, Guid> people,
+        (DemonstrationId Id, StoredStation Station, DateTimeOffset Decided) first,
+        Dictionary<string, PersonId> people,
         CancellationToken ct
     )
     {
@@ -184,7 +189,7 @@ public sealed partial class DemoSeed
         var desk = services.GetRequiredService<CaseDesk>();
         var (who, at) = (people[second.Assessor], first.Decided.AddMinutes(second.Minutes));
         var asked = new CaseEvent(
-            Id($"look {shown.Trainee}"),
+            ActId.From(Uuid($"look {shown.Trainee}")),
             CaseEventKind.LookAsked,
             first.Decided.AddMinutes(20),
             people[shown.Assessor],
@@ -192,12 +197,14 @@ public sealed partial class DemoSeed
             Assessor: who
         );
         await cases.Add(first.Id, 1, asked, null, ct);
-        var id = Id($"second {shown.Trainee}");
+        var id = DemonstrationId.From(Uuid($"second {shown.Trainee}"));
         await store.Open(new(id, people[shown.Trainee], who, first.Station.StationId, first.Station.Revision, SecondOf: first.Id), at, ct);
         var marks = new Dictionary<string, double>(shown.Marks, StringComparer.Ordinal);
         foreach (var (topic, mark) in second.Marks)
             marks[topic] = mark;
-        var events = Events(shown with { Marks = marks }, first.Station.Sheet).Select(e => e with { Id = Id($"second {e.Id}") }).ToList();
+        var events = Events(shown with { Marks = marks }, first.Station.Sheet)
+            .Select(e => e with { Id = MarkId.From(Uuid($"second {e.Id}")) })
+            .ToList();
         foreach (var e in events)
             await store.Append(id, e, who, at.AddMilliseconds(e.AtMs), ct);
         var state = SheetState.Of(events);
@@ -214,7 +221,19 @@ public sealed partial class DemoSeed
     {
         var counter = 0;
         MarkEvent Next(MarkKind kind, double second, int? step = null, Side? side = null, string? target = null, double? value = null) =>
-            new(Id($"event {shown.Trainee} {counter}"), kind, "demo", counter++, (long)(second * 1000), step, side, target, value, null, 0);
+            new(
+                MarkId.From(Uuid($"event {shown.Trainee} {counter}")),
+                kind,
+                "demo",
+                counter++,
+                (long)(second * 1000),
+                step,
+                side,
+                target,
+                value,
+                null,
+                0
+            );
         var at = 4.0;
         yield return Next(MarkKind.Start, at);
         foreach (var t in shown.Taps ?? [])

@@ -57,7 +57,10 @@ public sealed partial class DemoSeed(IConfiguration configuration, DataFolder fo
         var examination = Read<DemoExamination>("examination.json");
         var demonstrations = services.GetRequiredService<DemonstrationStore>();
         // The last demonstration is written last: when it is there, everything is.
-        if (await demonstrations.ById(Id($"demonstration {examination.Demonstrations[^1].Trainee}"), ct) is { Events: > 0 })
+        if (
+            await demonstrations.ById(DemonstrationId.From(Uuid($"demonstration {examination.Demonstrations[^1].Trainee}")), ct) is
+            { Events: > 0 }
+        )
         {
             // A demo that was filled before there were routines gets them too.
             if (await services.GetRequiredService<PersonStore>().ByLogin("maren", ct) is { } maren)
@@ -80,7 +83,7 @@ public sealed partial class DemoSeed(IConfiguration configuration, DataFolder fo
             await FillDemonstration(shown, people, ct);
     }
 
-    private async Task<Dictionary<string, Guid>> FillPeople(CancellationToken ct)
+    private async Task<Dictionary<string, PersonId>> FillPeople(CancellationToken ct)
     {
         var store = services.GetRequiredService<PersonStore>();
         var hasher = services.GetRequiredService<IPasswordHasher<StoredPerson>>();
@@ -89,7 +92,7 @@ public sealed partial class DemoSeed(IConfiguration configuration, DataFolder fo
         return (await store.All(ct)).ToDictionary(p => p.Login, p => p.PersonId, StringComparer.Ordinal);
     }
 
-    private async Task FillTechniques(Guid by, CancellationToken ct)
+    private async Task FillTechniques(PersonId by, CancellationToken ct)
     {
         var store = services.GetRequiredService<EditionStore>();
         var desk = services.GetRequiredService<TechniqueDesk>();
@@ -99,12 +102,12 @@ public sealed partial class DemoSeed(IConfiguration configuration, DataFolder fo
             var derived = desk.Derive(document);
             if (derived.Issues.Count > 0)
                 throw new InvalidDataException($"Demo technique {document.Id}: {derived.Issues[0].Text}");
-            await store.Add(desk.New(Id(document.Id!), document, derived), by, Opened, ct);
+            await store.Add(desk.New(TechniqueId.From(Uuid(document.Id!)), document, derived), by, Opened, ct);
         }
     }
 
     /// <summary>What Maren decided: editions she approved, a conflict she keeps, a choice between schools.</summary>
-    private async Task FillDecisions(Guid by, CancellationToken ct)
+    private async Task FillDecisions(PersonId by, CancellationToken ct)
     {
         var decisions = Read<DemoDecisions>("decisions.json");
         var reasons = services.GetRequiredService<LibraryReasonStore>();
@@ -117,14 +120,14 @@ public sealed partial class DemoSeed(IConfiguration configuration, DataFolder fo
     }
 
     /// <summary>Looks through and approves the newest edition, once.</summary>
-    private async Task Approve(string code, string note, DateTimeOffset at, Guid by, CancellationToken ct)
+    private async Task Approve(string code, string note, DateTimeOffset at, PersonId by, CancellationToken ct)
     {
         var (editions, history, desk) = (
             services.GetRequiredService<EditionStore>(),
             services.GetRequiredService<EditionHistoryStore>(),
             services.GetRequiredService<TechniqueDesk>()
         );
-        var edition = await editions.NewestOf(Id(code), ct)
+        var edition = await editions.NewestOf(TechniqueId.From(Uuid(code)), ct)
             ?? throw new InvalidDataException($"Demo decision on {code}: no such technique.");
         if (edition.Standing != EditionStanding.Complete)
             return;
@@ -145,7 +148,7 @@ public sealed partial class DemoSeed(IConfiguration configuration, DataFolder fo
     }
 
     /// <summary>Who is taught together and from which editions; and an edition that was approved after they began.</summary>
-    private async Task FillCohorts(Dictionary<string, Guid> people, CancellationToken ct)
+    private async Task FillCohorts(Dictionary<string, PersonId> people, CancellationToken ct)
     {
         var decisions = Read<DemoDecisions>("decisions.json");
         var (cohorts, programmes, editions, desk) = (
@@ -156,12 +159,12 @@ public sealed partial class DemoSeed(IConfiguration configuration, DataFolder fo
         );
         foreach (var cohort in decisions.Cohorts)
         {
-            var programme = await programmes.ById(Id(cohort.Programme), ct)
+            var programme = await programmes.ById(ProgrammeId.From(Uuid(cohort.Programme)), ct)
                 ?? throw new InvalidDataException($"Demo cohort {cohort.Name}: no programme “{cohort.Programme}”.");
             var (whole, _) = await services.GetRequiredService<ProgrammeDesk>().WithRoutines(programme.Body, ct);
             var offered = await cohorts.Offered(whole.AllTechniques, ct);
             await cohorts.Open(
-                Id($"cohort {cohort.Name}"),
+                CohortId.From(Uuid($"cohort {cohort.Name}")),
                 programme.ProgrammeId,
                 cohort.Name,
                 [.. cohort.Members.Select(m => people[m])],
@@ -174,7 +177,7 @@ public sealed partial class DemoSeed(IConfiguration configuration, DataFolder fo
         }
         foreach (var (code, revised) in decisions.Revised)
         {
-            var edition = await editions.NewestOf(Id(code), ct)
+            var edition = await editions.NewestOf(TechniqueId.From(Uuid(code)), ct)
                 ?? throw new InvalidDataException($"Demo revision of {code}: no such technique.");
             var first = edition.Body.AllSteps[0];
             if (edition.Body.Aim != revised.Aim)
@@ -198,7 +201,7 @@ public sealed partial class DemoSeed(IConfiguration configuration, DataFolder fo
     }
 
     /// <summary>A client who was asked ten days ago: the days follow the calendar, so that the picture stays a living one.</summary>
-    private async Task FillScreening(Dictionary<string, Guid> people, CancellationToken ct)
+    private async Task FillScreening(Dictionary<string, PersonId> people, CancellationToken ct)
     {
         var (atlas, clock) = (services.GetRequiredService<TechniqueDesk>().Atlas, services.GetRequiredService<TimeProvider>());
         var asked = clock.GetUtcNow().AddDays(-10);
@@ -207,7 +210,7 @@ public sealed partial class DemoSeed(IConfiguration configuration, DataFolder fo
             .GetRequiredService<ScreeningStore>()
             .Add(
                 new(
-                    Id("screening Odile Farrant"),
+                    ScreeningId.From(Uuid("screening Odile Farrant")),
                     null,
                     "Odile Farrant",
                     new(
@@ -224,21 +227,29 @@ public sealed partial class DemoSeed(IConfiguration configuration, DataFolder fo
             );
     }
 
-    private async Task FillRoutines(Guid by, CancellationToken ct)
+    private async Task FillRoutines(PersonId by, CancellationToken ct)
     {
         var (store, desk) = (services.GetRequiredService<RoutineStore>(), services.GetRequiredService<RoutineDesk>());
         foreach (var routine in RoutineFile.Read(File.ReadAllText(Path.Combine(folder.Path, "demo", "routines.json"))).Documents)
         {
-            if (await store.ById(Id($"routine {routine.Name}"), ct) is not null)
+            if (await store.ById(RoutineId.From(Uuid($"routine {routine.Name}")), ct) is not null)
                 continue;
             var reading = await desk.Read(routine, ct);
             if (reading.Sum is not { } sum || reading.Issues.Count > 0)
                 throw new InvalidDataException($"Demo routine {routine.Name}: {reading.Issues[0].Text}");
-            await store.Add(Id($"routine {routine.Name}"), routine, (int)Math.Round(sum.Chosen), reading.Remarks.Count, by, Opened, ct);
+            await store.Add(
+                RoutineId.From(Uuid($"routine {routine.Name}")),
+                routine,
+                (int)Math.Round(sum.Chosen),
+                reading.Remarks.Count,
+                by,
+                Opened,
+                ct
+            );
         }
     }
 
-    private async Task FillProgrammes(Guid by, CancellationToken ct)
+    private async Task FillProgrammes(PersonId by, CancellationToken ct)
     {
         var store = services.GetRequiredService<ProgrammeStore>();
         var desk = services.GetRequiredService<ProgrammeDesk>();
@@ -246,18 +257,26 @@ public sealed partial class DemoSeed(IConfiguration configuration, DataFolder fo
         {
             var programme = written with
             {
-                Units = [.. written.AllUnits.Select(u => u with { Routines = [.. u.AllRoutines.Select(r => $"{Id($"routine {r}")}")] })],
+                Units =
+                [
+                    .. written.AllUnits.Select(u =>
+                        u with
+                        {
+                            Routines = [.. u.AllRoutines.Select(r => $"{RoutineId.From(Uuid($"routine {r}"))}")],
+                        }
+                    ),
+                ],
             };
             if (desk.Issues(programme) is { Count: > 0 } issues)
                 throw new InvalidDataException($"Demo programme {programme.Name}: {issues[0].Text}");
-            if (await store.ById(Id(programme.Name!), ct) is not null)
+            if (await store.ById(ProgrammeId.From(Uuid(programme.Name!)), ct) is not null)
                 continue;
             var review = await desk.Review(programme, ct);
-            await store.Add(Id(programme.Name!), programme, review.Gaps, by, Opened, ct);
+            await store.Add(ProgrammeId.From(Uuid(programme.Name!)), programme, review.Gaps, by, Opened, ct);
         }
     }
 
     private T Read<T>(string file) => ExchangeJson.Read<T>(File.ReadAllText(Path.Combine(folder.Path, "demo", file)));
 
-    private static Guid Id(string name) => new(SHA256.HashData(Encoding.UTF8.GetBytes("wexis demo " + name)).AsSpan(0, 16));
+    private static Guid Uuid(string name) => new(SHA256.HashData(Encoding.UTF8.GetBytes("wexis demo " + name)).AsSpan(0, 16));
 }

@@ -12,11 +12,11 @@ using Wexis.Server.Shell;
 namespace Wexis.Server.Examinations;
 
 public sealed record StationLine(
-    Guid Id,
+    StationId Id,
     int Place,
     DemonstrationKind Kind,
-    Guid? TechniqueId,
-    Guid? RoutineId,
+    TechniqueId? TechniqueId,
+    RoutineId? RoutineId,
     string TechniqueName,
     int Edition,
     int Criteria,
@@ -25,18 +25,18 @@ public sealed record StationLine(
     bool Outdated
 );
 
-public sealed record ExaminationView(Guid Id, string Name, Guid? ProgrammeId, IReadOnlyList<StationLine> Stations);
+public sealed record ExaminationView(ExaminationId Id, string Name, ProgrammeId? ProgrammeId, IReadOnlyList<StationLine> Stations);
 
-public sealed record ExaminationAdd(Guid Id, string? Name, Guid? ProgrammeId);
+public sealed record ExaminationAdd(ExaminationId Id, string? Name, ProgrammeId? ProgrammeId);
 
 /// <param name="TechniqueId">One technique; or several in a row, or a routine.</param>
 /// <param name="Kind">On oneself where nothing is said.</param>
 public sealed record StationAdd(
-    Guid Id,
-    Guid? TechniqueId = null,
+    StationId Id,
+    TechniqueId? TechniqueId = null,
     DemonstrationKind? Kind = null,
-    IReadOnlyList<Guid>? TechniqueIds = null,
-    Guid? RoutineId = null
+    IReadOnlyList<TechniqueId>? TechniqueIds = null,
+    RoutineId? RoutineId = null
 );
 
 /// <summary>What the trainer may adjust: the words and weight of each criterion, whether it is safety-critical, the pass line.</summary>
@@ -54,11 +54,11 @@ public sealed record SheetAdjust(
 public sealed record CriterionAdjust(string Id, double Weight, bool SafetyCritical, string? Text, IReadOnlyList<string>? Anchors = null);
 
 public sealed record StationView(
-    Guid Id,
-    Guid ExaminationId,
+    StationId Id,
+    ExaminationId ExaminationId,
     int Place,
-    Guid? TechniqueId,
-    Guid? RoutineId,
+    TechniqueId? TechniqueId,
+    RoutineId? RoutineId,
     int Edition,
     int Revision,
     int Version,
@@ -134,7 +134,7 @@ public static class ExaminationEndpoints
     }
 
     private static async Task<Results<Ok<StationView>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> AddStation(
-        Guid id,
+        ExaminationId id,
         StationAdd given,
         ClaimsPrincipal user,
         ExaminationStore examinations,
@@ -156,11 +156,14 @@ public static class ExaminationEndpoints
         };
     }
 
-    private static async Task<Results<Ok<StationView>, NotFound>> Get(Guid station, ExaminationStore examinations, CancellationToken ct) =>
-        await examinations.Station(station, ct) is { } s ? TypedResults.Ok(View(s)) : TypedResults.NotFound();
+    private static async Task<Results<Ok<StationView>, NotFound>> Get(
+        StationId station,
+        ExaminationStore examinations,
+        CancellationToken ct
+    ) => await examinations.Station(station, ct) is { } s ? TypedResults.Ok(View(s)) : TypedResults.NotFound();
 
     private static async Task<Results<Ok<StationView>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> Adjust(
-        Guid station,
+        StationId station,
         SheetAdjust given,
         ClaimsPrincipal user,
         ExaminationStore examinations,

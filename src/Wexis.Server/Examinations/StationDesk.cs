@@ -51,7 +51,7 @@ public sealed class StationDesk(TechniqueDesk desk, RoutineDesk routineDesk, Edi
             chosen.Add(edition);
         }
         var several = chosen.Count > 1;
-        var seen = chosen.Select(e => new SeenEdition(e.TechniqueId, e.Edition, e.Version)).ToList();
+        var seen = chosen.Select(e => new SeenEdition<Kinds.Technique>(e.TechniqueId, e.Edition, e.Version)).ToList();
         return (
             new(
                 new(seen[0], null, several ? seen : []),
@@ -96,7 +96,7 @@ public sealed class StationDesk(TechniqueDesk desk, RoutineDesk routineDesk, Edi
             : $"“{edition.Name}” is a draft with {desk.DerivationOf(edition).Questions.Count} open questions. Answer them first.";
     }
 
-    private async Task<(StationDraft? Draft, Refusal? Refusal)> OfRoutine(DemonstrationKind kind, Guid id, CancellationToken ct)
+    private async Task<(StationDraft? Draft, Refusal? Refusal)> OfRoutine(DemonstrationKind kind, RoutineId id, CancellationToken ct)
     {
         if (kind is not (DemonstrationKind.Group or DemonstrationKind.Several))
             return Refused("kind", "A routine is led with a group, or shown as several techniques in a row.");
@@ -133,7 +133,7 @@ public sealed class StationDesk(TechniqueDesk desk, RoutineDesk routineDesk, Edi
                     [
                         .. parts
                             .Select(p => named[(p.Technique, p.Edition)])
-                            .Select(e => new SeenEdition(e.TechniqueId, e.Edition, e.Version)),
+                            .Select(e => new SeenEdition<Kinds.Technique>(e.TechniqueId, e.Edition, e.Version)),
                     ]
                 ),
                 MarkSheetDraft.Of(kind, $"{id}", stored.Body.Name ?? "", stored.Edition, parts, desk.Atlas, desk.Model, desk.Settings)

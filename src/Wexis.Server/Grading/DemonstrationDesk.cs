@@ -29,9 +29,9 @@ public sealed class DemonstrationDesk(
 {
     /// <returns>Neither where there is no such station.</returns>
     public async Task<(NewDemonstration? Opening, Refusal? Refusal)> Opening(
-        Guid id,
+        DemonstrationId id,
         DemonstrationOpen given,
-        Guid assessor,
+        PersonId assessor,
         CancellationToken ct
     )
     {
@@ -45,7 +45,7 @@ public sealed class DemonstrationDesk(
             : await InPassing(id, given, assessor, ct);
     }
 
-    public async Task<DemonstrationView?> View(Guid id, Guid reader, CancellationToken ct)
+    public async Task<DemonstrationView?> View(DemonstrationId id, PersonId reader, CancellationToken ct)
     {
         if (await demonstrations.ById(id, ct) is not { } d || await demonstrations.SheetOf(id, ct) is not { } sheet)
             return null;
@@ -79,7 +79,7 @@ public sealed class DemonstrationDesk(
     /// Marking is blind: an open sheet shows nobody else what is on it, and who looks again sees nothing of the other sheet until their
     /// own is submitted.
     /// </summary>
-    public async Task<bool> IsSeen(StoredDemonstration d, Guid reader, CancellationToken ct)
+    public async Task<bool> IsSeen(StoredDemonstration d, PersonId reader, CancellationToken ct)
     {
         ArgumentNullException.ThrowIfNull(d);
         if (await cases.IsBlind(reader, d.DemonstrationId, ct))
@@ -94,13 +94,18 @@ public sealed class DemonstrationDesk(
             || of.SubmittedAt is not null;
     }
 
-    private async Task<FilmAsked?> FilmOf(Guid first, CancellationToken ct) =>
+    private async Task<FilmAsked?> FilmOf(DemonstrationId first, CancellationToken ct) =>
         (await demonstrations.EventsOf(first, ct)).LastOrDefault(e => e.Kind == MarkKind.Film) is { Target: { } hash } film
             ? new(hash, film.Note ?? "")
             : null;
 
     /// <summary>A second look at a demonstration: on the same revision of its sheet, and no attempt.</summary>
-    private async Task<(NewDemonstration? Opening, Refusal? Refusal)> Again(Guid id, Guid first, Guid assessor, CancellationToken ct)
+    private async Task<(NewDemonstration? Opening, Refusal? Refusal)> Again(
+        DemonstrationId id,
+        DemonstrationId first,
+        PersonId assessor,
+        CancellationToken ct
+    )
     {
         if (await demonstrations.ById(first, ct) is not { SecondOf: null } d || await cases.Open(first, ct) is not { } open)
             return (null, null);
@@ -111,7 +116,7 @@ public sealed class DemonstrationDesk(
         if (asked is null)
         {
             var how = assessor == open.Case.First ? LookHow.OwnFilm : LookHow.Assessor;
-            asked = new(Guid.CreateVersion7(), CaseEventKind.LookAsked, now, assessor, How: how, Assessor: assessor);
+            asked = new(ActId.New(), CaseEventKind.LookAsked, now, assessor, How: how, Assessor: assessor);
             if (TooEarly(open, asked, now) is { } early)
                 return (null, early);
             if ((await cases.Act(open, asked, by, ct)).Refusal is { } refused)
@@ -145,9 +150,9 @@ public sealed class DemonstrationDesk(
             : null;
 
     private async Task<(NewDemonstration? Opening, Refusal? Refusal)> AtStation(
-        Guid id,
+        DemonstrationId id,
         DemonstrationOpen given,
-        Guid assessor,
+        PersonId assessor,
         CancellationToken ct
     )
     {
@@ -170,9 +175,9 @@ public sealed class DemonstrationDesk(
 
     /// <summary>By the edition that the trainee's cohort is taught, else by the newest that may be taught.</summary>
     private async Task<(NewDemonstration? Opening, Refusal? Refusal)> InPassing(
-        Guid id,
+        DemonstrationId id,
         DemonstrationOpen given,
-        Guid assessor,
+        PersonId assessor,
         CancellationToken ct
     )
     {

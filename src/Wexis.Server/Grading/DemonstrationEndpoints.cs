@@ -20,11 +20,11 @@ namespace Wexis.Server.Grading;
 /// <param name="SecondOf">The sheet that this one is a second look at; it is no attempt.</param>
 /// <param name="Marked">Of those, how many are marked; what the marks are is seen by their assessor alone until the sheet is submitted.</param>
 public sealed record DemonstrationLine(
-    Guid Id,
-    Guid? StationId,
+    DemonstrationId Id,
+    StationId? StationId,
     DemonstrationOrigin Origin,
     string TechniqueName,
-    Guid TraineeId,
+    PersonId TraineeId,
     string Trainee,
     string Assessor,
     int Attempt,
@@ -35,7 +35,7 @@ public sealed record DemonstrationLine(
     int Marked,
     bool Started,
     bool Stopped,
-    Guid? SecondOf
+    DemonstrationId? SecondOf
 );
 
 /// <param name="StationId">Where it is an examination.</param>
@@ -43,11 +43,11 @@ public sealed record DemonstrationLine(
 /// <param name="SecondOf">The sheet at which one looks again.</param>
 /// <param name="Another">Another attempt, although somebody else is grading this trainee at this station now.</param>
 public sealed record DemonstrationOpen(
-    Guid? StationId,
-    Guid TraineeId,
+    StationId? StationId,
+    PersonId TraineeId,
     DemonstrationOrigin Origin = DemonstrationOrigin.Station,
-    Guid? TechniqueId = null,
-    Guid? SecondOf = null,
+    TechniqueId? TechniqueId = null,
+    DemonstrationId? SecondOf = null,
     bool? Another = null
 );
 
@@ -58,10 +58,10 @@ public sealed record FilmAsked(string Hash, string Name);
 /// <param name="TaughtEdition">The edition that the trainee's cohort is taught, where the sheet is of another one.</param>
 /// <param name="Cues">The sheet's cues in words for each viewer: an assessor faces the trainee.</param>
 public sealed record DemonstrationView(
-    Guid Id,
-    Guid? StationId,
+    DemonstrationId Id,
+    StationId? StationId,
     DemonstrationOrigin Origin,
-    Guid TraineeId,
+    PersonId TraineeId,
     string Trainee,
     string Assessor,
     bool Mine,
@@ -72,14 +72,14 @@ public sealed record DemonstrationView(
     Score Score,
     IReadOnlyDictionary<string, IReadOnlyList<string>> Cues,
     int? TaughtEdition,
-    Guid? SecondOf,
+    DemonstrationId? SecondOf,
     FilmAsked? Film
 );
 
 /// <param name="Text">A WebVTT file, whole.</param>
 public sealed record CaptionsGiven(string? Text);
 
-public sealed record EventStored(Guid Id, Score Score);
+public sealed record EventStored(MarkId Id, Score Score);
 
 public static class DemonstrationEndpoints
 {
@@ -118,7 +118,7 @@ public static class DemonstrationEndpoints
         ]);
 
     private static async Task<Results<Ok<DemonstrationView>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> Open(
-        Guid id,
+        DemonstrationId id,
         DemonstrationOpen given,
         ClaimsPrincipal user,
         DemonstrationStore demonstrations,
@@ -154,7 +154,7 @@ public static class DemonstrationEndpoints
     private static bool IsFor(DemonstrationView view, ClaimsPrincipal user) => view.Mine || !user.IsInRole(Roles.Invited);
 
     private static async Task<Results<Ok<DemonstrationView>, NotFound>> Get(
-        Guid id,
+        DemonstrationId id,
         ClaimsPrincipal user,
         DemonstrationDesk desk,
         CancellationToken ct
@@ -162,7 +162,7 @@ public static class DemonstrationEndpoints
 
     /// <summary>The marks of one's own sheet, or of a submitted one, as WebVTT captions.</summary>
     private static async Task<Results<ContentHttpResult, NotFound>> Captions(
-        Guid id,
+        DemonstrationId id,
         ClaimsPrincipal user,
         DemonstrationDesk desk,
         CancellationToken ct
@@ -181,8 +181,8 @@ public static class DemonstrationEndpoints
 
     /// <summary>New: stored. The same again: stored. The same id with other content, or after submitting: a conflict.</summary>
     private static async Task<Results<Ok<EventStored>, ValidationProblem, NotFound, ForbidHttpResult, Conflict<ProblemDetails>>> PutEvent(
-        Guid id,
-        Guid eventId,
+        DemonstrationId id,
+        MarkId eventId,
         MarkEvent given,
         ClaimsPrincipal user,
         GradingDesk grading,
@@ -242,7 +242,7 @@ public static class DemonstrationEndpoints
     private static async Task<
         Results<Ok<DemonstrationResult>, ValidationProblem, NotFound, ForbidHttpResult, Conflict<ProblemDetails>>
     > Submit(
-        Guid id,
+        DemonstrationId id,
         ClaimsPrincipal user,
         DemonstrationStore demonstrations,
         ResultStore results,

@@ -9,12 +9,12 @@ namespace Wexis.Server.Grading;
 /// <summary>
 /// A demonstration that is being graded. Whose it is and by which revision of the sheet never changes; its marks are only added to.
 /// </summary>
-public sealed class OpenDemonstration(Guid assessor, MarkSheet sheet, DateTimeOffset openedAt, bool film)
+public sealed class OpenDemonstration(PersonId assessor, MarkSheet sheet, DateTimeOffset openedAt, bool film)
 {
     private readonly Lock _lock = new();
     private ImmutableList<MarkEvent>? _marks;
 
-    public Guid AssessorId => assessor;
+    public PersonId AssessorId => assessor;
     public MarkSheet Sheet => sheet;
 
     /// <summary>Minutes by which a device's clock may run ahead.</summary>
@@ -59,7 +59,7 @@ public sealed class GradingDesk(DemonstrationStore demonstrations, IMemoryCache 
     private const int Weight = 4;
 
     /// <summary>Null when there is no such demonstration.</summary>
-    public async Task<OpenDemonstration?> Find(Guid id, CancellationToken ct)
+    public async Task<OpenDemonstration?> Find(DemonstrationId id, CancellationToken ct)
     {
         var key = (nameof(OpenDemonstration), id);
         if (known.TryGetValue(key, out OpenDemonstration? open))
@@ -75,10 +75,10 @@ public sealed class GradingDesk(DemonstrationStore demonstrations, IMemoryCache 
 
     /// <summary>Stores a mark; with it, when it is stored, all marks of the demonstration.</summary>
     public async Task<(AppendOutcome Outcome, IReadOnlyList<MarkEvent> Marks)> Append(
-        Guid id,
+        DemonstrationId id,
         OpenDemonstration open,
         MarkEvent mark,
-        Guid by,
+        PersonId by,
         DateTimeOffset now,
         CancellationToken ct
     )

@@ -88,10 +88,10 @@ public static class AwayEndpoints
     /// <summary>Why somebody has to stay; null when they may go.</summary>
     private static async Task<string?> Needed(Guid id, ClaimsPrincipal user, PersonStore people, CancellationToken ct)
     {
-        if (id == user.PersonId())
+        if (id == user.PersonId().Value)
             return "You are signed in with this account. Somebody else has to close it.";
         var leads = (await people.All(ct)).Where(p => p is { Active: true, Role: Roles.Lead }).ToList();
-        return leads.Count == 1 && leads[0].PersonId == id ? "This is the only lead trainer of your studio." : null;
+        return leads.Count == 1 && leads[0].PersonId.Value == id ? "This is the only lead trainer of your studio." : null;
     }
 
     private static async Task<AwayView?> View(string kind, Guid id, AwayStore away, CancellationToken ct)

@@ -76,7 +76,7 @@ public sealed class HeldSessions(SessionStore sessions, TimeProvider clock) : IT
 
     public void Dispose() => _read.Dispose();
 
-    internal static ClaimsPrincipal Principal(Guid person, string name, string role) =>
+    internal static ClaimsPrincipal Principal(PersonId person, string name, string role) =>
         new(
             new ClaimsIdentity(
                 [new(ClaimTypes.NameIdentifier, person.ToString()), new(ClaimTypes.Name, name), new(ClaimTypes.Role, role)],

@@ -8,11 +8,11 @@ using Wexis.Server.Shell;
 
 namespace Wexis.Server.People;
 
-public sealed record PersonLine(Guid Id, string Name, string Login, PersonRole Role);
+public sealed record PersonLine(PersonId Id, string Name, string Login, PersonRole Role);
 
 /// <summary>A colleague from outside who can still come in.</summary>
 /// <param name="Result">The one result that they see.</param>
-public sealed record InvitedLine(Guid Id, string Name, string Login, DateTimeOffset Until, Guid Result);
+public sealed record InvitedLine(PersonId Id, string Name, string Login, DateTimeOffset Until, DemonstrationId Result);
 
 /// <param name="Password">The new one.</param>
 public sealed record PasswordReset(string? Password);
@@ -55,7 +55,7 @@ public static class PeopleEndpoints
 
     /// <summary>Ends an invitation before its day; what the colleague did stays.</summary>
     private static async Task<Results<NoContent, NotFound>> EndInvitation(
-        Guid id,
+        PersonId id,
         PersonStore people,
         HeldSessions sessions,
         TimeProvider clock,
@@ -84,7 +84,7 @@ public static class PeopleEndpoints
     }
 
     private static async Task<Results<Ok<PersonLine>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> Change(
-        Guid id,
+        PersonId id,
         PersonChange given,
         PersonStore people,
         HeldSessions sessions,
@@ -112,7 +112,7 @@ public static class PeopleEndpoints
     }
 
     private static async Task<Results<NoContent, ValidationProblem, NotFound>> Reset(
-        Guid id,
+        PersonId id,
         PasswordReset given,
         PersonStore people,
         IPasswordHasher<StoredPerson> hasher,

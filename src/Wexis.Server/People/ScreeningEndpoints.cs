@@ -13,20 +13,27 @@ namespace Wexis.Server.People;
 
 /// <param name="AboutPerson">The person of the house it is about; null for somebody without an account.</param>
 public sealed record ScreeningDraft(
-    Guid? AboutPerson,
+    PersonId? AboutPerson,
     string? AboutName,
     ScreeningAnswers? Answers,
     Consent? Consent,
-    IReadOnlyList<Guid>? SeenBy
+    IReadOnlyList<PersonId>? SeenBy
 );
 
-public sealed record ScreeningLine(Guid Id, string About, DateOnly AnsweredOn, DateOnly GoodUntil, AnswersHold Standing, string TakenBy);
+public sealed record ScreeningLine(
+    ScreeningId Id,
+    string About,
+    DateOnly AnsweredOn,
+    DateOnly GoodUntil,
+    AnswersHold Standing,
+    string TakenBy
+);
 
 /// <summary>A screening and what it means today, technique by technique.</summary>
 public sealed record ScreeningView(
     string Schema,
-    Guid Id,
-    Guid? AboutPerson,
+    ScreeningId Id,
+    PersonId? AboutPerson,
     string About,
     DateOnly AnsweredOn,
     string TakenBy,
@@ -54,7 +61,7 @@ public static class ScreeningEndpoints
 
     /// <summary>The questions that the complete techniques of the house call for, or those given.</summary>
     private static async Task<Ok<Questionnaire>> Questions(
-        Guid[]? technique,
+        TechniqueId[]? technique,
         EditionStore editions,
         TechniqueDesk desk,
         CancellationToken ct
@@ -63,7 +70,10 @@ public static class ScreeningEndpoints
         var hand = await AtHand(editions, desk, ct);
         return TypedResults.Ok(
             Questionnaire.Of(
-                [.. hand.Where(t => technique is not { Length: > 0 } || technique.Contains(Guid.Parse(t.Id))).Select(t => t.Exclusions)],
+                [
+                    .. hand.Where(t => technique is not { Length: > 0 } || technique.Contains(TechniqueId.Parse(t.Id, null)))
+                        .Select(t => t.Exclusions),
+                ],
                 desk.Atlas
             )
         );
@@ -92,7 +102,7 @@ public static class ScreeningEndpoints
         ]);
 
     private static async Task<Results<Ok<ScreeningView>, NotFound>> Get(
-        Guid id,
+        ScreeningId id,
         ClaimsPrincipal user,
         ScreeningStore screenings,
         PersonStore people,
@@ -129,7 +139,7 @@ public static class ScreeningEndpoints
     }
 
     private static async Task<Results<Ok<ScreeningLine>, ValidationProblem>> Keep(
-        Guid id,
+        ScreeningId id,
         ScreeningDraft draft,
         ClaimsPrincipal user,
         ScreeningStore screenings,
@@ -190,7 +200,7 @@ public static class ScreeningEndpoints
     }
 
     private static async Task<Results<NoContent, NotFound>> Erase(
-        Guid id,
+        ScreeningId id,
         ClaimsPrincipal user,
         ScreeningStore screenings,
         TimeProvider clock,

@@ -37,7 +37,7 @@ public sealed record FirstLeadCode(string? Code)
         Code is null || CryptographicOperations.FixedTimeEquals(Encoding.UTF8.GetBytes(Code), Encoding.UTF8.GetBytes(given?.Trim() ?? ""));
 }
 
-public sealed record SignedIn(Guid Id, string Name, string Login, PersonRole Role);
+public sealed record SignedIn(PersonId Id, string Name, string Login, PersonRole Role);
 
 public sealed record SignIn(string? Login, string? Password);
 
@@ -141,15 +141,7 @@ public static class SessionEndpoints
 
     internal static StoredPerson New(PersonDraft draft, IPasswordHasher<StoredPerson> hasher)
     {
-        var person = new StoredPerson(
-            Guid.CreateVersion7(),
-            draft.Login!.Trim(),
-            draft.Name!.Trim(),
-            draft.Role!,
-            "",
-            Guid.NewGuid(),
-            true
-        );
+        var person = new StoredPerson(PersonId.New(), draft.Login!.Trim(), draft.Name!.Trim(), draft.Role!, "", Guid.NewGuid(), true);
         return person with { PasswordHash = hasher.HashPassword(person, draft.Password!) };
     }
 
@@ -157,7 +149,7 @@ public static class SessionEndpoints
 
     private static StoredPerson MakeNobody()
     {
-        var nobody = new StoredPerson(Guid.Empty, "", "", Roles.Trainee, "", Guid.Empty, false);
+        var nobody = new StoredPerson(default, "", "", Roles.Trainee, "", Guid.Empty, false);
         return nobody with { PasswordHash = new PasswordHasher<StoredPerson>().HashPassword(nobody, Guid.NewGuid().ToString()) };
     }
 

@@ -15,8 +15,8 @@ namespace Wexis.Server.Programmes;
 /// <param name="ProgrammeEdition">The edition of the programme that it runs on.</param>
 /// <param name="ProgrammeOffered">The edition that the programme is at.</param>
 public sealed record CohortView(
-    Guid Id,
-    Guid ProgrammeId,
+    CohortId Id,
+    ProgrammeId ProgrammeId,
     string Programme,
     string Name,
     DateTimeOffset OpenedAt,
@@ -28,12 +28,12 @@ public sealed record CohortView(
     int ProgrammeOffered
 );
 
-public sealed record CohortOpen(Guid Id, CohortDraft Cohort);
+public sealed record CohortOpen(CohortId Id, CohortDraft Cohort);
 
 /// <param name="Codes">Techniques for which the offered edition is taken from now on.</param>
 /// <param name="Routines">Routines for which the newest edition is taken.</param>
 /// <param name="Programme">It runs on the programme as it is now from now on.</param>
-public sealed record CohortTake(IReadOnlyList<string>? Codes, IReadOnlyList<Guid>? Routines = null, bool Programme = false);
+public sealed record CohortTake(IReadOnlyList<string>? Codes, IReadOnlyList<RoutineId>? Routines = null, bool Programme = false);
 
 public static class CohortEndpoints
 {
@@ -70,7 +70,7 @@ public static class CohortEndpoints
     }
 
     private static async Task<Results<Ok<IReadOnlyList<CohortView>>, NotFound>> List(
-        Guid id,
+        ProgrammeId id,
         CohortStore cohorts,
         ProgrammeStore programmes,
         EditionStore editions,
@@ -86,7 +86,7 @@ public static class CohortEndpoints
     }
 
     private static async Task<Results<Ok<CohortView>, NotFound>> Get(
-        Guid id,
+        CohortId id,
         CohortStore cohorts,
         ProgrammeStore programmes,
         EditionStore editions,
@@ -95,7 +95,7 @@ public static class CohortEndpoints
     ) => await View(id, cohorts, programmes, editions, desk, ct) is { } view ? TypedResults.Ok(view) : TypedResults.NotFound();
 
     private static async Task<Results<Ok<CohortView>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> Open(
-        Guid id,
+        ProgrammeId id,
         CohortOpen given,
         ClaimsPrincipal user,
         CohortStore cohorts,
@@ -133,7 +133,7 @@ public static class CohortEndpoints
     }
 
     private static async Task<Results<Ok<CohortView>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> SetMembers(
-        Guid id,
+        CohortId id,
         CohortDraft given,
         CohortStore cohorts,
         ProgrammeStore programmes,
@@ -153,7 +153,7 @@ public static class CohortEndpoints
     }
 
     private static async Task<Results<Ok<CohortView>, ValidationProblem, NotFound>> Take(
-        Guid id,
+        CohortId id,
         CohortTake given,
         ClaimsPrincipal user,
         CohortStore cohorts,
@@ -195,11 +195,11 @@ public static class CohortEndpoints
         return await View(id, cohorts, programmes, editions, desk, ct) is { } view ? TypedResults.Ok(view) : TypedResults.NotFound();
     }
 
-    private static async Task<IReadOnlySet<Guid>> Trainees(PersonStore people, CancellationToken ct) =>
+    private static async Task<IReadOnlySet<PersonId>> Trainees(PersonStore people, CancellationToken ct) =>
         (await people.All(ct)).Where(p => p is { Active: true, Role: Roles.Trainee }).Select(p => p.PersonId).ToHashSet();
 
     private static async Task<CohortView?> View(
-        Guid id,
+        CohortId id,
         CohortStore cohorts,
         ProgrammeStore programmes,
         EditionStore editions,
@@ -212,7 +212,7 @@ public static class CohortEndpoints
 
     private sealed record Reading(
         StoredProgramme Programme,
-        IReadOnlyDictionary<Guid, ProgrammeDocument> Whole,
+        IReadOnlyDictionary<CohortId, ProgrammeDocument> Whole,
         IReadOnlyDictionary<string, TeachingEdition> Offered,
         IReadOnlyList<TeachingRoutine> OfferedRoutines,
         IReadOnlyDictionary<string, string> Names
@@ -243,7 +243,7 @@ public static class CohortEndpoints
         CancellationToken ct
     )
     {
-        var whole = new Dictionary<Guid, ProgrammeDocument>();
+        var whole = new Dictionary<CohortId, ProgrammeDocument>();
         var routines = new List<TeachingRoutine>();
         foreach (var cohort in stored)
         {

@@ -12,7 +12,7 @@ namespace Wexis.Server.Programmes;
 /// <param name="Before">What the plan came to that it had to stay near to; null: none, or it does not hold any more.</param>
 /// <param name="Plan">The plan; null while it runs, and where it was stopped before there was one.</param>
 public sealed record PlanRun(
-    Guid Id,
+    PlanId Id,
     bool Running,
     bool Stopped,
     PlanMeasure? Best,
@@ -41,7 +41,7 @@ public sealed class PlanDesk : IDisposable
         public void Dispose() => Source.Dispose();
     }
 
-    public PlanRun Begin(Guid id, SequenceProblem problem, IReadOnlyList<int>? before)
+    public PlanRun Begin(PlanId id, SequenceProblem problem, IReadOnlyList<int>? before)
     {
         ArgumentNullException.ThrowIfNull(problem);
         var run = _runs.GetOrCreate(id, entry =>
@@ -70,9 +70,9 @@ public sealed class PlanDesk : IDisposable
         return Of(id, run);
     }
 
-    public PlanRun? Look(Guid id) => _runs.Get<Run>(id) is { } run ? Of(id, run) : null;
+    public PlanRun? Look(PlanId id) => _runs.Get<Run>(id) is { } run ? Of(id, run) : null;
 
-    public PlanRun? Stop(Guid id)
+    public PlanRun? Stop(PlanId id)
     {
         if (_runs.Get<Run>(id) is not { } run)
             return null;
@@ -80,7 +80,7 @@ public sealed class PlanDesk : IDisposable
         return Of(id, run);
     }
 
-    private static PlanRun Of(Guid id, Run run)
+    private static PlanRun Of(PlanId id, Run run)
     {
         var stopped = run.Source.IsCancellationRequested;
         if (!run.Plan.IsCompleted)

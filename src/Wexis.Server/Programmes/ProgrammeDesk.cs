@@ -67,7 +67,7 @@ public sealed class ProgrammeDesk(EditionStore editions, RoutineStore routines, 
         var wanted = document.AllUnits.SelectMany(u => u.AllRoutines).Distinct(StringComparer.Ordinal).ToList();
         if (wanted.Count == 0)
             return (document, []);
-        var ids = wanted.Select(w => Guid.TryParse(w, out var id) ? id : (Guid?)null).OfType<Guid>().ToList();
+        var ids = wanted.Select(RoutineId.Of).OfType<RoutineId>().ToList();
         var found = (await routines.TechniquesOf(ids, ct)).ToDictionary(r => r.Key.ToString(), r => r.Value, StringComparer.Ordinal);
         return (
             document with

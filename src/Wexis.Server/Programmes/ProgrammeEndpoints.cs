@@ -9,22 +9,22 @@ using Wexis.Server.Shell;
 
 namespace Wexis.Server.Programmes;
 
-public sealed record ProgrammeLine(Guid Id, string Name, int Gaps);
+public sealed record ProgrammeLine(ProgrammeId Id, string Name, int Gaps);
 
 /// <param name="Edition">Counts up where the one before runs with a cohort.</param>
-public sealed record ProgrammeView(Guid Id, int Edition, int Version, ProgrammeDocument Document, ProgrammeReview Review);
+public sealed record ProgrammeView(ProgrammeId Id, int Edition, int Version, ProgrammeDocument Document, ProgrammeReview Review);
 
 public sealed record ProgrammeSave(int Version, ProgrammeDocument Document);
 
-public sealed record ProgrammeAdd(Guid Id, ProgrammeDocument Document);
+public sealed record ProgrammeAdd(ProgrammeId Id, ProgrammeDocument Document);
 
 /// <param name="Id">Names this import: sent again after a lost answer it is one.</param>
 /// <param name="Text">A file as wexis.programme/1.</param>
-public sealed record ProgrammeImport(Guid Id, string? Text);
+public sealed record ProgrammeImport(ProgrammeId Id, string? Text);
 
 /// <param name="Id">Of this search; chosen by whoever asks, so that the same asked twice is one.</param>
 /// <param name="Near">Keep as near to the programme's own plan as can be.</param>
-public sealed record PlanOrder(Guid Id, ProgrammeDocument Document, bool Near);
+public sealed record PlanOrder(PlanId Id, ProgrammeDocument Document, bool Near);
 
 public static class ProgrammeEndpoints
 {
@@ -51,7 +51,7 @@ public static class ProgrammeEndpoints
         ]);
 
     private static async Task<Results<Ok<ProgrammeView>, NotFound>> Get(
-        Guid id,
+        ProgrammeId id,
         ProgrammeStore programmes,
         ProgrammeDesk desk,
         CancellationToken ct
@@ -87,7 +87,11 @@ public static class ProgrammeEndpoints
     }
 
     /// <summary>The programme as an open file.</summary>
-    private static async Task<Results<FileContentHttpResult, NotFound>> File(Guid id, ProgrammeStore programmes, CancellationToken ct) =>
+    private static async Task<Results<FileContentHttpResult, NotFound>> File(
+        ProgrammeId id,
+        ProgrammeStore programmes,
+        CancellationToken ct
+    ) =>
         await programmes.ById(id, ct) is { } p
             ? TypedResults.File(Encoding.UTF8.GetBytes(ProgrammeFile.Write(p.Body)), "application/json", "programme.json")
             : TypedResults.NotFound();
@@ -119,7 +123,7 @@ public static class ProgrammeEndpoints
     }
 
     private static async Task<Results<Ok<ProgrammeView>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> Save(
-        Guid id,
+        ProgrammeId id,
         ProgrammeSave given,
         ClaimsPrincipal user,
         ProgrammeStore programmes,
@@ -178,9 +182,9 @@ public static class ProgrammeEndpoints
         return TypedResults.Ok(plans.Begin(given.Id, problem, given.Near ? SequenceReading.Placed(given.Document, problem) : null));
     }
 
-    private static Results<Ok<PlanRun>, NotFound> Planned(Guid id, PlanDesk plans) =>
+    private static Results<Ok<PlanRun>, NotFound> Planned(PlanId id, PlanDesk plans) =>
         plans.Look(id) is { } run ? TypedResults.Ok(run) : TypedResults.NotFound();
 
-    private static Results<Ok<PlanRun>, NotFound> Stop(Guid id, PlanDesk plans) =>
+    private static Results<Ok<PlanRun>, NotFound> Stop(PlanId id, PlanDesk plans) =>
         plans.Stop(id) is { } run ? TypedResults.Ok(run) : TypedResults.NotFound();
 }

@@ -34,7 +34,7 @@ public sealed class CaseDesk(
     public HouseSettings Settings => house.Settings;
 
     /// <summary>Null where there is no such first sheet. While it is open nothing is decided.</summary>
-    public async Task<OpenCase?> Open(Guid id, CancellationToken ct)
+    public async Task<OpenCase?> Open(DemonstrationId id, CancellationToken ct)
     {
         if (await cases.Find(id, ct) is not { } stored || await demonstrations.SheetOf(id, ct) is not { } sheet)
             return null;
@@ -52,10 +52,10 @@ public sealed class CaseDesk(
             ? SecondLook.Of((first.Score, await State(stored.DemonstrationId, ct)), (second.Score, await State(id, ct)), sheet, Settings)
             : null;
 
-    private async Task<SheetState> State(Guid id, CancellationToken ct) => SheetState.Of(await demonstrations.EventsOf(id, ct));
+    private async Task<SheetState> State(DemonstrationId id, CancellationToken ct) => SheetState.Of(await demonstrations.EventsOf(id, ct));
 
     /// <summary>Who somebody is to a case.</summary>
-    public async Task<CaseActor> Actor(ClaimsPrincipal user, Guid id, CancellationToken ct)
+    public async Task<CaseActor> Actor(ClaimsPrincipal user, DemonstrationId id, CancellationToken ct)
     {
         var me = user.PersonId();
         return new(
@@ -67,7 +67,7 @@ public sealed class CaseDesk(
     }
 
     /// <summary>The same of a person whose role is in the store.</summary>
-    public async Task<CaseActor> ActorOf(Guid person, Guid id, CancellationToken ct)
+    public async Task<CaseActor> ActorOf(PersonId person, DemonstrationId id, CancellationToken ct)
     {
         var role = await people.ById(person, ct) is { Active: true } known ? known.Role : null;
         return new(
@@ -79,10 +79,11 @@ public sealed class CaseDesk(
     }
 
     /// <summary>Whether somebody was asked to look again and has not yet: until then they see nothing of the first sheet.</summary>
-    public async Task<bool> IsBlind(Guid person, Guid id, CancellationToken ct) => (await HiddenFrom(person, ct)).Contains(id);
+    public async Task<bool> IsBlind(PersonId person, DemonstrationId id, CancellationToken ct) =>
+        (await HiddenFrom(person, ct)).Contains(id);
 
     /// <summary>The first sheets of which somebody sees nothing yet.</summary>
-    public async Task<HashSet<Guid>> HiddenFrom(Guid person, CancellationToken ct) =>
+    public async Task<HashSet<DemonstrationId>> HiddenFrom(PersonId person, CancellationToken ct) =>
         [.. (await cases.AskedOf(person, ct)).Select(a => a.DemonstrationId)];
 
     public async Task<ActOutcome> Act(OpenCase open, CaseEvent e, CaseActor by, CancellationToken ct)
@@ -126,7 +127,7 @@ public sealed class CaseDesk(
     }
 
     /// <summary>What happens to a case in the moment in which one of its sheets is submitted, and how much of it was seen then.</summary>
-    public async Task<((Guid Case, int Sheets) Seen, IReadOnlyList<Happened> Happened)> Submitting(
+    public async Task<((DemonstrationId Case, int Sheets) Seen, IReadOnlyList<Happened> Happened)> Submitting(
         StoredDemonstration sheetOf,
         DemonstrationResult result,
         SheetState state,
@@ -148,7 +149,7 @@ public sealed class CaseDesk(
                     : []
             );
         var decided = new CaseEvent(
-            Guid.CreateVersion7(),
+            ActId.New(),
             CaseEventKind.Decided,
             now,
             sheetOf.AssessorId,
@@ -174,7 +175,7 @@ public sealed class CaseDesk(
     private Happened Given(
         OpenCase open,
         (DemonstrationResult Result, SheetState State) first,
-        (Guid Id, Guid By, DemonstrationResult Result, SheetState State) second,
+        (DemonstrationId Id, PersonId By, DemonstrationResult Result, SheetState State) second,
         DateTimeOffset now
     )
     {
@@ -182,7 +183,7 @@ public sealed class CaseDesk(
         var asked = open.Case.Looks.LastOrDefault(l => l.Given is null && (l.Asked.Assessor is null || l.Asked.Assessor == second.By));
         var fills = !compared.Differs && first.Result.Score.Decision == Decision.LookAgain;
         var e = new CaseEvent(
-            Guid.CreateVersion7(),
+            ActId.New(),
             CaseEventKind.LookGiven,
             now,
             second.By,
@@ -203,7 +204,7 @@ public sealed class CaseDesk(
     }
 
     /// <summary>Names of the people in a story.</summary>
-    public async Task<Func<Guid, string>> Names(CancellationToken ct)
+    public async Task<Func<PersonId, string>> Names(CancellationToken ct)
     {
         var all = (await people.All(ct)).ToDictionary(p => p.PersonId, p => p.Name);
         return id => all.GetValueOrDefault(id, "somebody who is gone");

@@ -17,8 +17,8 @@ public sealed record CaseAct(
     CaseEventKind Kind,
     string? Reason = null,
     LookHow? How = null,
-    Guid? Assessor = null,
-    Guid? Of = null,
+    PersonId? Assessor = null,
+    ActId? Of = null,
     IReadOnlyList<StandingMark>? Marks = null,
     IReadOnlyList<string>? Acts = null,
     AppealGround? Ground = null,
@@ -26,10 +26,10 @@ public sealed record CaseAct(
 );
 
 /// <param name="Given">Null while it is open.</param>
-public sealed record LookLineView(Guid Id, LookHow How, string? Assessor, DateTimeOffset AskedAt, DateTimeOffset? Given);
+public sealed record LookLineView(ActId Id, LookHow How, string? Assessor, DateTimeOffset AskedAt, DateTimeOffset? Given);
 
 public sealed record AppealView(
-    Guid Id,
+    ActId Id,
     AppealGround Ground,
     string Words,
     DateTimeOffset At,
@@ -39,7 +39,7 @@ public sealed record AppealView(
 );
 
 /// <param name="By">Who proposes.</param>
-public sealed record ProposalView(Guid Id, string By, string Reason, IReadOnlyList<StandingMark> Marks, IReadOnlyList<string>? Acts);
+public sealed record ProposalView(ActId Id, string By, string Reason, IReadOnlyList<StandingMark> Marks, IReadOnlyList<string>? Acts);
 
 /// <summary>What happened to a result, and what the reader may do with it.</summary>
 /// <param name="Compared">First sheet against second; only for those who grade, and never before their own sheet is given.</param>
@@ -48,7 +48,7 @@ public sealed record ProposalView(Guid Id, string By, string Reason, IReadOnlyLi
 /// <param name="OwnFilmFrom">From when its assessor may mark their own film again.</param>
 /// <param name="May">What the reader may do.</param>
 public sealed record CaseView(
-    Guid Id,
+    DemonstrationId Id,
     string First,
     IReadOnlyList<StoryLine> Story,
     IReadOnlyList<LookLineView> Looks,
@@ -90,7 +90,12 @@ public static class CaseEndpoints
     private static async Task<Ok<IReadOnlyList<AskedOfMe>>> Looks(ClaimsPrincipal user, CaseStore cases, CancellationToken ct) =>
         TypedResults.Ok(await cases.AskedOf(user.PersonId(), ct));
 
-    private static async Task<Results<Ok<CaseView>, NotFound>> Get(Guid id, ClaimsPrincipal user, CaseDesk desk, CancellationToken ct)
+    private static async Task<Results<Ok<CaseView>, NotFound>> Get(
+        DemonstrationId id,
+        ClaimsPrincipal user,
+        CaseDesk desk,
+        CancellationToken ct
+    )
     {
         var by = await desk.Actor(user, id, ct);
         return await desk.Open(id, ct) is { } open && Sees(open, by)
@@ -103,8 +108,8 @@ public static class CaseEndpoints
         by.Grades || by.Invited || (by.Id == open.Case.Trainee && open.Case.Events.Any(e => e.Kind == CaseEventKind.Released));
 
     private static async Task<Results<Ok<CaseView>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> Act(
-        Guid id,
-        Guid act,
+        DemonstrationId id,
+        ActId act,
         CaseAct given,
         ClaimsPrincipal user,
         CaseDesk desk,
@@ -147,7 +152,7 @@ public static class CaseEndpoints
     }
 
     /// <summary>Why somebody cannot be asked by hand: a colleague from outside is invited, and whoever is asked has to be able to grade.</summary>
-    private static async Task<string?> NotToBeAsked(Guid id, CaseAct given, CaseDesk desk, CancellationToken ct) =>
+    private static async Task<string?> NotToBeAsked(DemonstrationId id, CaseAct given, CaseDesk desk, CancellationToken ct) =>
         given.How is LookHow.Invited or LookHow.File ? "assessor: invite the colleague, or take in the sheet that came back."
         : given.Assessor is { } asked && !(await desk.ActorOf(asked, id, ct)).Grades
             ? "assessor: choose somebody who grades in your studio."

@@ -9,12 +9,12 @@ using Wexis.Server.Shell;
 namespace Wexis.Server.Results;
 
 /// <param name="Who">The assessor who counted it.</param>
-public sealed record RunView(Guid Id, string Who, ScoreRun Run);
+public sealed record RunView(DemonstrationId Id, string Who, ScoreRun Run);
 
 /// <summary>One attempt at a station: what each criterion came to.</summary>
 /// <param name="Marks">0 to 3 by criterion; what could not be seen is left out.</param>
 public sealed record AttemptView(
-    Guid Id,
+    DemonstrationId Id,
     int Attempt,
     DateTimeOffset DecidedAt,
     double Percent,
@@ -33,7 +33,7 @@ public static class EvidenceEndpoints
         api.MapGet("/results/{id:guid}/evidence", Get).RequireAuthorization(Policies.Case).WithTags("Results").WithName("getEvidence");
 
     private static async Task<Results<Ok<Evidence>, NotFound>> Get(
-        Guid id,
+        DemonstrationId id,
         ClaimsPrincipal user,
         CaseDesk desk,
         CaseStore cases,
@@ -49,7 +49,7 @@ public static class EvidenceEndpoints
         if (!staff && (by.Id != open.Case.Trainee || !open.Case.IsReleased))
             return TypedResults.NotFound();
         var name = await desk.Names(ct);
-        var sheets = new List<(Guid Id, Guid By)> { (id, open.Stored.FirstId) };
+        var sheets = new List<(DemonstrationId Id, PersonId By)> { (id, open.Stored.FirstId) };
         if (staff)
             sheets.AddRange(open.Stored.Looks.Where(l => l.Result is not null).Select(l => (l.DemonstrationId, l.AssessorId)));
         var runs = new List<RunView>();

@@ -24,18 +24,18 @@ public enum Waits
 /// <param name="Station">Place in the list of stations.</param>
 /// <param name="Percent">Null while the sheet is open, and while the reader has to look again themselves.</param>
 /// <param name="Waits">Null where nothing waits.</param>
-public sealed record Cell(int Station, Guid Id, int Attempt, double? Percent, Decision? Decision, Waits? Waits);
+public sealed record Cell(int Station, DemonstrationId Id, int Attempt, double? Percent, Decision? Decision, Waits? Waits);
 
-public sealed record GlanceRow(Guid TraineeId, string Trainee, IReadOnlyList<Cell> Cells);
+public sealed record GlanceRow(PersonId TraineeId, string Trainee, IReadOnlyList<Cell> Cells);
 
 /// <param name="Common">Its common name, with the other in brackets.</param>
-public sealed record ConfusedName(string Structure, string Common, int Times, int Of, IReadOnlyList<Guid> Worst);
+public sealed record ConfusedName(string Structure, string Common, int Times, int Of, IReadOnlyList<DemonstrationId> Worst);
 
 /// <summary>Who has shown what, what waits, where marks are lost.</summary>
 /// <param name="Counts">How many results wait for what.</param>
 public sealed record Glance(
-    IReadOnlyList<NamedThing> Cohorts,
-    IReadOnlyList<NamedThing> Examinations,
+    IReadOnlyList<NamedCohort> Cohorts,
+    IReadOnlyList<NamedExamination> Examinations,
     IReadOnlyList<GlanceStation> Stations,
     IReadOnlyList<GlanceRow> Rows,
     IReadOnlyList<WeakCriterion> Weakest,
@@ -44,10 +44,10 @@ public sealed record Glance(
 );
 
 /// <param name="Outcome">What the examination comes to.</param>
-public sealed record WholeRow(Guid TraineeId, string Trainee, ExaminationOutcome Outcome, IReadOnlyList<Cell> Cells);
+public sealed record WholeRow(PersonId TraineeId, string Trainee, ExaminationOutcome Outcome, IReadOnlyList<Cell> Cells);
 
 public sealed record WholeView(
-    Guid Id,
+    ExaminationId Id,
     string Name,
     ExaminationRule Rule,
     IReadOnlyList<GlanceStation> Stations,
@@ -82,8 +82,8 @@ public static class GlanceEndpoints
         && ResultCase.IsOwed(cell.Decision ?? Decision.Open, cell.Percent ?? 0, cell.PassLine ?? 0, cell.SafetyMet, cell.Looked, settings);
 
     private static async Task<Ok<Glance>> Get(
-        Guid? cohort,
-        Guid? examination,
+        CohortId? cohort,
+        ExaminationId? examination,
         ClaimsPrincipal user,
         GlanceStore glance,
         CaseStore cases,
@@ -122,14 +122,14 @@ public static class GlanceEndpoints
         );
     }
 
-    private static Cell Seen(GlanceCell c, int station, HashSet<Guid> blind, HouseSettings settings) =>
+    private static Cell Seen(GlanceCell c, int station, HashSet<DemonstrationId> blind, HouseSettings settings) =>
         blind.Contains(c.DemonstrationId)
             ? new(station, c.DemonstrationId, c.Attempt, null, null, Waits.LookOpen)
             : new(station, c.DemonstrationId, c.Attempt, c.Percent, c.Decision, WaitsFor(c, settings));
 
     private static async Task<ContentHttpResult> Table(
-        Guid? cohort,
-        Guid? examination,
+        CohortId? cohort,
+        ExaminationId? examination,
         ClaimsPrincipal user,
         GlanceStore glance,
         CaseStore cases,
@@ -151,7 +151,7 @@ public static class GlanceEndpoints
         );
     }
 
-    private static CohortLine Line(GlanceTrainee t, GlanceStation s, GlanceCell? c, HashSet<Guid> blind, HouseSettings settings)
+    private static CohortLine Line(GlanceTrainee t, GlanceStation s, GlanceCell? c, HashSet<DemonstrationId> blind, HouseSettings settings)
     {
         var seen = c is not null && !blind.Contains(c.DemonstrationId) ? c : null;
         var waits = c is null ? null : Seen(c, 0, blind, settings).Waits;
@@ -175,7 +175,7 @@ public static class GlanceEndpoints
     }
 
     private static async Task<Results<Ok<WholeView>, NotFound>> Whole(
-        Guid id,
+        ExaminationId id,
         ClaimsPrincipal user,
         GlanceStore glance,
         CaseStore cases,
@@ -202,7 +202,12 @@ public static class GlanceEndpoints
         return TypedResults.Ok(new WholeView(id, name, rule, stations, rows));
     }
 
-    private static StationStanding Standing(GlanceStation s, IEnumerable<GlanceCell> cells, HashSet<Guid> blind, HouseSettings settings) =>
+    private static StationStanding Standing(
+        GlanceStation s,
+        IEnumerable<GlanceCell> cells,
+        HashSet<DemonstrationId> blind,
+        HouseSettings settings
+    ) =>
         cells.FirstOrDefault(c => c.StationId == s.StationId) is { } cell && !blind.Contains(cell.DemonstrationId)
             ? new(
                 s.StationId,
@@ -216,7 +221,7 @@ public static class GlanceEndpoints
             : new(s.StationId, null, null, null, null, true, false);
 
     private static async Task<Results<NoContent, ValidationProblem, NotFound>> SetRule(
-        Guid id,
+        ExaminationId id,
         ExaminationRule given,
         GlanceStore glance,
         CancellationToken ct

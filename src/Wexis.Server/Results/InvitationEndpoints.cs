@@ -17,18 +17,18 @@ namespace Wexis.Server.Results;
 
 /// <param name="Id">Of the person, made where they are invited.</param>
 /// <param name="Looks">To look again; else to decide a dispute or an appeal.</param>
-public sealed record InvitationGiven(Guid Id, string? Name, bool Looks);
+public sealed record InvitationGiven(PersonId Id, string? Name, bool Looks);
 
 /// <summary>What the colleague needs to come in; the password is told this once.</summary>
 public sealed record Invitation(string Name, string Login, string Password, DateTimeOffset Until);
 
 /// <param name="Look">The second look that is still to be given; null where it was given, or another thing is to be decided.</param>
-public sealed record InvitedTo(Guid Id, Guid TraineeId, string Trainee, string Shown, AskedOfMe? Look);
+public sealed record InvitedTo(DemonstrationId Id, PersonId TraineeId, string Trainee, string Shown, AskedOfMe? Look);
 
-/// <param name="Id">Of the second sheet, made where it is taken in.</param>
+/// <param name="Id">Of the second sheet, made where it is taken in; the same UUID is the id of whoever filled it in.</param>
 /// <param name="Name">Who filled it in.</param>
 /// <param name="Text">The table, whole.</param>
-public sealed record SheetReturned(Guid Id, string? Name, string? Text);
+public sealed record SheetReturned(DemonstrationId Id, string? Name, string? Text);
 
 /// <summary>A colleague from outside: invited to one case until a day, or sent its sheet as a table.</summary>
 public static class InvitationEndpoints
@@ -71,7 +71,7 @@ public static class InvitationEndpoints
     private static string Random(int length) => RandomNumberGenerator.GetString(Letters, length);
 
     private static async Task<Results<Ok<Invitation>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> Invite(
-        Guid id,
+        DemonstrationId id,
         InvitationGiven given,
         ClaimsPrincipal user,
         CaseDesk desk,
@@ -93,14 +93,7 @@ public static class InvitationEndpoints
         var (login, password, until) = ($"guest-{Random(6)}", Random(14), desk.Now.AddDays(desk.Settings.InvitationDays));
         var person = new StoredPerson(given.Id, login, name, Roles.Invited, "", Guid.NewGuid(), true, until);
         var by = await desk.Actor(user, id, ct);
-        var asked = new CaseEvent(
-            Guid.CreateVersion7(),
-            CaseEventKind.LookAsked,
-            desk.Now,
-            by.Id,
-            How: LookHow.Invited,
-            Assessor: person.PersonId
-        );
+        var asked = new CaseEvent(ActId.New(), CaseEventKind.LookAsked, desk.Now, by.Id, How: LookHow.Invited, Assessor: person.PersonId);
         if (given.Looks && CaseRules.Refuse(open.Case, asked, by, open.Sheet, desk.Settings) is { } refusal)
             return Problems.Of(refusal.Path, refusal.Says, title);
         if (!await people.Add(person with { PasswordHash = hasher.HashPassword(person, password) }, desk.Now, ct))
@@ -111,11 +104,11 @@ public static class InvitationEndpoints
         return TypedResults.Ok(new Invitation(name, login, password, until));
     }
 
-    private static async Task<Results<ContentHttpResult, NotFound>> Blank(Guid id, CaseDesk desk, CancellationToken ct) =>
+    private static async Task<Results<ContentHttpResult, NotFound>> Blank(DemonstrationId id, CaseDesk desk, CancellationToken ct) =>
         await desk.Open(id, ct) is { } open ? TypedResults.Text(ReturnedSheet.Blank(id, open.Sheet), "text/csv") : TypedResults.NotFound();
 
     private static async Task<Results<Ok, ValidationProblem, NotFound, Conflict<ProblemDetails>>> Return(
-        Guid id,
+        DemonstrationId id,
         SheetReturned given,
         ClaimsPrincipal user,
         CaseDesk desk,
@@ -142,13 +135,22 @@ public static class InvitationEndpoints
         var by = await desk.Actor(user, id, ct);
         var now = desk.Now;
         // Whoever filled it in is known by name and has no account. The same sent again goes on where it was cut off.
-        var colleague = new StoredPerson(given.Id, $"guest-{Random(10)}", name, Roles.Invited, "", Guid.NewGuid(), false, now);
+        var colleague = new StoredPerson(
+            PersonId.From(given.Id.Value),
+            $"guest-{Random(10)}",
+            name,
+            Roles.Invited,
+            "",
+            Guid.NewGuid(),
+            false,
+            now
+        );
         if (open.Case.Looks.All(l => l.Asked.Assessor != colleague.PersonId))
         {
-            var asked = new CaseEvent(Guid.CreateVersion7(), CaseEventKind.LookAsked, now, by.Id, How: LookHow.File, Assessor: given.Id);
+            var asked = new CaseEvent(ActId.New(), CaseEventKind.LookAsked, now, by.Id, How: LookHow.File, Assessor: colleague.PersonId);
             if (CaseRules.Refuse(open.Case, asked, by, open.Sheet, desk.Settings) is { } refusal)
                 return Problems.Of(refusal.Path, refusal.Says, title);
-            if (await people.ById(given.Id, ct) is null)
+            if (await people.ById(colleague.PersonId, ct) is null)
                 await people.Add(colleague, now, ct);
             if ((await desk.Act(open, asked, by, ct)).Outcome != SaveOutcome.Saved)
                 return Problems.Stale("result");

@@ -20,10 +20,10 @@ namespace Wexis.Server.Results;
 /// <param name="Withdrawn">Why it was withdrawn; null where it was not.</param>
 /// <param name="AppealOpen">The trainee appealed, and nobody has decided it.</param>
 public sealed record ResultLine(
-    Guid Id,
+    DemonstrationId Id,
     DemonstrationOrigin Origin,
     string TechniqueName,
-    Guid TraineeId,
+    PersonId TraineeId,
     string Trainee,
     string Assessor,
     int Attempt,
@@ -41,11 +41,11 @@ public sealed record ResultLine(
 
 /// <param name="CriticalActs">What must not happen at this station.</param>
 public sealed record ResultView(
-    Guid Id,
+    DemonstrationId Id,
     DemonstrationOrigin Origin,
     string TechniqueName,
     string? Examination,
-    Guid TraineeId,
+    PersonId TraineeId,
     string Trainee,
     string Assessor,
     int Attempt,
@@ -59,7 +59,7 @@ public sealed record ResultView(
 /// <summary>What a trainee would see on release.</summary>
 /// <param name="Waits">What keeps it from being released; null where nothing does.</param>
 public sealed record ReleasePreview(
-    Guid Id,
+    DemonstrationId Id,
     string Trainee,
     string TechniqueName,
     DateTimeOffset DecidedAt,
@@ -71,10 +71,10 @@ public sealed record ReleasePreview(
     string? Waits
 );
 
-public sealed record Release(IReadOnlyList<Guid> Results);
+public sealed record Release(IReadOnlyList<DemonstrationId> Results);
 
 /// <param name="Id">Of the result.</param>
-public sealed record NotReleased(Guid Id, string Trainee, string Says);
+public sealed record NotReleased(DemonstrationId Id, string Trainee, string Says);
 
 public sealed record Released(int Count, IReadOnlyList<NotReleased> Not);
 
@@ -92,7 +92,7 @@ public static class ResultEndpoints
     }
 
     /// <summary>A trainee sees their own, once released; nothing of anyone else's.</summary>
-    private static Guid? OnlyOf(ClaimsPrincipal user) =>
+    private static PersonId? OnlyOf(ClaimsPrincipal user) =>
         user.IsInRole(Roles.Lead) || user.IsInRole(Roles.Assessor) ? null : user.PersonId();
 
     private static async Task<Ok<IReadOnlyList<ResultLine>>> List(
@@ -141,7 +141,7 @@ public static class ResultEndpoints
     }
 
     private static async Task<Results<Ok<ResultView>, NotFound>> Get(
-        Guid id,
+        DemonstrationId id,
         ClaimsPrincipal user,
         ResultStore results,
         DemonstrationStore demonstrations,
@@ -215,7 +215,7 @@ public static class ResultEndpoints
                 not.Add(new(id, "", "There is no such result."));
                 continue;
             }
-            var e = new CaseEvent(Guid.CreateVersion7(), CaseEventKind.Released, desk.Now, user.PersonId());
+            var e = new CaseEvent(ActId.New(), CaseEventKind.Released, desk.Now, user.PersonId());
             var outcome = await desk.Act(open, e, await desk.Actor(user, id, ct), ct);
             if (outcome is { Refusal: null, Outcome: SaveOutcome.Saved })
                 count++;

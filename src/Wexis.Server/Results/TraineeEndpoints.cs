@@ -13,10 +13,10 @@ using Wexis.Server.Shell;
 namespace Wexis.Server.Results;
 
 /// <param name="Edition">Edition of the technique or routine that was shown.</param>
-public sealed record TraineeStoryLine(Guid Result, string Shown, int? Edition, int Attempt, StoryLine Line);
+public sealed record TraineeStoryLine(DemonstrationId Result, string Shown, int? Edition, int Attempt, StoryLine Line);
 
 /// <summary>Every decision about one trainee, in order.</summary>
-public sealed record TraineeStory(Guid TraineeId, string Trainee, IReadOnlyList<TraineeStoryLine> Lines);
+public sealed record TraineeStory(PersonId TraineeId, string Trainee, IReadOnlyList<TraineeStoryLine> Lines);
 
 /// <summary>The story of one trainee, and everything about them in one open file.</summary>
 public static class TraineeEndpoints
@@ -41,7 +41,7 @@ public static class TraineeEndpoints
     }
 
     private static async Task<Results<Ok<TraineeStory>, NotFound>> Story(
-        Guid id,
+        PersonId id,
         ClaimsPrincipal user,
         PersonStore people,
         ResultStore results,
@@ -78,7 +78,7 @@ public static class TraineeEndpoints
 
     /// <summary>The trainee's own, or the lead trainer's: who they are, screenings, results as they read them, marks and story.</summary>
     private static async Task<Results<ContentHttpResult, NotFound>> Export(
-        Guid id,
+        PersonId id,
         ClaimsPrincipal user,
         PersonStore people,
         ScreeningStore screenings,
@@ -104,7 +104,7 @@ public static class TraineeEndpoints
             shown.Add(
                 new JsonObject
                 {
-                    ["id"] = r.DemonstrationId,
+                    ["id"] = r.DemonstrationId.Value,
                     ["shown"] = r.TechniqueName,
                     ["examination"] = r.Examination,
                     ["origin"] = r.Origin.Word(),
@@ -124,7 +124,7 @@ public static class TraineeEndpoints
             ["exported_at"] = desk.Now,
             ["person"] = new JsonObject
             {
-                ["id"] = person.PersonId,
+                ["id"] = person.PersonId.Value,
                 ["name"] = person.Name,
                 ["user_name"] = person.Login,
                 ["role"] = person.Role,

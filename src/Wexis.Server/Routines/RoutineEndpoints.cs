@@ -14,15 +14,15 @@ using Wexis.Server.Techniques;
 
 namespace Wexis.Server.Routines;
 
-public sealed record RoutineView(Guid Id, int Edition, int Version, bool Frozen, RoutineDocument Document, RoutineReading Reading);
+public sealed record RoutineView(RoutineId Id, int Edition, int Version, bool Frozen, RoutineDocument Document, RoutineReading Reading);
 
 public sealed record RoutineSave(int Edition, int Version, RoutineDocument Document);
 
-public sealed record RoutineAdd(Guid Id, RoutineDocument Document);
+public sealed record RoutineAdd(RoutineId Id, RoutineDocument Document);
 
 /// <param name="Id">Names this import: sent again after a lost answer it is one.</param>
 /// <param name="Text">A file as wexis.routine/1 or wexis.routine-list/1.</param>
-public sealed record RoutineImport(Guid Id, string? Text);
+public sealed record RoutineImport(RoutineId Id, string? Text);
 
 /// <param name="Minutes">The time to fit to.</param>
 public sealed record RoutineFitAsk(double? Minutes, RoutineDocument Document);
@@ -95,7 +95,7 @@ public static class RoutineEndpoints
     }
 
     private static async Task<Results<Ok<RoutineView>, NotFound>> Get(
-        Guid id,
+        RoutineId id,
         ClaimsPrincipal user,
         RoutineStore routines,
         CohortStore cohorts,
@@ -113,7 +113,7 @@ public static class RoutineEndpoints
             : TypedResults.NotFound();
     }
 
-    private static async Task<RoutineView?> View(Guid id, RoutineStore routines, RoutineDesk desk, CancellationToken ct) =>
+    private static async Task<RoutineView?> View(RoutineId id, RoutineStore routines, RoutineDesk desk, CancellationToken ct) =>
         await routines.ById(id, ct) is { } r ? new(id, r.Edition, r.Version, r.Frozen, r.Body, await desk.Read(r.Body, ct)) : null;
 
     private static async Task<Results<Ok<RoutineView>, ValidationProblem, Conflict<ProblemDetails>, NotFound>> Add(
@@ -125,7 +125,7 @@ public static class RoutineEndpoints
         CancellationToken ct
     )
     {
-        if (given.Id == Guid.Empty)
+        if (!given.Id.IsSet)
             return Problems.Of("id", "id: nothing is given. Expected an id of its own.", Refused);
         var (document, reading) = await Checked(given.Document, desk, ct);
         if (reading.Issues.Count > 0)
@@ -163,8 +163,8 @@ public static class RoutineEndpoints
             if (reading.Sum is null)
                 continue;
             var (seconds, remarks) = Counts(reading);
-            var id = SHA256.HashData([.. given.Id.ToByteArray(), (byte)i]).AsSpan(0, 16);
-            fresh.Add(new(new Guid(id), document, seconds, remarks));
+            var id = SHA256.HashData([.. given.Id.Value.ToByteArray(), (byte)i]).AsSpan(0, 16);
+            fresh.Add(new(RoutineId.From(new Guid(id)), document, seconds, remarks));
         }
         if (slips.Count > 0)
             return Problems.Of(slips, title);
@@ -174,7 +174,7 @@ public static class RoutineEndpoints
     }
 
     private static async Task<Results<Ok<RoutineView>, ValidationProblem, Conflict<ProblemDetails>, NotFound>> Save(
-        Guid id,
+        RoutineId id,
         RoutineSave given,
         ClaimsPrincipal user,
         RoutineStore routines,
@@ -238,8 +238,8 @@ public static class RoutineEndpoints
     }
 
     private static async Task<Results<Ok<RoutinePair>, NotFound>> Beside(
-        Guid id,
-        Guid other,
+        RoutineId id,
+        RoutineId other,
         RoutineStore routines,
         RoutineDesk desk,
         TechniqueDesk techniques,
@@ -267,7 +267,7 @@ public static class RoutineEndpoints
 
     /// <summary>The routine as a file that stands alone: the editions it pins come along.</summary>
     private static async Task<Results<FileContentHttpResult, NotFound>> File(
-        Guid id,
+        RoutineId id,
         RoutineStore routines,
         RoutineDesk desk,
         CancellationToken ct

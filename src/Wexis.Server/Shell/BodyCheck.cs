@@ -38,6 +38,8 @@ public sealed class BodyCheck : IEndpointFilter
 
     private static IEnumerable<Issue> Issues(object value, NullabilityInfo? nullability, string path)
     {
+        if (value is IIdentifier id)
+            return id.IsSet ? [] : [new(path, IssueCodes.Missing, "", "what the contract describes")];
         if (value is string text)
             return text.Contains('\0', StringComparison.Ordinal)
                 ? [new(path, IssueCodes.Unreadable, text.Replace("\0", "␀", StringComparison.Ordinal), "text without U+0000")]

@@ -1,4 +1,5 @@
 using System.Security.Claims;
+using Wexis.Core.Measures;
 
 namespace Wexis.Server.Shell;
 
@@ -18,8 +19,6 @@ public static class Policies
 /// <summary>Who is signed in.</summary>
 public static class SignedPerson
 {
-    public static Guid PersonId(this ClaimsPrincipal user) =>
-        Guid.TryParse(user.FindFirstValue(ClaimTypes.NameIdentifier), out var id)
-            ? id
-            : throw new InvalidOperationException("Nobody is signed in.");
+    public static PersonId PersonId(this ClaimsPrincipal user) =>
+        Id<Kinds.Person>.Of(user.FindFirstValue(ClaimTypes.NameIdentifier)) ?? throw new InvalidOperationException("Nobody is signed in.");
 }

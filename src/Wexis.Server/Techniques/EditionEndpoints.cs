@@ -47,7 +47,7 @@ public static class EditionEndpoints
     }
 
     private static async Task<Results<Ok<TechniqueHistory>, NotFound>> History(
-        Guid id,
+        TechniqueId id,
         EditionStore editions,
         EditionHistoryStore history,
         TechniqueDesk desk,
@@ -81,7 +81,7 @@ public static class EditionEndpoints
     }
 
     private static async Task<Results<Ok<TechniqueView>, NotFound>> Get(
-        Guid id,
+        TechniqueId id,
         int edition,
         EditionStore editions,
         TechniqueDesk desk,
@@ -107,7 +107,7 @@ public static class EditionEndpoints
             : TypedResults.NotFound();
 
     private static async Task<Results<Ok<IReadOnlyList<Difference>>, NotFound>> Since(
-        Guid id,
+        TechniqueId id,
         int edition,
         int before,
         EditionStore editions,
@@ -119,7 +119,7 @@ public static class EditionEndpoints
             : TypedResults.NotFound();
 
     private static async Task<Results<NoContent, NotFound, ValidationProblem, Conflict<ProblemDetails>>> Take(
-        Guid id,
+        TechniqueId id,
         int edition,
         EditionStepTaken given,
         ClaimsPrincipal user,

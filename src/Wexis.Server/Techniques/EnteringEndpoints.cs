@@ -24,7 +24,7 @@ public sealed record PastedNotes(string? Text, IReadOnlyList<ConfirmedWord>? Con
 
 /// <summary>A page of text whose claims are to be read.</summary>
 /// <param name="Technique">What the page is about; null where it tells that itself.</param>
-public sealed record PastedPage(string? Text, Guid? Technique = null);
+public sealed record PastedPage(string? Text, TechniqueId? Technique = null);
 
 /// <summary>What the editor asks of the core while a technique is entered. Nothing here is stored.</summary>
 public static class EnteringEndpoints

@@ -100,7 +100,7 @@ public sealed class TechniqueDesk(
         return DerivationOf(edition.TechniqueId, edition.Edition, edition.Version, edition.Body);
     }
 
-    public Derivation DerivationOf(Guid technique, int edition, int version, TechniqueDocument body) =>
+    public Derivation DerivationOf(TechniqueId technique, int edition, int version, TechniqueDocument body) =>
         Once((nameof(Derivation), technique, edition, version, RulesVersion), DerivationWeight, () => Derive(body));
 
     /// <summary>Techniques by code as a programme sees them, from what is kept beside their newest editions.</summary>
@@ -113,7 +113,7 @@ public sealed class TechniqueDesk(
         ArgumentNullException.ThrowIfNull(editions);
         var rules = RulesVersion;
         var taught = new Dictionary<string, TaughtTechnique>(StringComparer.Ordinal);
-        var unread = new List<Guid>();
+        var unread = new List<TechniqueId>();
         foreach (var head in await editions.Heads(codes, ct))
             if (known.TryGetValue((nameof(TaughtTechnique), head, rules), out TaughtTechnique? found) && found is not null)
                 taught[head.Code] = found;
@@ -168,7 +168,7 @@ public sealed class TechniqueDesk(
     }
 
     /// <summary>A technique as it is stored: its body with its id, and what is derived from it.</summary>
-    public NewTechnique New(Guid id, TechniqueDocument document, Derivation? derivation = null)
+    public NewTechnique New(TechniqueId id, TechniqueDocument document, Derivation? derivation = null)
     {
         ArgumentNullException.ThrowIfNull(document);
         var derived = derivation ?? Derive(document);

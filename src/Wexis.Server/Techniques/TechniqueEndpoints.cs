@@ -15,7 +15,7 @@ namespace Wexis.Server.Techniques;
 
 /// <summary>A technique as opened: its newest edition and all that is derived from it.</summary>
 public sealed record TechniqueView(
-    Guid Id,
+    TechniqueId Id,
     string Code,
     int Edition,
     int Version,
@@ -32,7 +32,7 @@ public sealed record TechniqueView(
 /// <summary>A technique that belongs to this one, seen from here: told by either of the two.</summary>
 /// <param name="As">easier, harder, or same-except: what the other is to this one.</param>
 public sealed record RelatedLine(
-    Guid? Id,
+    TechniqueId? Id,
     string Code,
     string Name,
     EditionStanding Standing,
@@ -42,9 +42,9 @@ public sealed record RelatedLine(
 
 public sealed record TechniqueSave(int Edition, int Version, TechniqueDocument Document);
 
-public sealed record TechniqueAdd(Guid Id, TechniqueDocument Document);
+public sealed record TechniqueAdd(TechniqueId Id, TechniqueDocument Document);
 
-public sealed record TechniqueSaved(Guid Id, int Edition, int Version, EditionStanding Standing);
+public sealed record TechniqueSaved(TechniqueId Id, int Edition, int Version, EditionStanding Standing);
 
 public static class TechniqueEndpoints
 {
@@ -75,7 +75,7 @@ public static class TechniqueEndpoints
     }
 
     private static async Task<IReadOnlyList<EditionLine>> ReadableBy(
-        Guid trainee,
+        PersonId trainee,
         EditionStore editions,
         CohortStore cohorts,
         CancellationToken ct
@@ -91,7 +91,7 @@ public static class TechniqueEndpoints
     private static Ok<Derivation> Derive(TechniqueDocument document, TechniqueDesk desk) => TypedResults.Ok(desk.Derive(document));
 
     private static async Task<Results<Ok<TechniqueView>, NotFound>> Get(
-        Guid id,
+        TechniqueId id,
         ClaimsPrincipal user,
         EditionStore editions,
         CohortStore cohorts,
@@ -129,7 +129,7 @@ public static class TechniqueEndpoints
     /// </summary>
     private static async Task<StoredEdition?> ReadBy(
         ClaimsPrincipal user,
-        Guid id,
+        TechniqueId id,
         EditionStore editions,
         CohortStore cohorts,
         CancellationToken ct
@@ -203,7 +203,7 @@ public static class TechniqueEndpoints
     }
 
     private static async Task<Results<Ok<TechniqueSaved>, ValidationProblem, NotFound, Conflict<ProblemDetails>>> Save(
-        Guid id,
+        TechniqueId id,
         TechniqueSave given,
         ClaimsPrincipal user,
         EditionStore editions,

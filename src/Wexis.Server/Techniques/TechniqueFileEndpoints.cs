@@ -11,23 +11,23 @@ namespace Wexis.Server.Techniques;
 /// <summary>A technique file as text: one technique, or a list.</summary>
 public sealed record TechniqueImport(string? Text);
 
-public sealed record ImportedTechnique(Guid Id, string Name, EditionStanding Standing, int Contradicted);
+public sealed record ImportedTechnique(TechniqueId Id, string Name, EditionStanding Standing, int Contradicted);
 
 /// <param name="PersonNotes">How many person notes stood in the file; they are health data and were not kept.</param>
 /// <param name="Import">By which all of it can be taken back.</param>
-public sealed record TechniquesImported(Guid Import, IReadOnlyList<ImportedTechnique> Techniques, int PersonNotes);
+public sealed record TechniquesImported(ImportId Import, IReadOnlyList<ImportedTechnique> Techniques, int PersonNotes);
 
 /// <param name="Brought">How many came in.</param>
 /// <param name="Taken">Ids that were there already; these were left as they are.</param>
 /// <param name="Import">By which all of it can be taken back.</param>
-public sealed record ShippedBrought(Guid Import, int Brought, IReadOnlyList<string> Taken);
+public sealed record ShippedBrought(ImportId Import, int Brought, IReadOnlyList<string> Taken);
 
 public sealed record TechniqueList(string Schema, IReadOnlyList<TechniqueDocument> Techniques);
 
 /// <param name="Changed">Techniques whose facts were changed.</param>
 /// <param name="Added">New drafts.</param>
 /// <param name="Import">By which all of it can be taken back.</param>
-public sealed record TableBrought(Guid Import, int Changed, int Added);
+public sealed record TableBrought(ImportId Import, int Changed, int Added);
 
 /// <param name="Changed">Techniques that say again what they said before.</param>
 /// <param name="Deleted">Techniques that had come in; they can be brought back from the archive.</param>
@@ -72,13 +72,13 @@ public static class TechniqueFileEndpoints
             .Techniques.Select(t =>
             {
                 var derived = desk.Derive(t.Document);
-                return (New: desk.New(Guid.CreateVersion7(), t.Document, derived), Derived: derived);
+                return (New: desk.New(TechniqueId.New(), t.Document, derived), Derived: derived);
             })
             .ToList();
         var unreadable = added.SelectMany((a, i) => a.Derived.Issues.Select(x => (Line: i + 1, x.Text))).ToList();
         if (unreadable.Count > 0)
             return Lines(unreadable, Refused);
-        var import = Guid.CreateVersion7();
+        var import = ImportId.New();
         var taken = await imports.Bring(import, [], [.. added.Select(a => a.New)], user.PersonId(), clock.GetUtcNow(), ct);
         if (taken.Count > 0)
             return Problems.Of(
@@ -121,8 +121,8 @@ public static class TechniqueFileEndpoints
     {
         var here = await editions.Codes(ct);
         var shipped = TechniqueDesk.Shipped(folder);
-        var fresh = shipped.Where(d => !here.Contains(d.Id!)).Select(d => desk.New(Guid.CreateVersion7(), d)).ToList();
-        var import = Guid.CreateVersion7();
+        var fresh = shipped.Where(d => !here.Contains(d.Id!)).Select(d => desk.New(TechniqueId.New(), d)).ToList();
+        var import = ImportId.New();
         var raced = await imports.Bring(import, [], fresh, user.PersonId(), clock.GetUtcNow(), ct);
         return TypedResults.Ok(
             new ShippedBrought(
@@ -170,9 +170,9 @@ public static class TechniqueFileEndpoints
             .ToList();
         var added = rows
             .Facts.Where(r => !here.ContainsKey(r.Id))
-            .Select(r => desk.New(Guid.CreateVersion7(), r.On(TechniqueDocument.Empty)))
+            .Select(r => desk.New(TechniqueId.New(), r.On(TechniqueDocument.Empty)))
             .ToList();
-        var import = Guid.CreateVersion7();
+        var import = ImportId.New();
         var refused = await imports.Bring(
             import,
             [.. changes.Select(c => (c.Stored, desk.New(c.Stored.TechniqueId, c.Body)))],
@@ -192,7 +192,7 @@ public static class TechniqueFileEndpoints
 
     /// <summary>Takes back all that one import brought, or nothing when something of it was changed or used since.</summary>
     private static async Task<Results<Ok<ImportTakenBack>, NotFound, Conflict<ProblemDetails>>> TakeBack(
-        Guid import,
+        ImportId import,
         ClaimsPrincipal user,
         ImportStore imports,
         TechniqueDesk desk,

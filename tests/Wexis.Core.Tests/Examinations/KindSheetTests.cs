@@ -115,7 +115,7 @@ public class KindSheetTests
         var sheet = Sheet(DemonstrationKind.Correction, Library[0]);
         var n = 0;
         MarkEvent At(MarkKind kind, double second, string? target = null, double? value = null) =>
-            new(Guid.NewGuid(), kind, "d", n++, (long)(second * 1000), null, null, target, value, null, n);
+            new(MarkId.New(), kind, "d", n++, (long)(second * 1000), null, null, target, value, null, n);
         var events = new List<MarkEvent> { At(MarkKind.Start, 0), At(MarkKind.Planted, 20, sheet.Faults[0].Id) };
         if (after is { } s)
             events.Add(At(MarkKind.Caught, 20 + s));
@@ -135,7 +135,7 @@ public class KindSheetTests
         var sheet = Sheet(DemonstrationKind.Everyday, Library.First(p => p.Derivation.Steps.Any(s => s.Dose.Columns.Count == 2)));
         var n = 0;
         MarkEvent At(MarkKind kind, string? target = null, double? value = null) =>
-            new(Guid.NewGuid(), kind, "d", n++, n, null, null, target, value, null, n);
+            new(MarkId.New(), kind, "d", n++, n, null, null, target, value, null, n);
         List<MarkEvent> events = [At(MarkKind.Start), At(MarkKind.Stop), .. sheet.Criteria.Select(c => At(MarkKind.Mark, c.Id, 3))];
         var score = Score.Of(SheetState.Of(events), sheet, Reference.Settings);
         score.Decision.ShouldBe(Decision.Pass);
@@ -154,7 +154,7 @@ public class KindSheetTests
         sheet = sheet with { Steps = [sheet.Steps[0] with { CycleSeconds = 3 }] };
         var n = 0;
         MarkEvent Tap(double second) =>
-            new(Guid.NewGuid(), MarkKind.Rep, "d", n++, (long)(second * 1000), 0, sheet.Steps[0].Columns[0], null, null, null, n);
+            new(MarkId.New(), MarkKind.Rep, "d", n++, (long)(second * 1000), 0, sheet.Steps[0].Columns[0], null, null, null, n);
         List<MarkEvent> events = [Tap(0), Tap(3), Tap(6), Tap(21), Tap(24)];
         var talk = Score.Of(SheetState.Of(events), sheet, Reference.Settings).Criteria.Single(c => c.Criterion.Topic == Topic.Talk);
         talk.Value!.Value.ShouldBe(12.0 / 27, 1e-9);

@@ -71,8 +71,21 @@ public class DecisionTests
         double? value = null,
         Side? side = null,
         double at = 0,
-        Guid? id = null
-    ) => new(id ?? new Guid(++_n, 1, 1, [1, 1, 1, 1, 1, 1, 1, 1]), kind, "d", ++_n, (long)(at * 1000), 0, side, target, value, null, _n);
+        MarkId? id = null
+    ) =>
+        new(
+            id ?? MarkId.From(new(++_n, 1, 1, [1, 1, 1, 1, 1, 1, 1, 1])),
+            kind,
+            "d",
+            ++_n,
+            (long)(at * 1000),
+            0,
+            side,
+            target,
+            value,
+            null,
+            _n
+        );
 
     private List<MarkEvent> Taps(Side side, int count) =>
         [.. Enumerable.Range(0, count).Select(i => Event(MarkKind.Rep, side: side, at: i * 3))];
@@ -164,7 +177,7 @@ public class DecisionTests
     [InlineData(6.0, 3.0, 2)]
     public void A_slip_that_is_mended_in_five_seconds_loses_nothing_once(double first, double? second, double mark)
     {
-        var (a, b) = (new Guid(90, 0, 0, new byte[8]), new Guid(91, 0, 0, new byte[8]));
+        var (a, b) = (MarkId.From(new(90, 0, 0, new byte[8])), MarkId.From(new(91, 0, 0, new byte[8])));
         var events = new List<MarkEvent> { Event(MarkKind.Slip, "path", at: 10, id: a), Event(MarkKind.Mended, $"{a}", at: 10 + first) };
         if (second is { } after)
             events.AddRange([Event(MarkKind.Slip, "posture", at: 30, id: b), Event(MarkKind.Mended, $"{b}", at: 30 + after)]);

@@ -16,9 +16,9 @@ public class HappenedTests
         string? target = null,
         double? value = null,
         string? note = null,
-        Guid? id = null,
+        MarkId? id = null,
         Side? side = null
-    ) => new(id ?? new Guid(++_n, 2, 2, new byte[8]), kind, "d", ++_n, (long)(second * 1000), 0, side, target, value, note, _n);
+    ) => new(id ?? MarkId.From(new(++_n, 2, 2, new byte[8])), kind, "d", ++_n, (long)(second * 1000), 0, side, target, value, note, _n);
 
     private Criterion Stillness => Sheet.Criteria.Single(c => c.Topic == Topic.Stillness);
 
@@ -27,7 +27,7 @@ public class HappenedTests
         var events = new List<MarkEvent>();
         foreach (var (at, mended) in brows)
         {
-            var stamp = new Guid(++_n, 3, 3, new byte[8]);
+            var stamp = MarkId.From(new(++_n, 3, 3, new byte[8]));
             events.Add(At(MarkKind.Fault, at, "brow", id: stamp));
             if (mended is { } later)
                 events.Add(At(MarkKind.Mended, at + later, $"{stamp}"));

@@ -21,7 +21,7 @@ public class ScoreTests
     private static Score Of(MarkSheet sheet, params (string Id, double Mark)[] marks) =>
         Score.Of(
             SheetState.Of(
-                marks.Select((m, i) => new MarkEvent(Guid.NewGuid(), MarkKind.Mark, "d", i, i, null, null, m.Id, m.Mark, null, i + 1))
+                marks.Select((m, i) => new MarkEvent(MarkId.New(), MarkKind.Mark, "d", i, i, null, null, m.Id, m.Mark, null, i + 1))
             ),
             sheet,
             Reference.Settings
@@ -57,7 +57,7 @@ public class ScoreTests
             var events = Enumerable
                 .Range(0, random.Next(40))
                 .Select(i => new MarkEvent(
-                    Guid.NewGuid(),
+                    MarkId.New(),
                     new[] { MarkKind.Start, MarkKind.Rep, MarkKind.Rep, MarkKind.Press, MarkKind.Release, MarkKind.Stop }[random.Next(6)],
                     $"d{random.Next(2)}",
                     i,
@@ -103,7 +103,7 @@ public class ScoreTests
     public void A_critical_act_fails_at_once_even_while_criteria_are_unmarked()
     {
         var sheet = Sheet(Judged("a", 100));
-        var state = SheetState.Of([new(Guid.NewGuid(), MarkKind.Critical, "d", 0, 0, null, null, "globe", null, null, 1)]);
+        var state = SheetState.Of([new(MarkId.New(), MarkKind.Critical, "d", 0, 0, null, null, "globe", null, null, 1)]);
         Score.Of(state, sheet, Reference.Settings).Decision.ShouldBe(Decision.Fail);
     }
 
@@ -150,11 +150,11 @@ public class ScoreTests
         var events = new List<MarkEvent>();
         foreach (var (side, count, from) in new[] { (Side.Right, right, 0.0), (Side.Left, left, 100_000.0) })
             for (var i = 0; i < count; i++)
-                events.Add(new(Guid.NewGuid(), MarkKind.Rep, "d", n, (long)(from + (i * cycle)), 0, side, null, null, null, ++n));
-        events.Add(new(Guid.NewGuid(), MarkKind.Stop, "d", n, 200_000, null, null, null, null, null, ++n));
+                events.Add(new(MarkId.New(), MarkKind.Rep, "d", n, (long)(from + (i * cycle)), 0, side, null, null, null, ++n));
+        events.Add(new(MarkId.New(), MarkKind.Stop, "d", n, 200_000, null, null, null, null, null, ++n));
         foreach (var c in sheet.Criteria.Where(c => c.Measure is null))
             events.Add(
-                new(Guid.NewGuid(), MarkKind.Mark, "d", n, 200_000, null, null, c.Id, c.Kind == CriterionKind.Done ? 3 : judged, null, ++n)
+                new(MarkId.New(), MarkKind.Mark, "d", n, 200_000, null, null, c.Id, c.Kind == CriterionKind.Done ? 3 : judged, null, ++n)
             );
         return (sheet, Score.Of(SheetState.Of([.. events, .. more]), sheet, Reference.Settings));
     }
@@ -240,12 +240,7 @@ public class ScoreTests
     {
         var (sheet, counted) = Glide(1, 5);
         var dose = sheet.Criteria.First(c => c.Measure?.Column == Side.Left);
-        var (_, judged) = Glide(
-            1,
-            5,
-            3,
-            new MarkEvent(Guid.NewGuid(), MarkKind.Mark, "d", 500, 200_000, null, null, dose.Id, 3, null, 500)
-        );
+        var (_, judged) = Glide(1, 5, 3, new MarkEvent(MarkId.New(), MarkKind.Mark, "d", 500, 200_000, null, null, dose.Id, 3, null, 500));
         judged.Percent.ShouldBeGreaterThan(counted.Percent);
         judged.Criteria.Single(c => c.Criterion.Id == dose.Id).From.ShouldBe(MarkSource.Judged);
     }

@@ -82,7 +82,7 @@ public class SheetStateTests
             };
             events.Add(
                 new(
-                    new Guid(i + 1, (short)k, 0, new byte[8]),
+                    MarkId.From(new(i + 1, (short)k, 0, new byte[8])),
                     ClosedList.In<MarkKind>(kind),
                     "d",
                     i,
@@ -119,7 +119,7 @@ public class SheetStateTests
         var undos = events
             .Select(
                 (e, i) =>
-                    new MarkEvent(Guid.NewGuid(), MarkKind.Undo, "d", 1000 + i, 99_000, null, null, e.Id.ToString(), null, null, 1000 + i)
+                    new MarkEvent(MarkId.New(), MarkKind.Undo, "d", 1000 + i, 99_000, null, null, e.Id.ToString(), null, null, 1000 + i)
             )
             .ToList();
         var state = SheetState.Of([.. events, .. undos]);

@@ -97,9 +97,9 @@ public class TimedTextTests
         var sheet = Examinations.MarkSheetDraftTests.Sheet(A.Act("smile-closed"));
         var side = sheet.Steps[0].Columns[0];
         var n = 0;
-        MarkEvent At(MarkKind kind, double second, string? target = null, double? value = null, string? note = null, Guid? id = null) =>
-            new(id ?? Guid.NewGuid(), kind, "d", n++, (long)(second * 1000), 0, side, target, value, note, n);
-        var stamp = Guid.NewGuid();
+        MarkEvent At(MarkKind kind, double second, string? target = null, double? value = null, string? note = null, MarkId? id = null) =>
+            new(id ?? MarkId.New(), kind, "d", n++, (long)(second * 1000), 0, side, target, value, note, n);
+        var stamp = MarkId.New();
         var captions = MarkCaptions.Of(
             [
                 At(MarkKind.Rep, 1),

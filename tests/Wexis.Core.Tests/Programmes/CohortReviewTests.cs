@@ -18,7 +18,7 @@ public class CohortReviewTests
     );
 
     private static TeachingEdition Edition(string code, int number, EditionStanding standing = EditionStanding.Approved) =>
-        new(code, Guid.Empty, $"The {code}", number, standing);
+        new(code, default, $"The {code}", number, standing);
 
     private static CohortTechnique Of(TeachingEdition? taught, TeachingEdition? offered, string code = "glide") =>
         CohortReview.Of(Programme, Only(taught), Only(offered), new Dictionary<string, string>()).Single(t => t.Code == code);
@@ -101,9 +101,12 @@ public class CohortReviewTests
     [Fact]
     public void A_cohort_needs_a_name_and_only_trainees_are_in_it()
     {
-        var trainee = new Guid(1, 2, 3, [4, 5, 6, 7, 8, 9, 10, 11]);
-        new CohortDraft("Autumn", [trainee]).Issues(new HashSet<Guid> { trainee }).ShouldBeEmpty();
-        new CohortDraft(" ", [Guid.Empty]).Issues(new HashSet<Guid> { trainee }).Select(i => i.Path).ShouldBe(["name", "members[0]"]);
+        var trainee = PersonId.From(new(1, 2, 3, [4, 5, 6, 7, 8, 9, 10, 11]));
+        new CohortDraft("Autumn", [trainee]).Issues(new HashSet<PersonId> { trainee }).ShouldBeEmpty();
+        new CohortDraft(" ", [PersonId.New()])
+            .Issues(new HashSet<PersonId> { trainee })
+            .Select(i => i.Path)
+            .ShouldBe(["name", "members[0]"]);
     }
 
     [Property]

@@ -6,7 +6,7 @@ namespace Wexis.Core.Tests.Programmes;
 /// <summary>A routine goes with the editions of techniques that a cohort is taught, or it is said where it does not.</summary>
 public class CohortRoutinesTests
 {
-    private static readonly Guid Id = new(7, 0, 0, [1, 2, 3, 4, 5, 6, 7, 8]);
+    private static readonly RoutineId Id = RoutineId.From(new(7, 0, 0, [1, 2, 3, 4, 5, 6, 7, 8]));
 
     private static readonly ProgrammeDocument Programme = new(
         null,
@@ -17,8 +17,7 @@ public class CohortRoutinesTests
 
     private static TeachingRoutine Routine(int edition, params RoutinePin[] pins) => new(Id, "Evening", edition, pins);
 
-    private static TeachingEdition Taught(string code, int edition) =>
-        new(code, Guid.Empty, $"The {code}", edition, EditionStanding.Approved);
+    private static TeachingEdition Taught(string code, int edition) => new(code, default, $"The {code}", edition, EditionStanding.Approved);
 
     private static CohortRoutine Of(TeachingRoutine[] taught, TeachingRoutine[] offered, params TeachingEdition[] techniques) =>
         CohortRoutines.Of(Programme, taught, offered, techniques).ShouldHaveSingleItem();

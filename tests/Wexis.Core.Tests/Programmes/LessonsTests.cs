@@ -22,10 +22,10 @@ public class LessonsTests
     );
 
     private static TaughtLesson Taught(string code, int day = 0, int edition = 1) =>
-        new(code, Guid.Empty, edition, $"The {code}", EditionStanding.Approved, new Levels(10, 20, 30), "", Begin.AddDays(day));
+        new(code, default, edition, $"The {code}", EditionStanding.Approved, new Levels(10, 20, 30), "", Begin.AddDays(day));
 
     private static IEnumerable<(string Module, string[] Codes)> Of(params TaughtLesson[] taught) =>
-        Lessons.Of(Guid.Empty, "Autumn", Programme, taught).Modules.Select(m => (m.Name, m.Techniques.Select(t => t.Code).ToArray()));
+        Lessons.Of(default, "Autumn", Programme, taught).Modules.Select(m => (m.Name, m.Techniques.Select(t => t.Code).ToArray()));
 
     [Fact]
     public void What_was_taken_on_one_day_stands_in_the_order_of_the_programme_each_technique_once()

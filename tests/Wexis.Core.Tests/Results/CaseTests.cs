@@ -13,13 +13,13 @@ public class CaseTests
 
     private static readonly DateTimeOffset Day = new(2026, 10, 1, 9, 0, 0, TimeSpan.Zero);
 
-    private static Guid Person(int n) => new(n, 7, 7, new byte[8]);
+    private static PersonId Person(int n) => PersonId.From(new(n, 7, 7, new byte[8]));
 
-    private static readonly Guid First = Person(1);
-    private static readonly Guid Second = Person(2);
-    private static readonly Guid Third = Person(3);
-    private static readonly Guid Trainee = Person(4);
-    private static readonly Guid Guest = Person(5);
+    private static readonly PersonId First = Person(1);
+    private static readonly PersonId Second = Person(2);
+    private static readonly PersonId Third = Person(3);
+    private static readonly PersonId Trainee = Person(4);
+    private static readonly PersonId Guest = Person(5);
 
     /// <summary>The first assessor leads too: a house of one is complete.</summary>
     private static readonly CaseActor[] Actors =
@@ -36,7 +36,7 @@ public class CaseTests
         var events = new List<MarkEvent>();
         var n = 0;
         void Add(MarkKind kind, int? step = null, Side? side = null, string? target = null, double? value = null) =>
-            events.Add(new(new Guid(++n, 1, 1, new byte[8]), kind, "d", n, n * 2500L, step, side, target, value, null, n));
+            events.Add(new(MarkId.From(new(++n, 1, 1, new byte[8])), kind, "d", n, n * 2500L, step, side, target, value, null, n));
         Add(MarkKind.Start);
         foreach (var step in Sheet.Steps)
         foreach (var side in step.Columns)
@@ -61,7 +61,7 @@ public class CaseTests
             Trainee,
             First,
             DemonstrationResult.Of(score, Sheet, SheetState.Of([]), Reference.Atlas),
-            [new(Guid.NewGuid(), CaseEventKind.Decided, Day, First, Decision: score.Decision, Percent: score.Percent)],
+            [new(ActId.New(), CaseEventKind.Decided, Day, First, Decision: score.Decision, Percent: score.Percent)],
             compared
         );
 
@@ -74,7 +74,7 @@ public class CaseTests
     }
 
     private static CaseEvent Event(CaseEventKind kind, CaseActor by, int days = 0, string? reason = null) =>
-        new(Guid.NewGuid(), kind, Day.AddDays(days), by.Id, reason);
+        new(ActId.New(), kind, Day.AddDays(days), by.Id, reason);
 
     /// <summary>One act that somebody tries: which, who, how many days later, with a reason or without.</summary>
     public sealed record Try(byte Kind, byte Who, byte Days, bool Reasoned, bool Differs);
@@ -84,7 +84,7 @@ public class CaseTests
         var kind = Enum.GetValues<CaseEventKind>()[t.Kind % Enum.GetValues<CaseEventKind>().Length];
         var open = c.Looks.LastOrDefault(l => l.Given is null)?.Asked;
         return new(
-            Guid.NewGuid(),
+            ActId.New(),
             kind,
             Day.AddDays(day),
             by.Id,
@@ -161,7 +161,7 @@ public class CaseTests
                 CaseRules
                     .Allowed(c, actor, Sheet, Reference.Settings, e.At)
                     .Contains(CaseEventKind.Released)
-                    .ShouldBe(Refused(c, new(Guid.NewGuid(), CaseEventKind.Released, e.At, actor.Id), actor) is null);
+                    .ShouldBe(Refused(c, new(ActId.New(), CaseEventKind.Released, e.At, actor.Id), actor) is null);
         }
         CaseStory.Of(c.Events, id => $"Person {id}").ShouldAllBe(l => l.Text.EndsWith('.') && l.Text.StartsWith("Person"));
     }
@@ -217,7 +217,7 @@ public class CaseTests
         Refused(c, appeal with { Ground = null }, Actors[3])!.Path.ShouldBe("ground");
         Refused(c, appeal with { By = Second }, Actors[1])!.Path.ShouldBe("by");
         c = After(c, appeal, Actors[3]);
-        Refused(c, appeal with { Id = Guid.NewGuid() }, Actors[3])!.Says.ShouldContain("already");
+        Refused(c, appeal with { Id = ActId.New() }, Actors[3])!.Says.ShouldContain("already");
         Refused(c, Event(CaseEventKind.Corrected, Actors[2], 15, "A slip."), Actors[2])!.Says.ShouldContain("appeal is open");
         var outcome = Event(CaseEventKind.AppealDecided, Actors[0], 16, "Both sides are on the film.") with
         {
@@ -227,7 +227,7 @@ public class CaseTests
         Refused(c, outcome, Actors[0])!.Says.ShouldContain("invite a colleague");
         c = After(c, outcome with { By = Guest }, Actors[4]);
         (c.AppealIsOpen, c.IsShownAgain).ShouldBe((false, true));
-        Refused(c, appeal with { Id = Guid.NewGuid() }, Actors[3])!.Says.ShouldContain("once");
+        Refused(c, appeal with { Id = ActId.New() }, Actors[3])!.Says.ShouldContain("once");
         c = After(c, Event(CaseEventKind.Withdrawn, Actors[0], 17, "It is shown again."), Actors[0]);
         (c.IsReleased, c.Withdrawal!.Reason).ShouldBe((false, "It is shown again."));
     }
@@ -277,7 +277,7 @@ public class CaseTests
         Compare(blind, sees).Differs.ShouldBeFalse();
     }
 
-    private static readonly Guid Case = Person(9);
+    private static readonly DemonstrationId Case = DemonstrationId.New();
 
     private static string Filled(Func<string, string> mark) =>
         string.Join(
@@ -319,7 +319,10 @@ public class CaseTests
     [Fact]
     public void A_sheet_of_another_case_and_marks_that_are_none_are_refused_with_their_line()
     {
-        ReturnedSheet.Read(Filled(_ => "3"), Person(8), Sheet).Issues.ShouldHaveSingleItem().Allowed.ShouldContain("another case");
+        ReturnedSheet
+            .Read(Filled(_ => "3"), DemonstrationId.New(), Sheet)
+            .Issues.ShouldHaveSingleItem()
+            .Allowed.ShouldContain("another case");
         ReturnedSheet.Read(Filled(_ => "7"), Case, Sheet).Issues.ShouldContain(i => i.Path.EndsWith(", mark"));
         ReturnedSheet.Read(Filled(_ => ""), Case, Sheet).Value.ShouldBeNull();
         ReturnedSheet.Read("Dear Maren, she was fine.", Case, Sheet).Issues.ShouldHaveSingleItem().Path.ShouldBe("file");

@@ -56,7 +56,7 @@ public class FeedbackTests
         var (n, at) = (0, 4.0);
         var events = new List<MarkEvent>();
         void Add(MarkKind kind, int? step = null, Side? side = null, string? target = null, double? value = null) =>
-            events.Add(new(new Guid(++n, 4, 4, new byte[8]), kind, "d", n, (long)(at * 1000), step, side, target, value, null, n));
+            events.Add(new(MarkId.From(new(++n, 4, 4, new byte[8])), kind, "d", n, (long)(at * 1000), step, side, target, value, null, n));
         Add(MarkKind.Start);
         if (given.Kind == DemonstrationKind.Correction)
         {

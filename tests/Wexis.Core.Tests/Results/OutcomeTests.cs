@@ -10,7 +10,7 @@ namespace Wexis.Core.Tests.Results;
 /// <summary>What an examination comes to, a cohort as a table, and a run under how it should run.</summary>
 public class OutcomeTests
 {
-    private static Guid Id(int n) => new(n, 3, 3, new byte[8]);
+    private static StationId Id(int n) => StationId.From(new(n, 3, 3, new byte[8]));
 
     private static StationStanding At(
         int n,
@@ -66,7 +66,7 @@ public class OutcomeTests
     }
 
     private static readonly CohortLine Line = new(
-        Id(1),
+        PersonId.New(),
         "=HYPERLINK(\"x\")",
         "Autumn, \"practical\"",
         Id(2),
@@ -130,7 +130,7 @@ public class OutcomeTests
             }
         );
         MarkEvent Tap(int n, Side side, double at) =>
-            new(new Guid(n, 1, 1, new byte[8]), MarkKind.Rep, "d", n, (long)(at * 1000), 0, side, null, null, null, n);
+            new(MarkId.From(new(n, 1, 1, new byte[8])), MarkKind.Rep, "d", n, (long)(at * 1000), 0, side, null, null, null, n);
         var state = SheetState.Of([Tap(1, Side.Left, 12), Tap(2, Side.Left, 15), Tap(3, Side.Right, 30)]);
         var run = ScoreRun.Of(state, sheet, Reference.Settings);
         run.Lanes.Select(l => l.Side).ShouldBe([Side.Left, Side.Right]);

@@ -33,7 +33,7 @@ public class ResitTests
         Side? side = null,
         string? target = null,
         double? value = null
-    ) => new(new Guid(n + 1, 5, 5, new byte[8]), kind, "d", n, n * 3000L, step, side, target, value, null, n);
+    ) => new(MarkId.From(new(n + 1, 5, 5, new byte[8])), kind, "d", n, n * 3000L, step, side, target, value, null, n);
 
     /// <param name="again">Items that are shown again, in full.</param>
     private static Score Of(MarkSheet sheet, IReadOnlyList<int> marks, IReadOnlyList<int> doses, IReadOnlyCollection<ResitItem> again)

@@ -11,9 +11,9 @@ namespace Wexis.Server.Tests.Examinations;
 /// <summary>Examinations, their stations and mark sheets, over the wire and in a real database.</summary>
 public class ExaminationEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
 {
-    private static async Task<Guid> Named(Visitor lead, string name)
+    private static async Task<ExaminationId> Named(Visitor lead, string name)
     {
-        var id = Guid.NewGuid();
+        var id = ExaminationId.New();
         (await lead.Post("/api/examinations", new ExaminationAdd(id, name, null))).StatusCode.ShouldBe(HttpStatusCode.OK);
         return id;
     }
@@ -21,11 +21,11 @@ public class ExaminationEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     private static async Task<EditionLine> Technique(Visitor v, string code) =>
         (await v.Get<EditionLine[]>("/api/techniques")).Single(t => t.Code == code);
 
-    private static async Task<StationView> Station(Visitor lead, Guid examination, string code) =>
+    private static async Task<StationView> Station(Visitor lead, ExaminationId examination, string code) =>
         await Visitor.Read<StationView>(
             await lead.Post(
                 $"/api/examinations/{examination}/stations",
-                new StationAdd(Guid.NewGuid(), (await Technique(lead, code)).TechniqueId)
+                new StationAdd(StationId.New(), (await Technique(lead, code)).TechniqueId)
             )
         );
 
@@ -38,10 +38,12 @@ public class ExaminationEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public async Task An_examination_needs_a_name_and_a_programme_that_is_there()
     {
         using var lead = await demo.As("maren");
-        var refusal = await Visitor.Refusal(await lead.Post("/api/examinations", new ExaminationAdd(Guid.NewGuid(), " ", Guid.NewGuid())));
+        var refusal = await Visitor.Refusal(
+            await lead.Post("/api/examinations", new ExaminationAdd(ExaminationId.New(), " ", ProgrammeId.New()))
+        );
         refusal.Keys.ShouldBe(["name", "programme_id"], ignoreOrder: true);
         (
-            await Visitor.Refusal(await lead.Post("/api/examinations", new ExaminationAdd(Guid.NewGuid(), new string('x', 121), null)))
+            await Visitor.Refusal(await lead.Post("/api/examinations", new ExaminationAdd(ExaminationId.New(), new string('x', 121), null)))
         ).Keys.ShouldBe(["name"]);
     }
 
@@ -49,7 +51,7 @@ public class ExaminationEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public async Task What_is_sent_twice_is_added_once()
     {
         using var lead = await demo.As("maren");
-        var (id, station) = (Guid.NewGuid(), Guid.NewGuid());
+        var (id, station) = (ExaminationId.New(), StationId.New());
         var technique = (await Technique(lead, "wm-cheek-raises")).TechniqueId;
         for (var i = 0; i < 2; i++)
         {
@@ -127,7 +129,7 @@ public class ExaminationEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var assessor = await demo.As("benno");
         using var trainee = await demo.As("ilse");
         (await assessor.Get<ExaminationView[]>("/api/examinations")).ShouldNotBeEmpty();
-        (await assessor.Post("/api/examinations", new ExaminationAdd(Guid.NewGuid(), "Mine", null))).StatusCode.ShouldBe(
+        (await assessor.Post("/api/examinations", new ExaminationAdd(ExaminationId.New(), "Mine", null))).StatusCode.ShouldBe(
             HttpStatusCode.Forbidden
         );
         (await trainee.Ask("/api/examinations")).StatusCode.ShouldBe(HttpStatusCode.Forbidden);
@@ -137,7 +139,7 @@ public class ExaminationEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public async Task A_station_that_is_examined_from_an_older_edition_is_told_of_the_newer_one()
     {
         using var lead = await demo.As("maren");
-        var id = Guid.NewGuid();
+        var id = TechniqueId.New();
         var document = TechniqueDocument.Empty with
         {
             Id = "exam-a",
@@ -162,7 +164,7 @@ public class ExaminationEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         };
         (await lead.Post("/api/techniques", new TechniqueAdd(id, document))).StatusCode.ShouldBe(HttpStatusCode.OK);
         var examination = await Named(lead, "Older");
-        await lead.Post($"/api/examinations/{examination}/stations", new StationAdd(Guid.NewGuid(), id));
+        await lead.Post($"/api/examinations/{examination}/stations", new StationAdd(StationId.New(), id));
         async Task<StationLine> Line() =>
             (await lead.Get<ExaminationView[]>("/api/examinations")).Single(e => e.Id == examination).Stations.Single();
         (await Line()).Outdated.ShouldBeFalse();
@@ -182,11 +184,11 @@ public class ExaminationEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         (
             await lead.Post(
                 $"/api/examinations/{Guid.NewGuid()}/stations",
-                new StationAdd(Guid.NewGuid(), (await Technique(lead, "wm-cheek-raises")).TechniqueId)
+                new StationAdd(StationId.New(), (await Technique(lead, "wm-cheek-raises")).TechniqueId)
             )
         ).StatusCode.ShouldBe(HttpStatusCode.NotFound);
         (
-            await lead.Post($"/api/examinations/{await Named(lead, "Empty")}/stations", new StationAdd(Guid.NewGuid(), Guid.NewGuid()))
+            await lead.Post($"/api/examinations/{await Named(lead, "Empty")}/stations", new StationAdd(StationId.New(), TechniqueId.New()))
         ).StatusCode.ShouldBe(HttpStatusCode.NotFound);
     }
 }

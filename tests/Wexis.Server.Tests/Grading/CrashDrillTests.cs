@@ -24,12 +24,12 @@ public class CrashDrillTests
         try
         {
             var demonstration = await Open(address);
-            var acknowledged = new HashSet<Guid>();
+            var acknowledged = new HashSet<MarkId>();
             var waiting = new Queue<MarkEvent>(
                 Enumerable
                     .Range(0, 60 * Kills)
                     .Select(i => new MarkEvent(
-                        Guid.NewGuid(),
+                        MarkId.New(),
                         MarkKind.Rep,
                         "tablet",
                         i,

@@ -31,7 +31,7 @@ public class DatabaseDrillTests
         var station = (await lead.Get<Wexis.Server.Examinations.ExaminationView[]>("/api/examinations"))[0]
             .Stations.First(s => s.TechniqueName.StartsWith("Knuckle", StringComparison.Ordinal));
         var trainee = (await lead.Get<Wexis.Server.People.PersonLine[]>("/api/people")).First(p => p.Login == "ilse").Id;
-        var acknowledged = new ConcurrentDictionary<Guid, ConcurrentBag<Guid>>();
+        var acknowledged = new ConcurrentDictionary<DemonstrationId, ConcurrentBag<MarkId>>();
         using var done = new CancellationTokenSource();
         var refused = new ConcurrentBag<HttpStatusCode>();
         var grading = Enumerable
@@ -50,7 +50,7 @@ public class DatabaseDrillTests
                     for (var i = 0; !done.IsCancellationRequested; i++)
                     {
                         var e = new MarkEvent(
-                            Guid.NewGuid(),
+                            MarkId.New(),
                             MarkKind.Rep,
                             "tablet",
                             i,

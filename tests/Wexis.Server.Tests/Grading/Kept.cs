@@ -1,9 +1,9 @@
 namespace Wexis.Server.Tests.Grading;
 
 /// <summary>What was acknowledged against what is found afterwards: what is missing, and what is there twice.</summary>
-internal sealed record Kept(IReadOnlyList<Guid> Lost, IReadOnlyList<Guid> Doubled)
+internal sealed record Kept(IReadOnlyList<MarkId> Lost, IReadOnlyList<MarkId> Doubled)
 {
-    public static Kept Of(IEnumerable<Guid> acknowledged, IReadOnlyCollection<Guid> found) =>
+    public static Kept Of(IEnumerable<MarkId> acknowledged, IReadOnlyCollection<MarkId> found) =>
         new([.. acknowledged.Except(found)], [.. found.GroupBy(id => id).Where(g => g.Count() > 1).Select(g => g.Key)]);
 
     public void ShouldBeWhole()
@@ -19,7 +19,7 @@ public class KeptTests
     [Fact]
     public void A_mark_that_is_lost_or_doubled_is_found()
     {
-        Guid[] marks = [.. Enumerable.Range(0, 5).Select(_ => Guid.NewGuid())];
+        MarkId[] marks = [.. Enumerable.Range(0, 5).Select(_ => MarkId.New())];
         Kept.Of(marks, marks).ShouldBeWhole();
         Kept.Of(marks, [.. marks[..2], .. marks[3..]]).Lost.ShouldBe([marks[2]]);
         Kept.Of(marks, [.. marks, marks[4]]).Doubled.ShouldBe([marks[4]]);

@@ -1,6 +1,7 @@
 using System.Net;
 using Wexis.Core.Examinations;
 using Wexis.Core.Grading;
+using Wexis.Core.Measures;
 using Wexis.Core.Results;
 using Wexis.Data.Routines;
 using Wexis.Data.Techniques;
@@ -14,20 +15,21 @@ namespace Wexis.Server.Tests.Grading;
 /// <summary>Kinds of demonstration, what is graded in passing, and what nobody else may see.</summary>
 public class KindEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
 {
-    private static async Task<Guid> Examination(Visitor lead)
+    private static async Task<ExaminationId> Examination(Visitor lead)
     {
-        var id = Guid.NewGuid();
+        var id = ExaminationId.New();
         (await lead.Post("/api/examinations", new ExaminationAdd(id, $"Kinds {id:N}", null))).EnsureSuccessStatusCode();
         return id;
     }
 
-    private static async Task<Guid> Technique(Visitor lead, string code) =>
+    private static async Task<TechniqueId> Technique(Visitor lead, string code) =>
         (await lead.Get<EditionLine[]>("/api/techniques")).First(t => t.Code == code).TechniqueId;
 
-    private static async Task<Guid> Person(Visitor lead, string login) =>
+    private static async Task<PersonId> Person(Visitor lead, string login) =>
         (await lead.Get<Wexis.Server.People.PersonLine[]>("/api/people")).Single(p => p.Login == login).Id;
 
-    private static Task<HttpResponseMessage> Give(Visitor by, Guid d, MarkEvent e) => by.Put($"/api/demonstrations/{d}/events/{e.Id}", e);
+    private static Task<HttpResponseMessage> Give(Visitor by, DemonstrationId d, MarkEvent e) =>
+        by.Put($"/api/demonstrations/{d}/events/{e.Id}", e);
 
     private static MarkEvent Mark(
         MarkKind kind,
@@ -36,7 +38,7 @@ public class KindEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         double? value = null,
         long atMs = 0,
         string? note = null
-    ) => new(Guid.NewGuid(), kind, "tablet", counter, atMs, null, null, target, value, note, 0);
+    ) => new(MarkId.New(), kind, "tablet", counter, atMs, null, null, target, value, note, 0);
 
     [Fact]
     public async Task A_station_shows_one_technique_or_a_routine_or_several_and_freezes_what_it_is_of()
@@ -47,15 +49,15 @@ public class KindEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var routine = (await lead.Get<RoutineLine[]>("/api/routines")).First(r => r.Name == "Evening way down").Id;
         async Task<StationView> Add(StationAdd given) =>
             await Visitor.Read<StationView>(await lead.Post($"/api/examinations/{examination}/stations", given));
-        var partner = await Add(new(Guid.NewGuid(), glide, DemonstrationKind.Partner));
+        var partner = await Add(new(StationId.New(), glide, DemonstrationKind.Partner));
         partner.Sheet.Criteria.ShouldContain(c => c.Topic == Topic.Comfort && c.SafetyCritical);
-        var group = await Add(new(Guid.NewGuid(), null, DemonstrationKind.Group, null, routine));
+        var group = await Add(new(StationId.New(), null, DemonstrationKind.Group, null, routine));
         (group.RoutineId, group.TechniqueId).ShouldBe((routine, null));
         group.Sheet.TechniqueName.ShouldBe("Evening way down");
         group.Sheet.Steps.Select(s => s.Part).Distinct().Count().ShouldBeGreaterThan(4);
         var several = await Add(
             new(
-                Guid.NewGuid(),
+                StationId.New(),
                 null,
                 DemonstrationKind.Several,
                 [glide, await Technique(lead, "wx-forehead-lanes"), await Technique(lead, "wx-rim-feather")]
@@ -63,7 +65,9 @@ public class KindEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         );
         several.Sheet.Steps.Select(s => s.Part).Distinct().Count().ShouldBe(3);
         // What a station is of does not go away under it, whichever part it is.
-        foreach (var (kind, id) in new[] { ("technique", await Technique(lead, "wx-rim-feather")), ("routine", routine) })
+        foreach (
+            var (kind, id) in new (string, IIdentifier)[] { ("technique", await Technique(lead, "wx-rim-feather")), ("routine", routine) }
+        )
             (await lead.Put($"/api/away/{kind}/{id}", new Wexis.Server.Keeping.AwayChange(null, "deleted"))).StatusCode.ShouldBe(
                 HttpStatusCode.Conflict,
                 kind
@@ -83,12 +87,12 @@ public class KindEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var routine = (await lead.Get<RoutineLine[]>("/api/routines"))[0].Id;
         (StationAdd Given, string Field)[] wrong =
         [
-            (new(Guid.NewGuid()), "technique_id"),
-            (new(Guid.NewGuid(), null, DemonstrationKind.Several, [glide]), "technique_ids"),
-            (new(Guid.NewGuid(), null, DemonstrationKind.Partner, [glide, glide]), "technique_ids"),
-            (new(Guid.NewGuid(), null, DemonstrationKind.Partner, null, routine), "kind"),
-            (new(Guid.NewGuid(), null, DemonstrationKind.Group, null, Guid.NewGuid()), "routine_id"),
-            (new(Guid.NewGuid(), glide, DemonstrationKind.Everyday), "kind"),
+            (new(StationId.New()), "technique_id"),
+            (new(StationId.New(), null, DemonstrationKind.Several, [glide]), "technique_ids"),
+            (new(StationId.New(), null, DemonstrationKind.Partner, [glide, glide]), "technique_ids"),
+            (new(StationId.New(), null, DemonstrationKind.Partner, null, routine), "kind"),
+            (new(StationId.New(), null, DemonstrationKind.Group, null, RoutineId.New()), "routine_id"),
+            (new(StationId.New(), glide, DemonstrationKind.Everyday), "kind"),
         ];
         foreach (var (given, field) in wrong)
         {
@@ -103,7 +107,7 @@ public class KindEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public async Task A_lesson_is_graded_in_a_minute_without_an_examination_and_stands_among_the_results()
     {
         using var lead = await demo.As("maren");
-        var id = Guid.NewGuid();
+        var id = DemonstrationId.New();
         var trainee = await Person(lead, "ilse");
         var opened = await Visitor.Read<DemonstrationView>(
             await lead.Put(

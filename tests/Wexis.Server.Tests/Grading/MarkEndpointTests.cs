@@ -18,7 +18,7 @@ public class MarkEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         Side? side = null,
         string? target = null,
         double? value = null
-    ) => new(Guid.NewGuid(), kind, "tablet", counter, 1000 * counter, step, side, target, value, null, 0);
+    ) => new(MarkId.New(), kind, "tablet", counter, 1000 * counter, step, side, target, value, null, 0);
 
     private static Task<HttpResponseMessage> Give(Visitor by, DemonstrationView d, MarkEvent e) =>
         by.Put($"/api/demonstrations/{d.Id}/events/{e.Id}", e);
@@ -34,7 +34,7 @@ public class MarkEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
                     by,
                     d,
                     new MarkEvent(
-                        Guid.NewGuid(),
+                        MarkId.New(),
                         MarkKind.Rep,
                         "tablet",
                         n++,
@@ -49,7 +49,7 @@ public class MarkEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
                 )
             ).EnsureSuccessStatusCode();
         (
-            await Give(by, d, new MarkEvent(Guid.NewGuid(), MarkKind.Stop, "tablet", n++, 40_000, null, null, null, null, null, 0))
+            await Give(by, d, new MarkEvent(MarkId.New(), MarkKind.Stop, "tablet", n++, 40_000, null, null, null, null, null, 0))
         ).EnsureSuccessStatusCode();
         foreach (var c in d.Sheet.Criteria.Where(c => c.Measure is null))
             (

@@ -2,6 +2,7 @@ using System.Net;
 using Dapper;
 using Microsoft.Extensions.DependencyInjection;
 using Npgsql;
+using Wexis.Core.Measures;
 using Wexis.Core.Programmes;
 using Wexis.Data.Keeping;
 using Wexis.Data.Techniques;
@@ -19,14 +20,14 @@ namespace Wexis.Server.Tests.Keeping;
 /// <summary>Archive, delete, bring back: what must be kept is kept and said, and a slip costs nothing.</summary>
 public class AwayEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
 {
-    private static async Task<HttpStatusCode> Put(Visitor by, string kind, Guid? id, string? seen, string? state) =>
-        (await by.Put($"/api/away/{kind}/{id}", new AwayChange(seen, state))).StatusCode;
+    private static async Task<HttpStatusCode> Put(Visitor by, string kind, IIdentifier? id, string? seen, string? state) =>
+        (await by.Put($"/api/away/{kind}/{id?.Value}", new AwayChange(seen, state))).StatusCode;
 
-    private static Task<AwayView> Look(Visitor by, string kind, Guid? id) => by.Get<AwayView>($"/api/away/{kind}/{id}");
+    private static Task<AwayView> Look(Visitor by, string kind, IIdentifier? id) => by.Get<AwayView>($"/api/away/{kind}/{id?.Value}");
 
-    private static async Task<Guid> Fresh(Visitor lead, string name)
+    private static async Task<TechniqueId> Fresh(Visitor lead, string name)
     {
-        var id = Guid.NewGuid();
+        var id = TechniqueId.New();
         await Visitor.Read<TechniqueSaved>(await lead.Post("/api/techniques", new TechniqueAdd(id, DemoHouse.Smile(name))));
         return id;
     }
@@ -42,7 +43,7 @@ public class AwayEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         (await Listed()).ShouldBeFalse();
         (await lead.Ask($"/api/techniques/{id}")).StatusCode.ShouldBe(HttpStatusCode.OK, "what is archived is still read");
         (await lead.Get<Kept[]>("/api/away")).ShouldContain(k =>
-            k.Id == id && k.State == "archived" && k.By == "Maren Lindqvay" && k.Name == "Put away"
+            k.Id == id.Value && k.State == "archived" && k.By == "Maren Lindqvay" && k.Name == "Put away"
         );
         (await Put(lead, "technique", id, "archived", "deleted")).ShouldBe(HttpStatusCode.OK);
         (await lead.Ask($"/api/techniques/{id}")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
@@ -59,7 +60,7 @@ public class AwayEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public async Task What_something_rests_on_is_not_deleted_and_says_on_what()
     {
         using var lead = await demo.As("maren");
-        var taught = Guid.Empty;
+        ProgrammeId? taught = null;
         foreach (var p in await lead.Get<ProgrammeLine[]>("/api/programmes"))
             if ((await Look(lead, "programme", p.Id)).Rests.Any(r => r.Kind == "cohort"))
                 taught = p.Id;
@@ -173,13 +174,13 @@ public class AwayEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         var technique = await Fresh(lead, "Swept");
-        var examination = Guid.NewGuid();
+        var examination = ExaminationId.New();
         await Visitor.Read<ExaminationView>(await lead.Post("/api/examinations", new ExaminationAdd(examination, "Swept", null)));
-        var station = Guid.NewGuid();
+        var station = StationId.New();
         await Visitor.Read<StationView>(
             await lead.Post($"/api/examinations/{examination}/stations", new StationAdd(station, await Fresh(lead, "Of the station")))
         );
-        var programme = Guid.NewGuid();
+        var programme = ProgrammeId.New();
         await Visitor.Read<ProgrammeView>(await lead.Post("/api/programmes", new ProgrammeAdd(programme, new(null, "Swept"))));
         var person = (
             await Visitor.Read<PersonLine>(
@@ -196,7 +197,7 @@ public class AwayEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
             )
         ).Id;
         var graded = (await demo.Opened(lead)).StationId;
-        (string Kind, Guid Id)[] all =
+        (string Kind, IIdentifier Id)[] all =
         [
             ("station", station),
             ("technique", technique),
@@ -215,7 +216,7 @@ public class AwayEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         (await store.Sweep(DateTimeOffset.UtcNow.AddDays(29), default)).ShouldBe(0);
         (await store.Sweep(DateTimeOffset.UtcNow.AddDays(31), default)).ShouldBe(all.Length - 1, "the station goes with its examination");
         foreach (var (kind, id) in all)
-            (await lead.Ask($"/api/away/{kind}/{id}")).StatusCode.ShouldBe(HttpStatusCode.NotFound, kind);
+            (await lead.Ask($"/api/away/{kind}/{id.Value}")).StatusCode.ShouldBe(HttpStatusCode.NotFound, kind);
         (await Look(lead, "station", graded)).State.ShouldBe("deleted");
         (await Put(lead, "station", graded, "deleted", null)).ShouldBe(HttpStatusCode.OK);
     }

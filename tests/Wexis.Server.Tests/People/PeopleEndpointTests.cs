@@ -150,7 +150,7 @@ public class PeopleEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var lead = await demo.As("maren");
         var station = (await lead.Get<Wexis.Server.Examinations.ExaminationView[]>("/api/examinations"))[0].Stations[0].Id;
         var assessor = (await lead.Get<PersonLine[]>("/api/people")).Single(p => p.Login == "benno").Id;
-        foreach (var person in new[] { assessor, lead.PersonId, Guid.NewGuid() })
+        foreach (var person in new[] { assessor, lead.PersonId, PersonId.New() })
         {
             var answer = await lead.Put(
                 $"/api/demonstrations/{Guid.NewGuid()}",

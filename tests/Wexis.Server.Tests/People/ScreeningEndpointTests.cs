@@ -12,10 +12,10 @@ public class ScreeningEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
 
     private static async Task<ScreeningDraft> Draft(
         Visitor lead,
-        Guid? about = null,
+        PersonId? about = null,
         string? name = "Odile Farrant",
         Consent? consent = null,
-        params Guid[] seenBy
+        params PersonId[] seenBy
     )
     {
         var asked = (await lead.Get<Questionnaire>("/api/screenings/questions")).Questions.Select(q => q.Id).ToList();
@@ -28,9 +28,9 @@ public class ScreeningEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         );
     }
 
-    private async Task<Guid> Kept(Visitor lead, ScreeningDraft draft)
+    private async Task<ScreeningId> Kept(Visitor lead, ScreeningDraft draft)
     {
-        var id = Guid.CreateVersion7();
+        var id = ScreeningId.New();
         var answer = await lead.Put($"/api/screenings/{id}", draft);
         answer.StatusCode.ShouldBe(HttpStatusCode.OK, await answer.Content.ReadAsStringAsync());
         return id;
@@ -52,7 +52,7 @@ public class ScreeningEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public async Task Without_a_yes_nothing_is_kept()
     {
         using var lead = await demo.As("maren");
-        var id = Guid.CreateVersion7();
+        var id = ScreeningId.New();
         (
             await Visitor.Refusal(await lead.Put($"/api/screenings/{id}", await Draft(lead, consent: new(false, "x", Today))))
         ).Keys.ShouldContain("consent.given");
@@ -124,7 +124,7 @@ public class ScreeningEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var wrong = draft with
         {
             AboutName = " ",
-            SeenBy = [Guid.NewGuid()],
+            SeenBy = [PersonId.New()],
             Answers = draft.Answers! with { Note = new(["nonsense"], [new("ci-filler", null)], []) },
         };
         (await Visitor.Refusal(await lead.Put($"/api/screenings/{Guid.CreateVersion7()}", wrong))).Keys.ShouldBe(

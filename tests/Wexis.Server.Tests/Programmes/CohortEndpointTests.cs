@@ -83,7 +83,7 @@ public class CohortEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var lead = await demo.As("maren");
         using var trainee = await demo.As("joss");
         var document = await NewTechnique(lead, "cohort-a");
-        var programme = Guid.NewGuid();
+        var programme = ProgrammeId.New();
         await lead.Post(
             "/api/programmes",
             new ProgrammeAdd(
@@ -91,7 +91,7 @@ public class CohortEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
                 new(null, "Evening in spring", Units: [new("m", "Module", "supervised-practice", 60, Techniques: ["cohort-a"])])
             )
         );
-        var id = Guid.NewGuid();
+        var id = CohortId.New();
         var opened = await Visitor.Read<CohortView>(
             await lead.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(id, new("Spring", [trainee.PersonId])))
         );
@@ -102,7 +102,7 @@ public class CohortEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         );
         (
             await Visitor.Refusal(
-                await lead.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(Guid.NewGuid(), new("Spring", [])))
+                await lead.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(CohortId.New(), new("Spring", [])))
             )
         ).Keys.ShouldContain("name");
 
@@ -135,7 +135,7 @@ public class CohortEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var taught = await demo.As("pilar");
         using var other = await demo.As("nadira");
         var technique = await NewTechnique(lead, "cohort-b");
-        var programme = Guid.NewGuid();
+        var programme = ProgrammeId.New();
         await lead.Post(
             "/api/programmes",
             new ProgrammeAdd(
@@ -143,7 +143,7 @@ public class CohortEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
                 new(null, "Evening in summer", Units: [new("m", "Module", "supervised-practice", 60, Techniques: ["cohort-b"])])
             )
         );
-        await lead.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(Guid.NewGuid(), new("Summer", [taught.PersonId])));
+        await lead.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(CohortId.New(), new("Summer", [taught.PersonId])));
         (
             await lead.Post(
                 $"/api/techniques/{technique.Id}/editions/1/steps",
@@ -161,13 +161,13 @@ public class CohortEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var assessor = await demo.As("benno");
         using var trainee = await demo.As("ilse");
         var programme = (await Programme(lead)).Id;
-        (await assessor.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(Guid.NewGuid(), new("Mine", [])))).StatusCode.ShouldBe(
+        (await assessor.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(CohortId.New(), new("Mine", [])))).StatusCode.ShouldBe(
             HttpStatusCode.Forbidden
         );
         (await trainee.Ask($"/api/programmes/{programme}/cohorts")).StatusCode.ShouldBe(HttpStatusCode.Forbidden);
         (
             await Visitor.Refusal(
-                await lead.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(Guid.NewGuid(), new("", [assessor.PersonId])))
+                await lead.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(CohortId.New(), new("", [assessor.PersonId])))
             )
         ).Keys.ShouldBe(["name", "members[0]"], ignoreOrder: true);
         var cohort = (await lead.Get<CohortView[]>($"/api/programmes/{programme}/cohorts")).First(c => c.Name == "Autumn 2026");
@@ -189,7 +189,7 @@ public class CohortEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var lead = await demo.As("maren");
         using var trainee = await demo.As("emrys");
         var technique = await NewTechnique(lead, "cohort-c");
-        var programme = Guid.NewGuid();
+        var programme = ProgrammeId.New();
         await lead.Post(
             "/api/programmes",
             new ProgrammeAdd(
@@ -197,7 +197,7 @@ public class CohortEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
                 new(null, "Evening in winter", Units: [new("m", "Module", "supervised-practice", 60, Techniques: ["cohort-c"])])
             )
         );
-        var id = Guid.NewGuid();
+        var id = CohortId.New();
         await lead.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(id, new("Winter", [trainee.PersonId])));
         await lead.Put(
             $"/api/techniques/{technique.Id}",
@@ -219,7 +219,7 @@ public class CohortEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var leaves = await demo.As("ilse");
         using var joins = await demo.As("nadira");
         var technique = await NewTechnique(lead, "cohort-d");
-        var programme = Guid.NewGuid();
+        var programme = ProgrammeId.New();
         await lead.Post(
             "/api/programmes",
             new ProgrammeAdd(
@@ -227,7 +227,7 @@ public class CohortEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
                 new(null, "Weekend", Units: [new("m", "Module", "supervised-practice", 60, Techniques: ["cohort-d"])])
             )
         );
-        var id = Guid.NewGuid();
+        var id = CohortId.New();
         await lead.Post($"/api/programmes/{programme}/cohorts", new CohortOpen(id, new("Weekend", [leaves.PersonId])));
         await lead.Put(
             $"/api/techniques/{technique.Id}",
@@ -246,7 +246,7 @@ public class CohortEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
 
     private static async Task<TechniqueView> NewTechnique(Visitor lead, string code)
     {
-        var id = Guid.NewGuid();
+        var id = TechniqueId.New();
         var document = TechniqueDocument.Empty with
         {
             Id = code,

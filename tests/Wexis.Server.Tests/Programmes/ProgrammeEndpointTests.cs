@@ -33,7 +33,7 @@ public class ProgrammeEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public async Task Who_saves_a_programme_second_is_told()
     {
         using var lead = await demo.As("maren");
-        var id = Guid.NewGuid();
+        var id = ProgrammeId.New();
         var document = new ProgrammeDocument(null, "Short course");
         (await lead.Post("/api/programmes", new ProgrammeAdd(id, document))).StatusCode.ShouldBe(HttpStatusCode.OK);
         (await lead.Put($"/api/programmes/{id}", new ProgrammeSave(1, document with { Name = "Longer" }))).StatusCode.ShouldBe(
@@ -49,7 +49,7 @@ public class ProgrammeEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public async Task A_programme_sent_twice_is_kept_once_and_another_under_its_id_is_a_conflict()
     {
         using var lead = await demo.As("maren");
-        var id = Guid.NewGuid();
+        var id = ProgrammeId.New();
         var document = new ProgrammeDocument(null, "Day course");
         await lead.Post("/api/programmes", new ProgrammeAdd(id, document));
         (await Visitor.Read<ProgrammeView>(await lead.Post("/api/programmes", new ProgrammeAdd(id, document)))).Version.ShouldBe(1);

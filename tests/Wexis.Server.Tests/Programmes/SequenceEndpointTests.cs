@@ -18,7 +18,7 @@ public class SequenceEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
 
     private static async Task<PlanRun> Planned(Visitor v, ProgrammeDocument document, bool near = false)
     {
-        var run = await Visitor.Read<PlanRun>(await v.Post("/api/programmes/plans", new PlanOrder(Guid.NewGuid(), document, near)));
+        var run = await Visitor.Read<PlanRun>(await v.Post("/api/programmes/plans", new PlanOrder(PlanId.New(), document, near)));
         for (var i = 0; run.Running && i < 300; i++)
         {
             await Task.Delay(100);
@@ -76,7 +76,7 @@ public class SequenceEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var lead = await demo.As("maren");
         using var assessor = await demo.As("benno");
         var view = await Demo(lead);
-        var order = new PlanOrder(Guid.NewGuid(), view.Document, false);
+        var order = new PlanOrder(PlanId.New(), view.Document, false);
         await lead.Post("/api/programmes/plans", order);
         await lead.Post("/api/programmes/plans", order);
         (await lead.Post($"/api/programmes/plans/{order.Id}/stop", new { })).StatusCode.ShouldBe(HttpStatusCode.OK);
@@ -85,7 +85,7 @@ public class SequenceEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         while (run.Running);
         run.Plan.ShouldNotBeNull();
         (await lead.Ask($"/api/programmes/plans/{Guid.NewGuid()}")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
-        (await assessor.Post("/api/programmes/plans", order with { Id = Guid.NewGuid() })).StatusCode.ShouldBe(HttpStatusCode.Forbidden);
+        (await assessor.Post("/api/programmes/plans", order with { Id = PlanId.New() })).StatusCode.ShouldBe(HttpStatusCode.Forbidden);
     }
 
     [Fact]
@@ -94,9 +94,7 @@ public class SequenceEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var lead = await demo.As("maren");
         var view = await Demo(lead);
         async Task<IReadOnlyDictionary<string, string[]>> Refused(ProgrammeDocument document) =>
-            (
-                await Visitor.Refusal(await lead.Post("/api/programmes/plans", new PlanOrder(Guid.NewGuid(), document, false)))
-            ).ToDictionary();
+            (await Visitor.Refusal(await lead.Post("/api/programmes/plans", new PlanOrder(PlanId.New(), document, false)))).ToDictionary();
         (await Refused(view.Document with { Sessions = [] })).Keys.ShouldContain("fixed[0].session");
         (await Refused(view.Document with { Sessions = [], Fixed = [] })).Keys.ShouldContain("sessions");
         (await Refused(new(null, "P", Sessions: [new("s", Minutes: 60)]))).Keys.ShouldContain("units");
@@ -108,14 +106,14 @@ public class SequenceEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var lead = await demo.As("maren");
         var view = await Demo(lead);
         var text = await (await lead.Ask($"/api/programmes/{view.Id}/file")).Content.ReadAsStringAsync();
-        var id = Guid.NewGuid();
+        var id = ProgrammeId.New();
         var read = await Visitor.Read<ProgrammeView>(await lead.Post("/api/programmes/import", new ProgrammeImport(id, text)));
         read.Document.AllUnits.Select(u => u.Id).ShouldBe(view.Document.AllUnits.Select(u => u.Id));
         read.Document.AllUnits.ShouldAllBe(u => u.AllRoutines.Count == 0, "routines are another house's");
         var spoiled = text.Replace("\"minutes\": 180", "\"minutes\": -180", StringComparison.Ordinal);
-        (await Visitor.Refusal(await lead.Post("/api/programmes/import", new ProgrammeImport(Guid.NewGuid(), spoiled)))).Keys.ShouldContain(
-            "units[0].minutes"
-        );
+        (
+            await Visitor.Refusal(await lead.Post("/api/programmes/import", new ProgrammeImport(ProgrammeId.New(), spoiled)))
+        ).Keys.ShouldContain("units[0].minutes");
         var lines = await lead.Get<ProgrammeLine[]>("/api/programmes");
         lines.Count(l => l.Name == view.Document.Name).ShouldBe(2, "nothing of the refused one");
         await lead.Put($"/api/away/programme/{id}", new { seen = (string?)null, state = "deleted" });
@@ -132,7 +130,7 @@ public class SequenceEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
             "Runs on editions",
             Units: [new("a", "Screen break, led", "teaching-practice", 60, Routines: [$"{routine.Id}"])]
         );
-        var id = Guid.NewGuid();
+        var id = ProgrammeId.New();
         await Visitor.Read<ProgrammeView>(await lead.Post("/api/programmes", new ProgrammeAdd(id, document)));
         (
             await Visitor.Read<ProgrammeView>(
@@ -141,7 +139,7 @@ public class SequenceEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         ).Edition.ShouldBe(1, "no cohort runs on it yet");
         (await trainee.Ask($"/api/routines/{routine.Id}")).StatusCode.ShouldBe(HttpStatusCode.NotFound, "nobody teaches it to them");
         var cohort = await Visitor.Read<CohortView>(
-            await lead.Post($"/api/programmes/{id}/cohorts", new CohortOpen(Guid.NewGuid(), new("Runners", [trainee.PersonId])))
+            await lead.Post($"/api/programmes/{id}/cohorts", new CohortOpen(CohortId.New(), new("Runners", [trainee.PersonId])))
         );
         cohort.Techniques.ShouldNotBeEmpty("techniques of the routine are taught with it");
         var taken = cohort.Routines.ShouldHaveSingleItem();

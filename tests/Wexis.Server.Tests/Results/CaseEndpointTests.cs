@@ -26,7 +26,7 @@ public class CaseEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         async Task Give(MarkKind kind, int? step = null, Side? side = null, string? target = null, double? value = null)
         {
             var e = new MarkEvent(
-                Guid.NewGuid(),
+                MarkId.New(),
                 kind,
                 $"tablet-{by.PersonId:N}"[..20],
                 n,
@@ -59,10 +59,10 @@ public class CaseEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
             await by.Put($"/api/demonstrations/{Guid.NewGuid()}", new DemonstrationOpen(null, first.TraineeId, SecondOf: first.Id))
         );
 
-    private static Task<HttpResponseMessage> Act(Visitor by, Guid id, CaseAct act) =>
+    private static Task<HttpResponseMessage> Act(Visitor by, DemonstrationId id, CaseAct act) =>
         by.Put($"/api/results/{id}/case/{Guid.NewGuid()}", act);
 
-    private static async Task<CaseView> Case(Visitor by, Guid id) => await by.Get<CaseView>($"/api/results/{id}/case");
+    private static async Task<CaseView> Case(Visitor by, DemonstrationId id) => await by.Get<CaseView>($"/api/results/{id}/case");
 
     private static async Task<string> Refused(Task<HttpResponseMessage> answer)
     {
@@ -186,7 +186,7 @@ public class CaseEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         (await Refused(Act(lead, first.Id, outcome))).ShouldContain("invite a colleague");
 
         var invited = await Visitor.Read<Invitation>(
-            await lead.Post($"/api/results/{first.Id}/invitations", new InvitationGiven(Guid.NewGuid(), "Odile Brantwick", false))
+            await lead.Post($"/api/results/{first.Id}/invitations", new InvitationGiven(PersonId.New(), "Odile Brantwick", false))
         );
         using var guest = await demo.House.Visit().SignIn(invited.Login, invited.Password);
         (await guest.Get<ResultView>($"/api/results/{first.Id}")).Trainee.ShouldBe("Ilse Marrowby");
@@ -226,7 +226,7 @@ public class CaseEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var first = await demo.Opened(lead);
         (await Grade(lead, first, 3)).EnsureSuccessStatusCode();
         var invited = await Visitor.Read<Invitation>(
-            await lead.Post($"/api/results/{first.Id}/invitations", new InvitationGiven(Guid.NewGuid(), "Odile Brantwick", true))
+            await lead.Post($"/api/results/{first.Id}/invitations", new InvitationGiven(PersonId.New(), "Odile Brantwick", true))
         );
         using var guest = await demo.House.Visit().SignIn(invited.Login, invited.Password);
         (await guest.Ask($"/api/results/{first.Id}")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
@@ -256,7 +256,7 @@ public class CaseEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var (first, other) = (await demo.Opened(lead), await demo.Opened(lead));
         foreach (var d in new[] { first, other })
             (await Grade(lead, d, 3)).EnsureSuccessStatusCode();
-        async Task<string> Filled(Guid id)
+        async Task<string> Filled(DemonstrationId id)
         {
             var blank = await (await lead.Ask($"/api/results/{id}/sheet.csv")).Content.ReadAsStringAsync();
             blank.ShouldNotContain(",3,seen");
@@ -270,7 +270,7 @@ public class CaseEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
                     )
             );
         }
-        var returned = new SheetReturned(Guid.NewGuid(), "Odile Brantwick", await Filled(other.Id));
+        var returned = new SheetReturned(DemonstrationId.New(), "Odile Brantwick", await Filled(other.Id));
         (await Refused(lead.Post($"/api/results/{first.Id}/returned", returned))).ShouldContain("another case");
         (
             await Refused(lead.Post($"/api/results/{first.Id}/returned", returned with { Text = await Filled(first.Id), Name = "" }))
@@ -302,7 +302,7 @@ public class CaseEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         story[0].Text.ShouldContain("passed, 100.0 %");
         story[^1].Text.ShouldContain("corrected the result");
         (await lead.Get<ResultView>($"/api/results/{first.Id}")).Result.Score.Percent.ShouldBeLessThan(100);
-        var twice = Guid.NewGuid();
+        var twice = ActId.New();
         foreach (var _ in new[] { 1, 2 })
             (await lead.Put($"/api/results/{first.Id}/case/{twice}", new CaseAct(CaseEventKind.Released))).EnsureSuccessStatusCode();
         (await Case(lead, first.Id)).Story.Count(s => s.Kind == CaseEventKind.Released).ShouldBe(1);

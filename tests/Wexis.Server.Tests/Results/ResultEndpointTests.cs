@@ -69,6 +69,6 @@ public class ResultEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public async Task Nobody_but_the_lead_releases()
     {
         using var assessor = await demo.As("benno");
-        (await assessor.Post("/api/results/release", new Release([Guid.NewGuid()]))).StatusCode.ShouldBe(HttpStatusCode.Forbidden);
+        (await assessor.Post("/api/results/release", new Release([DemonstrationId.New()]))).StatusCode.ShouldBe(HttpStatusCode.Forbidden);
     }
 }

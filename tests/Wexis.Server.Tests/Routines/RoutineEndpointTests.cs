@@ -27,7 +27,7 @@ public class RoutineEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         );
 
     private static async Task<RoutineView> Added(Visitor lead, string name) =>
-        await Visitor.Read<RoutineView>(await lead.Post("/api/routines", new RoutineAdd(Guid.NewGuid(), Short(name))));
+        await Visitor.Read<RoutineView>(await lead.Post("/api/routines", new RoutineAdd(RoutineId.New(), Short(name))));
 
     [Fact]
     public async Task The_demo_has_its_routines_and_each_comes_to_what_its_line_says()
@@ -72,11 +72,11 @@ public class RoutineEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         using var benno = await demo.As("benno");
         var before = (await lead.Get<RoutineLine[]>("/api/routines")).Length;
         var parked = Short("Test parked") with { Parts = [new("a", "wm-lid-press-old", 1, "standard")] };
-        var refusal = await Visitor.Refusal(await lead.Post("/api/routines", new RoutineAdd(Guid.NewGuid(), parked)));
+        var refusal = await Visitor.Refusal(await lead.Post("/api/routines", new RoutineAdd(RoutineId.New(), parked)));
         refusal.Keys.ShouldBe(["parts[0].technique"]);
         refusal["parts[0].technique"].Single().ShouldContain("unsafe example");
-        (await Visitor.Refusal(await lead.Post("/api/routines", new RoutineAdd(Guid.NewGuid(), Short(""))))).Keys.ShouldBe(["name"]);
-        (await benno.Post("/api/routines", new RoutineAdd(Guid.NewGuid(), Short("Test by another")))).StatusCode.ShouldBe(
+        (await Visitor.Refusal(await lead.Post("/api/routines", new RoutineAdd(RoutineId.New(), Short(""))))).Keys.ShouldBe(["name"]);
+        (await benno.Post("/api/routines", new RoutineAdd(RoutineId.New(), Short("Test by another")))).StatusCode.ShouldBe(
             HttpStatusCode.Forbidden
         );
         (await lead.Get<RoutineLine[]>("/api/routines")).Length.ShouldBe(before);
@@ -130,7 +130,7 @@ public class RoutineEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
             .ShouldBe(["wx-full-blinks", "wx-cheek-sweep", "wm-exit-glide"], ignoreOrder: true);
         (file.Documents.Single() with { Library = null }).ShouldBeEquivalentTo(view.Document);
         var other = (await lead.Get<RoutineLine[]>("/api/routines")).First(l => l.Name.StartsWith("Jaw", StringComparison.Ordinal));
-        var import = new RoutineImport(Guid.NewGuid(), text);
+        var import = new RoutineImport(RoutineId.New(), text);
         var brought = await Visitor.Read<RoutineLine[]>(await lead.Post("/api/routines/import", import));
         brought.ShouldHaveSingleItem().Name.ShouldBe("Test file");
         (await Visitor.Read<RoutineLine[]>(await lead.Post("/api/routines/import", import)))[0]
@@ -139,10 +139,10 @@ public class RoutineEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var count = (await lead.Get<RoutineLine[]>("/api/routines")).Length;
         var half = text.Replace("wx-cheek-sweep", "no-such-technique", StringComparison.Ordinal);
         var list = $$"""{"schema":"wexis.routine-list/1","routines":[{{text}},{{half}}]}""";
-        (await Visitor.Refusal(await lead.Post("/api/routines/import", new RoutineImport(Guid.NewGuid(), list)))).Keys.ShouldBe([
+        (await Visitor.Refusal(await lead.Post("/api/routines/import", new RoutineImport(RoutineId.New(), list)))).Keys.ShouldBe([
             "routines[1].parts[1].technique",
         ]);
-        (await Visitor.Refusal(await lead.Post("/api/routines/import", new RoutineImport(Guid.NewGuid(), "{")))).ShouldNotBeEmpty();
+        (await Visitor.Refusal(await lead.Post("/api/routines/import", new RoutineImport(RoutineId.New(), "{")))).ShouldNotBeEmpty();
         (await lead.Get<RoutineLine[]>("/api/routines")).Length.ShouldBe(count, "whole or not at all");
         (await lead.Get<RoutinePair>($"/api/routines/{view.Id}/beside/{other.Id}")).Differences.ShouldNotBeEmpty();
         (await lead.Get<RoutinePair>($"/api/routines/{view.Id}/beside/{view.Id}")).Differences.ShouldBeEmpty();

@@ -23,15 +23,15 @@ public class HouseEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         // Seconds at home of every technique, as it is kept and as it is shown.
-        async Task<Dictionary<Guid, double>> Kept()
+        async Task<Dictionary<TechniqueId, double>> Kept()
         {
             await using var c = new NpgsqlConnection(demo.House.Database.ConnectionString);
             const string newest =
                 "SELECT technique_id, (work -> 'times' -> 'home' ->> 'standard')::double precision FROM techniques.edition e "
                 + "WHERE edition = (SELECT max(edition) FROM techniques.edition n WHERE n.technique_id = e.technique_id)";
-            return (await c.QueryAsync<(Guid Id, double Seconds)>(newest)).ToDictionary(x => x.Id, x => x.Seconds);
+            return (await c.QueryAsync<(TechniqueId Id, double Seconds)>(newest)).ToDictionary(x => x.Id, x => x.Seconds);
         }
-        async Task<double> Shown(Guid id) => (await lead.Get<TechniqueView>($"/api/techniques/{id}")).Derivation.Times.Home.Standard;
+        async Task<double> Shown(TechniqueId id) => (await lead.Get<TechniqueView>($"/api/techniques/{id}")).Derivation.Times.Home.Standard;
         var usual = await Kept();
         var before = await Setting(lead, "change-of-side");
         (

@@ -39,16 +39,31 @@ public class BodyCheckTests(DemoHouse demo) : IClassFixture<DemoHouse>
         (await lead.Post("/api/examinations", Json(body))).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
     }
 
+    /// <summary>An id that was not sent, or all zeros, is the id of nothing: it is refused at its field, and nothing is stored under it.</summary>
+    [Theory]
+    [InlineData("{ \"name\": \"No id\" }")]
+    [InlineData("{ \"id\": null, \"name\": \"No id\" }")]
+    [InlineData("{ \"id\": \"00000000-0000-0000-0000-000000000000\", \"name\": \"No id\" }")]
+    public async Task The_id_of_nothing_is_refused_by_name(string body)
+    {
+        using var lead = await demo.As("maren");
+        var answer = await lead.Post("/api/examinations", Json(body));
+        answer.StatusCode.ShouldBe(HttpStatusCode.BadRequest);
+        (await Visitor.Refusal(answer)).Keys.ShouldBe(["id"]);
+        (await lead.Get<ExaminationView[]>("/api/examinations")).ShouldNotContain(e => e.Name == "No id");
+        (await lead.Ask($"/api/examinations/stations/{Guid.Empty}")).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
+    }
+
     [Fact]
     public async Task What_the_contract_allows_to_be_untold_may_be_untold()
     {
         using var lead = await demo.As("maren");
         (await lead.Post("/api/techniques/derive", TechniqueDocument.Empty)).StatusCode.ShouldBe(HttpStatusCode.OK);
-        (await lead.Post("/api/examinations", new ExaminationAdd(Guid.NewGuid(), "Untold programme", null))).StatusCode.ShouldBe(
+        (await lead.Post("/api/examinations", new ExaminationAdd(ExaminationId.New(), "Untold programme", null))).StatusCode.ShouldBe(
             HttpStatusCode.OK
         );
         (
-            await lead.Post("/api/programmes", new ProgrammeAdd(Guid.NewGuid(), new ProgrammeDocument(null, "All that is told")))
+            await lead.Post("/api/programmes", new ProgrammeAdd(ProgrammeId.New(), new ProgrammeDocument(null, "All that is told")))
         ).StatusCode.ShouldBe(HttpStatusCode.OK);
     }
 }

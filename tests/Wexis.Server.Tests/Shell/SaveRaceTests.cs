@@ -41,7 +41,7 @@ public class SaveRaceTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public async Task Of_two_editors_of_a_technique_nothing_acknowledged_is_lost()
     {
         using var lead = await demo.As("maren");
-        var id = Guid.NewGuid();
+        var id = TechniqueId.New();
         await Visitor.Read<TechniqueSaved>(await lead.Post("/api/techniques", new TechniqueAdd(id, DemoHouse.Smile("begun"))));
         var (editions, desk) = (
             demo.House.Services.GetRequiredService<EditionStore>(),
@@ -77,7 +77,7 @@ public class SaveRaceTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public async Task Of_two_editors_of_a_programme_nothing_acknowledged_is_lost()
     {
         using var lead = await demo.As("maren");
-        var id = Guid.NewGuid();
+        var id = ProgrammeId.New();
         var document = new ProgrammeDocument(null, "begun");
         await lead.Post("/api/programmes", new ProgrammeAdd(id, document));
         var programmes = demo.House.Services.GetRequiredService<ProgrammeStore>();
@@ -95,14 +95,14 @@ public class SaveRaceTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public async Task Of_two_editors_of_a_mark_sheet_nothing_acknowledged_is_lost()
     {
         using var lead = await demo.As("maren");
-        var technique = Guid.NewGuid();
+        var technique = TechniqueId.New();
         await Visitor.Read<TechniqueSaved>(
             await lead.Post("/api/techniques", new TechniqueAdd(technique, DemoHouse.Smile($"Sheet {technique:N}")))
         );
         var examination = (await lead.Get<ExaminationView[]>("/api/examinations"))[0].Id;
         var station = (
             await Visitor.Read<StationView>(
-                await lead.Post($"/api/examinations/{examination}/stations", new StationAdd(Guid.NewGuid(), technique))
+                await lead.Post($"/api/examinations/{examination}/stations", new StationAdd(StationId.New(), technique))
             )
         ).Id;
         var examinations = demo.House.Services.GetRequiredService<ExaminationStore>();
@@ -180,7 +180,7 @@ public class SaveRaceTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public async Task A_save_sent_again_after_a_lost_answer_is_saved_and_no_conflict_and_another_text_is_one()
     {
         using var lead = await demo.As("maren");
-        var id = Guid.NewGuid();
+        var id = TechniqueId.New();
         var added = new TechniqueAdd(id, DemoHouse.Smile("Sent again"));
         for (var i = 0; i < 2; i++)
             await Visitor.Read<TechniqueSaved>(await lead.Post("/api/techniques", added));
@@ -200,9 +200,9 @@ public class SaveRaceTests(DemoHouse demo) : IClassFixture<DemoHouse>
     {
         using var lead = await demo.As("maren");
         using var trainee = await demo.As("ilse");
-        var programme = Guid.NewGuid();
+        var programme = ProgrammeId.New();
         await lead.Post("/api/programmes", new ProgrammeAdd(programme, new(null, "Races")));
-        var cohort = Guid.NewGuid();
+        var cohort = CohortId.New();
         var opened = new CohortOpen(cohort, new("Race", []));
         for (var i = 0; i < 2; i++)
             (await lead.Post($"/api/programmes/{programme}/cohorts", opened)).StatusCode.ShouldBe(HttpStatusCode.OK);
@@ -229,7 +229,7 @@ public class SaveRaceTests(DemoHouse demo) : IClassFixture<DemoHouse>
             HttpStatusCode.NoContent
         );
 
-        var technique = Guid.NewGuid();
+        var technique = TechniqueId.New();
         await lead.Post("/api/techniques", new TechniqueAdd(technique, DemoHouse.Smile("Reviewed at once")));
         var answers = await Task.WhenAll(
             Enumerable

@@ -5,6 +5,7 @@ using System.Net;
 using System.Text;
 using Npgsql;
 using Wexis.Core.Grading;
+using Wexis.Core.Measures;
 using Wexis.Core.Programmes;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Server.Examinations;
@@ -52,7 +53,7 @@ public class StoreBenchmark
         async Task Mark(int i)
         {
             var e = new MarkEvent(
-                Guid.NewGuid(),
+                MarkId.New(),
                 MarkKind.Rep,
                 "tablet",
                 counters[i]++,
@@ -75,10 +76,10 @@ public class StoreBenchmark
                     + "given_by, arrived_at) VALUES ($1, $2, 'rep', 'bare', $3, $4, 0, 'left', $5, now())"
             );
             c.Parameters.AddWithValue(Guid.NewGuid());
-            c.Parameters.AddWithValue(bare[i].Id);
+            c.Parameters.AddWithValue(bare[i].Id.Value);
             c.Parameters.AddWithValue(100_000 + counters[i]++);
             c.Parameters.AddWithValue(1000L);
-            c.Parameters.AddWithValue(lead.PersonId);
+            c.Parameters.AddWithValue(lead.PersonId.Value);
             await c.ExecuteNonQueryAsync();
         }
         // Warm, as a server in the middle of an examination is.
@@ -189,14 +190,14 @@ public class StoreBenchmark
             lead
         );
 
-        var added = new List<(Guid Id, string Code)>();
+        var added = new List<(TechniqueId Id, string Code)>();
         for (var i = 0; i < 300; i++)
         {
-            var id = Guid.NewGuid();
+            var id = TechniqueId.New();
             await Visitor.Read<TechniqueSaved>(
                 await lead.Post("/api/techniques", new TechniqueAdd(id, DemoHouse.Smile($"Smile {i}", $"{3 + (i % 5)} / 10 / 15")))
             );
-            added.Add((id, $"tq-{id:N}"));
+            added.Add((id, $"tq-{id.Value:N}"));
         }
         var document = new ProgrammeDocument(
             null,
@@ -233,7 +234,7 @@ public class StoreBenchmark
         );
     }
 
-    private async Task Against(string what, NpgsqlDataSource source, string path, string sql, Guid id, Visitor lead)
+    private async Task Against(string what, NpgsqlDataSource source, string path, string sql, IIdentifier id, Visitor lead)
     {
         var (asked, bare) = (new List<double>(), new List<double>());
         var bytes = 0;
@@ -244,7 +245,7 @@ public class StoreBenchmark
             asked.Add(Stopwatch.GetElapsedTime(from).TotalMilliseconds);
             from = Stopwatch.GetTimestamp();
             await using var c = source.CreateCommand(sql);
-            c.Parameters.AddWithValue(id);
+            c.Parameters.AddWithValue(id.Value);
             await c.ExecuteScalarAsync();
             bare.Add(Stopwatch.GetElapsedTime(from).TotalMilliseconds);
         }

@@ -169,7 +169,12 @@ public class StoredBodyTests
 
     private static string SchemaOf(Type type, string schema)
     {
-        var shape = ExchangeJson.Whole.GetJsonSchemaAsNode(type, new() { TreatNullObliviousAsNonNullable = false }).AsObject();
+        var form = new JsonSchemaExporterOptions
+        {
+            TreatNullObliviousAsNonNullable = false,
+            TransformSchemaNode = ExchangeSchema.IdsWrittenOut,
+        };
+        var shape = ExchangeJson.Whole.GetJsonSchemaAsNode(type, form).AsObject();
         shape["type"] = "object";
         shape["properties"]!["schema"] = new JsonObject { ["const"] = schema };
         shape["title"] = $"{schema}, as Wexis stores it";

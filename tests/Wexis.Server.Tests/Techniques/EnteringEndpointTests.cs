@@ -58,7 +58,7 @@ public class EnteringEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public async Task An_easier_version_is_seen_from_both_sides()
     {
         using var lead = await demo.As("maren");
-        var id = Guid.CreateVersion7();
+        var id = TechniqueId.New();
         using var trainee = await demo.As("ilse");
         var smile = (await trainee.Get<EditionLine[]>("/api/techniques")).First(t => t.Standing == EditionStanding.Complete);
         var harder = TechniqueDocument.Empty with { Id = "harder-one", Name = "A harder one", Related = [new(smile.Code, "easier")] };

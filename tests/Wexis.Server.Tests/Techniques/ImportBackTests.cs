@@ -22,10 +22,10 @@ public class ImportBackTests(DemoHouse demo) : IClassFixture<DemoHouse>
         );
     }
 
-    private static Task<HttpResponseMessage> Back(Visitor lead, Guid import) =>
+    private static Task<HttpResponseMessage> Back(Visitor lead, ImportId import) =>
         lead.Post($"/api/techniques/imports/{import}/take-back", null);
 
-    private static async Task<IReadOnlySet<Guid>> Here(Visitor lead) =>
+    private static async Task<IReadOnlySet<TechniqueId>> Here(Visitor lead) =>
         (await lead.Get<EditionLine[]>("/api/techniques")).Select(t => t.TechniqueId).ToHashSet();
 
     [Fact]
@@ -55,7 +55,7 @@ public class ImportBackTests(DemoHouse demo) : IClassFixture<DemoHouse>
         var used = await Bring(lead, "Used since");
         var examination = (await lead.Get<ExaminationView[]>("/api/examinations"))[0].Id;
         await Visitor.Read<StationView>(
-            await lead.Post($"/api/examinations/{examination}/stations", new StationAdd(Guid.NewGuid(), used.Techniques[0].Id))
+            await lead.Post($"/api/examinations/{examination}/stations", new StationAdd(StationId.New(), used.Techniques[0].Id))
         );
         foreach (var (import, name) in new[] { (changed, "Changed since"), (used, "Used since") })
         {

@@ -14,7 +14,7 @@ public class TechniqueEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public async Task A_technique_that_is_sent_twice_is_stored_once()
     {
         using var lead = await demo.As("maren");
-        var id = Guid.NewGuid();
+        var id = TechniqueId.New();
         var first = await Visitor.Read<TechniqueSaved>(await lead.Post("/api/techniques", new TechniqueAdd(id, DemoHouse.Smile())));
         var again = await Visitor.Read<TechniqueSaved>(await lead.Post("/api/techniques", new TechniqueAdd(id, DemoHouse.Smile())));
         again.ShouldBe(first);
@@ -25,7 +25,7 @@ public class TechniqueEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public async Task Nonsense_is_refused_with_its_fields_and_nothing_is_stored()
     {
         using var lead = await demo.As("maren");
-        var id = Guid.NewGuid();
+        var id = TechniqueId.New();
         var document = DemoHouse.Smile() with { Name = " ", Steps = [DemoHouse.Smile(dose: "hold -3 s").Steps![0]] };
         var refusal = await Visitor.Refusal(await lead.Post("/api/techniques", new TechniqueAdd(id, document)));
         refusal.Keys.ShouldBe(["name", "steps[0].dose.line"], ignoreOrder: true);
@@ -37,7 +37,7 @@ public class TechniqueEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public async Task Who_saves_second_is_told_and_the_first_text_stands()
     {
         using var lead = await demo.As("maren");
-        var id = Guid.NewGuid();
+        var id = TechniqueId.New();
         await lead.Post("/api/techniques", new TechniqueAdd(id, DemoHouse.Smile("First")));
         (await lead.Put($"/api/techniques/{id}", new TechniqueSave(1, 1, DemoHouse.Smile("Second")))).StatusCode.ShouldBe(
             HttpStatusCode.OK
@@ -75,7 +75,7 @@ public class TechniqueEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public async Task A_stopped_technique_is_parked_and_not_examined()
     {
         using var lead = await demo.As("maren");
-        var id = Guid.NewGuid();
+        var id = TechniqueId.New();
         var press = new Hand(
             "both",
             "work",
@@ -105,7 +105,7 @@ public class TechniqueEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         );
         var examination = (await lead.Get<ExaminationView[]>("/api/examinations"))[0].Id;
         var refusal = await Visitor.Refusal(
-            await lead.Post($"/api/examinations/{examination}/stations", new StationAdd(Guid.NewGuid(), id))
+            await lead.Post($"/api/examinations/{examination}/stations", new StationAdd(StationId.New(), id))
         );
         refusal["technique_id"].ShouldBe(["“Lid press” is an unsafe example: it breaks a stop rule and is not examined."]);
     }
@@ -140,7 +140,7 @@ public class TechniqueEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
     public async Task A_technique_is_read_whatever_its_neighbours_say_of_theirs()
     {
         using var lead = await demo.As("maren");
-        var (silent, named) = (Guid.NewGuid(), Guid.NewGuid());
+        var (silent, named) = (TechniqueId.New(), TechniqueId.New());
         // Nothing told at all is null in its document, and not an empty list.
         await Visitor.Read<TechniqueSaved>(
             await lead.Post("/api/techniques", new TechniqueAdd(silent, DemoHouse.Smile("Says nothing") with { Related = null }))

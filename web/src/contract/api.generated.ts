@@ -3058,13 +3058,13 @@ export interface components {
     };
     /** @description Who has shown what, what waits, where marks are lost. */
     Glance: {
-      cohorts: components["schemas"]["NamedThing"][];
+      cohorts: components["schemas"]["NamedCohort"][];
       confused: components["schemas"]["ConfusedName"][];
       /** @description How many results wait for what. */
       counts: {
         [key: string]: number;
       };
-      examinations: components["schemas"]["NamedThing"][];
+      examinations: components["schemas"]["NamedExamination"][];
       rows: components["schemas"]["GlanceRow"][];
       stations: components["schemas"]["GlanceStation"][];
       weakest: components["schemas"]["WeakCriterion"][];
@@ -3817,15 +3817,20 @@ export interface components {
       role: components["schemas"]["MoverRole"];
       verb: string;
     };
+    NamedCohort: {
+      /** Format: uuid */
+      id: string;
+      name: string;
+    };
+    NamedExamination: {
+      /** Format: uuid */
+      id: string;
+      name: string;
+    };
     /** @description A structure that a sentence names, whatever name it used. */
     NamedStructure: {
       name: string;
       structure: string;
-    };
-    NamedThing: {
-      /** Format: uuid */
-      id: string;
-      name: string;
     };
     /** @description Two techniques that consist of nearly the same. */
     NearDuplicate: {
@@ -5498,7 +5503,7 @@ export interface components {
     SheetReturned: {
       /**
        * Format: uuid
-       * @description Of the second sheet, made where it is taken in.
+       * @description Of the second sheet, made where it is taken in; the same UUID is the id of whoever filled it in.
        */
       id: string;
       /** @description Who filled it in. */
