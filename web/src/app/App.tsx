@@ -8,7 +8,7 @@ import { PlatePatterns } from "../face/PlatePatterns";
 import { PlateViewProvider, usePlateView } from "../face/plateView";
 import { useSendWaitingMarks } from "../grading/useWaitingMarks";
 import { libraryQuery } from "../techniques/parts/techniqueQueries";
-import { Problem, Waiting } from "../ui/States";
+import { Empty, Problem, Waiting } from "../ui/States";
 import { BrokenPage } from "./BrokenPage";
 import { isKey, isTyping, shellKeys } from "../shell/keys";
 import { sessionQuery } from "../shell/queries";
@@ -176,7 +176,9 @@ function House() {
               <Route
                 path="*"
                 element={
-                  <p className="p-8 font-serif text-lg">There is no page at this address. Choose a stop above.</p>
+                  <main id="bench" className="mx-auto max-w-3xl px-6 py-4">
+                    <Empty says="There is no page at this address." next={{ to: "/", says: "Go to the start" }} />
+                  </main>
                 }
               />
             </Routes>

@@ -2,8 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Link, useParams } from "react-router";
 import type { Schemas } from "../shell/api";
 import { Button } from "../ui/Button";
-import { PaperPage } from "../ui/PaperPage";
-import { Problem, Waiting } from "../ui/States";
+import { PaperOf } from "../ui/PaperPage";
 import { stationQuery } from "./examinationQueries";
 import { band, DOMAIN_WORDS, kindWords } from "./sheetWords";
 
@@ -14,30 +13,22 @@ type Step = Schemas["SheetStep"];
 export function SheetPaper() {
   const { station = "" } = useParams();
   const sheet = useQuery(stationQuery(station));
-  if (sheet.isPending)
-    return (
-      <PaperPage>
-        <Waiting what="the mark sheet" />
-      </PaperPage>
-    );
-  if (sheet.isError)
-    return (
-      <PaperPage>
-        <Problem error={sheet.error} again={() => sheet.refetch()} />
-      </PaperPage>
-    );
   return (
-    <PaperPage>
-      <nav className="no-print mb-4 flex items-center gap-4 text-sm" aria-label="On paper">
-        <Link to={`/examination/${station}`} className="text-now underline underline-offset-4">
-          back to the mark sheet
-        </Link>
-        <Button className="ml-auto" onClick={() => window.print()}>
-          Print
-        </Button>
-      </nav>
-      <Paper of={sheet.data} />
-    </PaperPage>
+    <PaperOf of={sheet} what="the mark sheet">
+      {(s) => (
+        <>
+          <nav className="no-print mb-4 flex items-center gap-4 text-sm" aria-label="On paper">
+            <Link to={`/examination/${station}`} className="text-now underline underline-offset-4">
+              back to the mark sheet
+            </Link>
+            <Button className="ml-auto" onClick={() => window.print()}>
+              Print
+            </Button>
+          </nav>
+          <Paper of={s} />
+        </>
+      )}
+    </PaperOf>
   );
 }
 

@@ -27,7 +27,12 @@ export function AwayScreen() {
       </p>
       {all.isPending && <Waiting what="the archive" />}
       {all.isError && <Problem error={all.error} again={() => all.refetch()} />}
-      {all.data?.length === 0 && <Empty says="Nothing is archived and nothing was deleted." />}
+      {all.data?.length === 0 && (
+        <Empty
+          says="Nothing is archived and nothing was deleted."
+          next={{ to: "/techniques", says: "Open the library" }}
+        />
+      )}
       <ul className="mt-4 max-w-3xl">
         {all.data?.map((k) => (
           <One key={k.kind + k.id} kept={k} />

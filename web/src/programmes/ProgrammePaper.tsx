@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Link, useParams } from "react-router";
 import { day } from "../shell/days";
 import { Button } from "../ui/Button";
-import { PaperPage } from "../ui/PaperPage";
+import { PaperOf } from "../ui/PaperPage";
 import { Problem, Waiting } from "../ui/States";
 import { AGENDA_WORDS, LessonSide } from "./LessonPanel";
 import { hours, kindWord, outcomeSays } from "./programmeModel";
@@ -13,30 +13,22 @@ import type { Schemas } from "../shell/api";
 export function ProgrammePaper() {
   const { id = "", kind = "syllabus" } = useParams();
   const programme = useQuery(programmeQuery(id));
-  if (programme.isPending)
-    return (
-      <PaperPage>
-        <Waiting what="the programme" />
-      </PaperPage>
-    );
-  if (programme.isError)
-    return (
-      <PaperPage>
-        <Problem error={programme.error} again={() => programme.refetch()} />
-      </PaperPage>
-    );
   return (
-    <PaperPage>
-      <nav className="no-print mb-4 flex flex-wrap items-center gap-4 text-sm" aria-label="On paper">
-        <Link to={`/programme/${id}`}>back to the programme</Link>
-        <Link to={`/programme/${id}/print/syllabus`}>syllabus</Link>
-        <Link to={`/programme/${id}/print/lessons`}>lesson plans</Link>
-        <Button className="ml-auto" onClick={() => window.print()}>
-          Print
-        </Button>
-      </nav>
-      {kind === "lessons" ? <Lessons programme={programme.data} /> : <Syllabus programme={programme.data} />}
-    </PaperPage>
+    <PaperOf of={programme} what="the programme">
+      {(p) => (
+        <>
+          <nav className="no-print mb-4 flex flex-wrap items-center gap-4 text-sm" aria-label="On paper">
+            <Link to={`/programme/${id}`}>back to the programme</Link>
+            <Link to={`/programme/${id}/print/syllabus`}>syllabus</Link>
+            <Link to={`/programme/${id}/print/lessons`}>lesson plans</Link>
+            <Button className="ml-auto" onClick={() => window.print()}>
+              Print
+            </Button>
+          </nav>
+          {kind === "lessons" ? <Lessons programme={p} /> : <Syllabus programme={p} />}
+        </>
+      )}
+    </PaperOf>
   );
 }
 
