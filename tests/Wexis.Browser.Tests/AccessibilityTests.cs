@@ -219,6 +219,26 @@ public class AccessibilityTests(DemoHouse demo) : IClassFixture<DemoHouse>
     }
 
     [Fact]
+    public void The_dim_theme_stays_over_a_reload_and_on_the_next_page()
+    {
+        using var b = new Browser(demo.House.Address);
+        b.SignInAs("Maren Lindqvay");
+        b.Go("/techniques");
+        b.Click("Dim theme");
+        b.See(Browser.Named("button", "Light theme"));
+        b.Reload();
+        b.See(Browser.Named("button", "Light theme"));
+        b.Go("/results");
+        b.See(By.CssSelector(":root[data-light='dim']"));
+        const string paper = "parseInt(getComputedStyle(document.documentElement).getPropertyValue('--color-paper').slice(1, 3), 16)";
+        b.Number(paper).ShouldBeLessThan(64, "dark on the screen");
+        b.AsPrinted(() => b.Number(paper).ShouldBe(255, "white on paper"));
+        b.Click("Light theme");
+        b.Reload();
+        b.See(Browser.Named("button", "Dim theme"));
+    }
+
+    [Fact]
     public void Every_stop_is_reached_by_its_key_and_the_key_sheet_opens_by_a_question_mark()
     {
         using var b = new Browser(demo.House.Address);

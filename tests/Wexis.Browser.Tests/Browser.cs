@@ -535,6 +535,21 @@ public sealed class Browser : IDisposable
         ((ITakesScreenshot)_driver).GetScreenshot().SaveAsFile(file);
     }
 
+    /// <summary>Looks at the page as the printer gets it.</summary>
+    public void AsPrinted(Action look)
+    {
+        ArgumentNullException.ThrowIfNull(look);
+        _driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new() { ["media"] = "print" });
+        try
+        {
+            look();
+        }
+        finally
+        {
+            _driver.ExecuteCdpCommand("Emulation.setEmulatedMedia", new() { ["media"] = "" });
+        }
+    }
+
     /// <summary>The page as it would be printed; how many sheets it takes.</summary>
     public int PrintedPages()
     {

@@ -4,6 +4,7 @@ import { createRoot } from "react-dom/client";
 import { BrowserRouter } from "react-router";
 import { App } from "./app/App";
 import { Refusal } from "./shell/api";
+import { lightAsLeft } from "./shell/light";
 import { keepForOffline } from "./shell/offline";
 import "./ui/theme.css";
 
@@ -18,6 +19,7 @@ const queries = new QueryClient({
   },
 });
 
+lightAsLeft();
 const root = document.getElementById("root");
 if (!root) throw new Error("The page has no root.");
 createRoot(root).render(

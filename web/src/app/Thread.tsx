@@ -8,6 +8,7 @@ import { threadQuery } from "../shell/queries";
 import { forgetTheDay } from "../shell/offline";
 import { useSignedIn } from "../shell/session";
 import { forgetTabDrafts } from "../shell/tabDrafts";
+import { isDim, setDim } from "../shell/light";
 
 export type Stop = { readonly id: string; readonly word: string; readonly path: string };
 
@@ -38,7 +39,7 @@ const LINK = "inline-flex min-h-6 items-center hover:text-now hover:underline";
 export function Thread({ role, onKeys }: { role: string; onKeys: () => void }) {
   const person = useSignedIn();
   const thread = useQuery(threadQuery);
-  const [dim, setDim] = useState(document.documentElement.dataset["light"] === "dim");
+  const [dim, showDim] = useState(isDim());
   const leave = useMutation({
     mutationFn: () => said(api.DELETE("/api/session")),
     // A fresh page: nothing that one person read stays in memory for the next.
@@ -50,8 +51,8 @@ export function Thread({ role, onKeys }: { role: string; onKeys: () => void }) {
     onError: (error) => toast.error(`You are still signed in. ${problemOf(error).title}`),
   });
   const turnLight = () => {
-    document.documentElement.dataset["light"] = dim ? "day" : "dim";
     setDim(!dim);
+    showDim(!dim);
   };
   return (
     <header className="no-print sticky top-0 z-20 flex h-[3.6rem] items-stretch gap-x-4 lg:max-xl:gap-x-2 border-b border-line bg-paper px-4 max-lg:h-auto max-lg:flex-wrap max-lg:justify-between max-lg:pt-2 max-sm:static">

@@ -22,7 +22,7 @@ export function AwayScreen() {
   return (
     <Stage plate={{}} list>
       <h1>Archive</h1>
-      <p className="mt-1 max-w-xl font-serif text-lg text-faded">
+      <p className="mt-1 mb-4 max-w-xl font-serif text-lg text-faded">
         Archived things stay for good. Deleted things can be brought back for 30 days.
       </p>
       {all.isPending && <Waiting what="the archive" />}
