@@ -1,4 +1,5 @@
 using System.Reflection;
+using System.Text.RegularExpressions;
 using ArchUnitNET.Domain;
 using ArchUnitNET.Loader;
 using ArchUnitNET.xUnitV3;
@@ -7,7 +8,7 @@ using static ArchUnitNET.Fluent.ArchRuleDefinition;
 namespace Wexis.Core.Tests;
 
 /// <summary>Arrows point one way, between floors and between rooms.</summary>
-public class ArchitectureTests
+public partial class ArchitectureTests
 {
     private static readonly System.Reflection.Assembly Core = typeof(Wexis.Core.Techniques.Derivation).Assembly;
     private static readonly System.Reflection.Assembly Data = typeof(Wexis.Data.Database).Assembly;
@@ -109,8 +110,7 @@ public class ArchitectureTests
             Reached(arrows, room).ShouldNotContain(room);
     }
 
-    private static System.Text.RegularExpressions.Regex Using(string floor) =>
-        new($@"^using {floor.Replace(".", @"\.")}\.(?<room>\w+);", System.Text.RegularExpressions.RegexOptions.Multiline);
+    private static Regex Using(string floor) => new($@"^using {floor.Replace(".", @"\.")}\.(?<room>\w+);", RegexOptions.Multiline);
 
     private static HashSet<string> Reached(ILookup<string, string> arrows, string from)
     {
@@ -132,21 +132,38 @@ public class ArchitectureTests
             .GetFiles(Path.Combine(Src, below), pattern, SearchOption.AllDirectories)
             .Where(f => !f.Contains("/obj/") && !f.Contains("/bin/") && !f.Contains("/node_modules/") && !f.Contains("/dist/"));
 
+    /// <summary>Rooms of the core, of the front end where three files or more stand, and what all stand on or under.</summary>
+    private static IEnumerable<string> Folders =>
+        Directory
+            .GetDirectories(Path.Combine(Src, "Wexis.Core"))
+            .Concat(Directory.GetDirectories(Path.Combine(Src, "Wexis.Core", "Techniques")))
+            .Where(f => Path.GetFileName(f) is not ("bin" or "obj"))
+            .Concat(
+                Directory
+                    .GetDirectories(Path.Combine(Src, "..", "web", "src"), "*", SearchOption.AllDirectories)
+                    .Where(f => Directory.GetFiles(f, "*.ts").Concat(Directory.GetFiles(f, "*.tsx")).Count() > 2)
+            )
+            .Concat(
+                new[] { "Wexis.Server/App", "Wexis.Server/Shell", "Wexis.Data", "Wexis.Planning", "Wexis.Cli" }.Select(f =>
+                    Path.Combine(Src, f)
+                )
+            );
+
     [Fact]
-    public void Every_room_of_the_core_opens_with_its_page()
+    public void Every_room_opens_with_its_page_and_the_page_names_files_that_are_there()
     {
-        foreach (
-            var folder in Directory
-                .GetDirectories(Path.Combine(Src, "Wexis.Core"))
-                .Concat(Directory.GetDirectories(Path.Combine(Src, "Wexis.Core", "Techniques")))
-                .Where(f => Path.GetFileName(f) is not ("bin" or "obj"))
-        )
+        foreach (var folder in Folders)
         {
             var page = Path.Combine(folder, "README.md");
             File.Exists(page).ShouldBeTrue(page);
             File.ReadAllLines(page).Length.ShouldBeInRange(5, 40, page);
+            foreach (Match named in PageFile().Matches(File.ReadAllText(page)))
+                File.Exists(Path.Combine(folder, named.Groups["file"].Value)).ShouldBeTrue($"{named.Value} of {page}");
         }
     }
+
+    [GeneratedRegex(@"`(?<file>[\w/.]+\.(?:cs|tsx?|css))`")]
+    private static partial Regex PageFile();
 
     /// <summary>A folder of the front end, and the folders it may import; whatever is not named imports the ground only.</summary>
     private static readonly Dictionary<string, string[]> WebRooms = new()
@@ -182,7 +199,7 @@ public class ArchitectureTests
         var web = Path.GetFullPath(Path.Combine(Src, "..", "web", "src"));
         var wrong = new List<string>();
         foreach (var file in Directory.GetFiles(web, "*.ts*", SearchOption.AllDirectories).Where(f => !f.Contains(".test.")))
-        foreach (System.Text.RegularExpressions.Match import in Import.Matches(File.ReadAllText(file)))
+        foreach (Match import in Import.Matches(File.ReadAllText(file)))
         {
             var target = Path.GetFullPath(Path.Combine(Path.GetDirectoryName(file)!, import.Groups["path"].Value));
             string[] from = Path.GetRelativePath(web, file).Split('/'),
@@ -197,7 +214,7 @@ public class ArchitectureTests
         wrong.ShouldBeEmpty();
     }
 
-    private static readonly System.Text.RegularExpressions.Regex Import = new("from \"(?<path>\\.[^\"]+)\"");
+    private static readonly Regex Import = new("from \"(?<path>\\.[^\"]+)\"");
 
     [Fact]
     public void Nothing_leaves_a_screen_but_the_screen()

@@ -105,6 +105,16 @@ internal sealed partial class NoteGlossary
         return dose.Line is { } line && line.Any(char.IsDigit) && !HasTime(line) && HoldOf(line) is null;
     }
 
+    /// <summary>How many a dose says, beside its time; null where it says no count.</summary>
+    public static string? CountOf(Dose dose)
+    {
+        ArgumentNullException.ThrowIfNull(dose);
+        return Count().Match(dose.Line ?? "") is { Success: true } m ? m.Value.Trim() : null;
+    }
+
+    [GeneratedRegex(@"\b\d+\s*(?:x\b|×|times|reps?\b|rounds?\b|repetitions?\b)", Free)]
+    private static partial Regex Count();
+
     [GeneratedRegex(@"^rest (?<n>\d+) s$")]
     private static partial Regex OnlyRest();
 

@@ -139,7 +139,9 @@ internal sealed partial class NoteGlossary
         && Material(sentence) is null
         && LaysHands(sentence) is null
         && !Contacts.Any(c => c.Pattern.IsMatch(sentence))
-        && !PressureWords.Any(p => p.Pattern.IsMatch(sentence))
+        && !PressureWord().IsMatch(sentence)
+        && sentence.Count(c => c is ',') < 2
+        && !(Label().Match(sentence) is { Success: true } of && sentence[of.Length..].Any(char.IsDigit))
         && Still(sentence).Count == 0
         && Pose(sentence) is null;
 

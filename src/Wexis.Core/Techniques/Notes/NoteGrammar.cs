@@ -116,8 +116,8 @@ internal sealed partial class NoteGlossary
         {
             if (BreathsCounted().Match(InFigures(sentence)) is { Success: true } breaths)
                 moves = [new(breaths.Index, "breathe", null)];
-            else if (contact is not null && ToWord().IsMatch(sentence) && PlacesIn(sentence).Count > 1)
-                // Laid under the eye, from its inner to its outer corner: a hand that goes somewhere strokes.
+            else if (contact is not null && ToWord().IsMatch(sentence) && !Lays().IsMatch(sentence) && PlacesIn(sentence).Count > 1)
+                // "Ring finger under the eye, inner to outer corner": a hand that goes somewhere strokes.
                 hand = "stroke";
             else if (contact is not null && dose is not null && (Laid().IsMatch(sentence) || (warmed && LaysThem().IsMatch(sentence))))
                 // Hands that are laid somewhere for a time do that and nothing else.
@@ -134,7 +134,7 @@ internal sealed partial class NoteGlossary
         if (
             dose is not null
             && hand is null
-            && moves.Exists(m => LetsGo.Contains(m.Do))
+            && moves.Exists(m => LetsGo.Contains(m.Do) || m.Do == "close-lids")
             && OnlyRest().Match(dose.Line!) is { Success: true } rests
         )
             // "Close the eyes and rest for 20 s": the rest is what is done.

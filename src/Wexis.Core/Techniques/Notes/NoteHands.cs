@@ -80,7 +80,7 @@ internal sealed partial class NoteGlossary
         HandVerbs.First(v => v.Verb == verb).Pattern.Match(sentence).Value.ToLowerInvariant();
 
     /// <summary>What no hand can resist.</summary>
-    private static readonly HashSet<string> LetsGo = ["breathe", "jaw-rest", "relax-scan", "drop-shoulders", "close-lids"];
+    private static readonly HashSet<string> LetsGo = ["breathe", "jaw-rest", "relax-scan", "drop-shoulders"];
 
     /// <summary>Work of a hand that goes on by itself: it neither resists nor holds what moves under it.</summary>
     private static readonly HashSet<string> WorksOnTheWay =

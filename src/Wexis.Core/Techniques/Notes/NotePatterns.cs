@@ -189,7 +189,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex LeadsTo();
 
     [GeneratedRegex(
-        @"\b(?:one\s+(?:side\s+)?(?:then|after)\s+the\s+other|one\s+(?:\w+\s+)?at\s+a\s+time|one\s+by\s+one|(?:each|per|on\s+each)\s+sides?|\d+\s*(?:x|×|times|s|secs?|seconds?|strokes?|circles?)?\s+(?:each|per|on\s+each)\s+(?:eye|cheek|brow|ear|temple|nostril|corner)|change\s+sides?|(?:other|second)\s+(?:side|half|eye|cheek|brow|ear|temple))\b",
+        @"\b(?:one\s+(?:side\s+)?(?:then|after)\s+the\s+other|one\s+(?:\w+\s+)?at\s+a\s+time|one\s+by\s+one|(?:each|per|on\s+each)\s+sides?|\d+\s*(?:x|×|times|s|secs?|seconds?|strokes?|circles?)?\s+(?:each|per|on\s+each)\s+(?:eye|cheek|brow|ear|temple|nostril|corner)|change\s+sides?|(?<=,\s*)(?:and\s+|then\s+)?(?:change|switch|swap)(?=\W*$)|(?:other|second)\s+(?:side|half|eye|cheek|brow|ear|temple))\b",
         Free
     )]
     private static partial Regex OneThenOther();

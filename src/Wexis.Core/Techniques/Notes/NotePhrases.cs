@@ -180,6 +180,9 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?:up\s+and\s+down|back\s+and\s+forth|to\s+and\s+fro|there\s+and\s+back)\b", Free)]
     private static partial Regex BothWays();
 
+    [GeneratedRegex(@"\b(?:plac|put|rest|lay|set|position|hold)\w*\b", Free)]
+    private static partial Regex Lays();
+
     [GeneratedRegex(@"\bto(?:wards?)?\b", Free)]
     private static partial Regex ToWord();
 

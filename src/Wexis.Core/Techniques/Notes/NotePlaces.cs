@@ -33,7 +33,7 @@ internal sealed partial class NoteGlossary
             led = [.. taken.Where(t => t.At + t.Length <= label.Groups["of"].Index + label.Groups["of"].Length)];
         List<string> path = [.. InOrder(led, lower).Select(t => t.Means).Distinct().Take(5)];
         // Under the eye the way leads along the rim of the orbit, never over the eye.
-        if (path.Count > 1 && UnderTheEye().IsMatch(lower) && !path.Contains(RimBelow))
+        if (path.Count == 2 && UnderTheEye().IsMatch(lower) && !path.Contains(RimBelow))
             path.Insert(1, RimBelow);
         return path;
     }

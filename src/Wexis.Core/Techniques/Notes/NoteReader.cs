@@ -247,6 +247,9 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
         )
             // "5 s, then the right, 5 x.": how long each, and how many.
             step = step with { Dose = NoteGlossary.WithDose(NoteGlossary.WithDose(told, dose.Line!), "each side") };
+        else if (dose is not null && step.Dose is { } held && !NoteGlossary.IsCounted(held) && NoteGlossary.CountOf(dose) is { } count)
+            // "Hold 4 s, then to the left 4 s, 6x.": the hold is the same, and now it is counted.
+            step = step with { Dose = NoteGlossary.WithDose(NoteGlossary.WithDose(held, count), "each side") };
         else if (dose is not null && step.Dose is not null && !NoteGlossary.SameCount(dose.Line!, step.Dose.Line!))
             open.Add($"“{step.Dose.Line}” there and “{dose.Line}” here: which is it? Nothing was added.");
         else if ((step.Dose ?? dose) is { } known)
