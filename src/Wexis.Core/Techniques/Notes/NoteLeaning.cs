@@ -62,7 +62,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"Close the eyes, squeeze, open wide": the eyes do.</summary>
     [GeneratedRegex(
-        @"(?<=\bclos\w*\s+(?:(?:the|your|both)\s+)*eyes\b[^.;]*)\b(?<verb>squeeze|open)\b(?!\s+(?:the|your|both|them|it|eyes|mouth|jaw|lips)\b)",
+        @"\b(?<verb>squeeze|open)\b(?!\s+(?:the|your|both|them|it|eyes|mouth|jaw|lips)\b)(?<=\bclos\w*\s+(?:(?:the|your|both)\s+)*eyes\b[^.;]{0,120})",
         Free
     )]
     private static partial Regex EyesGoOn();
@@ -92,7 +92,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"Put two fingers on the brows and push up against them": the brows push.</summary>
     [GeneratedRegex(
-        @"\b(?:put|place|lay|set|rest|hold)\w*\s+(?:(?:both|the|your|flat)\s+)*(?<hand>(?:(?:two|three|four|index|middle|ring|\d)\s+)*(?:palms?|hands?|fingers?|fingertips?|fists?|thumbs?))\s+(?:flat\s+)?(?:on|onto|over|at|against|under)\s+(?:(?:the|your|both|each)\s+)*(?<place>\p{L}+)\s*(?:,|and|then|\s)+\s*(?<verb>push|press|lift|move|pull)\s+(?:(?:them|it)\s+)?(?<way>up|down|forwards?|back|out|in)\s+against\s+(?:them|it|(?:the\s+|your\s+)?(?:palms?|hands?|fingers?|fists?|thumbs?))\b",
+        @"\b(?:put|place|lay|set|rest|hold)\w*\s+(?:(?:both|the|your|flat)\s+)*(?<hand>(?:(?:two|three|four|index|middle|ring|\d)\s+)*(?:palms?|hands?|fingers?|fingertips?|fists?|thumbs?))\s+(?:flat\s+)?(?:on|onto|over|at|against|under)\s+(?:(?:the|your|both|each)\s+)*(?<place>\p{L}+)\s*(?:,\s*)?(?:and\s+|then\s+)*(?<verb>push|press|lift|move|pull)\s+(?:(?:them|it)\s+)?(?<way>up|down|forwards?|back|out|in)\s+against\s+(?:them|it|(?:the\s+|your\s+)?(?:palms?|hands?|fingers?|fists?|thumbs?))\b",
         Free
     )]
     private static partial Regex PushedAgainst();

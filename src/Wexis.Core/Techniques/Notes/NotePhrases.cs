@@ -172,7 +172,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"Turn right, hold 10 s, turn left": first one way, then the other.</summary>
     [GeneratedRegex(
-        @"\b(?:turn|tilt|tip|lean)\w*\b[^.;]*?\bright\b[^.;]*\b(?:turn|tilt|tip|lean)\w*\b[^.;]*?\bleft\b|\b(?:turn|tilt|tip|lean)\w*\b[^.;]*?\bleft\b[^.;]*\b(?:turn|tilt|tip|lean)\w*\b[^.;]*?\bright\b",
+        @"\b(?:turn|tilt|tip|lean)\w*\b[^.;]{0,60}?\bright\b[^.;]{0,60}\b(?:turn|tilt|tip|lean)\w*\b[^.;]{0,60}?\bleft\b|\b(?:turn|tilt|tip|lean)\w*\b[^.;]{0,60}?\bleft\b[^.;]{0,60}\b(?:turn|tilt|tip|lean)\w*\b[^.;]{0,60}?\bright\b",
         Free
     )]
     private static partial Regex TurnsBothWays();
