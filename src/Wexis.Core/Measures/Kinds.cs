@@ -3,7 +3,7 @@ namespace Wexis.Core.Measures;
 /// <summary>A kind of thing that is told apart by an id.</summary>
 public interface IKind
 {
-    /// <summary>As in "the id of a ...".</summary>
+    /// <summary>As in "this person id".</summary>
     static abstract string Word { get; }
 }
 

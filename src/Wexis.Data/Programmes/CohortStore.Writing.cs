@@ -1,4 +1,5 @@
 using Dapper;
+using Npgsql;
 using Wexis.Core.Programmes;
 
 namespace Wexis.Data.Programmes;
@@ -92,17 +93,24 @@ public sealed partial class CohortStore
     }
 
     /// <summary>Takes editions for a cohort from now on, and freezes them.</summary>
-    public async Task Take(
+    public Task Take(CohortId id, IReadOnlyCollection<TeachingEdition> editions, PersonId by, DateTimeOffset now, CancellationToken ct) =>
+        Whole((c, t) => CohortTaking.Take(c, t, id, editions, by, now), ct);
+
+    /// <summary>Takes editions of routines for a cohort from now on, and freezes them.</summary>
+    public Task TakeRoutines(
         CohortId id,
-        IReadOnlyCollection<TeachingEdition> editions,
+        IReadOnlyCollection<TeachingRoutine> routines,
         PersonId by,
         DateTimeOffset now,
         CancellationToken ct
-    )
+    ) => Whole((c, t) => CohortTaking.TakeRoutines(c, t, id, routines, by, now), ct);
+
+    /// <summary>All of it or nothing.</summary>
+    private async Task Whole(Func<NpgsqlConnection, NpgsqlTransaction, Task> work, CancellationToken ct)
     {
         await using var c = await source.OpenConnectionAsync(ct);
         await using var t = await c.BeginTransactionAsync(ct);
-        await CohortTaking.Take(c, t, id, editions, by, now);
+        await work(c, t);
         await t.CommitAsync(ct);
     }
 }

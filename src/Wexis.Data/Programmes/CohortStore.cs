@@ -206,21 +206,6 @@ public sealed partial class CohortStore(NpgsqlDataSource source)
         return true;
     }
 
-    /// <summary>Takes editions of routines for a cohort from now on, and freezes them.</summary>
-    public async Task TakeRoutines(
-        CohortId id,
-        IReadOnlyCollection<TeachingRoutine> routines,
-        PersonId by,
-        DateTimeOffset now,
-        CancellationToken ct
-    )
-    {
-        await using var c = await source.OpenConnectionAsync(ct);
-        await using var t = await c.BeginTransactionAsync(ct);
-        await CohortTaking.TakeRoutines(c, t, id, routines, by, now);
-        await t.CommitAsync(ct);
-    }
-
     /// <summary>
     /// The edition of each technique that a cohort would be taught from today: the newest approved, or the newest complete while none is
     /// approved.

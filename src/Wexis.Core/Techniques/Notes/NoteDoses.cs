@@ -98,21 +98,22 @@ internal sealed partial class NoteGlossary
     /// <summary>Whether a dose says how many, or how long it goes on; a hold alone says neither.</summary>
     public static bool IsCounted(Dose? dose) => dose?.Line is { } line && OnlyHold(line) is null;
 
-    /// <summary>Whether a dose says how many, and nothing of time.</summary>
-    public static bool IsCountOnly(Dose dose)
+    /// <summary>The count that a second dose adds to a first one that only says how long; null where they say different things.</summary>
+    public static string? CountAfter(Dose held, Dose counted)
     {
-        ArgumentNullException.ThrowIfNull(dose);
-        return dose.Line is { } line && line.Any(char.IsDigit) && !HasTime(line) && HoldOf(line) is null;
+        ArgumentNullException.ThrowIfNull(held);
+        ArgumentNullException.ThrowIfNull(counted);
+        var (first, then) = (held.Line ?? "", counted.Line ?? "");
+        return
+            HasTime(first)
+            && !Count().IsMatch(first)
+            && (!HasTime(then) || SameCount(first, then))
+            && Count().Match(then) is { Success: true } count
+            ? count.Value.Trim()
+            : null;
     }
 
-    /// <summary>How many a dose says, beside its time; null where it says no count.</summary>
-    public static string? CountOf(Dose dose)
-    {
-        ArgumentNullException.ThrowIfNull(dose);
-        return Count().Match(dose.Line ?? "") is { Success: true } m ? m.Value.Trim() : null;
-    }
-
-    [GeneratedRegex(@"\b\d+\s*(?:x\b|×|times|reps?\b|rounds?\b|repetitions?\b)", Free)]
+    [GeneratedRegex(@"\b\d+\s*(?:x\b|×|times|reps?\b|rounds?\b|repetitions?\b|strokes?\b|circles?\b|taps?\b)", Free)]
     private static partial Regex Count();
 
     [GeneratedRegex(@"^rest (?<n>\d+) s$")]

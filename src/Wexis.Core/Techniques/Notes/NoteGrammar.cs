@@ -260,8 +260,10 @@ internal sealed partial class NoteGlossary
         {
             var longest = read.MaxBy(m => m.Match.Length);
             phrases.Blank(longest.Match);
-            // To the right, and to the left; smile, kiss, smile, kiss: what comes again is the same movement.
-            phrases.TakeAll(longest.Move.Pattern);
+            // Smile, kiss, smile, kiss: what comes again is the same movement; one of another side is asked about, unless it goes both ways.
+            foreach (var again in longest.Move.Pattern.Matches(phrases.Left).ToList())
+                if (longest.Move.Gaze is not null || OneSideAtATime.Contains(longest.Move.Do) || !BareSides().IsMatch(again.Value))
+                    phrases.Blank(again);
             found.Add(new(longest.Match.Index, longest.Move.Do, longest.Move.Gaze));
             read =
             [

@@ -238,17 +238,8 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
         LayDown();
         var (step, dose) = (_steps[Last], NoteGlossary.Dose(text));
         var open = new List<string>();
-        if (
-            dose is not null
-            && step.Dose is { } told
-            && !NoteGlossary.IsCountOnly(told)
-            && NoteGlossary.IsCountOnly(dose)
-            && NoteGlossary.HasTime(told.Line!)
-        )
-            // "5 s, then the right, 5 x.": how long each, and how many.
-            step = step with { Dose = NoteGlossary.WithDose(NoteGlossary.WithDose(told, dose.Line!), "each side") };
-        else if (dose is not null && step.Dose is { } held && !NoteGlossary.IsCounted(held) && NoteGlossary.CountOf(dose) is { } count)
-            // "Hold 4 s, then to the left 4 s, 6x.": the hold is the same, and now it is counted.
+        if (dose is not null && step.Dose is { } held && NoteGlossary.CountAfter(held, dose) is { } count)
+            // "Hold 4 s, then to the left 4 s, 6x.": how long each, and how many.
             step = step with { Dose = NoteGlossary.WithDose(NoteGlossary.WithDose(held, count), "each side") };
         else if (dose is not null && step.Dose is not null && !NoteGlossary.SameCount(dose.Line!, step.Dose.Line!))
             open.Add($"“{step.Dose.Line}” there and “{dose.Line}” here: which is it? Nothing was added.");

@@ -61,6 +61,13 @@ public class NoteFactsTests
     public void A_way_back_that_is_told_to_be_slow_is_as_long_as_counts_as_slow() =>
         Read("Smile, release slowly, 5 times.").Draft.AllSteps[0].Tempo!.OutS.ShouldBe(Reference.Model.Rules.SlowReturnSeconds);
 
+    /// <summary>What differs from side to side is asked about and not added up.</summary>
+    [Theory]
+    [InlineData("Lift the right brow 5 x, lift the left brow 8 x.")]
+    [InlineData("Press the right cheek with two fingers, lightly, 10 s, 5 x, then the left, 6 x.")]
+    [InlineData("Look right and hold 4 s, then to the left 6 s, 6x.")]
+    public void What_differs_from_side_to_side_is_asked(string note) => Read(note).Lines.Sum(l => l.Unknown.Count).ShouldBePositive();
+
     /// <summary>A number, a turn, a resistance or a part of the hand is in the draft, or it is asked about: nothing is dropped.</summary>
     [Fact]
     public void No_number_of_a_note_is_dropped_in_silence()
