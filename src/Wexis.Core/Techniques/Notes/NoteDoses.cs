@@ -96,7 +96,7 @@ internal sealed partial class NoteGlossary
     }
 
     /// <summary>Whether a dose says how many, or how long it goes on; a hold alone says neither.</summary>
-    public static bool IsCounted(Dose? dose) => dose?.Line is { } line && OnlyHold(line) is null;
+    public static bool IsCounted(Dose? dose) => dose?.Line is { } line && OnlyHold(line) is null && !OnlyTime().IsMatch(line);
 
     /// <summary>The count that a second dose adds to a first one that only says how long; null where they say different things.</summary>
     public static string? CountAfter(Dose held, Dose counted)
@@ -116,6 +116,13 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b\d+\s*(?:x\b|×|times|reps?\b|rounds?\b|repetitions?\b|strokes?\b|circles?\b|taps?\b)", Free)]
     private static partial Regex Count();
 
+    /// <summary>"Clockwise 3 times, then the other way".</summary>
+    [GeneratedRegex(
+        @"\b(?:(?:anti-?|counter-?)?clockwise|one\s+way|forwards?)\b[\w ,]{0,20}?\b(?<n>\d+)\s*(?:x\b|times)\s*,?\s*(?:and\s+)?then\s+(?:(?:the|in\s+the)\s+)?(?:other|opposite)\s+(?:way|direction)(?:\s+round)?",
+        Free
+    )]
+    private static partial Regex ThenTheOtherWay();
+
     [GeneratedRegex(@"^rest (?<n>\d+) s$")]
     private static partial Regex OnlyRest();
 
@@ -132,6 +139,7 @@ internal sealed partial class NoteGlossary
     private static string InFigures(string sentence)
     {
         var figures = NumberWords().Replace(sentence, m => NumberValues[m.Groups["w"].Value.ToLowerInvariant()]);
+        figures = ThenTheOtherWay().Replace(figures, "${n} times each way");
         figures = CountedMove().Replace(CountOf().Replace(figures, "hold ${n} counts"), "${n} times ${move}");
         figures = TimeOfHold().Replace(figures, "hold ${n} s");
         figures = OnAndOff().Replace(TimesOfSides().Replace(figures, "${a} ${one}, ${b} ${other}"), "hold ${on} s, rest ${off} s");

@@ -150,8 +150,7 @@ internal sealed partial class NoteGlossary
         // "Lips: pout": what stands before the work is a label.
         if (PartLabel().Match(sentence) is { Success: true } label)
             sentence = sentence[label.Length..];
-        return HandVerbs.Any(v => v.Pattern.Match(sentence) is { Success: true, Index: 0 })
-            || Moves.Any(v => v.Pattern.Match(sentence) is { Success: true, Index: 0 });
+        return Does(sentence, out var at) && at == 0;
     }
 
     /// <summary>The name in a heading: "Exercise 3: Brow smoother." is "Brow smoother".</summary>
@@ -196,9 +195,7 @@ internal sealed partial class NoteGlossary
     public bool OnlyTheOtherSide(string sentence) =>
         (OtherSide().IsMatch(sentence) || OtherSide().IsMatch(DoseWords().Replace(InFigures(sentence), " ")))
         && PlacesIn(sentence).Count == 0
-        && (
-            Again().IsMatch(sentence) || (!HandVerbs.Any(v => v.Pattern.IsMatch(sentence)) && !Moves.Any(m => m.Pattern.IsMatch(sentence)))
-        );
+        && (Again().IsMatch(sentence) || !Does(sentence));
 
     /// <summary>How the rest is held meanwhile: seat, jaw, lips, lids, head, shoulders; null when the sentence says none.</summary>
     public static PoseState? Pose(string sentence)
@@ -270,12 +267,7 @@ internal sealed partial class NoteGlossary
     /// </summary>
     public Step? LaysHands(string sentence)
     {
-        if (
-            !Laid().IsMatch(sentence)
-            || Moves.Any(m => m.Pattern.IsMatch(sentence))
-            || HandVerbs.Any(v => v.Pattern.IsMatch(sentence))
-            || Dose(sentence) is not null
-        )
+        if (!Laid().IsMatch(sentence) || Does(sentence) || Dose(sentence) is not null)
             return null;
         var track = Track("hold-still", sentence);
         return track.AllPath.Count == 0 && track.AllZones.Count == 0

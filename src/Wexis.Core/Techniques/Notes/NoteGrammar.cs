@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Text.RegularExpressions;
 using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Notes.Roles;
 
 namespace Wexis.Core.Techniques.Notes;
 
@@ -15,7 +16,7 @@ internal sealed partial class NoteGlossary
     private sealed class Phrases(string sentence)
     {
         /// <summary>Stands where something was read: no space, so that what stood on either side of it does not become one phrase.</summary>
-        private const char Read = '·';
+        public const char Read = '·';
 
         /// <summary>What nothing has read yet; the rest keeps its place.</summary>
         public string Left { get; private set; } = sentence;
@@ -57,7 +58,8 @@ internal sealed partial class NoteGlossary
         ];
 
     /// <summary>A step, when the sentence says what happens; what it leaves open is named.</summary>
-    public Step? Step(string sentence, out IReadOnlyList<string> unknown)
+    /// <param name="before">The part that moved before, of which the sentence may go on to speak; null for none.</param>
+    public Step? Step(string sentence, out IReadOnlyList<string> unknown, string? before = null)
     {
         var open = new List<string>();
         unknown = open;
@@ -77,13 +79,19 @@ internal sealed partial class NoteGlossary
         var against = phrases.Take(Against());
         var pressure = PressureIn(phrases, open);
         var nearFar = phrases.Take(NearAndFar());
-        var warmed = phrases.TakeAll(WarmsHands()).Count > 0;
         var palming = phrases.Take(PalmsOverEyes());
+        var warmed = phrases.TakeAll(WarmsHands()).Count > 0;
+        var hands = HandsIn(phrases.Left);
         var contact = Contacts.FirstOrDefault(c => phrases.Take(c.Pattern) is not null).Contact ?? (warmed ? "whole-palm" : null);
+        if (contact is { } tool && tool.StartsWith("tool", StringComparison.Ordinal))
+            phrases.TakeAll(Contacts.First(c => c.Contact == tool).Pattern);
         if (contact is null && against is not null && LiesThere().IsMatch(figures[(against.Index + against.Length)..]))
             contact = Contacts.FirstOrDefault(c => c.Pattern.IsMatch(against.Value)).Contact
                 ?? (HandWord().IsMatch(against.Value) ? "whole-palm" : null);
-        var moves = MovesIn(phrases);
+        phrases.TakeAll(HowItFeels());
+        foreach (var held in HeldStates)
+            phrases.TakeAll(held);
+        var moves = MovesIn(phrases, hands, against?.Index, out var works, before);
         if (palming is not null)
             moves.Insert(0, new(palming.Index, "palm-eyes", null));
         if (nearFar is not null)
@@ -91,10 +99,11 @@ internal sealed partial class NoteGlossary
         still = [.. still.Union(StillIn(relaxed).Where(z => !moves.Exists(m => MovesPart(m.Do, z))))];
         // What moves by itself is no place of a hand.
         var where = moves.Count > 0 ? phrases.Loose : sentence;
-        var hand = HandVerbs.FirstOrDefault(v => phrases.Take(v.Pattern) is not null).Verb;
-        if (hand == "press" && against is not null && moves.Count > 0)
+        var work = WorkOf(phrases, works, contact);
+        if (work?.Verb == "press" && against is not null && moves.Count > 0)
             // What pushes against a finger is the face.
-            hand = null;
+            work = null;
+        var hand = work?.Verb;
         var sides = SidesOf(sentence);
         if (hand is null && moves.Count > 0 && moves.All(m => OneSideAtATime.Contains(m.Do)) && phrases.Take(LeftAndRight()) is not null)
             sides = "one-then-other";
@@ -105,11 +114,11 @@ internal sealed partial class NoteGlossary
             hand = "knead";
         if (
             hand is null
-            && contact is { } tool
-            && (tool.StartsWith("roller", StringComparison.Ordinal) || tool.StartsWith("tool", StringComparison.Ordinal))
+            && contact is { } alone
+            && (alone.StartsWith("roller", StringComparison.Ordinal) || alone.StartsWith("tool", StringComparison.Ordinal))
         )
             hand =
-                tool.StartsWith("roller", StringComparison.Ordinal) ? "roll"
+                alone.StartsWith("roller", StringComparison.Ordinal) ? "roll"
                 : HeatOrCold().IsMatch(sentence) ? "heat-cold"
                 : "tool-stroke";
         if (hand is null && moves.Count == 0)
@@ -156,7 +165,7 @@ internal sealed partial class NoteGlossary
             StateOf(sentence, moves),
             tempo
         );
-        if (HandOf(hand, moves, contact, against, pressure, sentence, where, open) is { } track)
+        if (HandOf(hand, work, moves, contact, against, pressure, sentence, where, open) is { } track)
             step = step with { Hands = [track] };
         if (
             Here().Match(sentence) is { Success: true } here
@@ -174,8 +183,8 @@ internal sealed partial class NoteGlossary
             open.Add("Only the last one is held? A dose holds each alike: give that hold a step of its own.");
         if (PressedInto().Match(sentence) is { Success: true } into)
             open.Add($"“{into.Value.ToLowerInvariant()}”: does the head press, or the hand?");
-        if (sides is null && WinkWord().Match(sentence) is { Success: true } wink)
-            open.Add($"“{wink.Value.ToLowerInvariant()}”: which eye, or one after the other?");
+        if (sides is null && hand is null && !AlsoTheOther().IsMatch(sentence) && OneOfTwo().Match(sentence) is { Success: true } oneOf)
+            open.Add($"“{oneOf.Value.ToLowerInvariant()}”: which one, or one after the other?");
         // Where a face moves from and to is no place of a hand.
         foreach (var ends in hand is null ? [] : Unplaced(sentence))
             open.Add($"“{ends}”: where is that?");
@@ -241,74 +250,6 @@ internal sealed partial class NoteGlossary
             "lateral-neck" => move.StartsWith("head-", StringComparison.Ordinal)
                 || move is "chin-tuck" or "neck-bend-forward" or "grimace-neck",
             _ => false,
-        };
-
-    /// <summary>What is done to one side at a time.</summary>
-    private static readonly HashSet<string> OneSideAtATime = ["head-tilt-side", "head-turn"];
-
-    private sealed record Moved(int At, string Do, string? Gaze);
-
-    /// <summary>Every movement of the face that is told, in its order; a tongue on the palate while the jaw opens is how it opens.</summary>
-    private static List<Moved> MovesIn(Phrases phrases)
-    {
-        List<Moved> found = [.. LooksIn(phrases)];
-        if (phrases.Take(Vowels()) is { } vowels)
-            found.AddRange(vowels.Groups["vowel"].Captures.Select(v => new Moved(v.Index, OfVowel(v.Value), null)).DistinctBy(m => m.Do));
-        // The longest phrase says the most: "kiss the ceiling" before "kiss". Each is looked for anew only where another took from it.
-        var read = Moves.Select(m => (Move: m, Match: m.Pattern.Match(phrases.Left))).Where(m => m.Match.Success).ToList();
-        while (read.Count > 0)
-        {
-            var longest = read.MaxBy(m => m.Match.Length);
-            phrases.Blank(longest.Match);
-            // Smile, kiss, smile, kiss: what comes again is the same movement; one of another side is asked about, unless it goes both ways.
-            foreach (var again in longest.Move.Pattern.Matches(phrases.Left).ToList())
-                if (longest.Move.Gaze is not null || OneSideAtATime.Contains(longest.Move.Do) || !BareSides().IsMatch(again.Value))
-                    phrases.Blank(again);
-            found.Add(new(longest.Match.Index, longest.Move.Do, longest.Move.Gaze));
-            read =
-            [
-                .. read.Where(m => m != longest)
-                    .Select(m => Apart(m.Match, longest.Match) ? m : (m.Move, Match: m.Move.Pattern.Match(phrases.Left)))
-                    .Where(m => m.Match.Success),
-            ];
-        }
-        if (found.Exists(m => m.Do == "open-jaw"))
-            found.RemoveAll(m => m.Do == "tongue-press-palate");
-        if (found.Count == 0 && phrases.Take(TiltsBack()) is { } back)
-            found.Add(new(back.Index, "head-back", null));
-        if (found.Exists(m => m.Do == "smile"))
-            found.RemoveAll(m => m.Do == "roll-lips-in");
-        if (found.Exists(m => m.Do == "kiss-ceiling"))
-            found.RemoveAll(m => m.Do is "pucker" or "gaze-up");
-        if (found.Exists(m => m.Do == "transfer-air"))
-            found.RemoveAll(m => m.Do == "puff-cheeks");
-        return [.. found.OrderBy(m => m.At).DistinctBy(m => m.Do)];
-
-        static bool Apart(Capture one, Capture other) => one.Index + one.Length <= other.Index || other.Index + other.Length <= one.Index;
-    }
-
-    /// <summary>"Look right, left, up, down": each pair of ways is a movement.</summary>
-    private static IEnumerable<Moved> LooksIn(Phrases phrases)
-    {
-        if (phrases.Take(LooksAbout()) is not { } looks)
-            yield break;
-        var ways = looks.Groups["way"].Captures.Select(c => c.Value.ToLowerInvariant()).ToHashSet();
-        if (ways.Contains("left") || ways.Contains("right"))
-            yield return new(looks.Index, "gaze-side", "left-right");
-        if (ways.Contains("up") || ways.Contains("down"))
-            yield return new(looks.Index, "gaze-updown", "up-down");
-    }
-
-    /// <summary>What lips and jaw do for a vowel.</summary>
-    private static string OfVowel(string said) =>
-        char.ToLowerInvariant(said[0]) switch
-        {
-            'a' => "open-jaw",
-            'e' or 'i' or 'c' => "stretch-corners-sideways",
-            // "oo" is said with the lips forward; one long "o" with them round.
-            'o' when said.Count(c => c is 'o' or 'O') == 2 => "pucker",
-            'o' => "funnel-o",
-            _ => "pucker",
         };
 
     private static PoseState? StateOf(string sentence, IReadOnlyList<Moved> moves)

@@ -10,6 +10,7 @@ internal sealed partial class NoteGlossary
     /// <summary>A hand that works; or one that lies there while the face moves.</summary>
     private Hand? HandOf(
         string? verb,
+        HandWork? work,
         IReadOnlyList<Moved> moves,
         string? contact,
         Match? against,
@@ -24,7 +25,7 @@ internal sealed partial class NoteGlossary
         {
             if (verb is null)
                 return null;
-            open.Add($"“{Said(verb, sentence)}”: with the palms that lie there, or after it?");
+            open.Add($"“{work?.Said ?? verb}”: with the palms that lie there, or after it?");
             return Working(Track(verb, sentence, contact, pressure), open);
         }
         if (
@@ -36,12 +37,14 @@ internal sealed partial class NoteGlossary
         {
             // "The lower lip pushed out", "smile to lift the cheeks": the face does it. Where a place is left, that is not sure.
             var itself =
-                verb == "press" ? PlacesIn(where).Count + ZonesIn(where).Count == 0 : verb != "circle" && moves[0].At < FirstHand(sentence);
+                verb == "press"
+                    ? PlacesIn(where).Count + ZonesIn(where).Count == 0
+                    : verb != "circle" && moves[0].At < (work?.At ?? int.MaxValue);
             if (!itself)
-                open.Add($"“{Said(verb, sentence)}”: with a hand, or does the face move so?");
+                open.Add($"“{work?.Said ?? verb}”: with a hand, or does the face move so?");
             return null;
         }
-        if (moves.Count > 0 && (verb is null || moves[0].At < FirstHand(sentence)))
+        if (moves.Count > 0 && (verb is null || moves[0].At < (work?.At ?? int.MaxValue)))
         {
             var holds = HoldsSkin().IsMatch(sentence) && HandWord().IsMatch(sentence);
             // "Smile to lift the cheeks": what lifts is the smile.
@@ -59,7 +62,7 @@ internal sealed partial class NoteGlossary
             if (verb is not null && WorksOnTheWay.Contains(verb))
             {
                 // A hand that works is a hand of its own; when it works was not said.
-                open.Add($"“{Said(verb, sentence)}”: while the face moves, or after it?");
+                open.Add($"“{work?.Said ?? verb}”: while the face moves, or after it?");
                 return Working(Track(verb, where, contact, pressure), open);
             }
             // The face moves, and a hand is named: it lies where it was said to lie.
@@ -75,9 +78,6 @@ internal sealed partial class NoteGlossary
         }
         return Working(Track(verb!, sentence, contact, pressure), open);
     }
-
-    private static string Said(string verb, string sentence) =>
-        HandVerbs.First(v => v.Verb == verb).Pattern.Match(sentence).Value.ToLowerInvariant();
 
     /// <summary>What no hand can resist.</summary>
     private static readonly HashSet<string> LetsGo = ["breathe", "jaw-rest", "relax-scan", "drop-shoulders"];
@@ -117,9 +117,6 @@ internal sealed partial class NoteGlossary
         W(@"\d+\s+(?:\p{L}+\s+)?pinches", "pinch-roll"),
     ];
 
-    private static int FirstHand(string sentence) =>
-        HandVerbs.Select(v => v.Pattern.Match(sentence)).Where(m => m.Success).Select(m => m.Index).DefaultIfEmpty(int.MaxValue).Min();
-
     private Hand Track(string verb, string sentence)
     {
         var phrases = new Phrases(InFigures(sentence));
@@ -153,8 +150,8 @@ internal sealed partial class NoteGlossary
             pressure,
             null,
             null,
-            Slip().IsMatch(sentence) ? "slip"
-                : Dry().IsMatch(sentence) ? "grip"
+            Dry().IsMatch(sentence) ? "grip"
+                : Slip().IsMatch(sentence) ? "slip"
                 : null,
             SidesOf(sentence),
             null

@@ -1,4 +1,5 @@
 using System.Text.RegularExpressions;
+using Wexis.Core.Techniques.Notes.Roles;
 
 namespace Wexis.Core.Techniques.Notes;
 
@@ -8,30 +9,15 @@ internal sealed partial class NoteGlossary
     private static string SpeltOut(string sentence)
     {
         sentence = OnlyOne().Replace(sentence, "");
-        if (PartLabel().Match(sentence) is { Success: true } label)
-        {
-            sentence = BareWay().Replace(sentence, $"{label.Groups["part"].Value.ToLowerInvariant()} ${{way}}");
-            sentence =
-                sentence[..label.Length]
-                + OfTheLabel()
-                    .Replace(sentence[label.Length..], m =>
-                        // What is shifted in full cheeks is the air; what thumbs press does not move by itself.
-                        AirWord().IsMatch(sentence[..(label.Length + m.Index)])
-                        || WithAHand().IsMatch(sentence[(label.Length + m.Index + m.Length)..])
-                            ? m.Value
-                            : $"{m.Groups["verb"].Value} the {label.Groups["part"].Value.ToLowerInvariant()}");
-        }
-        sentence = EyesGoOn().Replace(sentence, "${verb} the eyes");
+        sentence = PadsOf().Replace(sentence, "");
+        sentence = BonesApart().Replace(sentence, "${of}bone");
+        sentence = MiddleOf().Replace(sentence, "middle of the ${of}");
         if (Label().Match(sentence) is { Success: true } title && Does(sentence[title.Length..]))
             // "Side neck stretch: ear to shoulder": the name says it once, the sentence how.
-            sentence = HandVerbs.Aggregate(title.Value, (t, v) => v.Pattern.Replace(t, "")) + sentence[title.Length..];
+            sentence = WithoutVerbs(title.Value) + sentence[title.Length..];
         if (Label().Match(sentence) is { Success: true } of)
             sentence = HandThere().Replace(sentence, m => $"{m.Value} the {of.Groups["of"].Value.ToLowerInvariant()}");
-        if (
-            Arrow().IsMatch(sentence)
-            && !HandWord().IsMatch(sentence)
-            && Arrow().Split(sentence).All(p => Moves.Any(m => m.Pattern.IsMatch(p)))
-        )
+        if (Arrow().IsMatch(sentence) && !HandWord().IsMatch(sentence) && Arrow().Split(sentence).All(Moves))
             // "Smile -> kiss": one movement and the next.
             sentence = Arrow().Replace(sentence, ", ");
         else if (Arrow().IsMatch(sentence))
@@ -58,14 +44,10 @@ internal sealed partial class NoteGlossary
             );
     }
 
-    private static bool Does(string words) => HandVerbs.Any(v => v.Pattern.IsMatch(words)) || Moves.Any(m => m.Pattern.IsMatch(words));
+    private static bool Moves(string words) => MovesIn(new(words), HandsIn(words), null, out _).Count > 0;
 
-    /// <summary>"Close the eyes, squeeze, open wide": the eyes do.</summary>
-    [GeneratedRegex(
-        @"\b(?<verb>squeeze|open)\b(?!\s+(?:the|your|both|them|it|eyes|mouth|jaw|lips)\b)(?<=\bclos\w*\s+(?:(?:the|your|both)\s+)*eyes\b[^.;]{0,120})",
-        Free
-    )]
-    private static partial Regex EyesGoOn();
+    private static string WithoutVerbs(string label) =>
+        WordPattern().Replace(label, m => RoleWords.Verb(m.Value.ToLowerInvariant()) is null ? m.Value : "");
 
     /// <summary>Where a way outwards ends.</summary>
     private static readonly Dictionary<string, string> OuterEnds = new(StringComparer.Ordinal)
@@ -111,16 +93,22 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex InAndOut();
 
-    /// <summary>"Jaw: open - left - right": it goes left.</summary>
-    [GeneratedRegex(@"(?<=[-,–]\s+)(?<way>left|right)\b(?=\s*[-,–;.]|\s*$)(?<=^\s*(?:(?:lower\s+)?jaw|head|tongue)\b[^.;]*)", Free)]
-    private static partial Regex BareWay();
-
     /// <summary>"20 s right, 20 s left".</summary>
     [GeneratedRegex(
         @"\b(?<n>\d+)\s*(?:s|secs?|seconds?)\s+(?:on\s+the\s+)?(?:left|right)\s*,?\s*(?:and\s+|then\s+)?\k<n>\s*(?:s|secs?|seconds?)?\s*(?:on\s+the\s+)?(?:left|right)\b",
         Free
     )]
     private static partial Regex SecondsOfBoth();
+
+    /// <summary>"The pads of both ring fingers".</summary>
+    [GeneratedRegex(@"\b(?:the\s+)?(?:finger\s?)?(?:pads?|tips?)\s+of\s+(?=(?:(?:the|your|both)\s+)*(?:index|middle|ring|two|three|\d|thumbs?|fingers?)\b)", Free)]
+    private static partial Regex PadsOf();
+
+    [GeneratedRegex(@"\b(?<of>collar|cheek|jaw)\s+bone", Free)]
+    private static partial Regex BonesApart();
+
+    [GeneratedRegex(@"\bmid[-\s]+(?<of>chin|brow|forehead)s?\b", Free)]
+    private static partial Regex MiddleOf();
 
     /// <summary>"Only the right corner": which one is said besides.</summary>
     [GeneratedRegex(@"\bonly\s+(?=(?:the|your|one)\b)", Free)]
@@ -155,17 +143,8 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex TimesOfBoth();
 
-    [GeneratedRegex(
-        @"^[^.;]*\bwith\s+(?:(?:the|your|both|two|flat|\d)\s+)*(?:thumbs?|fingers?|fingertips?|palms?|hands?|knuckles?|fists?)\b",
-        Free
-    )]
-    private static partial Regex WithAHand();
-
     [GeneratedRegex(@"\b(?:hold|fix|keep|brace)\w*\s+(?:the\s+|your\s+)?skin\b", Free)]
     private static partial Regex SkinHeld();
-
-    [GeneratedRegex(@"\bair\b", Free)]
-    private static partial Regex AirWord();
 
     /// <summary>"Press the forehead into the palm": one of them presses.</summary>
     [GeneratedRegex(
@@ -190,13 +169,6 @@ internal sealed partial class NoteGlossary
         Free
     )]
     private static partial Regex PartLabel();
-
-    /// <summary>A movement that names no part of its own.</summary>
-    [GeneratedRegex(
-        @"\b(?<verb>(?:lift|rais|drop|lower|slid|mov|push|press|roll|pull|suck|puff|clos|open|stick|turn|tilt|tuck|shift|purs|flar|narrow|wrinkl|squeez)\w*)(?:\s+(?:it|them)\b|(?=\s+(?:to\s+(?:the\s+)?)?(?:left|right|up|down|forwards?|in|out|together|shut|closed|tight\w*|wide|loosely|slowly|gently|softly)\b|\s*(?:[,;&]|$)|\s+(?:and|then|\d)))(?!\s+with\b)",
-        Free
-    )]
-    private static partial Regex OfTheLabel();
 
     /// <summary>"Push the brows down while trying to lift them": they are lifted, and held against it.</summary>
     [GeneratedRegex(

@@ -1,164 +1,187 @@
 using System.Text.RegularExpressions;
+using Wexis.Core.Techniques.Notes.Roles;
 
 namespace Wexis.Core.Techniques.Notes;
 
-/// <summary>What notes call the movements of face, eyes, tongue, jaw and head (common practice).</summary>
+/// <summary>What is done in a sentence: movements whose words say them only together (common practice), and the rest word by word.</summary>
 internal sealed partial class NoteGlossary
 {
-    private static readonly (Regex Pattern, string Do, string? Gaze)[] Moves =
+    private static readonly (Regex Pattern, string Do)[] MoveIdioms =
     [
         M(
-            @"rais\w*\s+(?:(?:both|the|your|right|left|one)\s+)*(?:eye)?brows?|lift\w*\s+(?:(?:both|the|your|right|left|one)\s+)*(?:eye)?brows?|(?<!\b(?:between|from|over|above)\s+(?:the\s+|both\s+)?)(?:eye)?brows?\s+up\b(?!\s+(?:to|towards?)\b)",
-            "raise-brows"
+            @"(?:squeez|clos|shut)\w*\s+(?:(?:both|the|your)\s+)*eyes?\s+(?:tight\w*\s+)?(?:shut|closed|together)?[\s,·]*(?:and\s+|then\s+)*open\w*\s+(?:them\s+)?wide",
+            "squeeze-open"
         ),
+        M(@"breath(?:ing|e)?(?=\s*:)", "breathe"),
         M(
-            @"(?:pull|draw|stretch)\w*\s+(?:the\s+|your\s+|both\s+)?(?:mouth\s+)?corners?(?:\s+of\s+(?:the\s+|your\s+)?mouth)?\s+(?:back|out(?:wards?)?|sideways|apart|wide)",
-            "stretch-corners-sideways"
+            @"palming|cup\w*\s+(?:the\s+|your\s+)?(?:closed\s+|shut\s+)?eyes|cup\w*\s+(?:(?:the|your|both|warm)\s+)*(?:palms?\s+|hands?\s+)?over\s+(?:the\s+|your\s+)?(?:closed\s+|shut\s+)?eyes",
+            "palm-eyes"
         ),
-        M(@"(?:rais|lift)\w*(?<=^\s*(?:eye)?brows?\s*(?::|\s-)[^.;]*)(?:\s+and\s+lower\w*)?", "raise-brows"),
-        M(@"wrinkl\w*\s+(?:the\s+|your\s+)?(?:forehead|brow)(?:\s+up(?:wards?)?)?", "raise-brows"),
+        M(@"(?:say|form|make)\w*\s+(?:an?\s+)?(?:long\s+)?['‘“""]?o+h?['’”""]?\b", "funnel-o"),
         M(
-            @"(?<!\b(?:from|at|between|over)\s+(?:the\s+)?(?:left\s+|right\s+|outer\s+|inner\s+)?)(?:mouth\s+)?corners?(?:\s+of\s+(?:the\s+|your\s+)?mouth)?\s+up(?:wards?)?\b(?!\s+(?:to|over|along)\b)|(?:lift|rais|pull|draw)\w*\s+(?:(?:the|your|both|left|right|one)\s+)*(?:mouth\s+)?corners?(?:\s+of\s+(?:the\s+|your\s+)?mouth)?(?:\s+up(?:wards?)?)?(?!\s+(?:down|back|out|sideways|apart|wide|of))",
-            "smile"
+            @"(?:take\w*\s+)?(?:an?\s+)?(?:(?:deep|slow|long|calm)\s+)*breath\s+(?:in|out)\b(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?|(?:in|ex)hal(?:e|es|ing)\b(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?|breath(?:e|es|ing)\b(?:\s+(?:in|out|deep\w*|slow\w*))*(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?",
+            "breathe"
+        ),
+        M(@"\b(?:\d+|a\s+few|some|three|five)\s+(?:slow\s+|deep\s+|calm\s+|long\s+)*breaths\b", "breathe"),
+        M(
+            @"(?:mov|pass|push|shift|send)\w*\s+(?:(?:the\s+)?air\b|it\b(?<=\bair\b[^.;]*))(?:\s+(?:from\s+)?(?:left|right|side|cheek)\s+to\s+(?:left|right|side|cheek))?|(?:left\s+to\s+right|right\s+to\s+left|(?:one\s+)?(?:side|cheek)\s+to\s+(?:the\s+other\s+)?(?:side|cheek|other))\b(?<=\bair\b[^.;]*)",
+            "transfer-air"
         ),
         M(
             @"kiss\w*\s+(?:(?:to|at|towards?)\s+)?(?:the\s+)?(?:ceiling|sky)(?:\b[^.;]{0,30}\blips\s+(?:to|towards?)\s+the\s+(?:ceiling|sky))?",
             "kiss-ceiling"
         ),
-        M(
-            @"lower\s+lip\s+(?:over|above|on)\s+(?:the\s+|your\s+)?upper(?:\s+(?:lip|one))?|(?:push|jut|stick)\w*\s+(?:out\s+)?(?:the\s+|your\s+)?(?:bottom|lower)\s+lip(?:\s+(?:forwards?|out|(?:up\s+)?(?:over|above|on)\s+(?:the\s+|your\s+)?upper(?:\s+(?:lip|one))?))?|(?:bottom|lower)\s+lip\s+(?:is\s+)?(?:pushed\s+)?(?:forwards?|out)\b(?:\s+\(pout\w*\))?|pout\w*",
-            "pout-chin-up"
-        ),
-        M(
-            @"(?:tilt|tip|lean)\w*\s+(?:the\s+|your\s+)?ear\s+(?:down\s+)?to(?:wards?)?\s+(?:the\s+|your\s+)?shoulder|ear\s+to(?:wards?)?\s+(?:the\s+|your\s+)?shoulder|head\s+(?:tilts?|tips?|leans?)\b(?!\s+back)(?:\s+(?:(?:to|over)\s+)?(?:the\s+)?(?:left|right|side))?",
-            "head-tilt-side"
-        ),
-        M(
-            @"head\s+turns?\b(?:\s+(?:to\s+)?(?:the\s+)?(?:left|right|side))?|look\w*\s+over\s+(?:the\s+|your\s+|each\s+)?(?:left\s+|right\s+)?shoulders?",
-            "head-turn"
-        ),
-        M(
-            @"(?:squeez|pull|bring|draw|rais|lift)\w*\s+(?:(?:the|your|both)\s+)*shoulders?\s+(?:up\s+)?(?:to|towards?)\s+(?:the\s+|your\s+)?ears?|shoulders?\s+up\b(?:\s+to(?:wards?)?\s+(?:the\s+|your\s+)?ears?)?|shoulders?\s+to(?:wards?)?\s+(?:the\s+|your\s+)?ears?",
-            "shrug"
-        ),
-        M(@"frown\w*(?!\s+(?:lines?|muscles?))|knit\w*|(?:eye)?brows?\s+(?:down\s+and\s+)?together\b", "knit-brows"),
-        M(@"(?:squeez|clos|shut)\w*\s+(?:(?:both|the|your|right|left|one)\s+)*(?:eyes?|lids?)(?:\s+tight\w*)?", "close-lids"),
-        M(
-            @"(?:squeez|clos|shut)\w*\s+(?:(?:both|the|your)\s+)*eyes?\s+(?:tight\w*\s+)?(?:shut|closed|together)?[\s,·]*(?:and\s+|then\s+)*open\w*\s+(?:them\s+)?wide",
-            "squeeze-open"
-        ),
-        M(
-            @"open\w*\s+(?:(?:both|the|your|right|left|one)\s+)*eyes?\s+(?:very\s+)?wide|widen\w*|eyes?\s+(?:are\s+)?(?:very\s+)?wide(?:\s+open)?|eyes?\s+open(?:ed)?\s+(?:very\s+)?wide|(?:big|wide)\s+eyes\b",
-            "widen-eyes"
-        ),
-        M(@"blink\w*(?:\s+(?:with\s+)?(?:(?:both|the|your)\s+)*eyes)?", "full-blink"),
-        M(@"look\w*\s+up\w*(?:\s+(?:to|at)\s+the\s+(?:ceiling|sky))?|eyes\s+up", "gaze-up", "up"),
-        M(@"look\w*\s+down\w*(?:\s+(?:to|at)\s+the\s+(?:floor|ground))?|eyes\s+down", "gaze-down", "down"),
-        M(@"look\w*\s+(?:far\s+)?(?:to\s+the\s+)?(?:left|right|side)\w*", "gaze-side", "left-right"),
-        M(
-            @"(?:with\s+)?(?:(?:an?|big|wide|soft|small|slight|(?<!\blips?\s+)closed|broad)\s+)*(?:smil(?:e|es|ing)|grin(?:s|ning)?)\b(?:\s+(?:wide|broad)(?:ly)?\b)?(?!\s+(?:lines?|muscles?))",
-            "smile"
-        ),
-        M(
-            @"(?:puck|kiss|purs)\w*(?:\s+(?:the\s+|your\s+)?lips?)?(?:\s*,?\s*(?:and\s+)?push\w*\s+(?:them|the\s+lips)\s+(?:forwards?|out))?(?:[^.;]{0,20}\blips?\s+(?:far\s+)?(?:forwards?|out)\b)?|lips?\s+(?:to|into|in|for)\s+(?:a\s+)?kiss|lips?\s+(?:far\s+)?forwards?\b",
-            "pucker"
-        ),
-        M(
-            @"(?:puff|fill|blow)\w*\s+(?:up\s+|out\s+)?(?:(?:both|the|your|right|left|one)\s+)*cheeks?(?:\s+(?:up|out|with\s+air))?|fill\w*\s+with\s+air(?<=\bcheeks?\b[^.;]*)|puff\w*",
-            "puff-cheeks"
-        ),
         M(@"fish\s+(?:face|lips|mouth)", "suck-cheeks"),
-        M(@"breath(?:ing|e)?(?=\s*:)", "breathe"),
-        M(@"wink\w*(?:\s+(?:(?:the|your|one|left|right)\s+)*eye)?", "close-lids"),
-        M(@"whistl\w*", "blow-out"),
-        M(@"yawn\w*", "open-jaw"),
-        M(@"(?:snarl|sneer)\w*", "raise-upper-lip"),
-        M(@"chin\s+(?:down\s+)?(?:to|towards?)\s+(?:the\s+|your\s+)?(?:chest|breastbone)", "neck-bend-forward"),
-        M(@"(?:narrow|pinch\s+in)\w*\s+(?:the\s+|your\s+)?(?:nostrils?|nose)\b(?!\s+(?:with|between))", "narrow-nostrils"),
         M(@"(?:show|bar)\w*\s+(?:the\s+|your\s+)?lower\s+teeth", "lower-lip-down"),
-        M(
-            @"(?:tens|tighten)\w*\s+(?:the\s+|your\s+)?(?:(?:front|skin)\s+of\s+(?:the\s+|your\s+)?)?(?:neck|neck\s+bands?)\b",
-            "grimace-neck"
-        ),
-        M(
-            @"palming|cup\w*\s+(?:the\s+|your\s+)?(?:closed\s+|shut\s+)?eyes|cup\w*\s+(?:(?:the|your|both|warm)\s+)*(?:palms?\s+|hands?\s+)?over\s+(?:the\s+|your\s+)?(?:closed\s+|shut\s+)?eyes",
-            "palm-eyes"
-        ),
-        M(@"suck\w*(?:\s+in)?(?:\s+(?:both|the|your)\s+|\s+)cheeks?(?:\s+in)?|suck\w*", "suck-cheeks"),
-        M(@"(?:say|form|make)\w*\s+(?:an?\s+)?(?:long\s+)?['‘“""]?o+h?['’”""]?\b", "funnel-o"),
-        M(
-            @"(?:(?:press|push)\w*\s+(?:the\s+|your\s+)?)?tongue\b.{0,30}\b(?:palate|roof)(?:\s+of\s+(?:the\s+|your\s+)?mouth)?",
-            "tongue-press-palate"
-        ),
-        M(@"(?:stick|put|push)\w*\s+(?:out\s+)?(?:the\s+|your\s+)?tongue(?:\s+out)?|tongue\s+(?:far\s+)?out\b", "tongue-out"),
-        M(
-            @"open\w*\s+(?:the\s+|your\s+)?(?:mouth|jaw)|open(?:s|ing)?\b(?<=\b(?:jaw|mouth)\b[^.;]*)(?:\s+(?:slowly|wide|gently|a\s+little))?(?!\s+(?:the\s+|your\s+)?eyes)(?<!\b(?:is|are|stays?|keep|slightly|half|wide|hangs?|hanging|mouth|jaw)\s+open)",
-            "open-jaw"
-        ),
-        M(@"clench\w*(?:\s+(?:the\s+|your\s+)?(?:teeth|jaw))?|bit(?:e|es|ing)\s+(?:down|the\s+teeth\s+together)", "clench"),
-        M(@"tuck\w*\s+(?:the\s+|your\s+)?chin|chin\s+tuck|nod(?:s|ding)?\b", "chin-tuck"),
-        M(
-            @"(?:tilt|tip|lean)\w*\s+(?:the\s+|your\s+)?head(?!\s+(?:\p{L}+\s+){0,2}?(?:back|forwards?))(?:\s+(?:(?:down\s+)?(?:to|towards?)\s+)?(?:(?:the|your|each|one|left|right)\s+)+(?:shoulders?|sides?)\b)?",
-            "head-tilt-side"
-        ),
-        M(@"turn\w*\s+(?:the\s+|your\s+)?head", "head-turn"),
-        M(@"(?:drop|lower|relax)\w*\s+(?:the\s+|your\s+)?shoulders?", "drop-shoulders"),
-        M(@"(?:lift|raise|shrug)\w*\s+(?:the\s+|your\s+)?shoulders?", "shrug"),
-        M(
-            @"(?:take\w*\s+)?(?:an?\s+)?(?:(?:deep|slow|long|calm)\s+)*breath\s+(?:in|out)\b(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?|(?:in|ex)hal(?:e|es|ing)\b(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?|breath(?:e|es|ing)\b(?:\s+(?:in|out|deep\w*|slow\w*))*(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?",
-            "breathe"
-        ),
-        M(
-            @"press\w*\s+(?:(?:both|the|your|right|left|one)\s+)*lips?(?:\s+together)?|lips?\s*,?\s*(?:together|closed)?\s*,?\s*press(?:ed|ing)?(?:\s+together)?\b(?!\s+(?:with|on|into|at))",
-            "press-lips"
-        ),
-        M(
-            @"flar\w*\s+(?:the\s+|your\s+)?(?:nostrils?|nose)|nostrils?\s+(?:flare|wide|open)\w*|flar\w*(?<=\b(?:nose|nostrils?)\b[^.;]*)",
-            "flare-nostrils"
-        ),
-        M(
-            @"(?:pull|draw|stretch)\w*\s+(?:the\s+|your\s+)?(?:upper|lower)\s+lip\s+(?:down\s+|up\s+|in\s+)?over\s+(?:the\s+|your\s+)?(?:upper\s+|lower\s+)?teeth|(?:fold|roll|wrap|curl|tuck)\w*\s+(?:(?:both|the|your|right|left|one)\s+)*(?:upper\s+|lower\s+)?lips?\b.{0,15}\b(?:over|in|inwards?|teeth)\b|lips?\s+(?:are\s+)?(?:rolled|folded|tucked|curled|drawn)\s+in(?:wards?)?(?:\s+over\s+(?:the\s+|your\s+)?teeth)?|lips?\s+(?:rolled\s+|folded\s+)?over\s+(?:the\s+|your\s+)?teeth",
-            "roll-lips-in"
-        ),
-        M(@"(?:wrinkl|scrunch)\w*\s+(?:the\s+|your\s+)?nose", "scrunch-nose"),
-        M(
-            @"(?:squint\w*(?:\s+(?:with\s+)?(?:(?:both|the|your|right|left|one|only)\s+)*(?:lower\s+)?(?:lids?|eyes?))?(?:\s+only)?|(?:lift|rais|pull|draw)\w*\s+(?:(?:the|your|both)\s+)*lower\s+lids?(?:\s+up)?|lower\s+lids?\s+(?:lift|rise|up|raised|lifted)\w*)",
-            "lift-lower-lid"
-        ),
-        M(
-            @"(?:(?:slid|mov|shift)\w*\s+)?(?:the\s+|your\s+)?(?:lower\s+)?jaw\s+(?:(?:goes|moves|slides)\s+)?(?:to\s+the\s+)?(?:left|right|side)\b(?:[\s,/-]*(?:and\s+|then\s+|to\s+)?(?:the\s+)?(?:jaw\s+)?(?:left|right|cent(?:re|er)|middle|back)\b)*",
-            "jaw-side"
-        ),
-        M(
-            @"(?:push|press|bring|mov|jut|slid|stick)\w*\s+(?:the\s+|your\s+)?(?:(?:lower\s+)?jaw|chin)\s+(?:forwards?|out)|(?:lower\s+)?jaw\s+(?:goes\s+|comes\s+|moves\s+)?forwards?",
-            "jaw-forward"
-        ),
-        M(
-            @"(?:relax|loosen|unclench|drop)\w*\s+(?:the\s+|your\s+)?jaw(?:\s+(?:loosely|loose))?|let\s+(?:the\s+|your\s+)?jaw\s+(?:hang|drop|go)",
-            "jaw-rest"
-        ),
-        M(@"(?:relax|soften)\w*\s+(?:the\s+|your\s+)?(?:whole\s+)?face|scan\w*\s+(?:the\s+|your\s+)?face", "relax-scan"),
-        M(@"(?:circl|run)\w*\s+(?:the\s+|your\s+)?tongue", "tongue-circle-vestibule"),
-        M(
-            @"(?:push|press|put|stick)\w*\s+(?:the\s+|your\s+)?tongue\s+(?:in|into|against)\s+(?:(?:the|your|one|each|left|right|inside|of|a)\s+)*cheeks?|push\w*\s+(?:in|into|against)\s+(?:(?:the|your|one|each|left|right|inside|of|a)\s+)*cheeks?(?<=^\s*tongue\s*:[^.;]*)",
-            "tongue-push-cheek"
-        ),
-        M(@"(?:lift|rais)\w*\s+(?:the\s+|your\s+)?upper\s+lip\b", "raise-upper-lip"),
-        M(@"blow\w*(?:\s+(?:it|the\s+air|out|slowly|gently))*(?:\s+(?:through|via)\s+(?:the\s+|your\s+)?lips)?", "blow-out"),
-        M(@"(?:pull|draw|turn)\w*\s+(?:the\s+|your\s+)?(?:mouth\s+)?corners?(?:\s+of\s+the\s+mouth)?\s+down", "corners-down"),
-        M(@"\b(?:\d+|a\s+few|some|three|five)\s+(?:slow\s+|deep\s+|calm\s+|long\s+)*breaths\b", "breathe"),
-        M(@"roll\w*\s+(?:them\s+|(?:the\s+|your\s+)?eyes\s+)?up\b(?<=\beyes\b[^.;]*)", "gaze-up", "up"),
-        M(
-            @"(?:roll|circl|rotat)\w*\s+(?:with\s+)?(?:(?:both|the|your|right|left|one)\s+)*eye(?:s|\s?-?balls)\b(?!\s+(?:up|down)\b)|(?:make\s+|draw\s+|slow\s+)*circles?\s+with\s+(?:(?:both|the|your|right|left|one)\s+)*eyes\b|eyes\b(?:(?!\b(?:fingers?|thumbs?|stroke|around|under)\b)[^.;]){0,20}\b(?:roll|circl|rotat)\w*(?!\s+(?:(?:them|the\s+eyes|your\s+eyes)\s+)?(?:up|down)\b)(?:\s+(?:them|the\s+eyes|(?:the\s+|your\s+)?eye\s?-?balls))?(?:\s+in\s+an?\s+circle)?",
-            "gaze-circle",
-            "circle"
-        ),
-        M(
-            @"(?:mov|pass|push|shift|send)\w*\s+(?:(?:the\s+)?air\b|it\b(?<=\bair\b[^.;]*))(?:\s+(?:from\s+)?(?:left|right|side|cheek)\s+to\s+(?:left|right|side|cheek))?|(?:left\s+to\s+right|right\s+to\s+left|(?:one\s+)?(?:side|cheek)\s+to\s+(?:the\s+other\s+)?(?:side|cheek|other))\b(?<=\bair\b[^.;]*)",
-            "transfer-air"
-        ),
     ];
 
-    private static (Regex, string, string?) M(string pattern, string does, string? gaze = null) =>
-        (new Regex($@"\b(?:{pattern})", RegexOptions.IgnoreCase), does, gaze);
+    private static (Regex, string) M(string pattern, string does) => (new Regex($@"\b(?:{pattern})", RegexOptions.IgnoreCase), does);
+
+    /// <summary>What is done to one side at a time.</summary>
+    private static readonly HashSet<string> OneSideAtATime = ["head-tilt-side", "head-turn"];
+
+    /// <param name="Side">Left or right, where only that one moves.</param>
+    private sealed record Moved(int At, string Do, string? Gaze, string? Side = null);
+
+    /// <summary>What a hand does, and the word that says so.</summary>
+    private sealed record HandWork(int At, string Verb, string Said);
+
+    /// <summary>Where a sentence names a hand or a tool.</summary>
+    private static List<Match> HandsIn(string left)
+    {
+        var found = new List<Match>();
+        foreach (var m in Contacts.SelectMany(c => c.Pattern.Matches(left)).Concat(HandWord().Matches(left)))
+            if (!found.Exists(f => f.Index < m.Index + m.Length && m.Index < f.Index + f.Length))
+                found.Add(m);
+        return found;
+    }
+
+    /// <summary>Whether something is done in a text, by a hand or by the face; and where the first of it begins.</summary>
+    private static bool Does(string text, out int at)
+    {
+        var phrases = new Phrases(text);
+        var moves = MovesIn(phrases, HandsIn(text), Against().Match(text) is { Success: true } m ? m.Index : null, out var works);
+        var first = HandIdioms.Select(v => v.Pattern.Match(text)).Where(m => m.Success).Select(m => m.Index);
+        at = moves.Select(m => m.At).Concat(works.Select(w => w.At)).Concat(first).DefaultIfEmpty(-1).Min();
+        return at >= 0;
+    }
+
+    private static bool Does(string text) => Does(text, out _);
+
+    /// <summary>What the hand does that says most.</summary>
+    private static HandWork? WorkOf(Phrases phrases, IReadOnlyList<Told> works, string? contact)
+    {
+        foreach (var (pattern, verb) in HandIdioms)
+            if (phrases.Take(pattern) is { } idiom)
+                return new(idiom.Index, verb, idiom.Value.ToLowerInvariant());
+        if (works.OrderBy(w => Array.IndexOf(MostSaid, w.Work)).FirstOrDefault() is not { } told)
+            return null;
+        var said = phrases.Left.Substring(told.Spans[0].At, told.Spans[0].Length).ToLowerInvariant();
+        foreach (var span in told.Spans)
+            phrases.Blank(span.At, span.Length);
+        var verb2 = contact switch
+        {
+            not null when contact.StartsWith("roller", StringComparison.Ordinal) => "roll",
+            not null when contact.StartsWith("tool", StringComparison.Ordinal) && told.Work is "lift-hold" => "tool-stroke",
+            _ => told.Work!,
+        };
+        return new(told.At, verb2, said);
+    }
+
+    /// <summary>How a part is held, and no movement.</summary>
+    private static readonly Regex[] HeldStates = [EyesShut(), MouthHalfOpen(), MouthOpen(), JawLoose(), Upright(), ShouldersDown()];
+
+    /// <summary>Work of a hand, what says most first: "pinch and press" pinches.</summary>
+    private static readonly string[] MostSaid =
+    [
+        "tool-stroke",
+        "circle",
+        "knead",
+        "pinch-roll",
+        "tap",
+        "lymph-pump",
+        "stretch-apart",
+        "friction",
+        "lift-hold",
+        "pinch-hold",
+        "press",
+        "stroke",
+    ];
+
+    private static readonly Dictionary<string, string> Gazes = new(StringComparer.Ordinal)
+    {
+        ["gaze-up"] = "up",
+        ["gaze-down"] = "down",
+        ["gaze-side"] = "left-right",
+        ["gaze-circle"] = "circle",
+    };
+
+    /// <summary>Every movement of the face that is told, in its order; a tongue on the palate while the jaw opens is how it opens.</summary>
+    private static List<Moved> MovesIn(
+        Phrases phrases,
+        IReadOnlyCollection<Match> hands,
+        int? against,
+        out IReadOnlyList<Told> works,
+        string? before = null
+    )
+    {
+        List<Moved> found = [.. LooksIn(phrases)];
+        if (phrases.Take(Vowels()) is { } vowels)
+            found.AddRange(vowels.Groups["vowel"].Captures.Select(v => new Moved(v.Index, OfVowel(v.Value), null)).DistinctBy(m => m.Do));
+        foreach (var (pattern, does) in MoveIdioms)
+            if (phrases.TakeAll(pattern) is [var idiom, ..])
+                found.Add(new(idiom.Index, does, null));
+        var told = RoleReader.Read(phrases.Left, Phrases.Read, hands, against, before);
+        // The way back of a movement is no more than that.
+        foreach (var span in told.Where(t => t.Move is null && t.Work is null).SelectMany(t => t.Spans))
+            phrases.Blank(span.At, span.Length);
+        foreach (var move in told.Where(t => t.Move is not null))
+        {
+            // Smile, kiss, smile, kiss: what comes again is the same movement; one of another side is asked about, unless it goes both ways.
+            if (found.Find(m => m.Do == move.Move) is { } same && same.Side != move.Side && !OneSideAtATime.Contains(move.Move!))
+                continue;
+            foreach (var span in move.Spans)
+                phrases.Blank(span.At, span.Length);
+            found.Add(new(move.At, move.Move!, Gazes.GetValueOrDefault(move.Move!), move.Side));
+        }
+        works = [.. told.Where(t => t.Work is not null)];
+        if (found.Exists(m => m.Do == "open-jaw"))
+            found.RemoveAll(m => m.Do == "tongue-press-palate");
+        if (found.Count == 0 && phrases.Take(TiltsBack()) is { } back)
+            found.Add(new(back.Index, "head-back", null));
+        if (found.Exists(m => m.Do == "smile"))
+            found.RemoveAll(m => m.Do == "roll-lips-in");
+        if (found.Exists(m => m.Do == "kiss-ceiling"))
+            found.RemoveAll(m => m.Do is "pucker" or "gaze-up" or "head-back");
+        if (found.Exists(m => m.Do == "transfer-air"))
+            found.RemoveAll(m => m.Do == "puff-cheeks");
+        // The head goes back for another movement: how it is held.
+        if (found.Count > 1)
+            found.RemoveAll(m => m.Do == "head-back");
+        return [.. found.OrderBy(m => m.At).DistinctBy(m => m.Do)];
+    }
+
+    /// <summary>"Look right, left, up, down": each pair of ways is a movement.</summary>
+    private static IEnumerable<Moved> LooksIn(Phrases phrases)
+    {
+        if (phrases.Take(LooksAbout()) is not { } looks)
+            yield break;
+        var ways = looks.Groups["way"].Captures.Select(c => c.Value.ToLowerInvariant()).ToHashSet();
+        if (ways.Contains("left") || ways.Contains("right"))
+            yield return new(looks.Index, "gaze-side", "left-right");
+        if (ways.Contains("up") || ways.Contains("down"))
+            yield return new(looks.Index, "gaze-updown", "up-down");
+    }
+
+    /// <summary>What lips and jaw do for a vowel.</summary>
+    private static string OfVowel(string said) =>
+        char.ToLowerInvariant(said[0]) switch
+        {
+            'a' => "open-jaw",
+            'e' or 'i' or 'c' => "stretch-corners-sideways",
+            // "oo" is said with the lips forward; one long "o" with them round.
+            'o' when said.Count(c => c is 'o' or 'O') == 2 => "pucker",
+            'o' => "funnel-o",
+            _ => "pucker",
+        };
 }

@@ -59,7 +59,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex Numbers();
 
     [GeneratedRegex(
-        @"^\s*(?:and\s+)?(?:switch|swap|change)\W*$|^\s*(?:(?:on|to)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|one))?(?:\s+(?:too|as\s+well))?\W*$|\b(?:the\s+)?(?:other|opposite|second)\s+(?:side|half|cheek|eye|hand)\b|\b(?:change|switch|swap)\s+(?:the\s+)?sides?\b|\b(?:repeat\w*|same|again)\b.{0,30}\b(?:on|with|to)\s+the\s+(?:left|right)\b|^\s*(?:repeat|same)\s+(?:on\s+)?(?:the\s+)?(?:left|right)\b",
+        @"^\s*(?:and\s+)?(?:switch|swap|change)\W*$|^\s*(?:(?:and|then)\s+)*(?:(?:on|to|with)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|one))?(?:\s+(?:too|as\s+well))?\W*$|\b(?:the\s+)?(?:other|opposite|second)\s+(?:side|half|cheek|eye|hand)\b|\b(?:change|switch|swap)\s+(?:the\s+)?sides?\b|\b(?:repeat\w*|same|again)\b.{0,30}\b(?:on|with|to)\s+the\s+(?:left|right)\b|^\s*(?:repeat|same)\s+(?:on\s+)?(?:the\s+)?(?:left|right)\b",
         Free
     )]
     private static partial Regex OtherSide();
@@ -83,7 +83,10 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:degrees?\b|°)", Free)]
     private static partial Regex Angle();
 
-    [GeneratedRegex(@"\beyes?\s+(?:are\s+|stay\s+)?(?:closed|shut)\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:eyes?|(?:eye)?lids)\b(?<!squeez\w*\s+(?:(?:the|your|both)\s+)*\w+)\s+(?:are\s+|stay\s+)?(?:closed|shut)\b",
+        Free
+    )]
     private static partial Regex EyesShut();
 
     [GeneratedRegex(@"\b(?:jaw|teeth)\s+(?:is\s+|are\s+|stays?\s+)?(?:loose|relaxed|apart|unclenched|soft)\b", Free)]
@@ -108,7 +111,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex LipsClosed();
 
     [GeneratedRegex(
-        @"\bhead\s+(?:is\s+|stays?\s+)?(?:tipped\s+|tilted\s+)?back\b(?!\s+(?:in)?to\s+(?:the\s+)?(?:middle|centre|center|neutral|start|straight|upright|level)\b)(?:\s+a\s+(?:little|bit))?|\b(?:tip|tilt|lean|drop)\w*\s+(?:the\s+|your\s+)?head\s+back(?:\s+a\s+(?:little|bit))?|\bchin\s+(?:up\s+)?to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b|\bchin\s+(?:slightly\s+|a\s+(?:little|bit)\s+)?(?:up|raised|lifted)\b(?:\s+(?:slightly|a\s+(?:little|bit)))?(?!\s+(?:to|over|along)\b)|\b(?:lift|rais)\w*\s+(?:the\s+|your\s+)?chin\s+to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b",
+        @"\bhead\s+(?:is\s+|stays?\s+|slightly\s+|gently\s+|a\s+(?:little|bit)\s+)*(?:tipped\s+|tilted\s+)?back\b(?!\s+(?:in)?to\s+(?:the\s+)?(?:middle|centre|center|neutral|start|straight|upright|level)\b)(?:\s+a\s+(?:little|bit))?|\b(?:tip|tilt|lean|drop)\w*\s+(?:the\s+|your\s+)?head\s+back(?:\s+a\s+(?:little|bit))?|\bchin\s+(?:up\s+)?to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b|\bchin\s+(?:slightly\s+|a\s+(?:little|bit)\s+)?(?:up|raised|lifted)\b(?:\s+(?:slightly|a\s+(?:little|bit)))?(?!\s+(?:to|over|along)\b)|\b(?:lift|rais)\w*\s+(?:the\s+|your\s+)?chin\s+to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b",
         Free
     )]
     private static partial Regex HeadBack();
@@ -123,7 +126,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex ShouldersDown();
 
     [GeneratedRegex(
-        @"(?<=[.!?;])\s+|,?\s+then\s+(?![^.;]*\balternat|(?:on\s+)?the\s+other\b|\d+\s*(?:x|×|times|strokes?)?\s*(?:on\s+the\s+)?(?:left|right)\b|open\s+(?:them\s+)?wide\b|(?:far|near)\b|look\s+(?:up|down|left|right)\b(?<=\blook\w*\b[^.;]*\bthen\s+look\s+\w+)|(?:anti-?|counter-?)?clockwise\b|[""“'‘]\p{L}+[""”'’]|(?-i:[AEIOU])\b|(?:up|down)\b(?<=\b(?:look\w*|eyes|gaze)\s[^.;]*)|(?:relax|rest|pause)\w*(?:\s+\p{L}+ly)?\s+(?:for\s+)?\p{Nd})|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into|at)|no\s+(?:pressure\s+(?:on|over|at|to|near|onto)|pulling))\b)|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
+        @"(?<=[.!?;])\s+|,?\s+then\s+(?![^.;]*\balternat|(?:on\s+)?the\s+other\b|\d+\s*(?:x|×|times|strokes?)?\s*(?:on\s+the\s+)?(?:left|right)\b|(?:left|right)\b(?<=\b(?:left|right)[\uE100-\uF8FF]?\s*,?\s+then\s+\w+)|(?:on\s+)?(?:up|down|along|over|out|across)\s+(?:the\s+)?[\p{L} ]{0,30}?\bto\b|open\s+(?:them\s+)?wide\b|(?:far|near)\b|(?:at|to)\s+(?:the|your|a)\s+(?:near\s+|far\s+)?(?:finger|thumb|pen|wall|window|nose)\b(?<=\blook\w*\b[^.;]*)|look\s+(?:up|down|left|right)\b(?<=\blook\w*\b[^.;]*\bthen\s+look\s+\w+)|(?:anti-?|counter-?)?clockwise\b|[""“'‘]\p{L}+[""”'’]|(?-i:[AEIOU])\b|(?:up|down)\b(?<=\b(?:look\w*|eyes|gaze)\s[^.;]*)|(?:relax|rest|pause)\w*(?:\s+\p{L}+ly)?\s+(?:for\s+)?\p{Nd})|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into|at)|no\s+(?:pressure\s+(?:on|over|at|to|near|onto)|pulling))\b)|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
         Free
     )]
     private static partial Regex SentenceEnd();
@@ -212,7 +215,10 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex RightOnly();
 
-    [GeneratedRegex(@"\b(?:tight\w*|hard|strong\w*|as\s+(?:wide|far|hard)\s+as)\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:tight\w*|hard|strong\w*|as\s+(?:wide|far|hard)\s+as(?!\s+(?:is\s+|feels\s+|it\s+is\s+|you\s+)?(?:comfortabl|pleasant|easy)))\b",
+        Free
+    )]
     private static partial Regex Strongly();
 
     [GeneratedRegex(@"\b(?:gentl\w*|soft\w*|slight\w*|small|light\w*|(?:no|without(?:\s+any)?)\s+force|effortless\w*)\b", Free)]

@@ -11,7 +11,7 @@ internal sealed partial class NoteGlossary
     private const string PartList = $@"(?:the\s+|your\s+)?{Parts}(?:\s*(?:,|and|or)\s*(?:the\s+|your\s+)?{Parts})*";
 
     [GeneratedRegex(
-        $@"(?:\b(?:keep\w*|leav\w*|hold\w*|with)\s+)?{PartList}\s+(?:(?:is|are|stays?|remains?|kept|to\s+stay|must\s+stay|should\s+stay|completely|quite|very|all|wholly)\s+)*(?:still|quiet|relaxed|free|soft|loose|calm|unmoved|steady|smooth|motionless)\b"
+        $@"(?:\b(?:keep\w*|leav\w*|hold\w*|with)\s+)?{PartList}\s+(?:(?:is|are|stays?|remains?|kept|to\s+stay|must\s+stay|should\s+stay|completely|quite|very|all|wholly)\s+)*(?:still|quiet|relaxed|free|soft|loose|calm|unmoved|steady|smooth|motionless)\b(?:\s+of\s+(?:the\s+)?hands?)?"
             + $@"|\b(?:keep\w*|leav\w*)\s+{PartList}(?!\s+(?:open|closed|shut|down|back|up|apart|together))"
             + $@"|\b(?:without|not|no)\s+(?:frown(?:ing|s)?|clench(?:ing)?)\b|\b(?:without|not|no)\s+(?:moving|lifting|raising|wrinkling|tensing|using|creasing)\s+{PartList}"
             + $@"|{PartList}\s+(?:do(?:es)?\s+not|don't|doesn't|must\s+not|never)\s+(?:move|lift|rise|wrinkle|help)"
@@ -25,7 +25,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex RelaxesPart();
 
     [GeneratedRegex(
-        @"\bagainst\s+(?:(?:the|your|a|an|one|two|both|three|four|\d|index|middle|ring|light|slight|gentle|some|flat|firm)\s+)*(?:resistance|fingers?|fingertips?|hands?|palms?|thumbs?|fists?|heels?\s+of\s+the\s+hands?|it|them|this|that)(?:\s+pressure)?\b|\bagainst\b(?=\s*(?:[,.;!·\d(]|-\s|$))",
+        @"\bagainst\s+(?:(?:the|your|a|an|one|two|both|three|four|\d|index|middle|ring|light|slight|gentle|some|flat|firm)\s+)*(?:resistance|pressure|fingers?|fingertips?|hands?|palms?|thumbs?|fists?|heels?\s+of\s+the\s+hands?|it|them|this|that)(?:\s+pressure)?\b|\bagainst\b(?=\s*(?:[,.;!·\d(]|-\s|$))",
         Free
     )]
     private static partial Regex Against();
@@ -36,7 +36,7 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?:touch\w*|walk\w*|move\w*|run\w*|travel\w*|down|up|along|from)\b", Free)]
     private static partial Regex TouchWord();
 
-    [GeneratedRegex(@"\b(?:until|till)\b[^.;]*", Free)]
+    [GeneratedRegex(@"\b(?:until|till)\b[^.;]*|\b(?:one|two|three|[1-3])\s+fingers?[-\s]+(?:wide|widths?|breadths?)\b", Free)]
     private static partial Regex Until();
 
     [GeneratedRegex(
@@ -85,8 +85,12 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?:sides?|left|right)\b", Free)]
     private static partial Regex BareSides();
 
-    [GeneratedRegex(@"\bwink\w*", Free)]
-    private static partial Regex WinkWord();
+    /// <summary>One of two, and not which.</summary>
+    [GeneratedRegex(@"\bwink\w*|\bone\s+(?:(?:eye)?brow|eye|cheek|corner|nostril)\b", Free)]
+    private static partial Regex OneOfTwo();
+
+    [GeneratedRegex(@"\beach\b|\bper\s+(?:side|eye|brow|cheek)|\bkeep\w*\s+the\s+other\b", Free)]
+    private static partial Regex AlsoTheOther();
 
     /// <summary>Things that are counted, for which a dose line says "times".</summary>
     [GeneratedRegex(
@@ -114,7 +118,7 @@ internal sealed partial class NoteGlossary
     /// <summary>Vowels that are said for the sake of the lips: "say A E I O U", "ee - oo". A letter by itself is a vowel where it stands
     /// as a capital or in quotes.</summary>
     [GeneratedRegex(
-        @"\b(?:say\w*|form\w*|shape|make)\s+(?:(?:an?\s+)?(?:the|long|big|wide|loud|round|vowels?|letters?|sound)\s+)*(?:an?\s+)??[:""“'‘]*(?<vowel>(?-i:[AEIOU])|[aeiou](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+|cheese)(?![\p{L}\d])[""”'’]*(?:\s*(?:[,–/-]|and|then|to)?\s*[""“'‘]*\b(?<vowel>(?-i:[AEIOU])|[aeiou](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+|cheese)(?![\p{L}\d])[""”'’]*)*|[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)[""”'’]*(?:\s*(?:[,–/-]|and|then|to)\s*[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)\b[""”'’]*)+",
+        @"\b(?:say\w*|form\w*|shape|make|in(?:to)?\s+an)\s+(?:(?:an?\s+)?(?:the|long|big|wide|loud|round|vowels?|letters?|sound)\s+)*(?:an?\s+)??[:""“'‘]*(?<vowel>(?-i:[AEIOU])|[aeiou](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+|cheese)(?![\p{L}\d])[""”'’]*(?:\s*(?:[,–/-]|and|then|to)?\s*[""“'‘]*\b(?<vowel>(?-i:[AEIOU])|[aeiou](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+|cheese)(?![\p{L}\d])[""”'’]*)*|[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)[""”'’]*(?:\s*(?:[,–/-]|and|then|to)\s*[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)\b[""”'’]*)+",
         Free
     )]
     private static partial Regex Vowels();
@@ -128,7 +132,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>From something near to something far, or back.</summary>
     [GeneratedRegex(
-        @"\b(?:look|focus|gaz)\w*\s+(?:[^.;]{0,10}?\b(?:tip\s+of\s+(?:the|your)\s+nose|fingers?|thumb|pen(?:cil)?)\b[^.;]{0,40}?\bfar\b(?:\s+(?:wall|away|off|point|object|one))?|[^.;]{0,40}?\bnear\b[^.;]{0,30}?\bfar\b(?:\s+(?:wall|away|off|point|object|one))?|[^.;]{0,40}?\bfar\b[^.;]{0,30}?\bnear\b)",
+        @"\b(?:(?:look|focus|gaz)\w*|eyes\s*[:–-])\s+(?:[^.;]{0,10}?\b(?:tip\s+of\s+(?:the|your)\s+nose|fingers?|thumb|pen(?:cil)?)\b[^.;]{0,40}?\bfar\b(?:\s+(?:wall|away|off|point|object|one))?|[^.;]{0,40}?\bnear\b[^.;]{0,30}?\bfar\b(?:\s+(?:wall|away|off|point|object|one))?(?:\s*\([^)]*\))?|[^.;]{0,40}?\bfar\b[^.;]{0,60}?\b(?:near|fingers?|thumb|pen(?:cil)?)\b)",
         Free
     )]
     private static partial Regex NearAndFar();
@@ -152,7 +156,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex TiltsBack();
 
     /// <summary>Palms that lie round the eyes and touch no lid.</summary>
-    [GeneratedRegex(@"\bpalms?\s+(?:lightly\s+|loosely\s+)?over\s+(?:(?:the|your|closed|shut|both)\s+)*eyes\b", Free)]
+    [GeneratedRegex(@"\bpalms?\s+(?:lightly\s+|loosely\s+)?over\s+(?:(?:the|your|closed|shut|both)\s+)*eyes\b|\b(?:lay|plac|put|cup|rest)\w*\s+(?:(?:them|it|the|your|both|warm|palms?|hands?)\s+)+(?:lightly\s+|loosely\s+|gently\s+)?(?:over|on)\s+(?:(?:the|your|closed|shut|both)\s+)*eyes\b(?<=\b(?:palms?|hands?)\b[^.;]*)", Free)]
     private static partial Regex PalmsOverEyes();
 
     /// <summary>Hands that are warmed before they work.</summary>
@@ -177,7 +181,7 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex TurnsBothWays();
 
-    [GeneratedRegex(@"\b(?:up\s+and\s+down|back\s+and\s+forth|to\s+and\s+fro|there\s+and\s+back)\b", Free)]
+    [GeneratedRegex(@"\b(?:up\s+and\s+down|back\s+and\s+forth|to\s+and\s+fro|(?:there\s+)?and\s+back\b(?!\s+(?:to|up|down))|and\s+again\s+back|forwards?\s+and\s+back(?:wards?)?)\b", Free)]
     private static partial Regex BothWays();
 
     [GeneratedRegex(@"\b(?:plac|put|rest|lay|set|position|hold)\w*\b", Free)]

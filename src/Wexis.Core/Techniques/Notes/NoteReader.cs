@@ -3,6 +3,7 @@ using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Claims;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Library;
+using Wexis.Core.Techniques.Notes.Roles;
 
 namespace Wexis.Core.Techniques.Notes;
 
@@ -20,6 +21,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
     private readonly List<(IReadOnlyList<string> Words, int Line)> _said = [];
     private readonly List<Claim> _claims = [];
     private readonly List<string> _advice = [];
+    private readonly List<string> _feel = [];
     private readonly List<string> _cautions = [];
     private readonly List<string> _materials = [];
     private string? _name;
@@ -77,6 +79,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
             Advice = _advice,
             Cautions = _cautions,
             Materials = _materials,
+            Practice = _feel.Count == 0 ? null : new(string.Join(' ', _feel), null, null, null),
         };
         return new(text, draft, _lines);
     }
@@ -98,6 +101,11 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
                 return;
             _cautions.Add(text);
             Add(text, NoteKind.Caution);
+        }
+        else if (NoteGlossary.SaysHowItFeels(text))
+        {
+            _feel.Add(text);
+            Add(text, NoteKind.Advice);
         }
         else if (NoteGlossary.IsAdvice(text))
         {
@@ -134,7 +142,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
             && !NewStep(text, sentence.Onward)
             && !KeepsStill(text)
             && !HeldSo(text)
-            && !HowMuch(text)
+            && !HowMuch(text, sentence.Onward)
         )
             Add(text, NoteKind.Unread, null, "Nothing in this sentence could be read as a step. Write it by hand, or leave it out.");
     }
@@ -143,7 +151,8 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
 
     private bool NewStep(string text, bool onward)
     {
-        var step = _glossary.Step(text, out var unknown);
+        var moved = Last >= 0 && _steps[Last].AllActs is [.., var act] ? RoleWords.PartOf(act.Do ?? "") : null;
+        var step = _glossary.Step(text, out var unknown, moved);
         var open = unknown.ToList();
         if (step is null && Last >= 0 && _laid is null && _glossary.SameWork(text, _steps[Last]) is { } same)
         {
@@ -284,7 +293,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
     }
 
     /// <summary>A count or a time by itself belongs to the step before; a second one is asked about.</summary>
-    private bool HowMuch(string text)
+    private bool HowMuch(string text, bool onward)
     {
         if (NoteGlossary.Dose(text) is not { } dose)
             return false;
@@ -301,13 +310,13 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
             _steps[Last] = step with { Dose = NoteGlossary.WithDose(dose, each) };
         else if (NoteGlossary.HoldOf(text) is { } hold && !NoteGlossary.HasTime(step.Dose.Line!))
         {
-            if (NoteGlossary.LastOnly(text))
+            if (NoteGlossary.LastOnly(text) || (onward && NoteGlossary.IsCounted(step.Dose)))
             {
                 Add(
                     text,
                     NoteKind.Dose,
                     Last,
-                    "Only the last one is held? A dose holds each alike: give that hold a step of its own. It was not added."
+                    "Is each held, or only the last one? A dose holds each alike: give that hold a step of its own. It was not added."
                 );
                 return true;
             }

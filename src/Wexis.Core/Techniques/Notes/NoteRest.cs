@@ -1,5 +1,6 @@
 using System.Text.RegularExpressions;
 using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Notes.Roles;
 
 namespace Wexis.Core.Techniques.Notes;
 
@@ -18,7 +19,6 @@ internal sealed partial class NoteGlossary
     /// <param name="hand">The hand that works in the step, whose places and parts were read; null without one.</param>
     private IEnumerable<string> LeftIn(Phrases phrases, Hand? hand)
     {
-        phrases.TakeAll(HowItFeels());
         if (Label().Match(phrases.Left) is { Success: true } label)
             phrases.Blank(label.Groups["of"]);
         foreach (var read in ReadElsewhere)
@@ -35,20 +35,32 @@ internal sealed partial class NoteGlossary
                     || MoreExactly().IsMatch(lower[(z.At + z.Length)..])
                 );
             foreach (var (at, length) in NamedIn(lower, _places).Concat(passed).Select(n => (n.At, n.Length)).ToHashSet())
-                phrases.Blank(at, length);
+                phrases.Blank(at, length + (at + length < lower.Length && lower[at + length] == 's' ? 1 : 0));
             phrases.TakeAll(HandPart());
         }
         foreach (var piece in Pieces().Split(phrases.Left))
-        {
-            var weights = LeftOver().Matches(piece).Select(m => m.Value.Trim().ToLowerInvariant()).ToList();
-            var said = Ends().Replace(Ends().Replace(piece.Trim(), "").Trim(), "").Trim().ToLowerInvariant();
-            if (Weighty().IsMatch(said) && !BackAgain().IsMatch(said))
+            if (Ends().Replace(Ends().Replace(piece.Trim(), "").Trim(), "").Trim().ToLowerInvariant() is var said && Weighs(said))
                 yield return said;
-            else
-                foreach (var weight in weights)
-                    yield return weight;
-        }
     }
+
+    /// <summary>
+    /// Whether words that nothing has read may say something: all but those that carry nothing. What is not known is asked about.
+    /// </summary>
+    private static bool Weighs(string said) =>
+        !BackAgain().IsMatch(said)
+        && Chunk
+            .Of(said, Phrases.Read, [])
+            .Exists(c =>
+                c.Role switch
+                {
+                    Role.Part => c.Means is not "face" || SideOfFace().IsMatch(said),
+                    Role.Hand or Role.Number or Role.Other => true,
+                    // What is massaged in circles is circled.
+                    Role.Verb => c.Means is not ("massage" or "massaging") && !RoleWords.Verb(c.Means)!.Bare,
+                    Role.Way => c.Means is "left" or "right",
+                    _ => false,
+                }
+            );
 
     /// <summary>What is read of the sentence as a whole: sides, how the rest is held, how strongly, with what on the skin.</summary>
     private static readonly Regex[] ReadElsewhere =
@@ -74,7 +86,20 @@ internal sealed partial class NoteGlossary
         Slip(),
         Dry(),
         Here(),
+        RightThenLeft(),
+        HeatOrCold(),
+        StraightAhead(),
     ];
+
+    [GeneratedRegex(@"\b(?:right|left)\s*,?\s+then\s+(?:the\s+)?(?:left|right)\b|\bkeep\w*\s+the\s+other\s+(?:one|eye)\s+open\b", Free)]
+    private static partial Regex RightThenLeft();
+
+    [GeneratedRegex(@"\bsides?\s+of\s+(?:the\s+|your\s+)?face\b", Free)]
+    private static partial Regex SideOfFace();
+
+    /// <summary>Where eyes look that look nowhere else.</summary>
+    [GeneratedRegex(@"\b(?:look|gaze|eyes)\w*\s+(?:straight\s+)?(?:ahead|forwards?)\b", Free)]
+    private static partial Regex StraightAhead();
 
     /// <summary>Just before an area that a stroke only passes.</summary>
     [GeneratedRegex(@"\b(?:along|over|across|down|up|via)\s+(?:the\s+|your\s+)?(?:side\s+of\s+(?:the\s+)?)?$", Free)]
@@ -84,9 +109,15 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"^\s*(?:just\s+|right\s+)?(?:under|below|beneath|above|beside|near|next\s+to)\b", Free)]
     private static partial Regex MoreExactly();
 
+    public static bool SaysHowItFeels(string sentence) => OnlyFeels().IsMatch(sentence);
+
+    /// <summary>A sentence that says how it feels when it is right.</summary>
+    [GeneratedRegex(@"^\s*(?:you\s+)?(?:should|will|can|may|might|must)?\s*(?:now\s+)?feel\s+(?!for\b)", Free)]
+    private static partial Regex OnlyFeels();
+
     /// <summary>How it feels or looks, which nothing follows from.</summary>
     [GeneratedRegex(
-        @"\b(?:as\s+if|as\s+though|imagin\w*|feel(?:ing)?\b(?!\s+for)|like\s+(?:a|an|when|you|saying)\b|careful\w*\s+with)[^,.;·()]*|\(\s*\p{L}+\s*\)",
+        @"\b(?:as\s+if|as\s+though|imagin\w*|feel(?:ing)?\b(?!\s+for)|like\s+(?:a|an|when|you|saying)\b|careful\w*\s+with|without\s+los\w+|(?:the\s+)?(?:same|more)\s+as\s+before)[^,.;·()]*|\(\s*\p{L}+\s*\)",
         Free
     )]
     private static partial Regex HowItFeels();
@@ -114,11 +145,4 @@ internal sealed partial class NoteGlossary
         Free
     )]
     private static partial Regex BackAgain();
-
-    /// <summary>Parts of face, head and hand, and what can be done with them.</summary>
-    [GeneratedRegex(
-        @"\b(?:chin|head|ceiling|tongue|jaw|mouth|teeth|lips?|cheeks?|nose|nostrils?|eyes?|lids?|(?:eye)?brows?|forehead|shoulders?|neck|ears?|hairline|temples?|corners?|cheekbones?|collarbones?|jaw\s?(?:lines?|bones?)|eye-?\s?balls?|throat|windpipe|larynx|pulse|fists?|pinky|elbows?|chest|(?:tilt|turn|lean|lift|rais|clos|pull|push|press|slid|strok|circl|tap|pinch|squeez|smil|frown|puff|suck|blow|bit|chew|swallow|nod|stretch|twist|shak|wiggl|pump|roll|flar|sniff|kiss|pout|blink|wink)(?:e|es|ed|ing|s|ping|ped|pp\w*)?|back\s+of|opposite|resist\w*|against|(?:out|in|up|down|for|back)wards?)\b",
-        Free
-    )]
-    private static partial Regex Weighty();
 }

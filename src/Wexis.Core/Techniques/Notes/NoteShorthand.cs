@@ -27,6 +27,7 @@ internal sealed partial class NoteShorthand
         text = FingerShort().Replace(text, m => Marked(m, " finger"));
         text = OneAndAnother().Replace(text, m => Marked(m, " and "));
         text = FingersCounted().Replace(text, m => Marked(m, $"{m.Groups["n"].Value} fingers"));
+        text = Forward().Replace(text, m => Marked(m, m.Value[0] is 'f' or 'F' ? "forward" : "backward"));
         text = Versus().Replace(text, m => Marked(m, "against"));
         text = Through().Replace(text, m => Marked(m, "through"));
         text = Very().Replace(text, m => Marked(m, "very "));
@@ -97,6 +98,9 @@ internal sealed partial class NoteShorthand
 
     [GeneratedRegex(@"\bvs\b\.?", Free)]
     private static partial Regex Versus();
+
+    [GeneratedRegex(@"\b(?:fwds?|bwds?|bkwds?)\b\.?", Free)]
+    private static partial Regex Forward();
 
     [GeneratedRegex(@"\bthru\b", Free)]
     private static partial Regex Through();

@@ -7,32 +7,13 @@ internal sealed partial class NoteGlossary
 {
     private static (Regex, string) W(string pattern, string means) => (new Regex($@"\b(?:{pattern})\b", RegexOptions.IgnoreCase), means);
 
-    private static readonly (Regex Pattern, string Verb)[] HandVerbs =
+    /// <summary>Work of a hand that takes more than one word to say.</summary>
+    private static readonly (Regex Pattern, string Verb)[] HandIdioms =
     [
         W(@"(?:cold|cool|chilled|warm|hot|iced?)\s+(?:spoons?|compress\w*|cloths?|towels?|pads?)", "heat-cold"),
-        W(@"gua\s*sha|scrap\w*|draw\w*\s+the\s+stone|stone\w*", "tool-stroke"),
-        W(@"roll\w*\s+(?:with\s+)?the\s+roller|roller", "roll"),
-        W(@"(?:circl|rotat)\w*(?!\s+(?:with\s+)?(?:the\s+|your\s+|both\s+)*(?:shoulders?|head|eyes|jaw|tongue)\b)", "circle"),
-        W(@"knead\w*", "knead"),
-        W(@"pinch\w*|pluck\w*", "pinch-roll"),
-        W(@"tap\w*|drum\w*|pat(?:s|ting)?", "tap"),
-        W(@"pump\w*", "lymph-pump"),
-        W(@"stretch\w*|pull\w*\s+apart|draw\w*\s+apart", "stretch-apart"),
-        W(@"rub\w*|friction", "friction"),
+        W(@"gua\s*sha", "tool-stroke"),
         W(@"(?:mov|shift)\w*\s+(?:the\s+|your\s+)?(?:skin|scalp)(?:\s+(?:back\s+and\s+forth|to\s+and\s+fro|up\s+and\s+down))?", "friction"),
-        W(
-            @"(?:pull|lift|draw|push)\w*\s+(?:the\s+|your\s+)?(?:skin|forehead|temples?|cheeks?|scalp|ear\s?lobes?|ears?)(?:\s+(?:up|back|out|down|apart)\w*)?",
-            "lift-hold"
-        ),
-        W(
-            @"(?:press|put|lay|place)\w*\s+(?:(?:the|your|both|flat)\s+)*(?:palms?|hands?|fingers?|fingertips)\s+(?:to|on|against|at)\s+(?:the\s+|your\s+)?(?:temples?|forehead|cheeks?|hairline|skin)\s+and\s+(?:pull|draw|lift|slide)\w*\s+(?:(?:the\s+skin|them|it)\s+)?(?:gently\s+)?(?:back|up|out|down)\w*",
-            "lift-hold"
-        ),
-        W(@"press(?!ure)\w*|push\w*|hold\s+the\s+point", "press"),
-        W(
-            @"strok\w*|glid\w*|sweep\w*|brush\w*|trac(?:e|es|ing)\b|drain(?:s|ing)?\b|smooth\w*|slid\w*|wip\w*|iron\w*|drag\w*|massag\w*",
-            "stroke"
-        ),
+        W(@"hold\w*\s+(?:the\s+|this\s+|that\s+|each\s+)?(?:point|spot)", "press"),
     ];
 
     private static readonly (Regex Pattern, int Level)[] PressureWords =
@@ -56,26 +37,30 @@ internal sealed partial class NoteGlossary
 
     private static readonly (Regex Pattern, string Contact)[] Contacts =
     [
+        W(@"(?:2|two)\s*(?:-|–|to|or)\s*(?:3|three)\s+(?:finger\s?tips?|fingers?)", "two-fingers"),
         W(
             @"(?:between\s+)?thumbs?\s+and\s+(?:index|fore)?(?:\s*fingers?)?|(?:between\s+)?(?:index|fore)\s*(?:fingers?)?\s+and\s+thumbs?",
             "pinch-thumb-index"
         ),
         W(@"hook(?:ed|s)?\s+(?:the\s+)?fingers?|hooked", "hook"),
         W(
-            @"index\s+(?:fingers?\s+)?and\s+middle(?:\s+fingers?)?|middle\s+(?:fingers?\s+)?and\s+(?:index|ring)(?:\s+fingers?)?|two\s+fingers?|2\s+fingers?",
+            @"index\s+(?:fingers?\s+)?and\s+middle(?:\s+fingers?)?|middle\s+(?:fingers?\s+)?and\s+(?:index|ring)(?:\s+fingers?)?|(?:two|2)\s+(?:finger\s?tips?|finger\s+pads?|fingers?)",
             "two-fingers"
         ),
         W(@"ring\s+fingers?", "fingertip-ring"),
         W(@"middle\s+fingers?", "fingertip-middle"),
         W(@"index(?:\s+fingers?)?", "fingertip-index"),
-        W(@"three\s+fingers?|3\s+fingers?", "three-fingers"),
-        W(@"(?:four|five|all)\s+fingers?|[45]\s+fingers?|flat\s+(?:hands?|fingers?)|finger\s?tips|finger\s+pads|fingers", "four-fingers"),
+        W(@"(?:three|3)\s+(?:finger\s?tips?|finger\s+pads?|fingers?)", "three-fingers"),
+        W(
+            @"(?:four|five|all)\s+fingers?|[45]\s+fingers?|flat\s+(?:hands?|fingers?)|(?:hands?|fingers)\s+flat|finger\s?tips|finger\s+pads|fingers",
+            "four-fingers"
+        ),
         W(@"thumbs?", "thumb-pad"),
         W(@"knuckles?|fists?", "knuckles"),
         W(@"(?:flat\s+)?palms?|(?:the\s+|your\s+)?(?:whole|full|entire)\s+hands?", "whole-palm"),
         W(@"heels?\s+of\s+the\s+hands?", "heel-thenar"),
         W(@"edge\s+of\s+the\s+stone", "tool-edge"),
-        W(@"stone|gua\s*sha|spoons?", "tool-flat"),
+        W(@"(?:flat\s+)?(?:stone|gua\s*sha|spoons?)(?:\s+flat)?", "tool-flat"),
         W(@"roller", "roller-large"),
     ];
 
@@ -144,6 +129,12 @@ internal sealed partial class NoteGlossary
         ("base of the skull", "occipital_edge"),
         ("skull base", "occipital_edge"),
         ("middle of the forehead", "forehead_mid"),
+        ("middle of the chin", "pogonion"),
+        ("middle of the upper lip", "philtrum_mid"),
+        ("behind the earlobe", "mastoid_tip"),
+        ("behind the earlobes", "mastoid_tip"),
+        ("behind the ear lobe", "mastoid_tip"),
+        ("behind the ear lobes", "mastoid_tip"),
     ];
 
     private static readonly (string Words, string Zone)[] CommonZones =
@@ -162,6 +153,7 @@ internal sealed partial class NoteGlossary
         ("smile lines", "nasolabial"),
         ("laugh line", "nasolabial"),
         ("laugh lines", "nasolabial"),
+        ("nasolabial", "nasolabial"),
         ("ear lobes", "ear"),
         ("lobe", "ear"),
         ("lobes", "ear"),
@@ -171,6 +163,9 @@ internal sealed partial class NoteGlossary
         ("along the jaw", "jawline"),
         ("along jaw", "jawline"),
         ("jaw line", "jawline"),
+        ("jawbone", "jawline"),
+        ("bridge of the nose", "nose-bridge"),
+        ("nose bridge", "nose-bridge"),
         ("jaw edge", "jawline"),
         ("jaw", "masseter-area"),
         ("chin", "chin"),

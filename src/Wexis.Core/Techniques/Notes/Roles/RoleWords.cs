@@ -1,0 +1,303 @@
+namespace Wexis.Core.Techniques.Notes.Roles;
+
+/// <summary>What a verb says by itself.</summary>
+/// <param name="Way">Which way it moves what it is done to ("lift": up); null where only a word beside it says so ("pull").</param>
+/// <param name="Work">What it is when a hand does it; null where no hand can.</param>
+/// <param name="Moves">Part of the face that moves, where the verb alone says it ("look": the eyes).</param>
+/// <param name="Bare">A plain verb of moving: the word beside it says which way.</param>
+internal sealed record VerbSense(string Verb, string? Way, string? Work, string? Moves, bool Bare)
+{
+    /// <summary>Whether only a hand can do it ("stroke", "knead").</summary>
+    public bool OnlyByHand => Work is not null && Way is null && Moves is null && !Bare;
+}
+
+/// <summary>The words of notes by what they can be in a sentence, and what a part of the face does that moves one way (common practice).</summary>
+internal static class RoleWords
+{
+    /// <summary>Parts that move or that something moves towards; articles and "of" are left out of the names.</summary>
+    private const string PartNames = """
+        brow: brow, eyebrow
+        forehead: forehead
+        eye: eye, eyeball, gaze
+        upper-lid: upper lid, upper eyelid
+        lower-lid: lower lid, lower eyelid
+        lid: lid, eyelid
+        nose: nose
+        nostril: nostril, nose wing
+        cheek: cheek, apple cheek, cheek apple
+        upper-lip: upper lip, top lip, upper one, upper
+        lower-lip: lower lip, bottom lip
+        lip: lip, both lips
+        corner: corner mouth, mouth corner, lip corner, corner lip, corner
+        eye-corner: inner corner, outer corner, corner eye, inner corner eye, outer corner eye, eye corner, inner eye corner, outer eye corner
+        mouth: mouth
+        jaw: lower jaw, jaw, mandible
+        chin: chin
+        tongue: tip tongue, tongue tip, tongue
+        teeth: teeth, tooth, lower teeth, bottom teeth, front teeth
+        upper-teeth: upper teeth, top teeth, upper front teeth
+        head: head, crown head
+        neck: neck, front neck, skin neck, front throat, neck band, neck muscle
+        shoulder: shoulder
+        ear: ear
+        air: air
+        skin: skin
+        face: face, whole face, whole head
+        palate: palate, roof mouth, roof
+        ceiling: ceiling, sky
+        floor: floor, ground
+        chest: chest, breastbone, sternum
+        line: smile line, frown line, laugh line, worry line, jaw line, hair line, smile muscle, kiss muscle, nose tip, tip nose
+        """;
+
+    /// <summary>Verb: which way; with <c>/</c> what a hand does; with <c>@</c> the part that it moves by itself; <c>~</c> plain.</summary>
+    private const string VerbNames = """
+        up: lift/lift-hold, raise/lift-hold, hoist/lift-hold, elevate, rise
+        down: lower, sink
+        let: drop, hang
+        cover: cover
+        open: open
+        close: close, shut
+        squeeze: squeeze/pinch-hold
+        wide: widen
+        narrow: narrow
+        together: press/press, knit@brow, join, clamp
+        forward: stick, jut, poke, protrude, extend
+        pucker: purse@lip, pucker@lip, kiss@lip
+        pout: pout@lower-lip
+        in: tuck, fold, curl, wrap, suck@cheek
+        round: circle/circle, rotate/circle, roll/circle
+        tilt: tilt, tip, lean
+        turn: turn, twist
+        bend: bend, bow
+        nod: nod@head
+        wrinkle: wrinkle@nose, scrunch@nose, crinkle@nose, crease@nose
+        flare: flare@nostril
+        fill: puff@cheek, inflate@cheek, fill@cheek, balloon@cheek
+        loose: relax, loosen, soften, unclench, release
+        tense: tense, tighten, strain
+        bite: clench@jaw, bite@jaw
+        apart: stretch/stretch-apart, spread/stretch-apart
+        smile: smile@corner, grin@corner, beam@corner
+        frown: frown@brow, scowl@brow
+        blink: blink@eye
+        wink: wink@eye
+        squint: squint@lower-lid
+        shrug: shrug@shoulder
+        yawn: yawn@jaw
+        sneer: snarl@upper-lip, sneer@upper-lip
+        blow: blow@air, whistle@air
+        look: look@eye, gaze@eye, peer@eye, glance@eye
+        ~: push/press, pull/lift-hold, draw/lift-hold, bring, move, take, go, come, shift, slide/stroke, glide/stroke, tug/lift-hold, put, get, make, send, pass
+        work: stroke/stroke, sweep/stroke, brush/stroke, trace/stroke, drain/stroke, smooth/stroke, wipe/stroke, iron/stroke, drag/stroke, massage/stroke, knead/knead, tap/tap, drum/tap, pat/tap, pump/lymph-pump, rub/friction, pinch/pinch-roll, pluck/pinch-roll, scrape/tool-stroke
+        """;
+
+    /// <summary>What a part does that goes one way. A verb that goes before a way ("drop: jaw") is that verb and no other.</summary>
+    private const string MoveNames = """
+        raise-brows: brow up, forehead up, forehead wrinkle, brow wrinkle
+        knit-brows: brow down, brow together, brow in, brow frown, forehead frown
+        widen-eyes: eye wide, upper-lid up, lid up, lid wide
+        close-lids: eye close, lid close, upper-lid close, upper-lid down, lid down, eye wink, eye squeeze, lid squeeze
+        full-blink: eye blink, lid blink
+        lift-lower-lid: lower-lid up, lower-lid squint, eye squint, lid squint, lower-lid tense, eye narrow, lower-lid close, lower-lid squeeze
+        gaze-up: eye up
+        gaze-down: eye down
+        gaze-side: eye left, eye right, eye side
+        gaze-circle: eye round
+        scrunch-nose: nose wrinkle, nose up
+        flare-nostrils: nostril flare, nostril wide, nostril open, nostril out, nostril apart, nose flare, nose wide
+        narrow-nostrils: nostril narrow, nostril in, nostril together, nose narrow, nostril close, nose in
+        smile: corner up, cheek up, corner smile, lip smile, mouth smile, cheek smile, mouth up
+        puff-cheeks: cheek fill, cheek out, mouth fill, cheek blow, cheek wide
+        suck-cheeks: cheek in
+        raise-upper-lip: upper-lip up, upper-lip sneer, lip sneer
+        roll-lips-in: teeth cover, upper-lip in, lower-lip in, lip in
+        lower-lip-down: lower-lip down
+        pout-chin-up: lower-lip pout, lip pout, mouth pout, chin pout, lower-lip forward, lower-lip out, lower-lip up, chin wrinkle
+        pucker: lip pucker, mouth pucker, corner pucker, lip forward, lip out, corner in, corner together, mouth forward
+        press-lips: lip together, lip squeeze, mouth together
+        stretch-corners-sideways: corner back, corner out, corner apart, corner wide, corner side, lip apart, lip wide, lip back, mouth apart, mouth wide
+        corners-down: corner down, mouth down
+        funnel-o: lip round, mouth round
+        blow-out: air blow, air out, lip blow
+        transfer-air: air side, air left, air right
+        open-jaw: jaw open, mouth open, jaw down, jaw yawn, mouth yawn, lip open
+        jaw-rest: jaw let, jaw loose, mouth let
+        jaw-forward: jaw forward, jaw out, chin forward, chin out
+        jaw-side: jaw left, jaw right, jaw side
+        clench: jaw bite, teeth bite, teeth together, jaw tense
+        tongue-out: tongue out, tongue forward
+        tongue-press-palate: tongue up
+        tongue-circle-vestibule: tongue round
+        chin-tuck: chin in, chin back, chin nod, head nod
+        head-back: head back, chin up, neck back
+        head-tilt-side: head tilt, neck tilt, neck side
+        head-turn: head turn, chin turn
+        neck-bend-forward: head forward, head down, head bend, neck bend, neck forward, neck down, chin down
+        grimace-neck: neck tense
+        shrug: shoulder up, shoulder shrug
+        drop-shoulders: shoulder down, shoulder let, shoulder loose
+        relax-scan: face loose
+        """;
+
+    /// <summary>What a part does that moves towards another.</summary>
+    private const string GoalNames = """
+        head-back: chin ceiling, head ceiling, face ceiling
+        neck-bend-forward: chin chest, head chest
+        head-turn: chin shoulder, eye shoulder
+        head-tilt-side: ear shoulder, head shoulder
+        shrug: shoulder ear
+        tongue-press-palate: tongue palate, tongue upper-teeth
+        tongue-push-cheek: tongue cheek
+        tongue-out: tongue chin, tongue nose, tongue floor
+        pout-chin-up: lower-lip upper-lip, lower-lip nose, lower-lip ceiling
+        roll-lips-in: upper-lip teeth, lower-lip teeth, lip teeth, upper-lip lower-lip, upper-lip upper-teeth, lip upper-teeth
+        raise-upper-lip: upper-lip nose
+        kiss-ceiling: lip ceiling
+        pucker: lip nose
+        smile: corner ear, corner eye, cheek eye, corner ceiling
+        corners-down: corner chin, corner floor
+        raise-brows: brow ceiling
+        knit-brows: brow nose
+        gaze-up: eye ceiling, eye brow, eye forehead
+        gaze-down: eye floor, eye chest
+        """;
+
+    private const string WayNames = """
+        up: up, upward, upwards
+        down: down, downward, downwards
+        forward: forward, forwards
+        back: back, backward, backwards
+        in: in, inward, inwards
+        out: out, outward, outwards
+        apart: apart
+        together: together
+        left: left
+        right: right
+        side: sideways, sidewards
+        wide: wide
+        close: closed, shut
+        round: round
+        middle: middle, centre, center, neutral
+        """;
+
+    /// <summary>Words that lead to a place.</summary>
+    private static readonly HashSet<string> Leading = Set(
+        "to towards toward from at on onto over under underneath below above beneath along across between into inside against behind beside around near through via off of within"
+    );
+
+    private static readonly HashSet<string> Joining = Set("and then while as or but plus when");
+    private static readonly HashSet<string> Pointing = Set("it them");
+    private static readonly HashSet<string> Denying = Set("not no without never don't cannot can't");
+    private static readonly HashSet<string> WithWords = Set("with using by");
+
+    /// <summary>Words that carry nothing which a step could say: how it feels, how it is told, how well it is to be done.</summary>
+    private static readonly HashSet<string> Light = Set(
+        """
+        a an the your my his her its their this that these those both each every one's own all any some
+        is are be am was being been do does did done doing have has having let lets can could should shall will would may might must try trying tries need
+        you i he she we they who which where what how so just only also too very quite really rather almost nearly about approximately approx ca
+        slow slowly fast quick quickly gentle gently soft softly light lightly calm calmly careful carefully smoothly steady steadily even evenly
+        little bit slight slightly small tiny big large long short full fully whole entire complete completely as well good nice nicely easy easily relaxed
+        more less much many enough most again repeat repeated repeatedly now first next finally afterwards after before during meanwhile once time times
+        for until till if than like though per at away there here please ok always still straight ahead firm firmly hard strong strongly maximum max max.
+        start starting begin beginning end finish return continue keep keeping keeps stay stays staying remain remains hold holding holds kept held
+        rep reps set sets round rounds count counts second seconds sec secs minute minutes min mins pass passes repetition repetitions pulse pulses exercise
+        way ways direction side sides position place spot point area part motion movement movements gesture touch touching same other another opposite or
+        comfortable comfortably far possible force pain effort
+        feel feeling feels felt think breathe breathing breath naturally normally normal natural
+        muscle muscles bone bones itself himself herself yourself alternating alternate alternately altogether total warm warmed
+        tight tightly tighter poss possibly wide widely loose loosely high higher low lower free
+        flat line lines inner outer outside one rush rushing hurry hurrying haste today daily day week morning evening night always work works working use uses used
+        """
+    );
+
+    private static HashSet<string> Set(string words) =>
+        new(words.Split([' ', '\n', '\r'], StringSplitOptions.RemoveEmptyEntries), StringComparer.Ordinal);
+
+    private static IEnumerable<(string Head, string Item)> Lines(string table) =>
+        table
+            .Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)
+            .Select(l => l.Split(':', 2, StringSplitOptions.TrimEntries))
+            .SelectMany(l => l[1].Split(',', StringSplitOptions.TrimEntries).Select(i => (l[0], i)));
+
+    /// <summary>Names of parts by their first word, the longest first.</summary>
+    private static readonly ILookup<string, (string[] Words, string Part)> Parts = Lines(PartNames)
+        .Select(p => (Words: p.Item.Split(' '), Part: p.Head))
+        .OrderByDescending(p => p.Words.Length)
+        .ToLookup(p => p.Words[0], StringComparer.Ordinal);
+
+    private static readonly Dictionary<string, VerbSense> Verbs = Lines(VerbNames)
+        .Select(v => Sense(v.Head, v.Item))
+        .ToDictionary(v => v.Verb, StringComparer.Ordinal);
+
+    private static readonly Dictionary<string, string> Ways = Lines(WayNames)
+        .ToDictionary(w => w.Item, w => w.Head, StringComparer.Ordinal);
+    private static readonly Dictionary<string, string> Moves = Lines(MoveNames)
+        .ToDictionary(m => m.Item, m => m.Head, StringComparer.Ordinal);
+    private static readonly Dictionary<string, string> Goals = Lines(GoalNames)
+        .ToDictionary(m => m.Item, m => m.Head, StringComparer.Ordinal);
+
+    private static VerbSense Sense(string head, string item)
+    {
+        var (name, moves) = item.Split('@') is [var n, var m] ? (n, m) : (item, null);
+        var (verb, work) = name.Split('/') is [var v, var w] ? (v, w) : (name, null);
+        return new(verb, head is "~" or "work" ? null : head, work, moves, head == "~");
+    }
+
+    public static IEnumerable<(string[] Words, string Part)> PartsThatBegin(string word) => Parts[One(word)].Concat(Parts[word]);
+
+    public static string? Way(string word) => Ways.GetValueOrDefault(word);
+
+    public static bool Leads(string word) => Leading.Contains(word);
+
+    public static bool Joins(string word) => Joining.Contains(word);
+
+    public static bool Points(string word) => Pointing.Contains(word);
+
+    public static bool Denies(string word) => Denying.Contains(word);
+
+    public static bool IsWith(string word) => WithWords.Contains(word);
+
+    public static bool IsLight(string word) => Light.Contains(word);
+
+    /// <summary>What a part does that goes one way; null where it does nothing that is known.</summary>
+    public static string? MoveOf(string part, string way) => Moves.GetValueOrDefault($"{part} {way}");
+
+    /// <summary>What moves in a movement; null where that is not one part.</summary>
+    public static string? PartOf(string move) => Moves.Where(m => m.Value == move).Select(m => m.Key.Split(' ')[0]).FirstOrDefault();
+
+    public static string? MoveTo(string part, string goal) => Goals.GetValueOrDefault($"{part} {goal}");
+
+    /// <summary>One of several: "lips" is "lip".</summary>
+    public static string One(string word) => word.Length > 3 && word[^1] == 's' && word[^2] != 's' ? word[..^1] : word;
+
+    /// <summary>The verb of which a word is a form: "lifted", "lifting", "lifts"; null where it is none.</summary>
+    public static VerbSense? Verb(string word) => Stems(word).Select(s => Verbs.GetValueOrDefault(s)).FirstOrDefault(v => v is not null);
+
+    private static IEnumerable<string> Stems(string word)
+    {
+        yield return word;
+        if (word.EndsWith("es", StringComparison.Ordinal))
+            yield return word[..^2];
+        if (word.EndsWith('s'))
+            yield return word[..^1];
+        foreach (var end in new[] { "ing", "ed" })
+            if (word.EndsWith(end, StringComparison.Ordinal) && word.Length > end.Length + 2)
+            {
+                var stem = word[..^end.Length];
+                yield return stem;
+                yield return stem + "e";
+                if (stem[^1] == stem[^2])
+                    yield return stem[..^1];
+            }
+        if (word is "drawn" or "stuck" or "bent" or "blown" or "shook")
+            yield return word switch
+            {
+                "drawn" => "draw",
+                "stuck" => "stick",
+                "bent" => "bend",
+                _ => "blow",
+            };
+    }
+}
