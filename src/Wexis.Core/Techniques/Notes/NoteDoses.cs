@@ -44,7 +44,9 @@ internal sealed partial class NoteGlossary
     /// <summary>What a sentence says beside its dose, as it stands there; null where that is nothing.</summary>
     public static string? BesideDose(string sentence)
     {
-        var rest = OftenWords().Replace(InFigures(sentence), " ");
+        var phrases = new Phrases(OftenWords().Replace(InFigures(sentence), " "));
+        PressureIn(phrases);
+        var rest = phrases.Loose;
         rest = SaysNothing().Replace(DoseWords().Replace(rest, " "), " ");
         return Words(rest) is { Count: > 0 } left && string.Join(" ", left) is var words && !BackAgain().IsMatch(words) ? words : null;
     }

@@ -78,7 +78,7 @@ internal sealed partial class NoteGlossary
     }
 
     /// <summary>What a step needs: asked where a sentence does not say it.</summary>
-    public static readonly HashSet<string> NotSaid = [HowManyAsked, WhereAsked, WithWhatAsked, HowHardAsked];
+    public static readonly HashSet<string> NotSaid = [HowManyAsked, WhereAsked, FromWhereAsked, WithWhatAsked, HowHardAsked];
 
     /// <summary>The question that a dose in a later sentence answers.</summary>
     public const string HowManyAsked = "How many, how long?";
@@ -206,7 +206,7 @@ internal sealed partial class NoteGlossary
             First((EyesShut(), "closed")),
             First((JawLoose(), "rest"), (MouthHalfOpen(), "half-open"), (MouthOpen(), "open")),
             First((LipsClosed(), "closed"), (TeethShown(), "open")),
-            null,
+            First((TongueUp(), "palate")),
             First((HeadBack(), "back"), (Upright(), "neutral")),
             First((ShouldersDown(), "down"))
         );
@@ -250,6 +250,7 @@ internal sealed partial class NoteGlossary
             || ComesFrom().IsMatch(step.Cue ?? "")
         )
             return step;
+        open.Remove(FromWhereAsked);
         if (was.Contact is not null)
             open.Remove(WithWhatAsked);
         return step with
@@ -259,7 +260,8 @@ internal sealed partial class NoteGlossary
     }
 
     private const string WhereAsked = "Where: from which place to which?";
-    private const string HowHardAsked = "How hard?";
+    private const string FromWhereAsked = "Which way: from where, to where?";
+    public const string HowHardAsked = "How hard?";
     private const string WithWhatAsked = "With which part of the hand, or which tool?";
 
     /// <summary>
@@ -294,6 +296,8 @@ internal sealed partial class NoteGlossary
             : start.AllZones;
         if (path.Count > 0 || zones.Count > 0)
             open.Remove(WhereAsked);
+        if (path.Count > 1)
+            open.Remove(FromWhereAsked);
         if (start.Contact is not null)
             open.Remove(WithWhatAsked);
         return step with

@@ -70,6 +70,8 @@ internal sealed partial class NoteGlossary
         var phrases = new Phrases(figures);
         phrases.TakeAll(OftenWords());
         var turns = phrases.TakeAll(BothTurns());
+        var palming = phrases.Take(PalmsOverEyes());
+        var warmed = phrases.TakeAll(WarmsHands()).Count > 0;
         var end = phrases.Take(Until())?.Value.Trim() ?? phrases.Take(HalfWay())?.Value;
         var tempo = TempoOf(phrases);
         phrases.TakeAll(DoseWords());
@@ -79,8 +81,6 @@ internal sealed partial class NoteGlossary
         var against = phrases.Take(Against());
         var pressure = PressureIn(phrases, open);
         var nearFar = phrases.Take(NearAndFar());
-        var palming = phrases.Take(PalmsOverEyes());
-        var warmed = phrases.TakeAll(WarmsHands()).Count > 0;
         var hands = HandsIn(phrases.Left);
         var contact = Contacts.FirstOrDefault(c => phrases.Take(c.Pattern) is not null).Contact ?? (warmed ? "whole-palm" : null);
         if (contact is { } tool && tool.StartsWith("tool", StringComparison.Ordinal))
@@ -89,8 +89,6 @@ internal sealed partial class NoteGlossary
             contact = Contacts.FirstOrDefault(c => c.Pattern.IsMatch(against.Value)).Contact
                 ?? (HandWord().IsMatch(against.Value) ? "whole-palm" : null);
         phrases.TakeAll(HowItFeels());
-        foreach (var held in HeldStates)
-            phrases.TakeAll(held);
         var moves = MovesIn(phrases, hands, against?.Index, out var works, before);
         if (palming is not null)
             moves.Insert(0, new(palming.Index, "palm-eyes", null));
@@ -106,6 +104,9 @@ internal sealed partial class NoteGlossary
         var hand = work?.Verb;
         var sides = SidesOf(sentence);
         if (hand is null && moves.Count > 0 && moves.All(m => OneSideAtATime.Contains(m.Do)) && phrases.Take(LeftAndRight()) is not null)
+            sides = "one-then-other";
+        if (hand is null && sides == "both" && moves.Count > 0 && moves.All(m => OneSideAtATime.Contains(m.Do)))
+            // Nobody turns to both sides at once.
             sides = "one-then-other";
         if (hand is null && moves.Exists(m => OneSideAtATime.Contains(m.Do)) && TurnsBothWays().IsMatch(sentence))
             sides = "one-then-other";
@@ -179,6 +180,8 @@ internal sealed partial class NoteGlossary
                 open.Add("“alternate”: the sides, or with what came before?");
             step = step with { Acts = [.. step.AllActs.Select(a => a with { Side = "both" })] };
         }
+        if (OnlyAWay().IsMatch(sentence))
+            open.Remove(FromWhereAsked);
         if (LastOnly(sentence))
             open.Add("Only the last one is held? A dose holds each alike: give that hold a step of its own.");
         if (PressedInto().Match(sentence) is { Success: true } into)
@@ -254,12 +257,17 @@ internal sealed partial class NoteGlossary
 
     private static PoseState? StateOf(string sentence, IReadOnlyList<Moved> moves)
     {
-        var pose = Pose(sentence);
-        if (moves.Any(m => m.Do == "smile") && LipsOver().IsMatch(sentence))
-            return (pose ?? NoPose) with { Lips = "rolled-in" };
-        return moves.Any(m => m.Do == "open-jaw") && TongueUp().IsMatch(sentence) ? (pose ?? NoPose) with { Tongue = "palate", Jaw = null }
-            : moves.Count > 0 && pose is not null ? pose with { Lids = moves.Any(m => m.Do == "close-lids") ? null : pose.Lids }
-            : pose;
+        if (Pose(sentence) is not { } pose)
+            return moves.Any(m => m.Do == "smile") && LipsOver().IsMatch(sentence) ? NoPose with { Lips = "rolled-in" } : null;
+        // What moves is not held besides.
+        pose = pose with
+        {
+            Lids = moves.Any(m => m.Do == "close-lids") ? null : pose.Lids,
+            Tongue = moves.Any(m => m.Do.StartsWith("tongue-", StringComparison.Ordinal)) ? null : pose.Tongue,
+            Jaw = moves.Any(m => m.Do == "open-jaw") && pose.Tongue is not null ? null : pose.Jaw,
+            Lips = moves.Any(m => m.Do == "smile") && LipsOver().IsMatch(sentence) ? "rolled-in" : pose.Lips,
+        };
+        return pose == NoPose ? null : pose;
     }
 
     /// <summary>Seconds of a way back that is told to be slow and no more: from there on it counts as slow (R13).</summary>
@@ -278,6 +286,15 @@ internal sealed partial class NoteGlossary
                 back is null ? null : SlowBackSeconds,
                 null
             );
+    }
+
+    public static int? PressureOf(string sentence) => PressureIn(new(sentence));
+
+    /// <summary>How hard, where a sentence says no more; null where it says something else.</summary>
+    public static int? OnlyPressure(string sentence)
+    {
+        var phrases = new Phrases(sentence);
+        return PressureIn(phrases) is { } level && !Weighs(phrases.Loose.Trim().ToLowerInvariant()) ? level : null;
     }
 
     /// <summary>How hard; of two that are said ("medium to firm") the lighter, and it is asked.</summary>

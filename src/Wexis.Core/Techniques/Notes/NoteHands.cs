@@ -63,7 +63,7 @@ internal sealed partial class NoteGlossary
             {
                 // A hand that works is a hand of its own; when it works was not said.
                 open.Add($"“{work?.Said ?? verb}”: while the face moves, or after it?");
-                return Working(Track(verb, where, contact, pressure), open);
+                return Working(Placed(Track(verb, where, contact, pressure), work), open);
             }
             // The face moves, and a hand is named: it lies where it was said to lie.
             var lies = Track("hold-still", where, contact, pressure);
@@ -76,8 +76,16 @@ internal sealed partial class NoteGlossary
                 open.Add("The hands that lie there: do they resist, hold the skin, or only feel?");
             return lies.AllPath.Count + lies.AllZones.Count == 0 ? null : lies with { Role = role, Sides = null };
         }
-        return Working(Track(verb!, sentence, contact, pressure), open);
+        return Working(Placed(Track(verb!, sentence, contact, pressure), work), open);
     }
+
+    /// <summary>
+    /// "Puff the cheeks, tap them": where it is done to what was named before. What is pulled from place to place is stroked.
+    /// </summary>
+    private Hand Placed(Hand track, HandWork? work) =>
+        track.AllPath.Count + track.AllZones.Count == 0 && work?.Part is { } part ? track with { Zones = [.. ZonesIn(part)] }
+        : track is { Verb: "lift-hold" or "press", AllPath.Count: > 1 } && work is { Bare: true } ? track with { Verb = "stroke" }
+        : track;
 
     /// <summary>What no hand can resist.</summary>
     private static readonly HashSet<string> LetsGo = ["breathe", "jaw-rest", "relax-scan", "drop-shoulders"];
@@ -100,6 +108,8 @@ internal sealed partial class NoteGlossary
     {
         if (track.AllPath.Count == 0 && track.AllZones.Count == 0)
             open.Add(WhereAsked);
+        else if (track is { Verb: "stroke" or "tool-stroke" or "roll", AllPath: [_], Direction: null })
+            open.Add(FromWhereAsked);
         if (track.Pressure is null)
             open.Add(HowHardAsked);
         if (track.Contact is null)

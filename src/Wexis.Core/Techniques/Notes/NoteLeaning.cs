@@ -9,6 +9,9 @@ internal sealed partial class NoteGlossary
     private static string SpeltOut(string sentence)
     {
         sentence = OnlyOne().Replace(sentence, "");
+        sentence = BottomToTop().Replace(sentence, m => m.Groups["up"].Success ? "upwards" : "downwards");
+        sentence = ToTheOuter().Replace(sentence, "${to} outer corner of the eye");
+        sentence = DrawsCircles().Replace(sentence, "");
         sentence = PadsOf().Replace(sentence, "");
         sentence = BonesApart().Replace(sentence, "${of}bone");
         sentence = MiddleOf().Replace(sentence, "middle of the ${of}");
@@ -103,6 +106,20 @@ internal sealed partial class NoteGlossary
     /// <summary>"The pads of both ring fingers".</summary>
     [GeneratedRegex(@"\b(?:the\s+)?(?:finger\s?)?(?:pads?|tips?)\s+of\s+(?=(?:(?:the|your|both)\s+)*(?:index|middle|ring|two|three|\d|thumbs?|fingers?)\b)", Free)]
     private static partial Regex PadsOf();
+
+    [GeneratedRegex(@"\bfrom\s+(?:the\s+)?(?:(?<up>bottom\s+to\s+(?:the\s+)?top)|top\s+to\s+(?:the\s+)?bottom)\b", Free)]
+    private static partial Regex BottomToTop();
+
+    /// <summary>"Inner corner of the eye to the outer".</summary>
+    [GeneratedRegex(
+        @"(?<to>\binner\s+(?:eye\s+)?corners?(?:\s+of\s+(?:the\s+)?eyes?)?[^.;,]{0,20}(?:\bto|->|→)\s*(?:the\s+)?)outer\b(?!\s+(?:eye|corner|end|brow))",
+        Free
+    )]
+    private static partial Regex ToTheOuter();
+
+    /// <summary>"Draw small circles": circles.</summary>
+    [GeneratedRegex(@"\b(?:draw|describ|perform)\w*\s+(?=(?:\p{L}+\s+){0,2}circles?\b)", Free)]
+    private static partial Regex DrawsCircles();
 
     [GeneratedRegex(@"\b(?<of>collar|cheek|jaw)\s+bone", Free)]
     private static partial Regex BonesApart();

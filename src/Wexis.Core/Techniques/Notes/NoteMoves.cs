@@ -32,7 +32,7 @@ internal sealed partial class NoteGlossary
             "kiss-ceiling"
         ),
         M(@"fish\s+(?:face|lips|mouth)", "suck-cheeks"),
-        M(@"(?:show|bar)\w*\s+(?:the\s+|your\s+)?lower\s+teeth", "lower-lip-down"),
+        M(@"(?:show|bar)\w*\s+(?:the\s+|your\s+)?(?:lower|bottom)\s+teeth", "lower-lip-down"),
     ];
 
     private static (Regex, string) M(string pattern, string does) => (new Regex($@"\b(?:{pattern})", RegexOptions.IgnoreCase), does);
@@ -44,7 +44,8 @@ internal sealed partial class NoteGlossary
     private sealed record Moved(int At, string Do, string? Gaze, string? Side = null);
 
     /// <summary>What a hand does, and the word that says so.</summary>
-    private sealed record HandWork(int At, string Verb, string Said);
+    /// <param name="Part">What it is done to, where that is named before or by a pronoun; null where it is not.</param>
+    private sealed record HandWork(int At, string Verb, string Said, string? Part = null, bool Bare = false);
 
     /// <summary>Where a sentence names a hand or a tool.</summary>
     private static List<Match> HandsIn(string left)
@@ -77,7 +78,8 @@ internal sealed partial class NoteGlossary
         if (works.OrderBy(w => Array.IndexOf(MostSaid, w.Work)).FirstOrDefault() is not { } told)
             return null;
         var said = phrases.Left.Substring(told.Spans[0].At, told.Spans[0].Length).ToLowerInvariant();
-        foreach (var span in told.Spans)
+        // "Stroke, press lightly": how hard, and no other work.
+        foreach (var span in works.Where(w => w == told || (w is { Work: "press", Spans: [_] } && told.Work != "press")).SelectMany(w => w.Spans))
             phrases.Blank(span.At, span.Length);
         var verb2 = contact switch
         {
@@ -85,7 +87,7 @@ internal sealed partial class NoteGlossary
             not null when contact.StartsWith("tool", StringComparison.Ordinal) && told.Work is "lift-hold" => "tool-stroke",
             _ => told.Work!,
         };
-        return new(told.At, verb2, said);
+        return new(told.At, verb2, said, told.Part, RoleWords.Verb(said) is { Bare: true });
     }
 
     /// <summary>How a part is held, and no movement.</summary>
@@ -104,8 +106,8 @@ internal sealed partial class NoteGlossary
         "friction",
         "lift-hold",
         "pinch-hold",
-        "press",
         "stroke",
+        "press",
     ];
 
     private static readonly Dictionary<string, string> Gazes = new(StringComparer.Ordinal)
@@ -128,9 +130,12 @@ internal sealed partial class NoteGlossary
         List<Moved> found = [.. LooksIn(phrases)];
         if (phrases.Take(Vowels()) is { } vowels)
             found.AddRange(vowels.Groups["vowel"].Captures.Select(v => new Moved(v.Index, OfVowel(v.Value), null)).DistinctBy(m => m.Do));
+        found.AddRange(phrases.TakeAll(QuotedVowel()).Select(v => new Moved(v.Index, OfVowel(v.Groups["vowel"].Value), null)));
         foreach (var (pattern, does) in MoveIdioms)
             if (phrases.TakeAll(pattern) is [var idiom, ..])
                 found.Add(new(idiom.Index, does, null));
+        foreach (var held in HeldStates)
+            phrases.TakeAll(held);
         var told = RoleReader.Read(phrases.Left, Phrases.Read, hands, against, before);
         // The way back of a movement is no more than that.
         foreach (var span in told.Where(t => t.Move is null && t.Work is null).SelectMany(t => t.Spans))

@@ -14,7 +14,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex Heading();
 
     [GeneratedRegex(
-        @"(?<=\b(?:hold|relax|rest|pause|for|counts?\s+of|counting\s+to|count\s+to)\s)(?<w>three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)\b|\b(?<w>one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)(?=\s*(?:(?:slow|deep|calm|long|gentle|light|small|big|full)\s+)*(?:[-–]|to|or|times|x\b|pulses?|bounces?|nods?|squeezes|repetitions?|reps?|circles?|sets?|seconds?|secs?|minutes?|mins?|breaths?|strokes?|counts?|days?|more|holds?|press(?:es)?|rounds?|passes|taps?|swipes?|pinches|left\b|right\b|each\b|clockwise|anticlockwise)\b)",
+        @"(?<=\b(?:hold|relax|rest|pause|for|counts?\s+of|counting\s+to|count\s+to)\s)(?<w>three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)\b|\b(?<w>one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)(?=\s*(?:(?:slow|deep|calm|long|gentle|light|small|big|full)\s+)*(?:[-–]|to|or|times|x\b|pulses?|bounces?|nods?|squeezes|repetitions?|reps?|circles?|sets?|seconds?|secs?|minutes?|mins?|breaths?|strokes?|counts?|days?|more|holds?|press(?:es)?|rounds?|passes|taps?|swipes?|pinches|points?|spots?|left\b|right\b|each\b|clockwise|anticlockwise)\b)",
         Free
     )]
     private static partial Regex NumberWords();
@@ -84,7 +84,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex Angle();
 
     [GeneratedRegex(
-        @"\b(?:eyes?|(?:eye)?lids)\b(?<!squeez\w*\s+(?:(?:the|your|both)\s+)*\w+)\s+(?:are\s+|stay\s+)?(?:closed|shut)\b",
+        @"\b(?:with\s+)?(?:closed|shut)\s+eyes\b|\b(?:eyes?|(?:eye)?lids)\b(?<!squeez\w*\s+(?:(?:the|your|both)\s+)*\w+)\s+(?:are\s+|stay\s+)?(?:closed|shut)\b",
         Free
     )]
     private static partial Regex EyesShut();
@@ -105,7 +105,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex TeethShown();
 
     [GeneratedRegex(
-        @"\blips?\s+(?:are\s+|stay\s+)?(?:closed|together|sealed|shut|touching)\b|\b(?:without|not|no)\s+(?:show\w*\s+(?:the\s+|your\s+|any\s+)*)?teeth\b(?:\s+showing)?|\bclosed[-\s]+(?:lips?|mouth|smile)\b|\bmouth\s+(?:is\s+|stays?\s+)?(?:closed|shut)\b",
+        @"\blips?\s+(?:are\s+|stay\s+)?(?:closed|together|sealed|shut|touching)\b|\b(?:without|not|no)\s+(?:show\w*\s+(?:the\s+|your\s+|any\s+)*)?teeth\b(?:\s+showing)?|\bclosed[-\s]+(?:lips?|mouth|smile)\b|\bmouth\s+(?:is\s+|stays?\s+)?(?:closed|shut)\b|\b(?:clos|shut)\w*\s+(?:the\s+|your\s+)?mouth\b|\bwithout\s+opening\s+(?:the\s+|your\s+)?(?:lips|mouth)\b",
         Free
     )]
     private static partial Regex LipsClosed();
@@ -126,7 +126,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex ShouldersDown();
 
     [GeneratedRegex(
-        @"(?<=[.!?;])\s+|,?\s+then\s+(?![^.;]*\balternat|(?:on\s+)?the\s+other\b|\d+\s*(?:x|×|times|strokes?)?\s*(?:on\s+the\s+)?(?:left|right)\b|(?:left|right)\b(?<=\b(?:left|right)[\uE100-\uF8FF]?\s*,?\s+then\s+\w+)|(?:on\s+)?(?:up|down|along|over|out|across)\s+(?:the\s+)?[\p{L} ]{0,30}?\bto\b|open\s+(?:them\s+)?wide\b|(?:far|near)\b|(?:at|to)\s+(?:the|your|a)\s+(?:near\s+|far\s+)?(?:finger|thumb|pen|wall|window|nose)\b(?<=\blook\w*\b[^.;]*)|look\s+(?:up|down|left|right)\b(?<=\blook\w*\b[^.;]*\bthen\s+look\s+\w+)|(?:anti-?|counter-?)?clockwise\b|[""“'‘]\p{L}+[""”'’]|(?-i:[AEIOU])\b|(?:up|down)\b(?<=\b(?:look\w*|eyes|gaze)\s[^.;]*)|(?:relax|rest|pause)\w*(?:\s+\p{L}+ly)?\s+(?:for\s+)?\p{Nd})|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into|at)|no\s+(?:pressure\s+(?:on|over|at|to|near|onto)|pulling))\b)|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
+        @"(?<=[.!?;])\s+|,?\s+then\s+(?![^.;]*\balternat|(?:on\s+)?the\s+other\b|\d+\s*(?:x|×|times|strokes?)?\s*(?:on\s+the\s+)?(?:left|right)\b|(?:left|right)\b(?<=\b(?:left|right)[\uE100-\uF8FF]?\s*,?\s+then\s+\w+)|(?:on\s+)?(?:up|down|along|over|out|across)\s+(?:the\s+)?[\p{L} ]{0,30}?\bto\b|open\s+(?:them\s+)?wide\b|(?:far|near)\b|(?:at|to)\s+(?:the|your|a)\s+(?:near\s+|far\s+)?(?:finger|thumb|pen|wall|window|nose)\b(?<=\blook\w*\b[^.;]*)|look\s+(?:up|down|left|right)\b(?<=\blook\w*\b[^.;]*\bthen\s+look\s+\w+)|(?:anti-?|counter-?)?clockwise\b|[""“'‘]\p{L}+[""”'’]|(?-i:[AEIOU])\b|(?:up|down)\b(?<=\b(?:look\w*|eyes|gaze)\s[^.;]*)|(?:relax|rest|pause)\w*(?:\s+\p{L}+ly)?\s+(?:for\s+)?\p{Nd})|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into|at)|no\s+(?:pressure\s+(?:on|over|at|to|near|onto)|pulling))\b)|,\s+(?=(?:relax\w*|releas\w*|rest|hold|repeat|\d)\b)(?<=\b(?:don't|do\s+not|never|avoid)\b[^.;,]*,\s+)|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
         Free
     )]
     private static partial Regex SentenceEnd();
@@ -225,12 +225,12 @@ internal sealed partial class NoteGlossary
     private static partial Regex Softly();
 
     [GeneratedRegex(
-        @"^\s*(?:apply|use|take|put\s+on)\s+(?:some\s+|a\s+(?:little\s+|few\s+drops\s+of\s+)?|the\s+)?(?<what>oil|face\s+oil|cream|serum|lotion|towel|mirror|stone|roller)\b|^\s*(?<what>(?:face\s+)?oil|cream|serum|lotion)\s+(?:on|in)\b|^\s*(?:you\s+(?:will\s+)?need|needed|materials?|have\s+ready)\b\s*:?\s*(?<what>[^.!]{2,80})",
+        @"^\s*(?:apply|use|take|put\s+on)\s+(?:some\s+|a\s+(?:little\s+|few\s+drops\s+of\s+)?|the\s+)?(?<what>oil|face\s+oil|cream|serum|lotion|towel|mirror|stone|roller)\b|^\s*(?:sit|stand)\w*\s+(?:in\s+front\s+of|before|at)\s+(?:a\s+|the\s+|your\s+)(?<what>mirror)\W*$|^\s*(?<what>(?:face\s+)?oil|cream|serum|lotion)\s+(?:on|in)\b|^\s*(?:you\s+(?:will\s+)?need|needed|materials?|have\s+ready)\b\s*:?\s*(?<what>[^.!]{2,80})",
         Free
     )]
     private static partial Regex TakeToHand();
 
-    [GeneratedRegex(@"\b(?:oil\w*|cream|serum|slip)\b", Free)]
+    [GeneratedRegex(@"\b(?:(?:with\s+)?(?:some\s+|a\s+little\s+)?(?:(?:eye|face|facial|night|day|hand|body)\s+)?(?:oil\w*|cream|serum)|slip)\b", Free)]
     private static partial Regex Slip();
 
     [GeneratedRegex(@"\b(?:dry|without\s+oil|no\s+oil)\b", Free)]

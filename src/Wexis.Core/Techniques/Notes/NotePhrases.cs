@@ -13,9 +13,9 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(
         $@"(?:\b(?:keep\w*|leav\w*|hold\w*|with)\s+)?{PartList}\s+(?:(?:is|are|stays?|remains?|kept|to\s+stay|must\s+stay|should\s+stay|completely|quite|very|all|wholly)\s+)*(?:still|quiet|relaxed|free|soft|loose|calm|unmoved|steady|smooth|motionless)\b(?:\s+of\s+(?:the\s+)?hands?)?"
             + $@"|\b(?:keep\w*|leav\w*)\s+{PartList}(?!\s+(?:open|closed|shut|down|back|up|apart|together))"
-            + $@"|\b(?:without|not|no)\s+(?:frown(?:ing|s)?|clench(?:ing)?)\b|\b(?:without|not|no)\s+(?:moving|lifting|raising|wrinkling|tensing|using|creasing)\s+{PartList}"
+            + $@"|\b(?:without|not|no)\s+(?:frown(?:ing|s)?|clench(?:ing)?|squint(?:ing)?)\b|\b(?:without|not|no)\s+(?:moving|lifting|raising|wrinkling|tensing|using|creasing)\s+{PartList}"
             + $@"|{PartList}\s+(?:do(?:es)?\s+not|don't|doesn't|must\s+not|never)\s+(?:move|lift|rise|wrinkle|help)"
-            + $@"|\b(?:do(?:es)?\s+not|don't)\s+move\s+{PartList}|{PartList}\s+(?:stays?|remains?)\b(?!\s+(?:open|closed|shut|down|back|up|apart|together))",
+            + $@"|\b(?:do(?:es)?\s+not|don't)\s+(?:move|wrinkle|lift|raise|use|tense|crease)\s+{PartList}|{PartList}\s+(?:stays?|remains?)\b(?!\s+(?:open|closed|shut|down|back|up|apart|together))",
         Free
     )]
     private static partial Regex StillPhrase();
@@ -36,7 +36,7 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?:touch\w*|walk\w*|move\w*|run\w*|travel\w*|down|up|along|from)\b", Free)]
     private static partial Regex TouchWord();
 
-    [GeneratedRegex(@"\b(?:until|till)\b[^.;]*|\b(?:one|two|three|[1-3])\s+fingers?[-\s]+(?:wide|widths?|breadths?)\b", Free)]
+    [GeneratedRegex(@"\b(?:until|till)\b[^.;,]*|\b(?:one|two|three|[1-3])\s+fingers?[-\s]+(?:wide|widths?|breadths?)\b", Free)]
     private static partial Regex Until();
 
     [GeneratedRegex(
@@ -65,7 +65,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex TongueUp();
 
     [GeneratedRegex(
-        @"\b(?:hold|fix|brace|flatten|splint|steady|keep)\w*\s+(?:the\s+|your\s+|both\s+)?(?:skin|forehead|(?:eye)?brows?|cheeks?|lids?|chin|(?:outer\s+|inner\s+)?(?:eye\s+)?corners?)\b",
+        @"\b(?:hold|fix|brace|flatten|splint|steady|keep)\w*\s+(?:the\s+|your\s+|both\s+)?(?:skin|forehead|(?:eye)?brows?|cheeks?|lids?|chin|(?:outer\s+|inner\s+)?(?:eye\s+)?corners?|(?:outer\s+|inner\s+)?ends?\s+of\s+(?:the\s+|your\s+)?(?:eye)?brows?)\b",
         Free
     )]
     private static partial Regex HoldsSkin();
@@ -84,6 +84,9 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(@"\b(?:sides?|left|right)\b", Free)]
     private static partial Regex BareSides();
+
+    [GeneratedRegex(@"\b(?:up|down)(?:wards?)?\b(?!\s+(?:to|towards?)\b)", Free)]
+    private static partial Regex OnlyAWay();
 
     /// <summary>One of two, and not which.</summary>
     [GeneratedRegex(@"\bwink\w*|\bone\s+(?:(?:eye)?brow|eye|cheek|corner|nostril)\b", Free)]
@@ -123,6 +126,10 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex Vowels();
 
+    /// <summary>A vowel in quotes, wherever it stands.</summary>
+    [GeneratedRegex(@"[""“'‘](?<vowel>a+h+|aa+|ee+|oo+h*|oh+|uu+|[aeiou])[""”'’](?:\s+(?:lips|mouth|shape|sound))?", Free)]
+    private static partial Regex QuotedVowel();
+
     /// <summary>Begins with a verb that leads to a place.</summary>
     [GeneratedRegex(
         @"^\s*(?:and\s+)?(?:strok|glid|sweep|smooth|slid|wip|iron|drag|mov|go|brush)\w*\s+(?:\w+ly\s+|on\s+|up\s+|down\s+|out\w*\s+|back\s+)*(?:to|towards?|into)\b",
@@ -132,7 +139,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>From something near to something far, or back.</summary>
     [GeneratedRegex(
-        @"\b(?:(?:look|focus|gaz)\w*|eyes\s*[:–-])\s+(?:[^.;]{0,10}?\b(?:tip\s+of\s+(?:the|your)\s+nose|fingers?|thumb|pen(?:cil)?)\b[^.;]{0,40}?\bfar\b(?:\s+(?:wall|away|off|point|object|one))?|[^.;]{0,40}?\bnear\b[^.;]{0,30}?\bfar\b(?:\s+(?:wall|away|off|point|object|one))?(?:\s*\([^)]*\))?|[^.;]{0,40}?\bfar\b[^.;]{0,60}?\b(?:near|fingers?|thumb|pen(?:cil)?)\b)",
+        @"\b(?:(?:look|focus|gaz)\w*|eyes\s*[:–-])\s+(?:[^.;]{0,10}?\b(?:tip\s+of\s+(?:the|your)\s+nose|fingers?|thumb|pen(?:cil)?)\b[^.;]{0,40}?\b(?:far|wall|window|horizon|distance)\b(?:\s+(?:wall|away|off|point|object|one))?|[^.;]{0,40}?\bnear\b[^.;]{0,30}?\bfar\b(?:\s+(?:wall|away|off|point|object|one))?(?:\s*\([^)]*\))?|[^.;]{0,40}?\bfar\b[^.;]{0,60}?\b(?:near|fingers?|thumb|pen(?:cil)?)\b)",
         Free
     )]
     private static partial Regex NearAndFar();

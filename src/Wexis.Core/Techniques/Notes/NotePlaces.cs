@@ -86,6 +86,8 @@ internal sealed partial class NoteGlossary
     {
         var whole = BothCorners().Replace(sentence, "from the ${a} corner to the ${b} corner");
         whole = BrowsToHairline().Replace(whole, "from the middle of the brow to the hairline");
+        if (NoseWord().IsMatch(sentence))
+            whole = ToTheTip().Replace(whole, "to the tip of the nose");
         if (FromTo().IsMatch(whole))
             whole = ForeheadEnd().Replace(whole, "${lead}middle of the forehead");
         if (ForeheadWord().IsMatch(sentence))
@@ -127,6 +129,12 @@ internal sealed partial class NoteGlossary
     /// <summary>The forehead as an end of a way.</summary>
     [GeneratedRegex(@"(?<lead>\b(?:from|to)\s+(?:the\s+|your\s+)?)forehead\b", Free)]
     private static partial Regex ForeheadEnd();
+
+    [GeneratedRegex(@"\bnose\b", Free)]
+    private static partial Regex NoseWord();
+
+    [GeneratedRegex(@"\bto\s+the\s+tip\b(?!\s+of)", Free)]
+    private static partial Regex ToTheTip();
 
     [GeneratedRegex(@"\bforehead\b", Free)]
     private static partial Regex ForeheadWord();

@@ -142,6 +142,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
             && !NewStep(text, sentence.Onward)
             && !KeepsStill(text)
             && !HeldSo(text)
+            && !HowHard(text)
             && !HowMuch(text, sentence.Onward)
         )
             Add(text, NoteKind.Unread, null, "Nothing in this sentence could be read as a step. Write it by hand, or leave it out.");
@@ -292,6 +293,30 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
         return true;
     }
 
+    /// <summary>"Light pressure.": how hard the hand of the step before works; said twice it is asked about.</summary>
+    private bool HowHard(string text)
+    {
+        if (Last < 0 || NoteGlossary.OnlyPressure(text) is not { } pressure || _steps[Last].AllHands is not [var hand])
+            return false;
+        if (hand.Pressure is not null && hand.Pressure != pressure)
+        {
+            Add(text, NoteKind.Dose, Last, $"“{text.Trim(' ', '.')}”: it was said otherwise before. How hard?");
+            return true;
+        }
+        _steps[Last] = _steps[Last] with { Hands = [hand with { Pressure = pressure }] };
+        Answered(NoteGlossary.HowHardAsked);
+        Add(text, NoteKind.Dose, Last);
+        return true;
+    }
+
+    /// <summary>What was asked of the last step is answered now.</summary>
+    private void Answered(string question)
+    {
+        for (var i = 0; i < _lines.Count; i++)
+            if (_lines[i] is { Kind: NoteKind.Step } line && line.Step == Last)
+                _lines[i] = line with { Missing = [.. line.Missing.Where(u => u != question)] };
+    }
+
     /// <summary>A count or a time by itself belongs to the step before; a second one is asked about.</summary>
     private bool HowMuch(string text, bool onward)
     {
@@ -334,10 +359,12 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
         }
         if (NoteGlossary.EffortOf(text) is { } effort)
             _steps[Last] = _steps[Last] with { Acts = [.. _steps[Last].AllActs.Select(a => a with { Effort = a.Effort ?? effort })] };
-        // What was asked for then is answered now.
-        for (var i = 0; i < _lines.Count; i++)
-            if (_lines[i] is { Kind: NoteKind.Step } line && line.Step == Last)
-                _lines[i] = line with { Missing = [.. line.Missing.Where(u => u != NoteGlossary.HowManyAsked)] };
+        Answered(NoteGlossary.HowManyAsked);
+        if (NoteGlossary.PressureOf(text) is { } hard && _steps[Last].AllHands is [{ Pressure: null } bare])
+        {
+            _steps[Last] = _steps[Last] with { Hands = [bare with { Pressure = hard }] };
+            Answered(NoteGlossary.HowHardAsked);
+        }
         List<string> asked = NoteGlossary.BesideDose(text) is { } beside ? [$"“{beside}”: what is it for here?"] : [];
         if (_onward == Last && !NoteGlossary.IsCounted(_steps[Last - 1].Dose))
             asked.Add($"“{dose.Line}”: of this step, or of it and the one before in turn?");

@@ -1,4 +1,5 @@
 using System.Text.RegularExpressions;
+using Wexis.Core.Techniques.Claims;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Notes.Roles;
 
@@ -19,6 +20,10 @@ internal sealed partial class NoteGlossary
     /// <param name="hand">The hand that works in the step, whose places and parts were read; null without one.</param>
     private IEnumerable<string> LeftIn(Phrases phrases, Hand? hand)
     {
+        // The chewing muscle is where it is kneaded.
+        if (hand is { AllZones.Count: > 0 })
+            foreach (var named in ClaimWords.Named(phrases.Left, _atlas))
+                phrases.Blank(named.At, WithPlural(phrases.Left, named.At, named.Length));
         if (Label().Match(phrases.Left) is { Success: true } label)
             phrases.Blank(label.Groups["of"]);
         foreach (var read in ReadElsewhere)
@@ -35,13 +40,16 @@ internal sealed partial class NoteGlossary
                     || MoreExactly().IsMatch(lower[(z.At + z.Length)..])
                 );
             foreach (var (at, length) in NamedIn(lower, _places).Concat(passed).Select(n => (n.At, n.Length)).ToHashSet())
-                phrases.Blank(at, length + (at + length < lower.Length && lower[at + length] == 's' ? 1 : 0));
+                phrases.Blank(at, WithPlural(lower, at, length));
             phrases.TakeAll(HandPart());
         }
         foreach (var piece in Pieces().Split(phrases.Left))
             if (Ends().Replace(Ends().Replace(piece.Trim(), "").Trim(), "").Trim().ToLowerInvariant() is var said && Weighs(said))
                 yield return said;
     }
+
+    private static int WithPlural(string text, int at, int length) =>
+        at + length < text.Length && text[at + length] is 's' or 'S' ? length + 1 : length;
 
     /// <summary>
     /// Whether words that nothing has read may say something: all but those that carry nothing. What is not known is asked about.
@@ -56,7 +64,7 @@ internal sealed partial class NoteGlossary
                     Role.Part => c.Means is not "face" || SideOfFace().IsMatch(said),
                     Role.Hand or Role.Number or Role.Other => true,
                     // What is massaged in circles is circled.
-                    Role.Verb => c.Means is not ("massage" or "massaging") && !RoleWords.Verb(c.Means)!.Bare,
+                    Role.Verb => c.Means is not ("massage" or "massaging") && RoleWords.Verb(c.Means) is not { Bare: true, Work: null },
                     Role.Way => c.Means is "left" or "right",
                     _ => false,
                 }
@@ -89,10 +97,15 @@ internal sealed partial class NoteGlossary
         RightThenLeft(),
         HeatOrCold(),
         StraightAhead(),
+        AsFarAs(),
+        ToTheTip(),
     ];
 
     [GeneratedRegex(@"\b(?:right|left)\s*,?\s+then\s+(?:the\s+)?(?:left|right)\b|\bkeep\w*\s+the\s+other\s+(?:one|eye)\s+open\b", Free)]
     private static partial Regex RightThenLeft();
+
+    [GeneratedRegex(@"\bas\s+\w+\s+as\s+(?:(?:you|is|it\s+is|they|can|go(?:es)?|possible|feels?|comfortabl[ey])\s*)+", Free)]
+    private static partial Regex AsFarAs();
 
     [GeneratedRegex(@"\bsides?\s+of\s+(?:the\s+|your\s+)?face\b", Free)]
     private static partial Regex SideOfFace();
@@ -117,7 +130,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>How it feels or looks, which nothing follows from.</summary>
     [GeneratedRegex(
-        @"\b(?:as\s+if|as\s+though|imagin\w*|feel(?:ing)?\b(?!\s+for)|like\s+(?:a|an|when|you|saying)\b|careful\w*\s+with|without\s+los\w+|(?:the\s+)?(?:same|more)\s+as\s+before)[^,.;·()]*|\(\s*\p{L}+\s*\)",
+        @"\b(?:as\s+if|as\s+though|imagin\w*|feel(?:ing)?\b(?!\s+for)|like\s+(?:a|an|when|you|saying)\b|careful\w*\s+with|without\s+los\w+|to\s+show\s+(?:the\s+|your\s+)?(?:gums|upper\s+teeth)|(?:the\s+)?(?:same|more)\s+as\s+before)[^,.;·()]*|\(\s*\p{L}+\s*\)",
         Free
     )]
     private static partial Regex HowItFeels();

@@ -55,7 +55,7 @@ internal sealed partial class RoleReader
                     while (_chunks[j].Role != Role.Part)
                         j++;
                     continue;
-                case Role.Leads when goal is null:
+                case Role.Leads when goal is null && c.Means is not ("from" or "along" or "across" or "between" or "around" or "under" or "of"):
                     leads = c;
                     continue;
                 // "Smile with the corners", "blink with both eyes".

@@ -82,7 +82,8 @@ internal sealed partial class RoleReader
             obj is { Role: Role.Part } ? obj
             : obj is null && before is { Role: Role.Part } ? before
             : null;
-        var part = known?.Means ?? (verb.Moves is null && before?.Role != Role.Hand ? _topic ?? _last : null);
+        var leaning = (verb.Moves is null || obj is { Role: Role.It }) && before?.Role != Role.Hand;
+        var part = known?.Means ?? (leaning ? _topic ?? _last : null);
         // "The tongue presses the palate": what stands before moves towards what stands behind.
         if (known is not null && known == obj && before is { Role: Role.Part } && RoleWords.MoveTo(before.Means, obj.Means) is { } reached)
         {
@@ -99,6 +100,12 @@ internal sealed partial class RoleReader
             Tell(new(_chunks[i].At, null, null, part, null, [_chunks[i], .. behind.Spans.Where(s => s != behind.Goal)]));
             return;
         }
+        // "Tongue: trace the inside of the lips": no hand goes there.
+        if (verb is { OnlyByHand: true, Work: "stroke" } && part == "tongue" && !HasHand)
+        {
+            Tell(new(_chunks[i].At, "tongue-circle-vestibule", null, part, null, [_chunks[i], .. behind.Spans]));
+            return;
+        }
         var resolved = verb.OnlyByHand || (byHand && verb.Work is not null) ? None : Resolve(verb, part, known is not null, behind);
         if (resolved.Move is { } move)
         {
@@ -109,6 +116,9 @@ internal sealed partial class RoleReader
                 spans.RemoveAll(s => s == unused || (s.At < unused.At && s.Role == Role.Leads));
             if (!resolved.Goal && obj is { Role: Role.Part, Means: not "air" } && obj.Means != resolved.Part)
                 spans.RemoveAll(s => s == obj || s.Role == Role.With);
+            // A side that the movement does not go to is left to be asked about.
+            if (resolved.Way is not ("left" or "right" or "tilt" or "turn") && !Sided.Contains(move))
+                spans.RemoveAll(s => s is { Role: Role.Way, Means: "left" or "right" });
             Tell(new(_chunks[i].At, move, null, resolved.Part, SideOf(spans), spans, resolved.Way));
         }
         else if (verb.Work is { } work && !(verb.Way == "round" && !HasHand && part is not null && MovesItself.Contains(part)))
@@ -120,7 +130,8 @@ internal sealed partial class RoleReader
                     part,
                     null,
                     [_chunks[i], .. behind.Spans.Where(s => s.Role is Role.Way or Role.It)]
-                )
+                ),
+                obj
             );
     }
 
@@ -139,10 +150,24 @@ internal sealed partial class RoleReader
 
     private bool HasHand => _chunks.Exists(c => c.Role == Role.Hand);
 
-    private void Tell(Told told)
+    /// <summary>What goes to a side.</summary>
+    private static readonly HashSet<string> Sided =
+    [
+        "jaw-side",
+        "head-tilt-side",
+        "head-turn",
+        "gaze-side",
+        "transfer-air",
+        "tongue-push-cheek",
+    ];
+
+    /// <param name="worked">What a hand works on: it does not move by itself, and stays where the hand works.</param>
+    private void Tell(Told told, Chunk? worked = null)
     {
         _told.Add(told);
         _read.UnionWith(told.Spans);
+        if (worked is not null)
+            _read.Add(worked);
         if (told.Part is not null)
             _last = told.Part;
     }
@@ -189,6 +214,7 @@ internal sealed partial class RoleReader
             // A head that turns or tilts to a side does that; forwards or back it goes there.
             "tilt" or "turn" when moved is "head" or "neck" or "chin" => said.Where(w => w is "back" or "forward" or "down")
                 .Append(verb.Way),
+            "fill" or "blow" => [verb.Way],
             _ when Says.Contains(verb.Way) => said.Prepend(verb.Way),
             _ => said.Append(verb.Way),
         };

@@ -203,7 +203,7 @@ internal static class RoleWords
         for until till if than like though per at away there here please ok always still straight ahead firm firmly hard strong strongly maximum max max.
         start starting begin beginning end finish return continue keep keeping keeps stay stays staying remain remains hold holding holds kept held
         rep reps set sets round rounds count counts second seconds sec secs minute minutes min mins pass passes repetition repetitions pulse pulses exercise
-        way ways direction side sides position place spot point area part motion movement movements gesture touch touching same other another opposite or
+        way ways direction side sides position place placed lay laid lays lie lies set rest rests resting point points pointing spot spots area part motion movement movements gesture touch touching same other another opposite or
         comfortable comfortably far possible force pain effort
         feel feeling feels felt think breathe breathing breath naturally normally normal natural
         muscle muscles bone bones itself himself herself yourself alternating alternate alternately altogether total warm warmed
