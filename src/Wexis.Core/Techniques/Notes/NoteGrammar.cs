@@ -264,6 +264,7 @@ internal sealed partial class NoteGlossary
         {
             Lids = moves.Any(m => m.Do == "close-lids") ? null : pose.Lids,
             Tongue = moves.Any(m => m.Do.StartsWith("tongue-", StringComparison.Ordinal)) ? null : pose.Tongue,
+            Head = moves.Any(m => m.Do is "head-back" or "neck-bend-forward") ? null : pose.Head,
             Jaw = moves.Any(m => m.Do == "open-jaw") && pose.Tongue is not null ? null : pose.Jaw,
             Lips = moves.Any(m => m.Do == "smile") && LipsOver().IsMatch(sentence) ? "rolled-in" : pose.Lips,
         };

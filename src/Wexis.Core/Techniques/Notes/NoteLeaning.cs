@@ -9,6 +9,7 @@ internal sealed partial class NoteGlossary
     private static string SpeltOut(string sentence)
     {
         sentence = OnlyOne().Replace(sentence, "");
+        sentence = UnderEye().Replace(sentence, "under the eye");
         sentence = BottomToTop().Replace(sentence, m => m.Groups["up"].Success ? "upwards" : "downwards");
         sentence = ToTheOuter().Replace(sentence, "${to} outer corner of the eye");
         sentence = DrawsCircles().Replace(sentence, "");
@@ -109,6 +110,9 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(@"\bfrom\s+(?:the\s+)?(?:(?<up>bottom\s+to\s+(?:the\s+)?top)|top\s+to\s+(?:the\s+)?bottom)\b", Free)]
     private static partial Regex BottomToTop();
+
+    [GeneratedRegex(@"\bunder-eyes?\b", Free)]
+    private static partial Regex UnderEye();
 
     /// <summary>"Inner corner of the eye to the outer".</summary>
     [GeneratedRegex(

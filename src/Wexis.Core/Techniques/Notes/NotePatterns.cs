@@ -111,7 +111,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex LipsClosed();
 
     [GeneratedRegex(
-        @"\bhead\s+(?:is\s+|stays?\s+|slightly\s+|gently\s+|a\s+(?:little|bit)\s+)*(?:tipped\s+|tilted\s+)?back\b(?!\s+(?:in)?to\s+(?:the\s+)?(?:middle|centre|center|neutral|start|straight|upright|level)\b)(?:\s+a\s+(?:little|bit))?|\b(?:tip|tilt|lean|drop)\w*\s+(?:the\s+|your\s+)?head\s+back(?:\s+a\s+(?:little|bit))?|\bchin\s+(?:up\s+)?to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b|\bchin\s+(?:slightly\s+|a\s+(?:little|bit)\s+)?(?:up|raised|lifted)\b(?:\s+(?:slightly|a\s+(?:little|bit)))?(?!\s+(?:to|over|along)\b)|\b(?:lift|rais)\w*\s+(?:the\s+|your\s+)?chin\s+to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b",
+        @"\bhead\s+(?:is\s+|stays?\s+|slightly\s+|gently\s+|a\s+(?:little|bit)\s+)*(?:tipped\s+|tilted\s+)?back\b(?!\s+(?:in)?to\s+(?:the\s+)?(?:middle|centre|center|neutral|start|straight|upright|level)\b)(?:\s+a\s+(?:little|bit))?|\b(?:tip|tilt|lean|drop)\w*\s+(?:the\s+|your\s+)?head\s+back(?:\s+a\s+(?:little|bit))?|\bchin\s+(?:up\s+)?to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b|\bchin\s+(?:slightly\s+|a\s+(?:little|bit)\s+)?(?:up|raised|lifted)\b(?:\s+(?:slightly|a\s+(?:little|bit)))?(?!\s+(?:to|over|along)\b)|\b(?:lift|rais)\w*\s+(?:the\s+|your\s+)?chin\b(?:\s+to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b)?",
         Free
     )]
     private static partial Regex HeadBack();
@@ -192,7 +192,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex LeadsTo();
 
     [GeneratedRegex(
-        @"\b(?:one\s+(?:side\s+)?(?:then|after)\s+the\s+other|one\s+(?:\w+\s+)?at\s+a\s+time|one\s+by\s+one|(?:each|per|on\s+each)\s+sides?|\d+\s*(?:x|×|times|s|secs?|seconds?|strokes?|circles?)?\s+(?:each|per|on\s+each)\s+(?:eye|cheek|brow|ear|temple|nostril|corner)|change\s+sides?|(?<=,\s*)(?:and\s+|then\s+)?(?:change|switch|swap)(?=\W*$)|(?:other|second)\s+(?:side|half|eye|cheek|brow|ear|temple))\b",
+        @"\b(?:one\s+(?:side\s+)?(?:then|after)\s+the\s+other|one\s+(?:\w+\s+)?at\s+a\s+time|one\s+by\s+one|(?:each|per|on\s+each)\s+sides?|\d+\s*(?:x|×|times|s|secs?|seconds?|strokes?|circles?)?\s+(?:each|per|on\s+each)\s+(?:eye|cheek|brow|ear|temple|nostril|corner)|change\s+sides?|(?<=,\s*)(?:and\s+|then\s+)?(?:change|switch|swap)(?=\W*(?:\d|$))|(?:other|second)\s+(?:side|half|eye|cheek|brow|ear|temple))\b",
         Free
     )]
     private static partial Regex OneThenOther();
@@ -200,7 +200,7 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?:alternat\w*|in\s+turn|left\s+and\s+right\s+in\s+turn)\b", Free)]
     private static partial Regex Alternately();
 
-    [GeneratedRegex(@"\bboth\s+(?:hands?|sides?|at\s+once|temples|cheeks|eyes|(?:eye)?brows|ears|corners)\b", Free)]
+    [GeneratedRegex(@"\b(?:both|two|2)\s+hands\b|\bboth\s+(?:hands?|sides?|at\s+once|temples|cheeks|eyes|(?:eye)?brows|ears|corners)\b", Free)]
     private static partial Regex BothHands();
 
     [GeneratedRegex(

@@ -121,7 +121,7 @@ internal sealed partial class NoteGlossary
     /// <summary>Vowels that are said for the sake of the lips: "say A E I O U", "ee - oo". A letter by itself is a vowel where it stands
     /// as a capital or in quotes.</summary>
     [GeneratedRegex(
-        @"\b(?:say\w*|form\w*|shape|make|in(?:to)?\s+an)\s+(?:(?:an?\s+)?(?:the|long|big|wide|loud|round|vowels?|letters?|sound)\s+)*(?:an?\s+)??[:""“'‘]*(?<vowel>(?-i:[AEIOU])|[aeiou](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+|cheese)(?![\p{L}\d])[""”'’]*(?:\s*(?:[,–/-]|and|then|to)?\s*[""“'‘]*\b(?<vowel>(?-i:[AEIOU])|[aeiou](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+|cheese)(?![\p{L}\d])[""”'’]*)*|[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)[""”'’]*(?:\s*(?:[,–/-]|and|then|to)\s*[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)\b[""”'’]*)+",
+        @"\b(?:say\w*|form\w*|shape|make|in(?:to)?\s+an|mouth\s+in(?:to)?)\s+(?:(?:an?\s+)?(?:the|long|big|wide|loud|round|vowels?|letters?|sound)\s+)*(?:an?\s+)??[:""“'‘]*(?<vowel>(?-i:[AEIOU])|[aeiou](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+|cheese)(?![\p{L}\d])[""”'’]*(?:\s*(?:[,–/-]|and|then|to)?\s*[""“'‘]*\b(?<vowel>(?-i:[AEIOU])|[aeiou](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+|cheese)(?![\p{L}\d])[""”'’]*)*|(?-i:\b(?<vowel>[AEOU])\b(?:\s*[-,–/]\s*(?<vowel>[AEIOU])\b)+)|[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)[""”'’]*(?:\s*(?:[,–/-]|and|then|to)\s*[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)\b[""”'’]*)+",
         Free
     )]
     private static partial Regex Vowels();

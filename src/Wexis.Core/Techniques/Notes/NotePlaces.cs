@@ -86,6 +86,9 @@ internal sealed partial class NoteGlossary
     {
         var whole = BothCorners().Replace(sentence, "from the ${a} corner to the ${b} corner");
         whole = BrowsToHairline().Replace(whole, "from the middle of the brow to the hairline");
+        // Down the neck it begins, and up the neck it ends, at the angle of the jaw.
+        if (NeckWord().IsMatch(sentence))
+            whole = JawEnd().Replace(whole, "${lead}angle of the jaw");
         if (NoseWord().IsMatch(sentence))
             whole = ToTheTip().Replace(whole, "to the tip of the nose");
         if (FromTo().IsMatch(whole))
@@ -129,6 +132,12 @@ internal sealed partial class NoteGlossary
     /// <summary>The forehead as an end of a way.</summary>
     [GeneratedRegex(@"(?<lead>\b(?:from|to)\s+(?:the\s+|your\s+)?)forehead\b", Free)]
     private static partial Regex ForeheadEnd();
+
+    [GeneratedRegex(@"\b(?:neck|collar\s?bones?|clavicles?)\b", Free)]
+    private static partial Regex NeckWord();
+
+    [GeneratedRegex(@"(?<lead>\b(?:from|to)\s+(?:the\s+|your\s+)?)jaw\b(?!\s*(?:line|bone|angle|joint))", Free)]
+    private static partial Regex JawEnd();
 
     [GeneratedRegex(@"\bnose\b", Free)]
     private static partial Regex NoseWord();

@@ -39,7 +39,8 @@ internal sealed partial class NoteGlossary
                     || OnTheWay().IsMatch(lower[..z.At])
                     || MoreExactly().IsMatch(lower[(z.At + z.Length)..])
                 );
-            foreach (var (at, length) in NamedIn(lower, _places).Concat(passed).Select(n => (n.At, n.Length)).ToHashSet())
+            // "Above the brows" is not the brows: what stands beside a place is asked about.
+            foreach (var (at, length) in NamedIn(lower, _places).Concat(passed).Where(n => !BesideIt().IsMatch(lower[..n.At])).Select(n => (n.At, n.Length)).ToHashSet())
                 phrases.Blank(at, WithPlural(lower, at, length));
             phrases.TakeAll(HandPart());
         }
@@ -107,6 +108,12 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\bas\s+\w+\s+as\s+(?:(?:you|is|it\s+is|they|can|go(?:es)?|possible|feels?|comfortabl[ey])\s*)+", Free)]
     private static partial Regex AsFarAs();
 
+    [GeneratedRegex(
+        @"\b(?:above|below|beneath|beside|behind|in\s+front\s+of|next\s+to|outside|left\s+of|right\s+of)\s+(?:(?:the|your|each|both)\s+)*$",
+        Free
+    )]
+    private static partial Regex BesideIt();
+
     [GeneratedRegex(@"\bsides?\s+of\s+(?:the\s+|your\s+)?face\b", Free)]
     private static partial Regex SideOfFace();
 
@@ -154,7 +161,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>The way back of a movement, which its dose has.</summary>
     [GeneratedRegex(
-        @"^(?:(?:and|then)\s+)?(?:(?:pull|draw|bring|slide|move|come|go)\s+(?:it\s+|them\s+)?back|release|relax|let\s+go|let\s+down|lower|drop|down|back|rest|repeat|return|up|out|in|open|close)$",
+        @"^(?:(?:and|then)\s+)?(?:(?:pull|draw|bring|slide|move|come|go)\s+(?:it\s+|them\s+)?back|let\s+(?:it|them)\s+(?:go|fall|drop|down|sink)|release|relax|let\s+go|let\s+down|lower|drop|down|back|rest|repeat|return|up|out|in|open|close)$",
         Free
     )]
     private static partial Regex BackAgain();

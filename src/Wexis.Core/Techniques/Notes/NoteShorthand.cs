@@ -127,7 +127,7 @@ internal sealed partial class NoteShorthand
     [GeneratedRegex(@"\bb/w\b", Free)]
     private static partial Regex BetweenShort();
 
-    [GeneratedRegex(@"\s*&\s*|\s+\+\s+|(?<=[\p{L}\uE100-\uF8FF])\+(?=\p{L})")]
+    [GeneratedRegex(@"\s*<\s*-+\s*>\s*|\s*&\s*|\s+\+\s+|(?<=[\p{L}\uE100-\uF8FF])\+(?=\p{L})")]
     private static partial Regex Ampersand();
 
     [GeneratedRegex(@"[\uE100-\uF8FF]")]

@@ -28,7 +28,7 @@ internal sealed partial class NoteGlossary
         ),
         P(@"medium|moderate(?:ly)?|(?:level|pressure)\s+3\b(?!\s*(?:x|×|times|sec|reps?))", 3),
         P(@"firm(?:ly)?|strong(?:ly)?|(?:level|pressure)\s+4\b(?!\s*(?:x|×|times|sec|reps?))", 4),
-        P(@"deep(?:ly)?(?!\s+breath)|(?:down\s+)?to\s+the\s+bone|hard|(?:level|pressure)\s+5\b(?!\s*(?:x|×|times|sec|reps?))", 5),
+        P(@"(?<!\bbreath\w*\s+(?:in\s+|out\s+)?)deep(?:ly)?(?!\s+breath)|(?:down\s+)?to\s+the\s+bone|hard|(?:level|pressure)\s+5\b(?!\s*(?:x|×|times|sec|reps?))", 5),
     ];
 
     /// <summary>How hard, with the word that says that it is that ("medium pressure", "a light touch").</summary>
@@ -96,6 +96,7 @@ internal sealed partial class NoteGlossary
         ("inner corner of the eye", "endocanthion"),
         ("inner corners of the eyes", "endocanthion"),
         ("lower rim", "orbital_rim_inferior"),
+        ("lower eye rim", "orbital_rim_inferior"),
         ("outer corners of the eyes", "exocanthion"),
         ("inner eye corner", "endocanthion"),
         ("outer corner of the eye", "exocanthion"),

@@ -112,7 +112,8 @@ internal sealed partial class RoleReader
             List<Chunk> spans = [_chunks[i], .. behind.Spans];
             if (known is not null && known == before)
                 spans.Add(before);
-            if (!resolved.Goal && behind.Goal is { } unused)
+            // "Inside the lips": where a tongue circles.
+            if (!resolved.Goal && behind.Goal is { } unused && move != "tongue-circle-vestibule")
                 spans.RemoveAll(s => s == unused || (s.At < unused.At && s.Role == Role.Leads));
             if (!resolved.Goal && obj is { Role: Role.Part, Means: not "air" } && obj.Means != resolved.Part)
                 spans.RemoveAll(s => s == obj || s.Role == Role.With);
@@ -121,7 +122,7 @@ internal sealed partial class RoleReader
                 spans.RemoveAll(s => s is { Role: Role.Way, Means: "left" or "right" });
             Tell(new(_chunks[i].At, move, null, resolved.Part, SideOf(spans), spans, resolved.Way));
         }
-        else if (verb.Work is { } work && !(verb.Way == "round" && !HasHand && part is not null && MovesItself.Contains(part)))
+        else if (verb.Work is { } work && !(!HasHand && (part == "tongue" || (verb.Way == "round" && part is not null && MovesItself.Contains(part)))))
             Tell(
                 new(
                     _chunks[i].At,
