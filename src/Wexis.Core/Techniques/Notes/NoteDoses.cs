@@ -143,6 +143,7 @@ internal sealed partial class NoteGlossary
         var figures = NumberWords().Replace(sentence, m => NumberValues[m.Groups["w"].Value.ToLowerInvariant()]);
         figures = ThenTheOtherWay().Replace(figures, "${n} times each way");
         figures = CountedMove().Replace(CountOf().Replace(figures, "hold ${n} counts"), "${n} times ${move}");
+        figures = RestOf().Replace(figures, "rest ${n} s");
         figures = TimeOfHold().Replace(figures, "hold ${n} s");
         figures = OnAndOff().Replace(TimesOfSides().Replace(figures, "${a} ${one}, ${b} ${other}"), "hold ${on} s, rest ${off} s");
         return HalfMinute()

@@ -32,7 +32,8 @@ internal sealed partial class NoteGlossary
         sentence = WhileTrying().Replace(sentence, "${verb} the ${part} against the fingers");
         sentence = PushedAgainst().Replace(sentence, "${verb} the ${place} ${way} against the ${hand} on the ${place}");
         sentence = TryingAgainst().Replace(sentence, "${act} against the ${hand} on the ${place}");
-        sentence = InAndOut().Replace(sentence, "breathe in ${in}, out ${out}");
+        sentence = InAndOut()
+            .Replace(sentence, m => "breathe in ${in}, out ${out}" is var told && m.Groups["held"].Success ? m.Result($"{told}, hold ${{held}} s") : m.Result(told));
         sentence = SecondsOfBoth().Replace(sentence, "${n} s each side");
         sentence = TimesOfBoth().Replace(sentence, "${n} each side");
         if (InsideOut().IsMatch(sentence) && AlongWhat().Match(sentence) is { Success: true } along)
@@ -92,7 +93,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"Breathe in through the nose 4 s, breathe out 6 s".</summary>
     [GeneratedRegex(
-        @"\bbreath(?:e|ing)?\s+in\b[^.;,\d]{0,30}?(?:for\s+)?(?<in>\d+)\s*(?:s|secs?|seconds?|counts?)?\s*,?\s*(?:and\s+|then\s+)?(?:breath(?:e|ing)?\s+)?out\b[^.;,\d]{0,30}?(?:for\s+)?(?<out>\d+)\s*(?:s\b|secs?|seconds?|counts?)?",
+        @"\bbreath(?:e|ing)?\s+in\b[^.;,\d]{0,30}?(?:for\s+)?(?<in>\d+)\s*(?:s|secs?|seconds?|counts?)?\s*,?\s*(?:hold\w*\s+(?:it\s+)?(?:for\s+)?(?<held>\d+)\s*(?:s|secs?|seconds?|counts?)?\s*,?\s*)?(?:and\s+|then\s+)?(?:breath(?:e|ing)?\s+)?out\b[^.;,\d]{0,30}?(?:for\s+)?(?<out>\d+)\s*(?:s\b|secs?|seconds?|counts?)?",
         Free
     )]
     private static partial Regex InAndOut();

@@ -31,6 +31,7 @@ internal sealed partial class NoteGlossary
             @"kiss\w*\s+(?:(?:to|at|towards?)\s+)?(?:the\s+)?(?:ceiling|sky)(?:\b[^.;]{0,30}\blips\s+(?:to|towards?)\s+the\s+(?:ceiling|sky))?",
             "kiss-ceiling"
         ),
+        M(@"(?:blow|throw)\w*\s+(?:a\s+|\d+\s+)?kiss(?:es)?", "pucker"),
         M(@"fish\s+(?:face|lips|mouth)", "suck-cheeks"),
         M(@"(?:show|bar)\w*\s+(?:the\s+|your\s+)?(?:lower|bottom)\s+teeth", "lower-lip-down"),
     ];

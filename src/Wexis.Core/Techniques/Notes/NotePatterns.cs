@@ -84,7 +84,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex Angle();
 
     [GeneratedRegex(
-        @"\b(?:with\s+)?(?:closed|shut)\s+eyes\b|\b(?:eyes?|(?:eye)?lids)\b(?<!squeez\w*\s+(?:(?:the|your|both)\s+)*\w+)\s+(?:are\s+|stay\s+)?(?:closed|shut)\b",
+        @"\b(?:with\s+|under\s+|behind\s+)?(?:the\s+|your\s+)?(?:closed|shut)\s+(?:eyes|(?:eye)?lids)\b|\b(?:eyes?|(?:eye)?lids)\b(?<!squeez\w*\s+(?:(?:the|your|both)\s+)*\w+)\s+(?:are\s+|stay\s+)?(?:closed|shut)\b",
         Free
     )]
     private static partial Regex EyesShut();

@@ -6,7 +6,7 @@ namespace Wexis.Core.Techniques.Notes;
 internal sealed partial class NoteGlossary
 {
     private const string Parts =
-        @"(?:forehead|(?:eye)?brows?|lips?|jaw|chin|head|shoulders?|tongue|eyes?|face|outer\s+(?:eye\s+)?corners?|neck|mouth|teeth|cheeks?)";
+        @"(?:forehead|(?:eye)?brows?|lips?|jaw|chin|head|shoulders?|tongue|eyes?|face|nose|outer\s+(?:eye\s+)?corners?|neck|mouth|teeth|cheeks?)";
 
     private const string PartList = $@"(?:the\s+|your\s+)?{Parts}(?:\s*(?:,|and|or)\s*(?:the\s+|your\s+)?{Parts})*";
 
@@ -85,6 +85,10 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?:sides?|left|right)\b", Free)]
     private static partial Regex BareSides();
 
+    /// <summary>"With 5 seconds rest".</summary>
+    [GeneratedRegex(@"\b(?<n>\d+)\s*(?:s|secs?|seconds?)\s+(?:of\s+)?(?:rest|pause|break)\b", Free)]
+    private static partial Regex RestOf();
+
     [GeneratedRegex(@"\b(?:up|down)(?:wards?)?\b(?!\s+(?:to|towards?)\b)", Free)]
     private static partial Regex OnlyAWay();
 
@@ -127,7 +131,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex Vowels();
 
     /// <summary>A vowel in quotes, wherever it stands.</summary>
-    [GeneratedRegex(@"[""“'‘](?<vowel>a+h+|aa+|ee+|oo+h*|oh+|uu+|[aeiou])[""”'’](?:\s+(?:lips|mouth|shape|sound))?", Free)]
+    [GeneratedRegex(@"[""“'‘](?<vowel>a+h+|aa+|ee+|oo+h*|oh+|uu+|[aeiou])[""”'’](?:\s+(?:with\s+(?:the\s+|your\s+)?)?(?:lips|mouth|shape|sound))?", Free)]
     private static partial Regex QuotedVowel();
 
     /// <summary>Begins with a verb that leads to a place.</summary>
@@ -265,7 +269,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex LeftOver();
 
     /// <summary>Which way circles turn, where no clock says it.</summary>
-    [GeneratedRegex(@"\bcircles?\s+(?<way>(?:out|in|up|down)wards?)\b", Free)]
+    [GeneratedRegex(@"\bcircles?\s+(?<way>(?:out|in|up|down)wards?)\b|\b(?<way>(?:out|in)wards?)\s+direction\b|\bdirection\s+(?<way>(?:out|in)wards?)\b", Free)]
     private static partial Regex CircleWay();
 
     /// <summary>Which way a stroke goes that names one place only.</summary>

@@ -94,6 +94,8 @@ internal sealed partial class NoteGlossary
         if (FromTo().IsMatch(whole))
             whole = ForeheadEnd().Replace(whole, "${lead}middle of the forehead");
         if (ForeheadWord().IsMatch(sentence))
+            whole = ToTheSides().Replace(whole, "to the temples");
+        if (ForeheadWord().IsMatch(sentence))
             whole = FromMiddle().Replace(whole, "${lead}from the middle of the forehead ${to}");
         return BrowWord().IsMatch(sentence)
             ? BrowEnds()
@@ -144,6 +146,9 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(@"\bto\s+the\s+tip\b(?!\s+of)", Free)]
     private static partial Regex ToTheTip();
+
+    [GeneratedRegex(@"\b(?:out\s+)?to\s+(?:the\s+|both\s+)?sides\b", Free)]
+    private static partial Regex ToTheSides();
 
     [GeneratedRegex(@"\bforehead\b", Free)]
     private static partial Regex ForeheadWord();

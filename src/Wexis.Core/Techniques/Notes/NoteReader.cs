@@ -187,11 +187,21 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
     {
         if (NoteGlossary.Pose(text) is not { } pose)
             return false;
+        List<string> beside = [.. _glossary.BesidePose(text).Select(b => $"“{b}”: what is it for here?")];
         if (Last >= 0)
+        {
             _steps[Last] = _steps[Last] with { State = Over(_steps[Last].State, pose) };
+            if (_steps[Last].Dose is null && NoteGlossary.Dose(text) is { } dose)
+            {
+                _steps[Last] = _steps[Last] with { Dose = dose };
+                Answered(NoteGlossary.HowManyAsked);
+            }
+            else if (NoteGlossary.Dose(text) is { Line: { } again })
+                beside.Add($"“{again}”: of the step before? It has a dose.");
+        }
         else
             _posed = (Over(_posed?.Pose, pose), _lines.Count);
-        Add(text, NoteKind.Pose, Last >= 0 ? Last : null, [.. _glossary.BesidePose(text).Select(b => $"“{b}”: what is it for here?")]);
+        Add(text, NoteKind.Pose, Last >= 0 ? Last : null, beside);
         return true;
 
         static PoseState Over(PoseState? was, PoseState now) =>
@@ -254,7 +264,10 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
         else if (dose is not null && step.Dose is not null && !NoteGlossary.SameCount(dose.Line!, step.Dose.Line!))
             open.Add($"“{step.Dose.Line}” there and “{dose.Line}” here: which is it? Nothing was added.");
         else if ((step.Dose ?? dose) is { } known)
+        {
             step = step with { Dose = NoteGlossary.WithDose(known, "each side") };
+            Answered(NoteGlossary.HowManyAsked);
+        }
         _steps[Last] = step with
         {
             Hands = [.. step.AllHands.Select(h => h with { Sides = "one-then-other" })],

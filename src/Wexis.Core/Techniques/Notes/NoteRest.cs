@@ -11,7 +11,8 @@ internal sealed partial class NoteGlossary
     /// <summary>What a sentence says beside how the rest is held.</summary>
     public IReadOnlyList<string> BesidePose(string sentence)
     {
-        var phrases = new Phrases(sentence);
+        var phrases = new Phrases(InFigures(sentence));
+        phrases.TakeAll(DoseWords());
         phrases.TakeAll(StillPhrase());
         phrases.TakeAll(RelaxesPart());
         return [.. LeftIn(phrases, null).Distinct()];
@@ -26,6 +27,8 @@ internal sealed partial class NoteGlossary
                 phrases.Blank(named.At, WithPlural(phrases.Left, named.At, named.Length));
         if (Label().Match(phrases.Left) is { Success: true } label)
             phrases.Blank(label.Groups["of"]);
+        if (NeckWord().IsMatch(phrases.Left))
+            phrases.TakeAll(JawEnd());
         foreach (var read in ReadElsewhere)
             phrases.TakeAll(read);
         var lower = phrases.Left.ToLowerInvariant();
@@ -36,6 +39,7 @@ internal sealed partial class NoteGlossary
                 .Where(z =>
                     hand.AllZones.Contains(z.Means)
                     || hand.AllPath.Count != 1
+                    || hand.Direction is not null
                     || OnTheWay().IsMatch(lower[..z.At])
                     || MoreExactly().IsMatch(lower[(z.At + z.Length)..])
                 );
@@ -137,7 +141,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>How it feels or looks, which nothing follows from.</summary>
     [GeneratedRegex(
-        @"\b(?:as\s+if|as\s+though|imagin\w*|feel(?:ing)?\b(?!\s+for)|like\s+(?:a|an|when|you|saying)\b|careful\w*\s+with|without\s+los\w+|to\s+show\s+(?:the\s+|your\s+)?(?:gums|upper\s+teeth)|(?:the\s+)?(?:same|more)\s+as\s+before)[^,.;·()]*|\(\s*\p{L}+\s*\)",
+        @"\b(?:as\s+if|as\s+though|imagin\w*|feel(?:ing)?\b(?!\s+for)|like\s+(?:a|an|when|you|saying)\b|careful\w*\s+with|without\s+los\w+|so\s+that|in\s+order\s+to|hold\w*\s+(?:the\s+|your\s+)?air|to\s+show\s+(?:the\s+|your\s+)?(?:gums|upper\s+teeth)|(?:the\s+)?(?:same|more)\s+as\s+before)[^,.;·()]*|\(\s*\p{L}+\s*\)",
         Free
     )]
     private static partial Regex HowItFeels();
@@ -161,7 +165,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>The way back of a movement, which its dose has.</summary>
     [GeneratedRegex(
-        @"^(?:(?:and|then)\s+)?(?:(?:pull|draw|bring|slide|move|come|go)\s+(?:it\s+|them\s+)?back|let\s+(?:it|them)\s+(?:go|fall|drop|down|sink)|release|relax|let\s+go|let\s+down|lower|drop|down|back|rest|repeat|return|up|out|in|open|close)$",
+        @"^(?:(?:and|then)\s+)?(?:(?:pull|draw|bring|slide|move|come|go)\s+(?:it\s+|them\s+)?back|let\s+(?:it|them)\s+(?:go|fall|drop|down|sink)|(?:release|relax|lower|drop|close|open)\s+(?:it|them)(?:\s+again)?|release|relax|let\s+go|let\s+down|lower|drop|down|back|rest|repeat|return|up|out|in|open|close)$",
         Free
     )]
     private static partial Regex BackAgain();

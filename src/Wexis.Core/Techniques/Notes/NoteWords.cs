@@ -19,7 +19,7 @@ internal sealed partial class NoteGlossary
     private static readonly (Regex Pattern, int Level)[] PressureWords =
     [
         P(
-            @"feather[\w-]*(?:\s+light)?|(?:no|without|zero)\s+pressure|very\s+light(?:ly)?|barely(?:\s+touch\w*)?|almost\s+no\s+pressure|(?:level|pressure)\s+1\b(?!\s*(?:x|×|times|sec|reps?))",
+            @"light\s+feather|feather[\w-]*(?:\s+light)?|(?:no|without|zero)\s+pressure|very\s+light(?:ly)?|barely(?:\s+touch\w*)?|almost\s+no\s+pressure|(?:level|pressure)\s+1\b(?!\s*(?:x|×|times|sec|reps?))",
             1
         ),
         P(
@@ -209,6 +209,7 @@ internal sealed partial class NoteGlossary
         ("frown(?:ing)?", "brow"),
         ("clench(?:ing)?", "jaw"),
         ("squint(?:ing)?", "eyes"),
+        ("nose", "nose-bridge"),
         ("lip", "lips"),
         ("mouth", "lips"),
         ("teeth", "jaw"),

@@ -208,7 +208,7 @@ internal static class RoleWords
         feel feeling feels felt think breathe breathing breath naturally normally normal natural
         muscle muscles bone bones itself himself herself yourself alternating alternate alternately altogether total warm warmed
         tight tightly tighter poss possibly wide widely loose loosely high higher low lower free
-        fairly pretty moderately flat line lines inner outer outside one rush rushing hurry hurrying haste today daily day week morning evening night always work works working use uses used
+        fairly exaggerate exaggerated exaggerating pretty moderately flat line lines inner outer outside one rush rushing hurry hurrying haste today daily day week morning evening night always work works working use uses used
         """
     );
 
