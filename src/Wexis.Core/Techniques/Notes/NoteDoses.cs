@@ -75,7 +75,8 @@ internal sealed partial class NoteGlossary
     /// <summary>The hold, where a line says nothing else in figures.</summary>
     public static string? OnlyHold(string line) =>
         BareHold().Match(line) is { Success: true } bare ? $"hold {bare.Groups["n"].Value} s"
-        : Hold().Replace(InFigures(line), " ").Any(char.IsDigit) ? null
+        : OnlyRestOf().Replace(Hold().Replace(InFigures(line), " "), " ").Any(char.IsDigit) ? null
+        : HoldOf(line) is { } held && OnlyRestOf().Match(InFigures(line)) is { Success: true } rest ? $"{held}, {rest.Value.Trim()}"
         : HoldOf(line);
 
     /// <summary>Whether a sentence only lets go, and if so whether slowly; null where it says something else.</summary>
@@ -125,6 +126,25 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex ThenTheOtherWay();
 
+    /// <summary>"20x, then the other direction 20x".</summary>
+    [GeneratedRegex(
+        @"\b(?<n>\d+)\s*(?:x\b|times)\s*,?\s*(?:and\s+)?then\s+(?:(?:in\s+)?the\s+)?(?:other|opposite)\s+(?:way|direction)(?:\s+\k<n>\s*(?:x\b|times))?(?!\s*,?\s*\d)",
+        Free
+    )]
+    private static partial Regex AndTheOtherWay();
+
+    /// <summary>Counts that stand side by side and are not of two sides, ways or sets: "10x slow, 10x fast".</summary>
+    public static bool CountsTwice(string sentence) =>
+        Repetitions().Count(TimesOfBoth().Replace(BothTurns().Replace(OftenWords().Replace(InFigures(sentence), " "), " "), " ")) > 1
+        && !TimesOfSides().IsMatch(InFigures(sentence))
+        && !BareSides().IsMatch(sentence);
+
+    [GeneratedRegex(@"\b\d+\s*(?:x\b(?!\s*\d)|times\b|reps?\b|repetitions?\b)", Free)]
+    private static partial Regex Repetitions();
+
+    [GeneratedRegex(@"\brest \d+ s\b", Free)]
+    private static partial Regex OnlyRestOf();
+
     [GeneratedRegex(@"^rest (?<n>\d+) s$")]
     private static partial Regex OnlyRest();
 
@@ -143,6 +163,7 @@ internal sealed partial class NoteGlossary
         var figures = NumberWords().Replace(sentence, m => NumberValues[m.Groups["w"].Value.ToLowerInvariant()]);
         figures = ThenTheOtherWay().Replace(figures, "${n} times each way");
         figures = CountedMove().Replace(CountOf().Replace(figures, "hold ${n} counts"), "${n} times ${move}");
+        figures = AndTheOtherWay().Replace(figures, "${n} times each way");
         figures = RestOf().Replace(figures, "rest ${n} s");
         figures = TimeOfHold().Replace(figures, "hold ${n} s");
         figures = OnAndOff().Replace(TimesOfSides().Replace(figures, "${a} ${one}, ${b} ${other}"), "hold ${on} s, rest ${off} s");

@@ -193,7 +193,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>A sentence that only sends to the other side: it names no place and no other work.</summary>
     public bool OnlyTheOtherSide(string sentence) =>
-        (OtherSide().IsMatch(sentence) || OtherSide().IsMatch(DoseWords().Replace(InFigures(sentence), " ")))
+        (OtherSide().IsMatch(sentence) || OtherSide().IsMatch(StillPhrase().Replace(DoseWords().Replace(InFigures(sentence), " "), " ")))
         && PlacesIn(sentence).Count == 0
         && (Again().IsMatch(sentence) || !Does(sentence));
 
@@ -231,6 +231,8 @@ internal sealed partial class NoteGlossary
         {
             Path = [.. places.Select(p => new PathPoint(p, null, null, null))],
             Zones = [],
+            Pressure = PressureOf(sentence) ?? before.AllHands[0].Pressure,
+            Contact = Contacts.FirstOrDefault(c => c.Pattern.IsMatch(sentence)).Contact ?? before.AllHands[0].Contact,
             Sides = SidesOf(sentence) ?? before.AllHands[0].Sides,
         };
         return before with { Hands = [hand], Acts = [], Dose = Dose(sentence), Cue = Cue(sentence) };

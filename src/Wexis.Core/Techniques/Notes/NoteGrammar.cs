@@ -2,7 +2,6 @@ using System.Globalization;
 using System.Text.RegularExpressions;
 using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Documents;
-using Wexis.Core.Techniques.Notes.Roles;
 
 namespace Wexis.Core.Techniques.Notes;
 
@@ -89,6 +88,8 @@ internal sealed partial class NoteGlossary
             contact = Contacts.FirstOrDefault(c => c.Pattern.IsMatch(against.Value)).Contact
                 ?? (HandWord().IsMatch(against.Value) ? "whole-palm" : null);
         phrases.TakeAll(HowItFeels());
+        if (contact is null && against is not null && LaidHands().IsMatch(sentence))
+            contact = "whole-palm";
         var moves = MovesIn(phrases, hands, against?.Index, out var works, before);
         if (palming is not null)
             moves.Insert(0, new(palming.Index, "palm-eyes", null));
@@ -135,6 +136,13 @@ internal sealed partial class NoteGlossary
             else if (pressure is not null && TouchWord().IsMatch(sentence) && PlacesIn(sentence).Count + ZonesIn(sentence).Count > 0)
                 // "A feather touch down the neck": a touch that goes somewhere is a stroke.
                 hand = "stroke";
+            else if (
+                contact is null
+                && phrases.Take(WithTheTongue()) is { } tongue
+                && DoneBy.Any(d => d.Verb == "circle" && d.Words.IsMatch(sentence))
+            )
+                // "5 circles with the tongue": it circles, and no hand.
+                moves = [new(tongue.Index, "tongue-circle-vestibule", null)];
             else if (DoneBy.FirstOrDefault(d => d.Words.IsMatch(sentence)).Verb is { } counted)
                 // "From the chin to the ear, 12 strokes": what is counted is what is done.
                 hand = counted;
@@ -184,6 +192,8 @@ internal sealed partial class NoteGlossary
             open.Remove(FromWhereAsked);
         if (LastOnly(sentence))
             open.Add("Only the last one is held? A dose holds each alike: give that hold a step of its own.");
+        if (dose is not null && CountsTwice(told))
+            open.Add($"“{dose.Line}”: one after the other, or as sets? A dose counts once.");
         if (PressedInto().Match(sentence) is { Success: true } into)
             open.Add($"“{into.Value.ToLowerInvariant()}”: does the head press, or the hand?");
         if (sides is null && hand is null && !AlsoTheOther().IsMatch(sentence) && OneOfTwo().Match(sentence) is { Success: true } oneOf)

@@ -33,7 +33,11 @@ internal sealed partial class NoteGlossary
         sentence = PushedAgainst().Replace(sentence, "${verb} the ${place} ${way} against the ${hand} on the ${place}");
         sentence = TryingAgainst().Replace(sentence, "${act} against the ${hand} on the ${place}");
         sentence = InAndOut()
-            .Replace(sentence, m => "breathe in ${in}, out ${out}" is var told && m.Groups["held"].Success ? m.Result($"{told}, hold ${{held}} s") : m.Result(told));
+            .Replace(sentence, m =>
+                "breathe in ${in}, out ${out}" is var told && m.Groups["held"].Success
+                    ? m.Result($"{told}, hold ${{held}} s")
+                    : m.Result(told)
+            );
         sentence = SecondsOfBoth().Replace(sentence, "${n} s each side");
         sentence = TimesOfBoth().Replace(sentence, "${n} each side");
         if (InsideOut().IsMatch(sentence) && AlongWhat().Match(sentence) is { Success: true } along)
@@ -106,7 +110,10 @@ internal sealed partial class NoteGlossary
     private static partial Regex SecondsOfBoth();
 
     /// <summary>"The pads of both ring fingers".</summary>
-    [GeneratedRegex(@"\b(?:the\s+)?(?:finger\s?)?(?:pads?|tips?)\s+of\s+(?=(?:(?:the|your|both)\s+)*(?:index|middle|ring|two|three|\d|thumbs?|fingers?)\b)", Free)]
+    [GeneratedRegex(
+        @"\b(?:the\s+)?(?:finger\s?)?(?:pads?|tips?)\s+of\s+(?=(?:(?:the|your|both)\s+)*(?:index|middle|ring|two|three|\d|thumbs?|fingers?)\b)",
+        Free
+    )]
     private static partial Regex PadsOf();
 
     [GeneratedRegex(@"\bfrom\s+(?:the\s+)?(?:(?<up>bottom\s+to\s+(?:the\s+)?top)|top\s+to\s+(?:the\s+)?bottom)\b", Free)]

@@ -80,7 +80,9 @@ internal sealed partial class NoteGlossary
             return null;
         var said = phrases.Left.Substring(told.Spans[0].At, told.Spans[0].Length).ToLowerInvariant();
         // "Stroke, press lightly": how hard, and no other work.
-        foreach (var span in works.Where(w => w == told || (w is { Work: "press", Spans: [_] } && told.Work != "press")).SelectMany(w => w.Spans))
+        foreach (
+            var span in works.Where(w => w == told || (w is { Work: "press", Spans: [_] } && told.Work != "press")).SelectMany(w => w.Spans)
+        )
             phrases.Blank(span.At, span.Length);
         var verb2 = contact switch
         {
@@ -150,6 +152,8 @@ internal sealed partial class NoteGlossary
                 phrases.Blank(span.At, span.Length);
             found.Add(new(move.At, move.Move!, Gazes.GetValueOrDefault(move.Move!), move.Side));
         }
+        if (found.Exists(m => m.Do == "tongue-circle-vestibule"))
+            phrases.TakeAll(RoundTheTeeth());
         works = [.. told.Where(t => t.Work is not null)];
         if (found.Exists(m => m.Do == "open-jaw"))
             found.RemoveAll(m => m.Do == "tongue-press-palate");

@@ -59,7 +59,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex Numbers();
 
     [GeneratedRegex(
-        @"^\s*(?:and\s+)?(?:switch|swap|change)\W*$|^\s*(?:(?:and|then)\s+)*(?:(?:on|to|with)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|one))?(?:\s+(?:too|as\s+well))?\W*$|\b(?:the\s+)?(?:other|opposite|second)\s+(?:side|half|cheek|eye|hand)\b|\b(?:change|switch|swap)\s+(?:the\s+)?sides?\b|\b(?:repeat\w*|same|again)\b.{0,30}\b(?:on|with|to)\s+the\s+(?:left|right)\b|^\s*(?:repeat|same)\s+(?:on\s+)?(?:the\s+)?(?:left|right)\b",
+        @"^\s*(?:and\s+)?(?:switch|swap|change)\W*$|^\s*(?:(?:and|then)\s+)*(?:(?:on|to|with)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|one|(?:eye)?brow|eye|cheek|corner|nostril))?(?:\s+(?:too|as\s+well))?\W*$|\b(?:the\s+)?(?:other|opposite|second)\s+(?:side|half|cheek|eye|hand)\b|\b(?:change|switch|swap)\s+(?:the\s+)?sides?\b|\b(?:repeat\w*|same|again)\b.{0,30}\b(?:on|with|to)\s+the\s+(?:left|right)\b|^\s*(?:repeat|same)\s+(?:on\s+)?(?:the\s+)?(?:left|right)\b",
         Free
     )]
     private static partial Regex OtherSide();
@@ -117,7 +117,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex HeadBack();
 
     [GeneratedRegex(
-        @"\b(?:sit|stand)\w*\s+(?:up\s*)?(?:right|straight|tall|upright)\b|\b(?:head|chin)\s+(?:is\s+|stays?\s+)?(?:straight|upright|level)\b|\bback\s+straight\b|\bneck\s+(?:stays?\s+|is\s+|kept\s+|remains?\s+)?long\b|\b(?:make|keep)\w*\s+(?:the\s+|your\s+)?neck\s+long\b",
+        @"\b(?:sit|stand)\w*\s+(?:up\s*)?(?:right|straight|tall|upright)\b|\b(?:head|chin)\s+(?:is\s+|stays?\s+)?(?:straight|upright|level)\b|\bback\s+straight\b|\bneck\s+(?:stays?\s+|is\s+|kept\s+|remains?\s+)?long\b|\b(?:make|keep)\w*\s+(?:the\s+|your\s+)?neck\s+long\b|\b(?:(?:with\s+)?an?\s+)?long\s+neck\b",
         Free
     )]
     private static partial Regex Upright();
@@ -126,7 +126,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex ShouldersDown();
 
     [GeneratedRegex(
-        @"(?<=[.!?;])\s+|,?\s+then\s+(?![^.;]*\balternat|(?:on\s+)?the\s+other\b|\d+\s*(?:x|×|times|strokes?)?\s*(?:on\s+the\s+)?(?:left|right)\b|(?:left|right)\b(?<=\b(?:left|right)[\uE100-\uF8FF]?\s*,?\s+then\s+\w+)|(?:on\s+)?(?:up|down|along|over|out|across)\s+(?:the\s+)?[\p{L} ]{0,30}?\bto\b|open\s+(?:them\s+)?wide\b|(?:far|near)\b|(?:at|to)\s+(?:the|your|a)\s+(?:near\s+|far\s+)?(?:finger|thumb|pen|wall|window|nose)\b(?<=\blook\w*\b[^.;]*)|look\s+(?:up|down|left|right)\b(?<=\blook\w*\b[^.;]*\bthen\s+look\s+\w+)|(?:anti-?|counter-?)?clockwise\b|[""“'‘]\p{L}+[""”'’]|(?-i:[AEIOU])\b|(?:up|down)\b(?<=\b(?:look\w*|eyes|gaze)\s[^.;]*)|(?:relax|rest|pause)\w*(?:\s+\p{L}+ly)?\s+(?:for\s+)?\p{Nd})|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into|at)|no\s+(?:pressure\s+(?:on|over|at|to|near|onto)|pulling))\b)|,\s+(?=(?:relax\w*|releas\w*|rest|hold|repeat|\d)\b)(?<=\b(?:don't|do\s+not|never|avoid)\b[^.;,]*,\s+)|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
+        @"(?<=[.!?;])\s+|,?\s+then\s+(?![^.;]*\balternat|(?:on\s+)?the\s+other\b|(?:other|opposite)\s+(?:way|direction)\b|\d+\s*(?:x|×|times|strokes?)?\s*(?:on\s+the\s+)?(?:left|right)\b|(?:left|right)\b(?<=\b(?:left|right)[\uE100-\uF8FF]?\s*,?\s+then\s+\w+)|(?:on\s+)?(?:up|down|along|over|out|across)\s+(?:the\s+)?[\p{L} ]{0,30}?\bto\b|open\s+(?:them\s+)?wide\b|(?:far|near)\b|(?:at|to)\s+(?:the|your|a)\s+(?:near\s+|far\s+)?(?:finger|thumb|pen|wall|window|nose)\b(?<=\blook\w*\b[^.;]*)|look\s+(?:up|down|left|right)\b(?<=\blook\w*\b[^.;]*\bthen\s+look\s+\w+)|(?:anti-?|counter-?)?clockwise\b|[""“'‘]\p{L}+[""”'’]|(?-i:[AEIOU])\b|(?:up|down)\b(?<=\b(?:look\w*|eyes|gaze)\s[^.;]*)|(?:relax|rest|pause)\w*(?:\s+\p{L}+ly)?\s+(?:for\s+)?\p{Nd})|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into|at)|no\s+(?:pressure\s+(?:on|over|at|to|near|onto)|pulling))\b)|,\s+(?=(?:relax\w*|releas\w*|rest|hold|repeat|\d)\b)(?<=\b(?:don't|do\s+not|never|avoid)\b[^.;,]*,\s+)|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
         Free
     )]
     private static partial Regex SentenceEnd();
@@ -200,7 +200,10 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?:alternat\w*|in\s+turn|left\s+and\s+right\s+in\s+turn)\b", Free)]
     private static partial Regex Alternately();
 
-    [GeneratedRegex(@"\b(?:both|two|2)\s+hands\b|\bboth\s+(?:hands?|sides?|at\s+once|temples|cheeks|eyes|(?:eye)?brows|ears|corners)\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:both|two|2)\s+hands\b|\bboth\s+(?:hands?|sides?|at\s+once|temples|cheeks|eyes|(?:eye)?brows|ears|corners)\b",
+        Free
+    )]
     private static partial Regex BothHands();
 
     [GeneratedRegex(
@@ -230,7 +233,10 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex TakeToHand();
 
-    [GeneratedRegex(@"\b(?:(?:with\s+)?(?:some\s+|a\s+little\s+)?(?:(?:eye|face|facial|night|day|hand|body)\s+)?(?:oil\w*|cream|serum)|slip)\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:(?:with\s+)?(?:some\s+|a\s+little\s+)?(?:(?:eye|face|facial|night|day|hand|body)\s+)?(?:oil\w*|cream|serum)|slip)\b",
+        Free
+    )]
     private static partial Regex Slip();
 
     [GeneratedRegex(@"\b(?:dry|without\s+oil|no\s+oil)\b", Free)]

@@ -85,6 +85,26 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?:sides?|left|right)\b", Free)]
     private static partial Regex BareSides();
 
+    [GeneratedRegex(
+        @"\bwith\s+(?:the\s+|your\s+)?(?:tip\s+of\s+(?:the\s+|your\s+)?)?tongue\b(?:\s+(?:in\s+front\s+of|over|along|inside|between)\s+(?:the\s+|your\s+)?(?:teeth|lips|gums))?",
+        Free
+    )]
+    private static partial Regex WithTheTongue();
+
+    /// <summary>Where a tongue circles.</summary>
+    [GeneratedRegex(
+        @"\b(?:along|inside|over|in\s+front\s+of|between|around)\s+(?:the\s+|your\s+)?(?:inside\s+of\s+(?:the\s+)?)?(?:upper\s+|lower\s+|front\s+)?(?:teeth|lips|gums)\b",
+        Free
+    )]
+    private static partial Regex RoundTheTeeth();
+
+    /// <summary>Hands that are laid, and no part of them named.</summary>
+    [GeneratedRegex(
+        @"\b(?:put|place|lay|rest|hold|with)\w*\s+(?:(?:the|your|both|one)\s+)*hands?\s+(?:on|onto|against|over|under|at)\b",
+        Free
+    )]
+    private static partial Regex LaidHands();
+
     /// <summary>"With 5 seconds rest".</summary>
     [GeneratedRegex(@"\b(?<n>\d+)\s*(?:s|secs?|seconds?)\s+(?:of\s+)?(?:rest|pause|break)\b", Free)]
     private static partial Regex RestOf();
@@ -125,13 +145,16 @@ internal sealed partial class NoteGlossary
     /// <summary>Vowels that are said for the sake of the lips: "say A E I O U", "ee - oo". A letter by itself is a vowel where it stands
     /// as a capital or in quotes.</summary>
     [GeneratedRegex(
-        @"\b(?:say\w*|form\w*|shape|make|in(?:to)?\s+an|mouth\s+in(?:to)?)\s+(?:(?:an?\s+)?(?:the|long|big|wide|loud|round|vowels?|letters?|sound)\s+)*(?:an?\s+)??[:""“'‘]*(?<vowel>(?-i:[AEIOU])|[aeiou](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+|cheese)(?![\p{L}\d])[""”'’]*(?:\s*(?:[,–/-]|and|then|to)?\s*[""“'‘]*\b(?<vowel>(?-i:[AEIOU])|[aeiou](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+|cheese)(?![\p{L}\d])[""”'’]*)*|(?-i:\b(?<vowel>[AEOU])\b(?:\s*[-,–/]\s*(?<vowel>[AEIOU])\b)+)|[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)[""”'’]*(?:\s*(?:[,–/-]|and|then|to)\s*[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)\b[""”'’]*)+",
+        @"\b(?:say\w*|form\w*|shape|make|in(?:to)?\s+an|mouth\s+in(?:to)?)\s+(?:(?:an?\s+)?(?:the|long|big|wide|loud|round|vowels?|letters?|sound)\s+)*(?:an?\s+)??[:""“'‘]*(?<vowel>(?-i:[AEIOU])|[aeiou](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+|cheese)(?![\p{L}\d])[""”'’]*(?:\s*(?:[,–/-]|and|then|to)?\s*[""“'‘]*\b(?<vowel>(?-i:[AEIOU])|[aeiou](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+|cheese)(?![\p{L}\d])[""”'’]*)*(?:\s+(?:shape\s+)?with\s+(?:the\s+|your\s+)?(?:lips|mouth))?|(?-i:\b(?<vowel>[AEOU])\b(?:\s*[-,–/]\s*(?<vowel>[AEIOU])\b)+)|[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)[""”'’]*(?:\s*(?:[,–/-]|and|then|to)\s*[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)\b[""”'’]*)+",
         Free
     )]
     private static partial Regex Vowels();
 
     /// <summary>A vowel in quotes, wherever it stands.</summary>
-    [GeneratedRegex(@"[""“'‘](?<vowel>a+h+|aa+|ee+|oo+h*|oh+|uu+|[aeiou])[""”'’](?:\s+(?:with\s+(?:the\s+|your\s+)?)?(?:lips|mouth|shape|sound))?", Free)]
+    [GeneratedRegex(
+        @"[""“'‘](?<vowel>a+h+|aa+|ee+|oo+h*|oh+|uu+|[aeiou])[""”'’](?:\s+(?:with\s+(?:the\s+|your\s+)?)?(?:lips|mouth|shape|sound))?",
+        Free
+    )]
     private static partial Regex QuotedVowel();
 
     /// <summary>Begins with a verb that leads to a place.</summary>
@@ -143,7 +166,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>From something near to something far, or back.</summary>
     [GeneratedRegex(
-        @"\b(?:(?:look|focus|gaz)\w*|eyes\s*[:–-])\s+(?:[^.;]{0,10}?\b(?:tip\s+of\s+(?:the|your)\s+nose|fingers?|thumb|pen(?:cil)?)\b[^.;]{0,40}?\b(?:far|wall|window|horizon|distance)\b(?:\s+(?:wall|away|off|point|object|one))?|[^.;]{0,40}?\bnear\b[^.;]{0,30}?\bfar\b(?:\s+(?:wall|away|off|point|object|one))?(?:\s*\([^)]*\))?|[^.;]{0,40}?\bfar\b[^.;]{0,60}?\b(?:near|fingers?|thumb|pen(?:cil)?)\b)",
+        @"\b(?:(?:look|focus|gaz)\w*|eyes\s*[:–-])\s+(?:[^.;]{0,10}?\b(?:tip\s+of\s+(?:the|your)\s+nose|fingers?|thumb|pen(?:cil)?)\b[^.;]{0,40}?\b(?:far|wall|window|horizon|distance)\b(?:\s+(?:wall|away|off|point|object|one|window|door|tree|house|thing|distance))?|[^.;]{0,40}?\bnear\b[^.;]{0,30}?\bfar\b(?:\s+(?:wall|away|off|point|object|one|window|door|tree|house|thing|distance))?(?:\s*\([^)]*\))?|[^.;]{0,40}?\bfar\b[^.;]{0,60}?\b(?:near|fingers?|thumb|pen(?:cil)?)\b)",
         Free
     )]
     private static partial Regex NearAndFar();
@@ -167,7 +190,10 @@ internal sealed partial class NoteGlossary
     private static partial Regex TiltsBack();
 
     /// <summary>Palms that lie round the eyes and touch no lid.</summary>
-    [GeneratedRegex(@"\bpalms?\s+(?:lightly\s+|loosely\s+)?over\s+(?:(?:the|your|closed|shut|both)\s+)*eyes\b|\b(?:lay|plac|put|cup|rest)\w*\s+(?:(?:them|it|the|your|both|warm|palms?|hands?)\s+)+(?:lightly\s+|loosely\s+|gently\s+)?(?:over|on)\s+(?:(?:the|your|closed|shut|both)\s+)*eyes\b(?<=\b(?:palms?|hands?)\b[^.;]*)", Free)]
+    [GeneratedRegex(
+        @"\bpalms?\s+(?:lightly\s+|loosely\s+)?over\s+(?:(?:the|your|closed|shut|both)\s+)*eyes\b|\b(?:lay|plac|put|cup|rest)\w*\s+(?:(?:them|it|the|your|both|warm|palms?|hands?)\s+)+(?:lightly\s+|loosely\s+|gently\s+)?(?:over|on)\s+(?:(?:the|your|closed|shut|both)\s+)*eyes\b(?<=\b(?:palms?|hands?)\b[^.;]*)",
+        Free
+    )]
     private static partial Regex PalmsOverEyes();
 
     /// <summary>Hands that are warmed before they work.</summary>
@@ -192,7 +218,10 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex TurnsBothWays();
 
-    [GeneratedRegex(@"\b(?:up\s+and\s+down|back\s+and\s+forth|to\s+and\s+fro|(?:there\s+)?and\s+back\b(?!\s+(?:to|up|down))|and\s+again\s+back|forwards?\s+and\s+back(?:wards?)?)\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:up\s+and\s+down|back\s+and\s+forth|to\s+and\s+fro|(?:there\s+)?and\s+back\b(?!\s+(?:to|up|down))|and\s+again\s+back|forwards?\s+and\s+back(?:wards?)?)\b",
+        Free
+    )]
     private static partial Regex BothWays();
 
     [GeneratedRegex(@"\b(?:plac|put|rest|lay|set|position|hold)\w*\b", Free)]
@@ -261,15 +290,11 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\bhalf\s?-?way\b(?<=\b(?:mouth|jaw)\b[^.;]*)", Free)]
     private static partial Regex HalfWay();
 
-    /// <summary>Words of weight: a number, a turn, a hand part, a side.</summary>
+    /// <summary>Which way circles turn, where no clock says it.</summary>
     [GeneratedRegex(
-        @"\b(?:\d+|half\s?-?way|half\s+closed|against\s+\p{L}+|left\s+and\s+right|open\w*\s+(?:them\s+)?wide|(?:anti-?|counter-?)?clockwise|knuckles?|thumbs?|palms?|(?<!\b(?:without|no|by|of)\s+(?:the\s+|your\s+)?)(?:hands?|fingers?|fingertips?))\b",
+        @"\bcircles?\s+(?<way>(?:out|in|up|down)wards?)\b|\b(?<way>(?:out|in)wards?)\s+direction\b|\bdirection\s+(?<way>(?:out|in)wards?)\b",
         Free
     )]
-    private static partial Regex LeftOver();
-
-    /// <summary>Which way circles turn, where no clock says it.</summary>
-    [GeneratedRegex(@"\bcircles?\s+(?<way>(?:out|in|up|down)wards?)\b|\b(?<way>(?:out|in)wards?)\s+direction\b|\bdirection\s+(?<way>(?:out|in)wards?)\b", Free)]
     private static partial Regex CircleWay();
 
     /// <summary>Which way a stroke goes that names one place only.</summary>

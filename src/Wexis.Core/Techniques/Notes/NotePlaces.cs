@@ -50,7 +50,7 @@ internal sealed partial class NoteGlossary
         var start =
             FromTo().Match(lower) is { Success: true } way
                 ? told.FindIndex(t => t.At >= way.Groups["a"].Index && t.At < way.Groups["b"].Index)
-            : ComesFrom().IsMatch(lower) ? 0
+            : ComesFrom().IsMatch(lower) ? Math.Max(0, told.FindIndex(t => JustFrom().IsMatch(lower[..t.At])))
             : told.FindIndex(t => LeadsOn().IsMatch(lower[(t.At + t.Length)..]));
         if (start <= 0)
             return told;
@@ -110,6 +110,9 @@ internal sealed partial class NoteGlossary
                 _ => "inner end",
             };
     }
+
+    [GeneratedRegex(@"\bfrom\s+(?:(?:the|your|each|both)\s+)*$", Free)]
+    private static partial Regex JustFrom();
 
     private static string? SidesOf(string sentence) =>
         OneThenOther().IsMatch(sentence) ? "one-then-other"

@@ -8,7 +8,7 @@ using Wexis.Core.Techniques.Notes.Roles;
 namespace Wexis.Core.Techniques.Notes;
 
 /// <summary>Reads notes sentence by sentence, with what the sentences before have said in mind. One reader reads one text.</summary>
-internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
+internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
 {
     /// <summary>From here two sentences say the same: four of five words in common.</summary>
     private const double Same = 0.8;
@@ -159,6 +159,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
         {
             step = same;
             open.Add("Worked as the step before it?");
+            open.AddRange(_glossary.Beside(text, same.AllHands[0]).Select(b => $"“{b}”: what is it for here?"));
         }
         if (step is null)
             return false;
@@ -180,42 +181,6 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
         _onward = onward && Last > 0 ? Last : null;
         Add(text, NoteKind.Step, Last, open);
         return true;
-    }
-
-    /// <summary>"Shoulders down, jaw loose": how the rest is held in the step before, or in the first one.</summary>
-    private bool HeldSo(string text)
-    {
-        if (NoteGlossary.Pose(text) is not { } pose)
-            return false;
-        List<string> beside = [.. _glossary.BesidePose(text).Select(b => $"“{b}”: what is it for here?")];
-        if (Last >= 0)
-        {
-            _steps[Last] = _steps[Last] with { State = Over(_steps[Last].State, pose) };
-            if (_steps[Last].Dose is null && NoteGlossary.Dose(text) is { } dose)
-            {
-                _steps[Last] = _steps[Last] with { Dose = dose };
-                Answered(NoteGlossary.HowManyAsked);
-            }
-            else if (NoteGlossary.Dose(text) is { Line: { } again })
-                beside.Add($"“{again}”: of the step before? It has a dose.");
-        }
-        else
-            _posed = (Over(_posed?.Pose, pose), _lines.Count);
-        Add(text, NoteKind.Pose, Last >= 0 ? Last : null, beside);
-        return true;
-
-        static PoseState Over(PoseState? was, PoseState now) =>
-            was is null
-                ? now
-                : new(
-                    now.Gaze ?? was.Gaze,
-                    now.Lids ?? was.Lids,
-                    now.Jaw ?? was.Jaw,
-                    now.Lips ?? was.Lips,
-                    now.Tongue ?? was.Tongue,
-                    now.Head ?? was.Head,
-                    now.Shoulders ?? was.Shoulders
-                );
     }
 
     /// <summary>
@@ -244,7 +209,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
         if (Last < 0 || NoteGlossary.Still(text) is not { Count: > 0 } quiet)
             return false;
         _steps[Last] = _steps[Last] with { Still = [.. _steps[Last].AllStill.Union(quiet)] };
-        Add(text, NoteKind.Still, Last);
+        Add(text, NoteKind.Still, Last, Beside(text));
         return true;
     }
 
@@ -257,7 +222,7 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
             return false;
         LayDown();
         var (step, dose) = (_steps[Last], NoteGlossary.Dose(text));
-        var open = new List<string>();
+        List<string> open = [.. _glossary.Beside(text).Select(b => $"“{b}”: what is it for here?")];
         if (dose is not null && step.Dose is { } held && NoteGlossary.CountAfter(held, dose) is { } count)
             // "Hold 4 s, then to the left 4 s, 6x.": how long each, and how many.
             step = step with { Dose = NoteGlossary.WithDose(NoteGlossary.WithDose(held, count), "each side") };
@@ -270,64 +235,12 @@ internal sealed class NoteReader(Atlas atlas, IReadOnlyCollection<string> left)
         }
         _steps[Last] = step with
         {
+            Still = [.. step.AllStill.Union(NoteGlossary.Still(text))],
             Hands = [.. step.AllHands.Select(h => h with { Sides = "one-then-other" })],
             Acts = [.. step.AllActs.Select(a => a.Side is "left" or "right" ? a with { Side = "both" } : a)],
         };
         Add(text, NoteKind.Side, Last, open);
         return true;
-    }
-
-    /// <summary>"Then relax slowly.": the way back of the step before.</summary>
-    private bool LetsGo(string text)
-    {
-        if (Last < 0 || _laid is not null || NoteGlossary.WayBack(text) is not { } slow)
-            return false;
-        var tempo = _steps[Last].Tempo ?? new(null, null, null, null);
-        if (slow)
-            _steps[Last] = _steps[Last] with { Tempo = tempo with { OutS = tempo.OutS ?? NoteGlossary.SlowBackSeconds } };
-        Add(text, NoteKind.Dose, Last);
-        return true;
-    }
-
-    /// <summary>"Every morning": how often in a day or a week, for every step that has a dose.</summary>
-    private bool HowOften(string text)
-    {
-        if (Last < 0 || NoteGlossary.Often(text) is not { } often || _glossary.Step(text, out _) is not null)
-            return false;
-        for (var i = 0; i <= Last; i++)
-            if (_steps[i].Dose is { } dose)
-                _steps[i] = _steps[i] with { Dose = NoteGlossary.WithDose(dose, often) };
-        Add(
-            text,
-            NoteKind.Dose,
-            null,
-            _steps.Any(s => s.Dose is not null) ? [] : ["How many, how long? Nothing was said that could come so often."]
-        );
-        return true;
-    }
-
-    /// <summary>"Light pressure.": how hard the hand of the step before works; said twice it is asked about.</summary>
-    private bool HowHard(string text)
-    {
-        if (Last < 0 || NoteGlossary.OnlyPressure(text) is not { } pressure || _steps[Last].AllHands is not [var hand])
-            return false;
-        if (hand.Pressure is not null && hand.Pressure != pressure)
-        {
-            Add(text, NoteKind.Dose, Last, $"“{text.Trim(' ', '.')}”: it was said otherwise before. How hard?");
-            return true;
-        }
-        _steps[Last] = _steps[Last] with { Hands = [hand with { Pressure = pressure }] };
-        Answered(NoteGlossary.HowHardAsked);
-        Add(text, NoteKind.Dose, Last);
-        return true;
-    }
-
-    /// <summary>What was asked of the last step is answered now.</summary>
-    private void Answered(string question)
-    {
-        for (var i = 0; i < _lines.Count; i++)
-            if (_lines[i] is { Kind: NoteKind.Step } line && line.Step == Last)
-                _lines[i] = line with { Missing = [.. line.Missing.Where(u => u != question)] };
     }
 
     /// <summary>A count or a time by itself belongs to the step before; a second one is asked about.</summary>

@@ -8,14 +8,15 @@ namespace Wexis.Core.Techniques.Notes;
 /// <summary>What nothing has read of a sentence: words that carry something are asked about, so that nothing is dropped in silence.</summary>
 internal sealed partial class NoteGlossary
 {
-    /// <summary>What a sentence says beside how the rest is held.</summary>
-    public IReadOnlyList<string> BesidePose(string sentence)
+    /// <summary>What a sentence says beside how the rest is held, how much, how often, on which side.</summary>
+    /// <param name="hand">The hand whose places were read in it; null for none.</param>
+    public IReadOnlyList<string> Beside(string sentence, Hand? hand = null)
     {
         var phrases = new Phrases(InFigures(sentence));
-        phrases.TakeAll(DoseWords());
-        phrases.TakeAll(StillPhrase());
+        foreach (var read in new[] { OftenWords(), DoseWords(), OtherSide(), Again(), StillPhrase() })
+            phrases.TakeAll(read);
         phrases.TakeAll(RelaxesPart());
-        return [.. LeftIn(phrases, null).Distinct()];
+        return [.. LeftIn(phrases, hand).Distinct()];
     }
 
     /// <param name="hand">The hand that works in the step, whose places and parts were read; null without one.</param>
@@ -44,7 +45,13 @@ internal sealed partial class NoteGlossary
                     || MoreExactly().IsMatch(lower[(z.At + z.Length)..])
                 );
             // "Above the brows" is not the brows: what stands beside a place is asked about.
-            foreach (var (at, length) in NamedIn(lower, _places).Concat(passed).Where(n => !BesideIt().IsMatch(lower[..n.At])).Select(n => (n.At, n.Length)).ToHashSet())
+            foreach (
+                var (at, length) in NamedIn(lower, _places)
+                    .Concat(passed)
+                    .Where(n => !BesideIt().IsMatch(lower[..n.At]))
+                    .Select(n => (n.At, n.Length))
+                    .ToHashSet()
+            )
                 phrases.Blank(at, WithPlural(lower, at, length));
             phrases.TakeAll(HandPart());
         }
@@ -141,7 +148,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>How it feels or looks, which nothing follows from.</summary>
     [GeneratedRegex(
-        @"\b(?:as\s+if|as\s+though|imagin\w*|feel(?:ing)?\b(?!\s+for)|like\s+(?:a|an|when|you|saying)\b|careful\w*\s+with|without\s+los\w+|so\s+that|in\s+order\s+to|hold\w*\s+(?:the\s+|your\s+)?air|to\s+show\s+(?:the\s+|your\s+)?(?:gums|upper\s+teeth)|(?:the\s+)?(?:same|more)\s+as\s+before)[^,.;·()]*|\(\s*\p{L}+\s*\)",
+        @"\b(?:as\s+if|as\s+though|imagin\w*|feel(?:ing)?\b(?!\s+for)|like\s+(?:a|an|when|you|saying)\b|careful\w*\s+with|without\s+los\w+|so\s+that|in\s+order\s+to|(?<=,\s*(?:and\s+)?)breath\w*\s+(?:normally|calmly|freely|on|evenly|easily)|hold\w*\s+(?:the\s+|your\s+)?air|to\s+show\s+(?:the\s+|your\s+)?(?:gums|upper\s+teeth)|(?:the\s+)?(?:same|more)\s+as\s+before)[^,.;·()]*|\(\s*\p{L}+\s*\)",
         Free
     )]
     private static partial Regex HowItFeels();

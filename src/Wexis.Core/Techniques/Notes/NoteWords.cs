@@ -12,7 +12,10 @@ internal sealed partial class NoteGlossary
     [
         W(@"(?:cold|cool|chilled|warm|hot|iced?)\s+(?:spoons?|compress\w*|cloths?|towels?|pads?)", "heat-cold"),
         W(@"gua\s*sha", "tool-stroke"),
-        W(@"(?:mov|shift)\w*\s+(?:the\s+|your\s+)?(?:skin|scalp)(?:\s+(?:back\s+and\s+forth|to\s+and\s+fro|up\s+and\s+down))?", "friction"),
+        W(
+            @"(?:mov|shift)\w*\s+(?:the\s+|your\s+)?(?:skin|scalp)(?:\s+(?:back\s+and\s+forth|to\s+and\s+fro|up\s+and\s+down|forwards?\s+(?:and\s+|/\s*)?back(?:wards?)?))?|(?:pull|push|slid)\w*\s+(?:the\s+|your\s+)?(?:skin|scalp)\s+(?:back\s+and\s+forth|to\s+and\s+fro|up\s+and\s+down)",
+            "friction"
+        ),
         W(@"hold\w*\s+(?:the\s+|this\s+|that\s+|each\s+)?(?:point|spot)", "press"),
     ];
 
@@ -28,7 +31,10 @@ internal sealed partial class NoteGlossary
         ),
         P(@"medium|moderate(?:ly)?|(?:level|pressure)\s+3\b(?!\s*(?:x|×|times|sec|reps?))", 3),
         P(@"firm(?:ly)?|strong(?:ly)?|(?:level|pressure)\s+4\b(?!\s*(?:x|×|times|sec|reps?))", 4),
-        P(@"(?<!\bbreath\w*\s+(?:in\s+|out\s+)?)deep(?:ly)?(?!\s+breath)|(?:down\s+)?to\s+the\s+bone|hard|(?:level|pressure)\s+5\b(?!\s*(?:x|×|times|sec|reps?))", 5),
+        P(
+            @"(?<!\bbreath\w*\s+(?:in\s+|out\s+)?)deep(?:ly)?(?!\s+breath)|(?:down\s+)?to\s+the\s+bone|hard|(?:level|pressure)\s+5\b(?!\s*(?:x|×|times|sec|reps?))",
+            5
+        ),
     ];
 
     /// <summary>How hard, with the word that says that it is that ("medium pressure", "a light touch").</summary>
@@ -43,7 +49,7 @@ internal sealed partial class NoteGlossary
             "pinch-thumb-index"
         ),
         W(@"palm\s+heels?|heels?\s+of\s+(?:the\s+|your\s+|one\s+|both\s+)*(?:hands?|palms?)", "heel-thenar"),
-        W(@"hook(?:ed|s)?\s+(?:the\s+)?fingers?|hooked", "hook"),
+        W(@"hook(?:ed|s)?\s+(?:the\s+)?fingers?|(?:index\s+|middle\s+)?fingers?\s+hook(?:ed|s)?|hooked", "hook"),
         W(
             @"index\s+(?:fingers?\s+)?and\s+middle(?:\s+fingers?)?|middle\s+(?:fingers?\s+)?and\s+(?:index|ring)(?:\s+fingers?)?|(?:two|2)\s+(?:finger\s?tips?|finger\s+pads?|fingers?)",
             "two-fingers"
@@ -53,13 +59,12 @@ internal sealed partial class NoteGlossary
         W(@"(?:(?:two|both|2)\s+)?index(?:\s+fingers?)?", "fingertip-index"),
         W(@"(?:three|3)\s+(?:finger\s?tips?|finger\s+pads?|fingers?)", "three-fingers"),
         W(
-            @"(?:four|five|all)\s+fingers?|[45]\s+fingers?|flat\s+(?:hands?|fingers?)|(?:hands?|fingers)\s+flat|finger\s?tips|finger\s+pads|fingers",
+            @"(?:four|five|all)\s+fingers?|[45]\s+fingers?|flat\s+(?:hands?|fingers?)|(?:hands?|fingers)\s+flat|finger\s?tips|finger\s+pads|(?<!\bbacks?\s+of\s+(?:the\s+|your\s+|all\s+)*)fingers",
             "four-fingers"
         ),
         W(@"(?:(?:two|both|2)\s+)?thumbs?(?:\s+pads?)?", "thumb-pad"),
         W(@"(?:(?:two|both|2)\s+)?(?:knuckles?|fists?)", "knuckles"),
         W(@"(?:(?:two|both|2)\s+)?(?:flat\s+)?palms?(?:\s+flat)?|(?:the\s+|your\s+)?(?:whole|full|entire)\s+hands?", "whole-palm"),
-
         W(@"edge\s+of\s+the\s+stone", "tool-edge"),
         W(@"(?:flat\s+)?(?:stone|gua\s*sha|spoons?)(?:\s+flat)?", "tool-flat"),
         W(@"roller", "roller-large"),

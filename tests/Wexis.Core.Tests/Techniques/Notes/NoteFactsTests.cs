@@ -78,7 +78,7 @@ public class NoteFactsTests
             var kept = string.Join(
                 " ",
                 read.Draft.AllSteps.Select(s =>
-                        $"{s.Dose?.Line} {s.Tempo?.InS} {string.Join(" ", s.AllHands.Select(h => $"{h.AngleDeg} {h.Pressure}"))}"
+                        $"{s.Dose?.Line} {s.EndPoint} {s.Tempo?.InS} {string.Join(" ", s.AllHands.Select(h => $"{h.AngleDeg} {h.Pressure}"))}"
                     )
                     .Concat(read.Lines.SelectMany(l => l.Unknown))
                     .Concat(read.Draft.Cautions ?? [])
@@ -90,6 +90,59 @@ public class NoteFactsTests
                 )
                     kept.ShouldContain(number, Case.Sensitive, note);
         }
+    }
+
+    /// <summary>Whatever is not known is asked about, in its own words, wherever it stands: what is left over need not look weighty.</summary>
+    [Fact]
+    public void What_nobody_knows_is_asked_wherever_it_stands()
+    {
+        const string odd = "then frobble the wimmet";
+        var dropped = Said.Select(s => s.Data.Item1)
+            .SelectMany(n =>
+                new[] { $"{n.TrimEnd('.', ' ')}, {odd}" }.Concat(
+                    n.IndexOf(", ", StringComparison.Ordinal) is var comma and > 0 ? [$"{n[..comma]}, {odd}{n[comma..]}"] : []
+                )
+            )
+            .Where(text =>
+                !Read(text)
+                    .Lines.Any(l =>
+                        l.Unknown.Any(u => u.Contains("wimmet", StringComparison.Ordinal))
+                        || (l.Kind is NoteKind.Unread or NoteKind.Repeat && l.Text.Contains("wimmet", StringComparison.Ordinal))
+                    )
+            );
+        dropped.ShouldBeEmpty();
+    }
+
+    /// <summary>A movement is the same however it is told: verb first, part first, a label before it, or no verb at all.</summary>
+    [Theory]
+    [InlineData("raise-brows", "Lift the brows 5 x.", "Brows lift, 5 x.", "Brows: lift, 5 x.", "Brows up, 5 x.", "Pull the brows up, 5 x.")]
+    [InlineData("knit-brows", "Draw the brows together 5 x.", "Brows together, 5 x.", "Brows: pull together, 5 x.", "Frown 5 x.")]
+    [InlineData("jaw-forward", "Push the jaw forward 5 x.", "Jaw: push forward, 5 x.", "Jaw forward, 5 x.", "Jaw: forward, 5 x.")]
+    [InlineData("jaw-side", "Move the jaw to the left and right, 5 x.", "Jaw: left, right, 5 x.", "Slide the jaw sideways, 5 x.")]
+    [InlineData(
+        "stretch-corners-sideways",
+        "Pull the corners of the mouth out, 5 x.",
+        "Mouth corners out, 5 x.",
+        "Corners: pull apart, 5 x."
+    )]
+    [InlineData(
+        "pout-chin-up",
+        "Push the lower lip over the upper lip, 5 x.",
+        "Lower lip over upper, 5 x.",
+        "Pout 5 x.",
+        "Stick the bottom lip out, 5 x."
+    )]
+    [InlineData(
+        "tongue-press-palate",
+        "Press the tongue to the palate, 5 x.",
+        "Tongue to the roof of the mouth, 5 x.",
+        "Tongue: push against the palate, 5 x."
+    )]
+    [InlineData("head-tilt-side", "Tilt the head to the shoulder, 5 x.", "Ear to shoulder, 5 x.", "Head to the right shoulder, 5 x.")]
+    public void A_movement_is_the_same_however_it_is_told(string move, params string[] told)
+    {
+        foreach (var text in told)
+            Read(text).Draft.AllSteps.ShouldHaveSingleItem().AllActs.Select(a => a.Do).ShouldBe([move], text);
     }
 
     [Theory]

@@ -55,6 +55,12 @@ internal sealed record Chunk(Role Role, int At, int Length, string Means, string
                 i = last_;
                 continue;
             }
+            if (InCircles(words, i) is { } round)
+            {
+                found.Add(new(Role.Way, word.Index, words[round].Index + words[round].Length - word.Index, "round"));
+                i = round;
+                continue;
+            }
             var said = word.Value.ToLowerInvariant();
             found.Add(new(RoleOf(said), word.Index, word.Length, RoleWords.Way(said) ?? said));
         }
@@ -84,6 +90,19 @@ internal sealed record Chunk(Role Role, int At, int Length, string Means, string
         : RoleWords.IsLight(said) ? Role.Light
         : RoleWords.Verb(said) is not null ? Role.Verb
         : Role.Other;
+
+    /// <summary>The last word of "in a circle", "in small circles"; null where none begins.</summary>
+    private static int? InCircles(List<Match> words, int at)
+    {
+        if (!words[at].Value.Equals("in", StringComparison.OrdinalIgnoreCase))
+            return null;
+        for (var next = at + 1; next < words.Count && next <= at + 3; next++)
+            if (words[next].Value.ToLowerInvariant() is "circle" or "circles")
+                return next;
+            else if (!RoleWords.IsLight(words[next].Value.ToLowerInvariant()))
+                return null;
+        return null;
+    }
 
     /// <summary>The part whose name begins at a word, and the last word of the name.</summary>
     private static (string? Part, int Last) PartAt(List<Match> words, int at)

@@ -55,12 +55,18 @@ internal sealed partial class RoleReader
                     while (_chunks[j].Role != Role.Part)
                         j++;
                     continue;
-                case Role.Leads when goal is null && c.Means is not ("from" or "along" or "across" or "between" or "around" or "under" or "of"):
+                case Role.Leads
+                    when goal is null && c.Means is not ("from" or "along" or "across" or "between" or "around" or "under" or "of"):
                     leads = c;
                     continue;
                 // "Smile with the corners", "blink with both eyes".
                 case Role.With when obj is null && leads is null && PartNext(j):
                     spans.Add(c);
+                    continue;
+                // "Fill the mouth with air".
+                case Role.With when j + 1 < _chunks.Count && _chunks[j + 1].Means == "air":
+                    spans.AddRange([c, _chunks[j + 1]]);
+                    j++;
                     continue;
                 // "Up and out", "left, right".
                 case Role.Joins or Role.Break when ways.Count > 0 && NextIs(j, Role.Way) && !IsStop(c):

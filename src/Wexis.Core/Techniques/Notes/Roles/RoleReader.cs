@@ -9,15 +9,7 @@ namespace Wexis.Core.Techniques.Notes.Roles;
 /// <param name="Side">Left or right, where only that one moves.</param>
 /// <param name="Spans">The words that say it.</param>
 /// <param name="Way">Which way it moves; null where it moves towards something.</param>
-internal sealed record Told(
-    int At,
-    string? Move,
-    string? Work,
-    string? Part,
-    string? Side,
-    IReadOnlyList<Chunk> Spans,
-    string? Way = null
-);
+internal sealed record Told(int At, string? Move, string? Work, string? Part, string? Side, IReadOnlyList<Chunk> Spans, string? Way = null);
 
 /// <summary>
 /// Who does what to what, and which way: reads a sentence word by word. A verb looks for what it is done to behind it, then before it, then
@@ -35,6 +27,9 @@ internal sealed partial class RoleReader
 
     private RoleReader(List<Chunk> chunks, string? topic, int? against, string? before)
     {
+        // "Tongue: push the tip …": its tip, and no verb.
+        if (topic == "tongue")
+            chunks = [.. chunks.Select(c => c is { Role: Role.Verb, Means: "tip" } ? c with { Role = Role.Part, Means = "tongue" } : c)];
         (_chunks, _topic, _against, _last) = (chunks, topic, against, before);
     }
 
@@ -122,18 +117,30 @@ internal sealed partial class RoleReader
                 spans.RemoveAll(s => s is { Role: Role.Way, Means: "left" or "right" });
             Tell(new(_chunks[i].At, move, null, resolved.Part, SideOf(spans), spans, resolved.Way));
         }
-        else if (verb.Work is { } work && !(!HasHand && (part == "tongue" || (verb.Way == "round" && part is not null && MovesItself.Contains(part)))))
+        else if (
+            verb.Work is { } work
+            && !(!HasHand && (part == "tongue" || (verb.Way == "round" && part is not null && MovesItself.Contains(part))))
+        )
             Tell(
                 new(
                     _chunks[i].At,
                     null,
-                    WorkThere(verb, work, behind, byHand),
+                    verb.OnlyByHand && Round(i) ? "circle" : WorkThere(verb, work, behind, byHand),
                     part,
                     null,
                     [_chunks[i], .. behind.Spans.Where(s => s.Role is Role.Way or Role.It)]
                 ),
                 obj
             );
+    }
+
+    /// <summary>"Massage the temples in circles": what goes round is circled, wherever that is said.</summary>
+    private bool Round(int at)
+    {
+        if (_chunks.Skip(at + 1).TakeWhile(c => !IsStop(c)).FirstOrDefault(c => c is { Role: Role.Way, Means: "round" }) is not { } round)
+            return false;
+        Tell(new(round.At, null, null, null, null, [round]));
+        return true;
     }
 
     /// <summary>What a hand does that goes this way: what it pushes up it lifts, what it pulls apart it stretches.</summary>
@@ -172,80 +179,6 @@ internal sealed partial class RoleReader
         if (told.Part is not null)
             _last = told.Part;
     }
-
-    /// <param name="Goal">Whether it moves towards what stands behind it.</param>
-    private sealed record Resolved(string? Move, string? Part, string? Way, bool Goal);
-
-    private static readonly Resolved None = new(null, null, null, false);
-
-    /// <summary>"Open and close the jaw", "lift the brows, lower them": the second is the way back of the first.</summary>
-    private bool GoesBack(VerbSense verb, string part, Behind behind) =>
-        part != "eye"
-        && behind.Goal is null
-        && _told.Find(t => t.Move is not null && t.Part == part) is { Way: { } went }
-        && (behind.Ways.Count == 0 ? Opposite(went, verb.Way) : verb.Bare && behind.Ways.All(w => w.Means is "back" or "middle"));
-
-    private static bool Opposite(string went, string? way) =>
-        (went, way) is ("up", "down") or ("down", "up") or ("open", "close") or ("close", "open") or ("wide", "close") or (_, "loose");
-
-    /// <summary>What the face does, what moves, and whether it moves towards what stands behind it.</summary>
-    /// <param name="named">Whether the part is named with the verb, and not only before it.</param>
-    private static Resolved Resolve(VerbSense verb, string? part, bool named, Behind behind)
-    {
-        var goal = behind.Goal?.Means;
-        if (part is not null && goal is not null && verb.Way is not "turn" && RoleWords.MoveTo(part, goal) is { } there)
-            return new(there, part, null, true);
-        foreach (var reached in new[] { named ? part : null, goal }.OfType<string>())
-            if (verb.Moves is { } own && RoleWords.MoveTo(own, reached) is { } towards)
-                return new(towards, own, null, true);
-        foreach (var moved in new[] { part, verb.Moves }.OfType<string>())
-        foreach (var way in WaysOf(verb, moved, behind))
-            if (RoleWords.MoveOf(moved, way) is { } move)
-                return new(move, moved, way, false);
-        return None;
-    }
-
-    /// <summary>Which ways a verb moves a part, the surest first.</summary>
-    private static IEnumerable<string> WaysOf(VerbSense verb, string moved, Behind behind)
-    {
-        var said = behind.Ways.Select(w => w.Means);
-        return verb.Way switch
-        {
-            null => said,
-            // A head that turns or tilts to a side does that; forwards or back it goes there.
-            "tilt" or "turn" when moved is "head" or "neck" or "chin" => said.Where(w => w is "back" or "forward" or "down")
-                .Append(verb.Way),
-            "fill" or "blow" => [verb.Way],
-            _ when Says.Contains(verb.Way) => said.Prepend(verb.Way),
-            _ => said.Append(verb.Way),
-        };
-    }
-
-    /// <summary>Ways that a verb says so plainly that no word beside it changes them.</summary>
-    private static readonly HashSet<string> Says =
-    [
-        "fill",
-        "blow",
-        "bite",
-        "wink",
-        "blink",
-        "squint",
-        "wrinkle",
-        "frown",
-        "smile",
-        "nod",
-        "yawn",
-        "sneer",
-        "flare",
-        "shrug",
-        "squeeze",
-        "pucker",
-        "pout",
-        "let",
-        "open",
-        "tense",
-        "wide",
-    ];
 
     /// <summary>What stands before a verb and does it: a part or a hand that nothing leads to.</summary>
     private Chunk? Before(int at)
@@ -381,7 +314,10 @@ internal sealed partial class RoleReader
     private bool HeldByHand(int at)
     {
         for (var j = at - 1; j >= 0 && _chunks[j].Role == Role.Light; j--)
-            if (_chunks[j].Means.StartsWith("hold", StringComparison.Ordinal) || _chunks[j].Means.StartsWith("keep", StringComparison.Ordinal))
+            if (
+                _chunks[j].Means.StartsWith("hold", StringComparison.Ordinal)
+                || _chunks[j].Means.StartsWith("keep", StringComparison.Ordinal)
+            )
                 return true;
         return false;
     }

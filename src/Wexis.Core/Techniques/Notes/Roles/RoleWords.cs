@@ -24,7 +24,7 @@ internal static class RoleWords
         lid: lid, eyelid
         nose: nose
         nostril: nostril, nose wing
-        cheek: cheek, apple cheek, cheek apple
+        cheek: cheek, apple cheek, cheek apple, inside cheek
         upper-lip: upper lip, top lip, upper one, upper
         lower-lip: lower lip, bottom lip
         lip: lip, both lips

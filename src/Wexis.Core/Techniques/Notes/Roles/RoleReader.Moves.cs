@@ -1,0 +1,79 @@
+namespace Wexis.Core.Techniques.Notes.Roles;
+
+/// <summary>What a part does that a verb moves some way.</summary>
+internal sealed partial class RoleReader
+{
+    /// <param name="Goal">Whether it moves towards what stands behind it.</param>
+    private sealed record Resolved(string? Move, string? Part, string? Way, bool Goal);
+
+    private static readonly Resolved None = new(null, null, null, false);
+
+    /// <summary>"Open and close the jaw", "lift the brows, lower them": the second is the way back of the first.</summary>
+    private bool GoesBack(VerbSense verb, string part, Behind behind) =>
+        part != "eye"
+        && behind.Goal is null
+        && _told.Find(t => t.Move is not null && t.Part == part) is { Way: { } went }
+        && (behind.Ways.Count == 0 ? Opposite(went, verb.Way) : verb.Bare && behind.Ways.All(w => w.Means is "back" or "middle"));
+
+    private static bool Opposite(string went, string? way) =>
+        (went, way) is ("up", "down") or ("down", "up") or ("open", "close") or ("close", "open") or ("wide", "close") or (_, "loose");
+
+    /// <summary>What the face does, what moves, and whether it moves towards what stands behind it.</summary>
+    /// <param name="named">Whether the part is named with the verb, and not only before it.</param>
+    private static Resolved Resolve(VerbSense verb, string? part, bool named, Behind behind)
+    {
+        var goal = behind.Goal?.Means;
+        if (part is not null && goal is not null && verb.Way is not "turn" && RoleWords.MoveTo(part, goal) is { } there)
+            return new(there, part, null, true);
+        foreach (var reached in new[] { named ? part : null, goal }.OfType<string>())
+            if (verb.Moves is { } own && RoleWords.MoveTo(own, reached) is { } towards)
+                return new(towards, own, null, true);
+        foreach (var moved in new[] { part, verb.Moves }.OfType<string>())
+        foreach (var way in WaysOf(verb, moved, behind))
+            if (RoleWords.MoveOf(moved, way) is { } move)
+                return new(move, moved, way, false);
+        return None;
+    }
+
+    /// <summary>Which ways a verb moves a part, the surest first.</summary>
+    private static IEnumerable<string> WaysOf(VerbSense verb, string moved, Behind behind)
+    {
+        var said = behind.Ways.Select(w => w.Means);
+        return verb.Way switch
+        {
+            null => said,
+            // A head that turns or tilts to a side does that; forwards or back it goes there.
+            "tilt" or "turn" when moved is "head" or "neck" or "chin" => said.Where(w => w is "back" or "forward" or "down")
+                .Append(verb.Way),
+            "fill" or "blow" => [verb.Way],
+            _ when Says.Contains(verb.Way) => said.Prepend(verb.Way),
+            _ => said.Append(verb.Way),
+        };
+    }
+
+    /// <summary>Ways that a verb says so plainly that no word beside it changes them.</summary>
+    private static readonly HashSet<string> Says =
+    [
+        "fill",
+        "blow",
+        "bite",
+        "wink",
+        "blink",
+        "squint",
+        "wrinkle",
+        "frown",
+        "smile",
+        "nod",
+        "yawn",
+        "sneer",
+        "flare",
+        "shrug",
+        "squeeze",
+        "pucker",
+        "pout",
+        "let",
+        "open",
+        "tense",
+        "wide",
+    ];
+}
