@@ -83,7 +83,12 @@ internal sealed partial class NoteGlossary
     /// "Puff the cheeks, tap them": where it is done to what was named before. What is pulled from place to place is stroked.
     /// </summary>
     private Hand Placed(Hand track, HandWork? work) =>
-        track.AllPath.Count + track.AllZones.Count == 0 && work?.Part is { } part ? track with { Zones = [.. ZonesIn(part)] }
+        track.AllPath.Count + track.AllZones.Count == 0 && work?.Part is "corner"
+            ? track with
+            {
+                Path = [new("cheilion", null, null, null)],
+            }
+        : track.AllPath.Count + track.AllZones.Count == 0 && work?.Part is { } part ? track with { Zones = [.. ZonesIn(part)] }
         : track is { Verb: "lift-hold" or "press", AllPath.Count: > 1 } && work is { Bare: true } ? track with { Verb = "stroke" }
         : track;
 

@@ -311,7 +311,7 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex SlowBack();
 
-    [GeneratedRegex(@"^(?:under|below|between|in\s+front|behind)\b", Free)]
+    [GeneratedRegex(@"^(?:under|below|between|beside|next\s+to|in\s+front|behind)\b", Free)]
     private static partial Regex SaysWhere();
 
     [GeneratedRegex(

@@ -67,6 +67,9 @@ internal sealed partial class NoteGlossary
         [
             .. NamedIn(sentence.ToLowerInvariant(), _zones).OrderByDescending(t => t.Length).Select(t => t.Means).Distinct().Take(2),
         ];
+        // "Tap the lips" is both of them.
+        if (named.Contains("upper-lip") && BothLips().IsMatch(sentence))
+            named.Add("lower-lip");
         return named.Count > 0 ? named : [.. ClaimWords.Structures(sentence, _atlas).Select(ZoneOver).OfType<string>().Distinct().Take(1)];
     }
 
@@ -143,6 +146,9 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(@"(?<lead>\b(?:from|to)\s+(?:the\s+|your\s+)?)jaw\b(?!\s*(?:line|bone|angle|joint))", Free)]
     private static partial Regex JawEnd();
+
+    [GeneratedRegex(@"(?<!\b(?:upper|lower)\s+)\blips\b", Free)]
+    private static partial Regex BothLips();
 
     [GeneratedRegex(@"\bnose\b", Free)]
     private static partial Regex NoseWord();

@@ -220,6 +220,8 @@ internal sealed partial class RoleReader
     private Chunk? Shared(int at, Behind behind)
     {
         var j = behind.End;
+        if (behind.Ways.Count > 0)
+            return null;
         if (j >= _chunks.Count || _chunks[j].Role != Role.Joins && _chunks[j].Means is not ("/" or "," or "-"))
             return null;
         while (++j < _chunks.Count && _chunks[j].Role is Role.Light or Role.Joins)
