@@ -84,17 +84,14 @@ internal sealed partial class NoteGlossary
             var span in works.Where(w => w == told || (w is { Work: "press", Spans: [_] } && told.Work != "press")).SelectMany(w => w.Spans)
         )
             phrases.Blank(span.At, span.Length);
-        var verb2 = contact switch
+        var does = contact switch
         {
             not null when contact.StartsWith("roller", StringComparison.Ordinal) => "roll",
             not null when contact.StartsWith("tool", StringComparison.Ordinal) && told.Work is "lift-hold" => "tool-stroke",
             _ => told.Work!,
         };
-        return new(told.At, verb2, said, told.Part, RoleWords.Verb(said) is { Bare: true });
+        return new(told.At, does, said, told.Part, RoleWords.Verb(said) is { Bare: true });
     }
-
-    /// <summary>How a part is held, and no movement.</summary>
-    private static readonly Regex[] HeldStates = [EyesShut(), MouthHalfOpen(), MouthOpen(), JawLoose(), Upright(), ShouldersDown()];
 
     /// <summary>Work of a hand, what says most first: "pinch and press" pinches.</summary>
     private static readonly string[] MostSaid =

@@ -74,7 +74,7 @@ internal sealed partial class NoteGlossary
                 c.Role switch
                 {
                     Role.Part => c.Means is not "face" || SideOfFace().IsMatch(said),
-                    Role.Hand or Role.Number or Role.Other => true,
+                    Role.Number or Role.Other => true,
                     // What is massaged in circles is circled.
                     Role.Verb => c.Means is not ("massage" or "massaging") && RoleWords.Verb(c.Means) is not { Bare: true, Work: null },
                     Role.Way => c.Means is "left" or "right",
@@ -82,23 +82,21 @@ internal sealed partial class NoteGlossary
                 }
             );
 
+    /// <summary>How a part is held, and no movement.</summary>
+    private static readonly Regex[] HeldStates = [EyesShut(), MouthHalfOpen(), MouthOpen(), JawLoose(), Upright(), ShouldersDown()];
+
     /// <summary>What is read of the sentence as a whole: sides, how the rest is held, how strongly, with what on the skin.</summary>
     private static readonly Regex[] ReadElsewhere =
     [
+        .. HeldStates,
         OneThenOther(),
         Alternately(),
         BothHands(),
         LeftOnly(),
         RightOnly(),
-        EyesShut(),
-        JawLoose(),
-        MouthHalfOpen(),
-        MouthOpen(),
         LipsClosed(),
         TeethShown(),
         HeadBack(),
-        Upright(),
-        ShouldersDown(),
         LipsOver(),
         TongueUp(),
         StrokeWay(),

@@ -49,10 +49,10 @@ internal sealed record Chunk(Role Role, int At, int Length, string Means, string
                 found.Add(new(Role.Read, word.Index, word.Length, ""));
                 continue;
             }
-            if (PartAt(words, i) is var (part, last_) && part is not null)
+            if (PartAt(words, i) is var (part, end) && part is not null)
             {
-                Add(new(Role.Part, word.Index, words[last_].Index + words[last_].Length - word.Index, part));
-                i = last_;
+                Add(new(Role.Part, word.Index, words[end].Index + words[end].Length - word.Index, part));
+                i = end;
                 continue;
             }
             if (InCircles(words, i) is { } round)

@@ -21,9 +21,8 @@ internal sealed partial class RoleReader
     private readonly HashSet<Chunk> _read = [];
     private readonly List<Told> _told = [];
     private readonly string? _topic;
-    private string? _last;
-
     private readonly int? _against;
+    private string? _last;
 
     private RoleReader(List<Chunk> chunks, string? topic, int? against, string? before)
     {
@@ -329,7 +328,7 @@ internal sealed partial class RoleReader
         (part, way) switch
         {
             ("head" or "neck", "back") or ("chin", "up") or ("shoulder", "down") or ("tongue", "up") or ("teeth", _) => true,
-            ("mouth" or "jaw" or "eye" or "lid" or "lip", "open" or "close") or ("lip", "together" or "apart") => true,
+            ("mouth" or "jaw" or "eye" or "lid" or "lip", "close") or ("lip", "together" or "apart") => true,
             _ => false,
         };
 

@@ -11,7 +11,9 @@ internal sealed record VerbSense(string Verb, string? Way, string? Work, string?
     public bool OnlyByHand => Work is not null && Way is null && Moves is null && !Bare;
 }
 
-/// <summary>The words of notes by what they can be in a sentence, and what a part of the face does that moves one way (common practice).</summary>
+/// <summary>
+/// The words of notes by what they can be in a sentence, and what a part of the face does that moves one way (common practice).
+/// </summary>
 internal static class RoleWords
 {
     /// <summary>Parts that move or that something moves towards; articles and "of" are left out of the names.</summary>
@@ -29,7 +31,8 @@ internal static class RoleWords
         lower-lip: lower lip, bottom lip
         lip: lip, both lips
         corner: corner mouth, mouth corner, lip corner, corner lip, corner
-        eye-corner: inner corner, outer corner, corner eye, inner corner eye, outer corner eye, eye corner, inner eye corner, outer eye corner
+        eye-corner: inner corner, outer corner, corner eye, inner corner eye, outer corner eye, eye corner, inner eye corner
+        eye-corner: outer eye corner
         mouth: mouth
         jaw: lower jaw, jaw, mandible
         chin: chin
@@ -88,8 +91,11 @@ internal static class RoleWords
         sneer: snarl@upper-lip, sneer@upper-lip
         blow: blow@air, whistle@air
         look: look@eye, gaze@eye, peer@eye, glance@eye
-        ~: push/press, pull/lift-hold, draw/lift-hold, bring, move, take, go, come, shift, slide/stroke, glide/stroke, tug/lift-hold, put, get, make, send, pass
-        work: stroke/stroke, sweep/stroke, brush/stroke, trace/stroke, drain/stroke, smooth/stroke, wipe/stroke, iron/stroke, drag/stroke, massage/stroke, knead/knead, tap/tap, drum/tap, pat/tap, pump/lymph-pump, rub/friction, pinch/pinch-roll, pluck/pinch-roll, scrape/tool-stroke
+        ~: push/press, pull/lift-hold, draw/lift-hold, bring, move, take, go, come, shift, slide/stroke, glide/stroke, tug/lift-hold
+        ~: put, get, make, send, pass
+        work: stroke/stroke, sweep/stroke, brush/stroke, trace/stroke, drain/stroke, smooth/stroke, wipe/stroke, iron/stroke
+        work: drag/stroke, massage/stroke, knead/knead, tap/tap, drum/tap, pat/tap, pump/lymph-pump, rub/friction, pinch/pinch-roll
+        work: pluck/pinch-roll, scrape/tool-stroke
         """;
 
     /// <summary>What a part does that goes one way. A verb that goes before a way ("drop: jaw") is that verb and no other.</summary>
@@ -99,7 +105,8 @@ internal static class RoleWords
         widen-eyes: eye wide, upper-lid up, lid up, lid wide
         close-lids: eye close, lid close, upper-lid close, upper-lid down, lid down, eye wink, eye squeeze, lid squeeze
         full-blink: eye blink, lid blink
-        lift-lower-lid: lower-lid up, lower-lid squint, eye squint, lid squint, lower-lid tense, eye narrow, lower-lid close, lower-lid squeeze
+        lift-lower-lid: lower-lid up, lower-lid squint, eye squint, lid squint, lower-lid tense, eye narrow, lower-lid close
+        lift-lower-lid: lower-lid squeeze
         gaze-up: eye up
         gaze-down: eye down
         gaze-side: eye left, eye right, eye side
@@ -116,7 +123,8 @@ internal static class RoleWords
         pout-chin-up: lower-lip pout, lip pout, mouth pout, chin pout, lower-lip forward, lower-lip out, lower-lip up, chin wrinkle
         pucker: lip pucker, mouth pucker, corner pucker, lip forward, lip out, corner in, corner together, mouth forward
         press-lips: lip together, lip squeeze, mouth together
-        stretch-corners-sideways: corner back, corner out, corner apart, corner wide, corner side, lip apart, lip wide, lip back, mouth apart, mouth wide
+        stretch-corners-sideways: corner back, corner out, corner apart, corner wide, corner side, lip apart, lip wide, lip back
+        stretch-corners-sideways: mouth apart, mouth wide
         corners-down: corner down, mouth down
         funnel-o: lip round, mouth round
         blow-out: air blow, air out, lip blow
@@ -183,7 +191,10 @@ internal static class RoleWords
 
     /// <summary>Words that lead to a place.</summary>
     private static readonly HashSet<string> Leading = Set(
-        "to towards toward from at on onto over under underneath below above beneath along across between into inside against behind beside around near through via off of within"
+        """
+        to towards toward from at on onto over under underneath below above beneath along across between into inside against behind beside
+        around near through via off of within
+        """
     );
 
     private static readonly HashSet<string> Joining = Set("and then while as or but plus when");
@@ -195,20 +206,30 @@ internal static class RoleWords
     private static readonly HashSet<string> Light = Set(
         """
         a an the your my his her its their this that these those both each every one's own all any some
-        is are be am was being been do does did done doing have has having let lets can could should shall will would may might must try trying tries need
-        you i he she we they who which where what how so just only also too very quite really rather almost nearly about approximately approx ca
-        slow slowly fast quick quickly gentle gently soft softly light lightly calm calmly careful carefully smoothly steady steadily even evenly
-        little bit slight slightly small tiny big large long short full fully whole entire complete completely as well good nice nicely easy easily relaxed
-        more less much many enough most again repeat repeated repeatedly now first next finally afterwards after before during meanwhile once time times
-        for until till if than like though per at away there here please ok always still straight ahead firm firmly hard strong strongly maximum max max.
-        start starting begin beginning end finish return continue keep keeping keeps stay stays staying remain remains hold holding holds kept held
-        rep reps set sets round rounds count counts second seconds sec secs minute minutes min mins pass passes repetition repetitions pulse pulses exercise
-        way ways direction side sides position place placed lay laid lays lie lies set rest rests resting point points pointing spot spots area part motion movement movements gesture touch touching same other another opposite or
+        is are be am was being been do does did done doing have has having let lets can could should shall will would may
+        might must try trying tries need
+        you i he she we they who which where what how so just only also too very quite really rather almost nearly about
+        approximately approx ca
+        slow slowly fast quick quickly gentle gently soft softly light lightly calm calmly careful carefully smoothly steady
+        steadily even evenly
+        little bit slight slightly small tiny big large long short full fully whole entire complete completely as well good
+        nice nicely easy easily relaxed
+        more less much many enough most again repeat repeated repeatedly now first next finally afterwards after before
+        during meanwhile once time times
+        for until till if than like though per at away there here please ok always still straight ahead firm firmly hard
+        strong strongly maximum max max.
+        start starting begin beginning end finish return continue keep keeping keeps stay stays staying remain remains hold
+        holding holds kept held
+        rep reps set sets round rounds count counts second seconds sec secs minute minutes min mins pass passes repetition
+        repetitions pulse pulses exercise
+        way ways direction side sides position place placed lay laid lays lie lies set rest rests resting point points
+        pointing spot spots area part motion movement movements gesture touch touching same other another opposite or
         comfortable comfortably far possible force pain effort
         feel feeling feels felt think breathe breathing breath naturally normally normal natural
         muscle muscles bone bones itself himself herself yourself alternating alternate alternately altogether total warm warmed
         tight tightly tighter poss possibly wide widely loose loosely high higher low lower free
-        fairly exaggerate exaggerated exaggerating pretty moderately flat line lines inner outer outside one rush rushing hurry hurrying haste today daily day week morning evening night always work works working use uses used
+        fairly exaggerate exaggerated exaggerating pretty moderately flat line lines inner outer outside one rush rushing
+        hurry hurrying haste today daily day week morning evening night always work works working use uses used
         """
     );
 
@@ -245,7 +266,9 @@ internal static class RoleWords
         return new(verb, head is "~" or "work" ? null : head, work, moves, head == "~");
     }
 
-    public static IEnumerable<(string[] Words, string Part)> PartsThatBegin(string word) => Parts[One(word)].Concat(Parts[word]);
+    /// <summary>Parts whose names begin with a word, said of one or of several.</summary>
+    public static IEnumerable<(string[] Words, string Part)> PartsThatBegin(string word) =>
+        One(word) is var one && one == word ? Parts[word] : Parts[one].Concat(Parts[word]);
 
     public static string? Way(string word) => Ways.GetValueOrDefault(word);
 
