@@ -302,9 +302,13 @@ public static partial class ClaimWords
     private static bool Says(string text, string words) => Find(text, words) >= 0;
 
     /// <summary>Where a text in lower case says a name as words of its own; -1 when it does not.</summary>
-    internal static int Find(string text, string words)
+    internal static int Find(string text, string words, int from = 0)
     {
-        for (var at = text.IndexOf(words, StringComparison.Ordinal); at >= 0; at = text.IndexOf(words, at + 1, StringComparison.Ordinal))
+        for (
+            var at = text.IndexOf(words, from, StringComparison.Ordinal);
+            at >= 0;
+            at = text.IndexOf(words, at + 1, StringComparison.Ordinal)
+        )
         {
             if (at > 0 && char.IsLetter(text[at - 1]))
                 continue;

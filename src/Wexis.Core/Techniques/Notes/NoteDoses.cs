@@ -80,8 +80,12 @@ internal sealed partial class NoteGlossary
         : HoldOf(line);
 
     /// <summary>Whether a sentence only lets go, and if so whether slowly; null where it says something else.</summary>
-    public static bool? WayBack(string sentence) =>
-        OnlyBack().Match(sentence) is { Success: true } back ? back.Groups["slow"].Success : null;
+    /// <returns>Seconds that it takes, 0 where nothing says so.</returns>
+    public static double? WayBack(string sentence) =>
+        OnlyBack().Match(InFigures(sentence)) is not { Success: true } back ? null
+        : back.Groups["n"].Success ? double.Parse(back.Groups["n"].Value, CultureInfo.InvariantCulture)
+        : back.Groups["slow"].Success ? SlowBackSeconds
+        : 0;
 
     /// <summary>
     /// "Look up, 5 s. Repeat 5 times.": a time that is held, and then how many. Work that goes on in that time may be meant as sets: asked.
@@ -142,6 +146,18 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b\d+\s*(?:x\b(?!\s*\d)|times\b|reps?\b|repetitions?\b)", Free)]
     private static partial Regex Repetitions();
 
+    /// <summary>"8 points, 2 rounds".</summary>
+    [GeneratedRegex(@"\b(?<points>\d+)\s+(?:points|spots)\s*,?\s*(?:in\s+)?(?<rounds>\d+)\s*(?:rounds|times|x\b)", Free)]
+    private static partial Regex PointsAndRounds();
+
+    /// <summary>"X5": five times.</summary>
+    [GeneratedRegex(@"(?<=(?:clockwise|\bway|\bdirection|wards?)\s+)[x×]\s?(?<n>\d+)\b", Free)]
+    private static partial Regex TimesBefore();
+
+    /// <summary>"…, 20, quick": a number by itself counts.</summary>
+    [GeneratedRegex(@"(?<=[,;]\s*)(?<n>\d{1,3})(?=\s*(?:[,;]|\.?\s*$))", Free)]
+    private static partial Regex BareCounts();
+
     [GeneratedRegex(@"\brest \d+ s\b", Free)]
     private static partial Regex OnlyRestOf();
 
@@ -162,9 +178,13 @@ internal sealed partial class NoteGlossary
     {
         var figures = NumberWords().Replace(sentence, m => NumberValues[m.Groups["w"].Value.ToLowerInvariant()]);
         figures = ThenTheOtherWay().Replace(figures, "${n} times each way");
+        figures = PointsAndRounds().Replace(figures, "${rounds} x ${points}");
+        figures = TimesBefore().Replace(figures, "${n}x");
+        figures = WhileCounting().Replace(figures, "over ${n} counts");
         figures = CountedMove().Replace(CountOf().Replace(figures, "hold ${n} counts"), "${n} times ${move}");
         figures = AndTheOtherWay().Replace(figures, "${n} times each way");
         figures = RestOf().Replace(figures, "rest ${n} s");
+        figures = BareCounts().Count(figures) == 1 ? BareCounts().Replace(figures, "${n} times") : figures;
         figures = TimeOfHold().Replace(figures, "hold ${n} s");
         figures = OnAndOff().Replace(TimesOfSides().Replace(figures, "${a} ${one}, ${b} ${other}"), "hold ${on} s, rest ${off} s");
         return HalfMinute()

@@ -109,7 +109,8 @@ internal sealed partial class NoteGlossary
                 .Select(s => Bullet().Replace(s, "").Trim())
                 .Where(s => s.Any(char.IsLetter))
                 .ToList();
-            var may = opens && !Bullet().IsMatch(lines[i]) && (sentences.Count == 1 ? many : found.Count == 0);
+            var goesOn = sentences.Count > 1 && !Ends(NoteShorthand.Plain(sentences[0]));
+            var may = opens && !goesOn && !Bullet().IsMatch(lines[i]) && (sentences.Count == 1 ? many : found.Count == 0);
             var next = i + 1 < lines.Length ? lines[i + 1] : "";
             var heads = may && sentences.Count == 1 && !Ends(lines[i]) && (next.Trim().Length == 0 || Bullet().IsMatch(next) || Ends(next));
             found.AddRange(
@@ -150,8 +151,14 @@ internal sealed partial class NoteGlossary
         // "Lips: pout": what stands before the work is a label.
         if (PartLabel().Match(sentence) is { Success: true } label)
             sentence = sentence[label.Length..];
-        return Does(sentence, out var at) && at == 0;
+        return (Does(sentence, out var at) && at == 0) || TellsToDo(sentence);
     }
+
+    /// <summary>"Pull the jaw …": something is to be done, whatever it is.</summary>
+    private static bool TellsToDo(string sentence) =>
+        WordPattern().Matches(sentence) is [var first, var next, ..]
+        && next.Value.ToLowerInvariant() is "the" or "your" or "both" or "it" or "them"
+        && Roles.RoleWords.Verb(first.Value.ToLowerInvariant()) is not null;
 
     /// <summary>The name in a heading: "Exercise 3: Brow smoother." is "Brow smoother".</summary>
     public static string Title(string sentence) => Heading().Replace(sentence, "").Trim(' ', '.', ':', '#', '*', '_', '-', '–', '!');
@@ -203,8 +210,8 @@ internal sealed partial class NoteGlossary
         string? First(params (Regex Pattern, string Word)[] words) => words.FirstOrDefault(w => w.Pattern.IsMatch(sentence)).Word;
         var pose = new PoseState(
             null,
-            First((EyesShut(), "closed")),
-            First((JawLoose(), "rest"), (MouthHalfOpen(), "half-open"), (MouthOpen(), "open")),
+            First((EyesHalfShut(), "narrowed"), (EyesShut(), "closed")),
+            First((TeethTogether(), "closed"), (JawLoose(), "rest"), (MouthHalfOpen(), "half-open"), (MouthOpen(), "open")),
             First((LipsClosed(), "closed"), (TeethShown(), "open")),
             First((TongueUp(), "palate")),
             First((HeadBack(), "back"), (Upright(), "neutral")),
@@ -286,8 +293,10 @@ internal sealed partial class NoteGlossary
         var (start, cue) = (laid.AllHands[0], Cue($"{laid.Cue} {step.Cue}"));
         if (step.AllHands.Count == 0)
         {
-            open.Add("The hands that lie there: do they resist, hold the skin, or only feel?");
-            return step with { Hands = [start], Cue = cue };
+            var holds = HoldsThere().IsMatch(laid.Cue ?? "") || HoldsSkin().IsMatch(laid.Cue ?? "");
+            if (!holds)
+                open.Add("The hands that lie there: do they resist, hold the skin, or only feel?");
+            return step with { Hands = [holds ? start with { Role = "hold" } : start], Cue = cue };
         }
         var hand = step.AllHands[0];
         var begins = start.AllPath.Count > 0 && !ComesFrom().IsMatch(step.Cue ?? "");
@@ -307,6 +316,25 @@ internal sealed partial class NoteGlossary
             Hands = [hand with { Contact = hand.Contact ?? start.Contact, Path = path, Zones = zones, Sides = hand.Sides ?? start.Sides }],
             Cue = cue,
         };
+    }
+
+    /// <summary>"Smile; lift the cheeks to the eyes, 5 times": the same movement, of which more is said; null where it is another one.</summary>
+    public static Step? SaysMore(Step before, Step step)
+    {
+        ArgumentNullException.ThrowIfNull(before);
+        ArgumentNullException.ThrowIfNull(step);
+        return
+            before is { Dose: null, AllHands.Count: 0, AllActs.Count: > 0 }
+            && step.AllHands.Count == 0
+            && before.AllActs.Select(a => (a.Do, a.Side)).SequenceEqual(step.AllActs.Select(a => (a.Do, a.Side)))
+            ? step with
+            {
+                Still = [.. before.AllStill.Union(step.AllStill)],
+                State = step.State ?? before.State,
+                Tempo = step.Tempo ?? before.Tempo,
+                Cue = Cue($"{before.Cue} {step.Cue}"),
+            }
+            : null;
     }
 
     private static string Cue(string sentence) => sentence.Length <= MostLettersOfCue ? sentence : sentence[..MostLettersOfCue];

@@ -97,7 +97,7 @@ internal sealed partial class NoteGlossary
             moves.Insert(0, new(nearFar.Index, "near-far", "near-far"));
         still = [.. still.Union(StillIn(relaxed).Where(z => !moves.Exists(m => MovesPart(m.Do, z))))];
         // What moves by itself is no place of a hand.
-        var where = moves.Count > 0 ? phrases.Loose : sentence;
+        var where = moves.Count > 0 ? phrases.Loose : HowItFeels().Replace(sentence, m => m.Value[0] == '(' ? m.Value : " ");
         var work = WorkOf(phrases, works, contact);
         if (work?.Verb == "press" && against is not null && moves.Count > 0)
             // What pushes against a finger is the face.
@@ -181,10 +181,15 @@ internal sealed partial class NoteGlossary
             && !(here.Value.Equals("there", StringComparison.OrdinalIgnoreCase) && Placed(step))
         )
             open.Add($"“{here.Value.Trim().ToLowerInvariant()}”: where, or how?");
-        if (sides == "alternating" && hand is null && contact is null && !(moves.Count > 1 ? BareSides() : SideWords()).IsMatch(sentence))
+        if (
+            sides == "alternating"
+            && hand is null
+            && contact is null
+            && !(moves.Count > 1 || moves[0].Do == "squeeze-open" ? BareSides() : SideWords()).IsMatch(sentence)
+        )
         {
             // "Kiss and smile, alternate": one movement and the other.
-            if (moves.Count < 2)
+            if (moves.Count < 2 && moves[0].Do != "squeeze-open")
                 open.Add("“alternate”: the sides, or with what came before?");
             step = step with { Acts = [.. step.AllActs.Select(a => a with { Side = "both" })] };
         }
@@ -272,9 +277,10 @@ internal sealed partial class NoteGlossary
         // What moves is not held besides.
         pose = pose with
         {
-            Lids = moves.Any(m => m.Do == "close-lids") ? null : pose.Lids,
+            Lids = moves.Any(m => m.Do is "close-lids" or "squeeze-open") ? null : pose.Lids,
             Tongue = moves.Any(m => m.Do.StartsWith("tongue-", StringComparison.Ordinal)) ? null : pose.Tongue,
             Head = moves.Any(m => m.Do is "head-back" or "neck-bend-forward") ? null : pose.Head,
+            Shoulders = moves.Any(m => m.Do == "shrug") ? null : pose.Shoulders,
             Jaw = moves.Any(m => m.Do == "open-jaw") && pose.Tongue is not null ? null : pose.Jaw,
             Lips = moves.Any(m => m.Do == "smile") && LipsOver().IsMatch(sentence) ? "rolled-in" : pose.Lips,
         };
@@ -287,16 +293,21 @@ internal sealed partial class NoteGlossary
     /// <summary>"Slowly over 4 counts", "let go slowly": how long the way there and back takes.</summary>
     private static Tempo? TempoOf(Phrases phrases)
     {
+        var counted = phrases.Take(BackOverCounts());
         var there = phrases.Take(OverCounts());
         var back = phrases.Take(SlowBack());
-        return there is null && back is null
+        return there is null && back is null && counted is null
             ? null
             : new(
-                there is null ? null : double.Parse(there.Groups["n"].Value, CultureInfo.InvariantCulture),
+                there is null ? null : Seconds(there),
                 null,
-                back is null ? null : SlowBackSeconds,
+                counted is not null ? Seconds(counted)
+                    : back is null ? null
+                    : SlowBackSeconds,
                 null
             );
+
+        static double Seconds(Match said) => double.Parse(said.Groups["n"].Value, CultureInfo.InvariantCulture);
     }
 
     public static int? PressureOf(string sentence) => PressureIn(new(sentence));

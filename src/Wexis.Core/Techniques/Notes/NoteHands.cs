@@ -32,6 +32,7 @@ internal sealed partial class NoteGlossary
             moves.Count > 0
             && contact is null
             && verb is "press" or "circle" or "stretch-apart" or "lift-hold"
+            && !moves.All(m => LetsGo.Contains(m.Do))
             && !HandWord().IsMatch(sentence)
         )
         {
@@ -46,9 +47,23 @@ internal sealed partial class NoteGlossary
         }
         if (moves.Count > 0 && (verb is null || moves[0].At < (work?.At ?? int.MaxValue)))
         {
-            var holds = HoldsSkin().IsMatch(sentence) && HandWord().IsMatch(sentence);
+            var holds =
+                HandWord().IsMatch(sentence)
+                && (HoldsSkin().IsMatch(sentence) || HoldsThere().Match(sentence) is { Success: true, Index: var at } && at < moves[0].At);
             // "Smile to lift the cheeks": what lifts is the smile.
-            var named = contact is not null || holds || verb is not (null or "lift-hold" or "stretch-apart");
+            var laid = verb is null && against is null && contact is null && Laid().IsMatch(sentence) && PlacesIn(where).Count > 0;
+            var named = laid || contact is not null || holds || verb is not (null or "lift-hold" or "stretch-apart");
+            if (!named && against is not null && HandWord().IsMatch(against.Value))
+            {
+                // "Smile against the finger": where it lies, if that is told.
+                var fingers = Contacts.FirstOrDefault(c => c.Pattern.IsMatch(against.Value)).Contact;
+                var there = Track("hold-still", where, fingers, pressure);
+                if (there.AllPath.Count + there.AllZones.Count == 0)
+                    return null;
+                if (fingers is null)
+                    open.Add(WithWhatAsked);
+                return there with { Role = "resist", Sides = null };
+            }
             if (!named || (against is not null && contact is null))
                 return null;
             if (against is not null)
@@ -62,21 +77,25 @@ internal sealed partial class NoteGlossary
             if (verb is not null && WorksOnTheWay.Contains(verb))
             {
                 // A hand that works is a hand of its own; when it works was not said.
-                open.Add($"“{work?.Said ?? verb}”: while the face moves, or after it?");
+                if (work?.Part is null || !moves.Any(m => Roles.RoleWords.PartOf(m.Do) == work.Part))
+                    open.Add($"“{work?.Said ?? verb}”: while the face moves, or after it?");
                 return Working(Placed(Track(verb, where, contact, pressure), work), open);
             }
             // The face moves, and a hand is named: it lies where it was said to lie.
             var lies = Track("hold-still", where, contact, pressure);
             if (lies.AllPath.Count + lies.AllZones.Count == 0)
                 lies = Track("hold-still", sentence, contact, pressure);
-            var role = holds ? "hold" : null;
+            var role =
+                holds ? "hold"
+                : FeelsThere().IsMatch(sentence) ? "feel"
+                : null;
             if (contact is null)
                 open.Add(WithWhatAsked);
             if (role is null && !moves.All(m => LetsGo.Contains(m.Do)))
                 open.Add("The hands that lie there: do they resist, hold the skin, or only feel?");
             return lies.AllPath.Count + lies.AllZones.Count == 0 ? null : lies with { Role = role, Sides = null };
         }
-        return Working(Placed(Track(verb!, sentence, contact, pressure), work), open);
+        return Working(Placed(Track(verb!, where, contact, pressure), work), open);
     }
 
     /// <summary>
@@ -91,6 +110,14 @@ internal sealed partial class NoteGlossary
         : track.AllPath.Count + track.AllZones.Count == 0 && work?.Part is { } part ? track with { Zones = [.. ZonesIn(part)] }
         : track is { Verb: "lift-hold" or "press", AllPath.Count: > 1 } && work is { Bare: true } ? track with { Verb = "stroke" }
         : track;
+
+    /// <summary>"Ring fingers at the outer corners, hold": they hold what lies there.</summary>
+    [GeneratedRegex(@"\bhold\b(?=\s*[,;.])", Free)]
+    private static partial Regex HoldsThere();
+
+    /// <summary>"Feel the joint": the hand lies there to feel it.</summary>
+    [GeneratedRegex(@"\b(?:feel|notice|sense)\s+(?:the|how|your)\s+\p{L}+\b", Free)]
+    private static partial Regex FeelsThere();
 
     /// <summary>What no hand can resist.</summary>
     private static readonly HashSet<string> LetsGo = ["breathe", "jaw-rest", "relax-scan", "drop-shoulders"];
@@ -122,6 +149,16 @@ internal sealed partial class NoteGlossary
         return track;
     }
 
+    /// <summary>How eyes are held, which is no place.</summary>
+    [GeneratedRegex(
+        @"\b(?:eyes?|lids)\s+(?:(?:are|stay|remain|half|gently)\s+)*(?:closed|shut|open)\b|\bwith\s+(?:the\s+|your\s+)?(?:closed|shut|open)\s+(?:eyes|lids)\b|\b(?:clos|open|shut)\w*\s+(?:the\s+|your\s+|both\s+)*eyes\b",
+        Free
+    )]
+    private static partial Regex HeldShut();
+
+    [GeneratedRegex(@"\b(?:up\s+)?to(?:wards?)?\s+(?:(?:the|your|both)\s+)*(?:ears?|temples?|hairline|eyes)\b", Free)]
+    private static partial Regex UpTo();
+
     /// <summary>What is counted, where that says what is done.</summary>
     private static readonly (Regex Words, string Verb)[] DoneBy =
     [
@@ -145,10 +182,17 @@ internal sealed partial class NoteGlossary
         // What keeps still is no place of the hand.
         var rest = new Phrases(sentence);
         rest.TakeAll(StillPhrase());
+        rest.TakeAll(HeldShut());
         var places = PlacesIn(rest.Left);
+        if (places.Count == 0 && ZonesIn(rest.Left).Count == 0)
+            places = [.. NamedIn(rest.Left.ToLowerInvariant(), _places).OrderBy(p => p.At).Select(p => p.Means).Distinct().Take(2)];
         double? angle = Angle().Match(sentence) is { Success: true } m
             ? double.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture)
             : null;
+        // "Lift the cheeks towards the ears": the cheeks are where the hand is.
+        var lifted = verb == "lift-hold" && places.Count == 1 && UpTo().IsMatch(rest.Left) ? ZonesIn(UpTo().Replace(rest.Left, " ")) : [];
+        if (lifted.Count > 0)
+            places = [];
         return new(
             null,
             null,
@@ -156,11 +200,15 @@ internal sealed partial class NoteGlossary
             contact,
             null,
             angle,
-            places.Count == 0 ? ZonesIn(rest.Left) : [],
+            lifted.Count > 0 ? lifted
+                : places.Count == 0 ? ZonesIn(rest.Left)
+                : [],
             [],
             [.. places.Select(p => new PathPoint(p, null, null, null))],
             null,
-            places.Count < 2 && StrokeWay().Match(sentence) is { Success: true } way ? way.Groups["way"].Value.ToLowerInvariant() : null,
+            lifted.Count > 0 ? "up"
+                : places.Count < 2 && StrokeWay().Match(sentence) is { Success: true } way ? way.Groups["way"].Value.ToLowerInvariant()
+                : null,
             null,
             pressure,
             null,

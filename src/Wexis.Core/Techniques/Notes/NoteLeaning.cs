@@ -8,7 +8,22 @@ internal sealed partial class NoteGlossary
 {
     private static string SpeltOut(string sentence)
     {
-        sentence = OnlyOne().Replace(sentence, "");
+        sentence = OncePerSide(OnlyOne().Replace(sentence, ""));
+        sentence = MakesAFork().Replace(sentence, "");
+        if (OfTheMouth().IsMatch(sentence) && !EyeWord().IsMatch(sentence))
+            sentence = AtCorners().Replace(sentence, "${lead} the corners of the mouth");
+        sentence = FingersSpread().Replace(sentence, "fingers");
+        sentence = ToThere().Replace(sentence, "${hand} ");
+        sentence = SideToSide().Replace(sentence, "left and right");
+        sentence = FingersPoint().Replace(sentence, "");
+        sentence = PlaceBeside().Replace(sentence, "");
+        sentence = OfEach().Replace(sentence, "${lead} the ");
+        sentence = BothBrowEnds().Replace(sentence, "inner brow, on the outer brow");
+        sentence = BrowEnd().Replace(sentence, m => m.Groups["outer"].Success ? "outer brow" : "inner brow");
+        sentence = StartsAt().Replace(sentence, "from");
+        sentence = OutThere().Replace(sentence, "${lead} the ${along} outwards");
+        sentence = HeadInto().Replace(sentence, m => PushedHead(m, sentence));
+        sentence = ChinBone().Replace(sentence, "chin");
         sentence = UnderEye().Replace(sentence, "under the eye");
         sentence = BottomToTop().Replace(sentence, m => m.Groups["up"].Success ? "upwards" : "downwards");
         sentence = ToTheOuter().Replace(sentence, "${to} outer corner of the eye");
@@ -40,6 +55,12 @@ internal sealed partial class NoteGlossary
             );
         sentence = SecondsOfBoth().Replace(sentence, "${n} s each side");
         sentence = TimesOfBoth().Replace(sentence, "${n} each side");
+        if (FromNoseOut().IsMatch(sentence) && AlongWhat().Match(sentence) is { Success: true } there)
+            sentence = FromNoseOut()
+                .Replace(
+                    sentence,
+                    InnerAndOuter[there.Groups["along"].Value.ToLowerInvariant()] is var (from, to) ? $"from the {from} to the {to}" : ""
+                );
         if (InsideOut().IsMatch(sentence) && AlongWhat().Match(sentence) is { Success: true } along)
             sentence = InsideOut()
                 .Replace(sentence, m =>
@@ -56,7 +77,113 @@ internal sealed partial class NoteGlossary
     private static bool Moves(string words) => MovesIn(new(words), HandsIn(words), null, out _).Count > 0;
 
     private static string WithoutVerbs(string label) =>
-        WordPattern().Replace(label, m => RoleWords.Verb(m.Value.ToLowerInvariant()) is null ? m.Value : "");
+        Chunk
+            .Of(label, Phrases.Read, [])
+            .Where(c => c.Role == Role.Verb)
+            .Reverse()
+            .Aggregate(label, (l, c) => OfTheVerb().Replace(l.Remove(c.At, c.Length), "", 1, c.At));
+
+    /// <summary>What is left of "push-ups".</summary>
+    [GeneratedRegex(@"\G-\w+")]
+    private static partial Regex OfTheVerb();
+
+    /// <summary>"Press the forehead into the hands": the head presses, and the hands lie there.</summary>
+    private static string PushedHead(Match said, string sentence)
+    {
+        var (way, place) = said.Groups["part"].Value.ToLowerInvariant() switch
+        {
+            "forehead" => ("forward", "forehead"),
+            "back of the head" or "back of your head" => ("back", "base of the skull"),
+            "head" when said.Groups["way"].Value.StartsWith("back", StringComparison.OrdinalIgnoreCase) => ("back", "base of the skull"),
+            "head" when said.Groups["way"].Value.StartsWith("for", StringComparison.OrdinalIgnoreCase) => ("forward", "forehead"),
+            "temple" or "side of the head" or "side of your head" => ("to the side", "temple"),
+            "head" when sentence.Contains("forehead", StringComparison.OrdinalIgnoreCase) => ("forward", "forehead"),
+            "head" when BehindTheHead().IsMatch(sentence) => ("back", "base of the skull"),
+            _ => ("", ""),
+        };
+        return place.Length == 0 ? said.Value : $"push the head {way} against the {said.Groups["hand"].Value} on the {place}";
+    }
+
+    [GeneratedRegex(
+        @"\b(?:press|push|lean)\w*\s+(?:the\s+|your\s+)?(?<part>forehead|back\s+of\s+(?:the|your)\s+head|side\s+of\s+(?:the|your)\s+head|temple|head)\s+(?<way>back\w*\s+|forwards?\s+|sideways\s+)?(?:gently\s+|lightly\s+|firmly\s+)?(?:into|against|onto)\s+(?:(?:the|your|both|one)\s+)*(?<hand>palms?|hands?|fists?|fingers?|fingertips|thumbs?)\b",
+        Free
+    )]
+    private static partial Regex HeadInto();
+
+    /// <summary>"Make a V": how two fingers lie.</summary>
+    [GeneratedRegex(
+        @"\b(?:mak|form)\w*\s+(?:an?\s+)?(?:V|C|fork)\b|\b[A-Z]-shape\w*(?:\s+with)?\b|\bin\s+(?:an?\s+)?V(?:[\s-]shape)?\b",
+        Free
+    )]
+    private static partial Regex MakesAFork();
+
+    [GeneratedRegex(@"\b(?:smil|kiss|pucker|pout|grin|lips?|mouth)\w*\b", Free)]
+    private static partial Regex OfTheMouth();
+
+    [GeneratedRegex(@"\b(?:eyes?|lids?)\b", Free)]
+    private static partial Regex EyeWord();
+
+    [GeneratedRegex(@"\b(?<lead>at|on|in|into)\s+(?:(?:the|both|your)\s+)*corners\b(?!\s+of)", Free)]
+    private static partial Regex AtCorners();
+
+    [GeneratedRegex(@"\bfingers\s+(?:spread|apart|curved|bent|together)\b(?=\s+(?:on|over|at|across)\b)", Free)]
+    private static partial Regex FingersSpread();
+
+    /// <summary>"Fingertips -> behind the ears": there they are.</summary>
+    [GeneratedRegex(@"^\s*(?<hand>(?:(?:\w+\s+)?(?:fingers?|fingertips?|palms?|hands?|thumbs?|knuckles?)))\s*(?:-+>|=+>|→)\s*", Free)]
+    private static partial Regex ToThere();
+
+    /// <summary>"Jaw: side-to-side movements".</summary>
+    [GeneratedRegex(@"(?<=\b(?:jaw|head|eyes|chin)\b[^.;]*)\b(?:from\s+)?side[-\s]+to[-\s]+side(?:\s+movements?)?\b", Free)]
+    private static partial Regex SideToSide();
+
+    /// <summary>Which way fingers point that lie there.</summary>
+    [GeneratedRegex(
+        @",?\s*(?:with\s+)?(?:the\s+|your\s+)?finger(?:tip)?s\s+(?:point\w*|facing|turned)\s+(?:\w+wards?|up|down|in|out|to(?:wards?)?\s+(?:each\s+other|one\s+another|the\s+\p{L}+))",
+        Free
+    )]
+    private static partial Regex FingersPoint();
+
+    [GeneratedRegex(@"\b(?:behind|back\s+of|at\s+the\s+back\s+of)\s+(?:the\s+|your\s+)?head\b", Free)]
+    private static partial Regex BehindTheHead();
+
+    /// <summary>"The hollow behind the ear": behind the ear.</summary>
+    [GeneratedRegex(
+        @"(?<!\bhold\w*\s+(?:(?:the|this|that|each)\s+)?|\d\s+)\b(?:the\s+|your\s+)?(?:soft\s+|small\s+|little\s+)?(?:hollows?|dips?|dents?|grooves?|points?|spots?|areas?|places?|regions?)\s+(?:just\s+|right\s+|directly\s+)?(?=(?:at|under|below|beneath|beside|next\s+to|behind|between|above|in\s+front\s+of)\s)",
+        Free
+    )]
+    private static partial Regex PlaceBeside();
+
+    [GeneratedRegex(
+        @"\b(?<lead>under|below|beneath|behind|beside|above|between|next\s+to|in\s+front\s+of)\s+(?:each|your|my)\s+(?!side\b)",
+        Free
+    )]
+    private static partial Regex OfEach();
+
+    [GeneratedRegex(@"\b(?:two|both)\s+ends\s+of\s+(?:(?:the|your|each)\s+)*(?:eye)?brows?\b", Free)]
+    private static partial Regex BothBrowEnds();
+
+    [GeneratedRegex(
+        @"\b(?:(?:(?<outer>outer)|inner)\s+(?:ends?|tips?|edges?|thirds?|corners?)|(?<outer>tails?)|heads?|beginnings?|starts?)\s+of\s+(?:(?:the|your|each|both)\s+)*(?:eye)?brows?\b",
+        Free
+    )]
+    private static partial Regex BrowEnd();
+
+    [GeneratedRegex(@"\b(?:start(?:s|ing)?|begin(?:s|ning)?)\s+(?:at|from|in|with)\b(?=\s+(?:the|your|an?|inner|outer|middle)\b)", Free)]
+    private static partial Regex StartsAt();
+
+    /// <summary>"Outwards under the eye": under the eye outwards.</summary>
+    [GeneratedRegex(
+        @"\boutwards?\s+(?<lead>under|below|beneath|along|over|across|above)\s+(?:(?:the|your|each)\s+)?(?<along>eyes?|(?:eye)?brows?|forehead|jaw(?:line)?|cheekbones?)\b(?!\s+to)",
+        Free
+    )]
+    private static partial Regex OutThere();
+
+    [GeneratedRegex(@"\bfrom\s+(?:the\s+)?nose\s+outwards?\b(?!\s+to)", Free)]
+    private static partial Regex FromNoseOut();
+
+    [GeneratedRegex(@"\bchin\s?bone\b|\b(?:dimple|cleft|tip|ball|boss)\s+of\s+(?:the\s+|your\s+)?chin\b", Free)]
+    private static partial Regex ChinBone();
 
     /// <summary>Where a way outwards ends.</summary>
     private static readonly Dictionary<string, string> OuterEnds = new(StringComparer.Ordinal)
@@ -97,7 +224,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"Breathe in through the nose 4 s, breathe out 6 s".</summary>
     [GeneratedRegex(
-        @"\bbreath(?:e|ing)?\s+in\b[^.;,\d]{0,30}?(?:for\s+)?(?<in>\d+)\s*(?:s|secs?|seconds?|counts?)?\s*,?\s*(?:hold\w*\s+(?:it\s+)?(?:for\s+)?(?<held>\d+)\s*(?:s|secs?|seconds?|counts?)?\s*,?\s*)?(?:and\s+|then\s+)?(?:breath(?:e|ing)?\s+)?out\b[^.;,\d]{0,30}?(?:for\s+)?(?<out>\d+)\s*(?:s\b|secs?|seconds?|counts?)?",
+        @"\b(?:breath(?:e|ing)?\s+in|inhal(?:e|ing))\b[^.;,\d]{0,30}?(?:for\s+)?(?<in>\d+)\s*(?:s|secs?|seconds?|counts?)?\s*,?\s*(?:hold\w*\s+(?:it\s+)?(?:for\s+)?(?<held>\d+)\s*(?:s|secs?|seconds?|counts?)?\s*,?\s*)?(?:and\s+|then\s+)?(?:(?:breath(?:e|ing)?\s+)?out|exhal(?:e|ing))\b[^.;,\d]{0,30}?(?:for\s+)?(?<out>\d+)\s*(?:s\b|secs?|seconds?|counts?)?",
         Free
     )]
     private static partial Regex InAndOut();
@@ -189,7 +316,10 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\s*(?:-+>|=+>|→|⇒|➔|➜)\s*")]
     private static partial Regex Arrow();
 
-    [GeneratedRegex(@"(?:\bfrom\s+)?(?<start>\b[\p{L}][\p{L} ]{1,30}?)\s*(?:-+>|=+>|→|⇒|➔|➜)\s*", Free)]
+    [GeneratedRegex(
+        @"(?:\bfrom\s+)?(?<start>\b(?<!\b(?:down|up|over|along)\s+)(?!(?:down|up|over|along)\s)[\p{L}][\p{L} ]{1,30}?)\s*(?:-+>|=+>|→|⇒|➔|➜)\s*",
+        Free
+    )]
     private static partial Regex FirstArrow();
 
     /// <summary>A part of the face before the sentence, of which the sentence speaks.</summary>

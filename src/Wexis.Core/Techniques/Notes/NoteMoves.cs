@@ -9,8 +9,12 @@ internal sealed partial class NoteGlossary
     private static readonly (Regex Pattern, string Do)[] MoveIdioms =
     [
         M(
-            @"(?:squeez|clos|shut)\w*\s+(?:(?:both|the|your)\s+)*eyes?\s+(?:tight\w*\s+)?(?:shut|closed|together)?[\s,·]*(?:and\s+|then\s+)*open\w*\s+(?:them\s+)?wide",
+            @"(?:squeez|clos|shut)\w*\s+(?:(?:both|the|your)\s+)*eyes?\s+(?:tight\w*\s+)?(?:shut|closed|together)?[\s,·]*(?:and\s+|then\s+)*open\w*\s+(?:them\s+)?wide|eyes\s+wide(?:\s+open)?[\s,·–/-]*(?:and\s+|then\s+)*(?:eyes\s+)?(?:tight(?:ly)?\s+)?(?:shut|closed)(?:\s+tight(?:ly)?)?",
             "squeeze-open"
+        ),
+        M(
+            @"air\s+(?:mov|travel|wander|circl|rotat|go)\w*\s+(?:a?round(?:\s+(?:in\s+)?(?:the|your)\s+mouth)?|from\s+(?:side|cheek)\s+to\s+(?:side|cheek))",
+            "transfer-air"
         ),
         M(@"breath(?:ing|e)?(?=\s*:)", "breathe"),
         M(
@@ -19,12 +23,12 @@ internal sealed partial class NoteGlossary
         ),
         M(@"(?:say|form|make)\w*\s+(?:an?\s+)?(?:long\s+)?['‘“""]?o+h?['’”""]?\b", "funnel-o"),
         M(
-            @"(?:take\w*\s+)?(?:an?\s+)?(?:(?:deep|slow|long|calm)\s+)*breath\s+(?:in|out)\b(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?|(?:in|ex)hal(?:e|es|ing)\b(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?|breath(?:e|es|ing)\b(?:\s+(?:in|out|deep\w*|slow\w*))*(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?",
+            @"(?:take\w*\s+)?(?:an?\s+)?(?:(?:deep|slow|long|calm)\s+)*breath\s+(?:in|out)\b(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?|(?:in|ex)hal(?:e|es|ing)\b|sniff\w*(?:\s+in)?\b(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?|breath(?:e|es|ing)\b(?:\s+(?:in|out|deep\w*|slow\w*))*(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?",
             "breathe"
         ),
         M(@"\b(?:\d+|a\s+few|some|three|five)\s+(?:slow\s+|deep\s+|calm\s+|long\s+)*breaths\b", "breathe"),
         M(
-            @"(?:mov|pass|push|shift|send)\w*\s+(?:(?:the\s+)?air\b|it\b(?<=\bair\b[^.;]*))(?:\s+(?:from\s+)?(?:left|right|side|cheek)\s+to\s+(?:left|right|side|cheek))?|(?:left\s+to\s+right|right\s+to\s+left|(?:one\s+)?(?:side|cheek)\s+to\s+(?:the\s+other\s+)?(?:side|cheek|other))\b(?<=\bair\b[^.;]*)",
+            @"(?:mov|pass|push|shift|send|roll|swish|swirl|rinse)\w*\s+(?:(?:the\s+)?air\b|it\b(?<=\bair\b[^.;]*))(?:\s+(?:from\s+)?(?:the\s+)?(?:left|right|side|cheek)(?:\s+cheek)?\s+(?:in)?to\s+(?:the\s+)?(?:left|right|side|cheek)(?:\s+cheek)?)?|(?:left\s+to\s+right|right\s+to\s+left|(?:one\s+)?(?:side|cheek)\s+to\s+(?:the\s+other\s+)?(?:side|cheek|other))\b(?<=\bair\b[^.;]*)",
             "transfer-air"
         ),
         M(
@@ -32,7 +36,18 @@ internal sealed partial class NoteGlossary
             "kiss-ceiling"
         ),
         M(@"(?:blow|throw)\w*\s+(?:a\s+|\d+\s+)?kiss(?:es)?", "pucker"),
+        M(@"o[-\s](?:mouth|shape|lips)\b", "funnel-o"),
+        M(
+            @"lips?\s+(?:flutter|vibrat|trill|buzz)\w*|(?:flutter|vibrat|trill|buzz)\w*\s+(?:(?:the|your)\s+)?lips|lip\s+trills?",
+            "blow-out"
+        ),
+        M(@"cheeks?\s+(?:are\s+)?full(?:\s+(?:of|with)\s+air)?|blow\w*\s+up\s+(?:(?:the|your|both)\s+)*cheeks?", "puff-cheeks"),
+        M(
+            @"(?:lower|bottom)\s+teeth\s+(?:(?:are|come|go)\s+)?(?:in\s+front\s+of|before|over)\s+(?:the\s+|your\s+)?upper(?:\s+(?:teeth|ones?))?",
+            "jaw-forward"
+        ),
         M(@"fish\s+(?:face|lips|mouth)", "suck-cheeks"),
+        M(@"(?:(?:to\s+)?(?:mak|form)\w*\s+)?dimples?\b(?!\s+(?:of|in|on)\b)", "dimple"),
         M(@"(?:show|bar)\w*\s+(?:the\s+|your\s+)?(?:lower|bottom)\s+teeth", "lower-lip-down"),
     ];
 
@@ -75,23 +90,43 @@ internal sealed partial class NoteGlossary
     {
         foreach (var (pattern, verb) in HandIdioms)
             if (phrases.Take(pattern) is { } idiom)
-                return new(idiom.Index, verb, idiom.Value.ToLowerInvariant());
+                return new(
+                    idiom.Index,
+                    verb == "friction" && phrases.Take(InCircles()) is not null ? "circle" : verb,
+                    idiom.Value.ToLowerInvariant()
+                );
         if (works.OrderBy(w => Array.IndexOf(MostSaid, w.Work)).FirstOrDefault() is not { } told)
             return null;
         var said = phrases.Left.Substring(told.Spans[0].At, told.Spans[0].Length).ToLowerInvariant();
-        // "Stroke, press lightly": how hard, and no other work.
-        foreach (
-            var span in works.Where(w => w == told || (w is { Work: "press", Spans: [_] } && told.Work != "press")).SelectMany(w => w.Spans)
-        )
-            phrases.Blank(span.At, span.Length);
         var does = contact switch
         {
             not null when contact.StartsWith("roller", StringComparison.Ordinal) => "roll",
             not null when contact.StartsWith("tool", StringComparison.Ordinal) && told.Work is "lift-hold" => "tool-stroke",
             _ => told.Work!,
         };
+        if (does == "circle" && phrases.Take(BetweenFingers()) is not null)
+            does = "pinch-roll";
+        // "Stroke, press lightly": how hard, and no other work.
+        foreach (
+            var span in works
+                .Where(w =>
+                    w == told
+                    || w.Work == does
+                    || (w.Work == "pinch-roll" && does == "knead")
+                    || (w is { Work: "press", Spans: [_] } && told.Work != "press")
+                )
+                .SelectMany(w => w.Spans)
+        )
+            phrases.Blank(span.At, span.Length);
         return new(told.At, does, said, told.Part, RoleWords.Verb(said) is { Bare: true });
     }
+
+    [GeneratedRegex(@"\bin\s+(?:(?:small|large|big|slow|little)\s+)*circles?\b", Free)]
+    private static partial Regex InCircles();
+
+    /// <summary>What is rolled there is pinched.</summary>
+    [GeneratedRegex(@"\bbetween\s+(?:(?:the|your|two|thumb\s+and)\s+)*(?:fingers?|fingertips)\b|\bbetween\s+(?=·)", Free)]
+    private static partial Regex BetweenFingers();
 
     /// <summary>Work of a hand, what says most first: "pinch and press" pinches.</summary>
     private static readonly string[] MostSaid =
@@ -134,8 +169,14 @@ internal sealed partial class NoteGlossary
         foreach (var (pattern, does) in MoveIdioms)
             if (phrases.TakeAll(pattern) is [var idiom, ..])
                 found.Add(new(idiom.Index, does, null));
-        foreach (var held in HeldStates)
+        foreach (var held in (Regex[])[.. HeldStates, Alternately()])
             phrases.TakeAll(held);
+        foreach (var far in AsFarAs().Matches(phrases.Left).ToList())
+        {
+            // "As wide as you can": wide is which way.
+            phrases.Blank(far.Groups["before"]);
+            phrases.Blank(far.Groups["after"]);
+        }
         var told = RoleReader.Read(phrases.Left, Phrases.Read, hands, against, before);
         // The way back of a movement is no more than that.
         foreach (var span in told.Where(t => t.Move is null && t.Work is null).SelectMany(t => t.Spans))
@@ -162,6 +203,12 @@ internal sealed partial class NoteGlossary
             found.RemoveAll(m => m.Do is "pucker" or "gaze-up" or "head-back");
         if (found.Exists(m => m.Do == "transfer-air"))
             found.RemoveAll(m => m.Do == "puff-cheeks");
+        // Corners that go in and make dimples are no kiss.
+        if (found.Exists(m => m.Do == "dimple"))
+            found.RemoveAll(m => m.Do == "pucker");
+        // Shoulders that were up come down again.
+        if (found.Exists(m => m.Do == "shrug"))
+            found.RemoveAll(m => m.Do == "drop-shoulders");
         // The head goes back for another movement: how it is held.
         if (found.Count > 1)
             found.RemoveAll(m => m.Do == "head-back");

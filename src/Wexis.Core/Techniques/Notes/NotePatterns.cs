@@ -14,7 +14,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex Heading();
 
     [GeneratedRegex(
-        @"(?<=\b(?:hold|relax|rest|pause|for|counts?\s+of|counting\s+to|count\s+to)\s)(?<w>three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)\b|\b(?<w>one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)(?=\s*(?:(?:slow|deep|calm|long|gentle|light|small|big|full)\s+)*(?:[-–]|to|or|times|x\b|pulses?|bounces?|nods?|squeezes|repetitions?|reps?|circles?|sets?|seconds?|secs?|minutes?|mins?|breaths?|strokes?|counts?|days?|more|holds?|press(?:es)?|rounds?|passes|taps?|swipes?|pinches|points?|spots?|left\b|right\b|each\b|clockwise|anticlockwise)\b)",
+        @"(?<=\b(?:hold|relax|rest|pause|for|counts?\s+of|counting\s+to|count\s+to)\s)(?<w>three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)\b|\b(?<w>one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)(?=\s*(?:(?:slow|deep|calm|long|gentle|light|small|big|full)\s+)*(?:[-–]|to|or|times|x\b|pulses?|bounces?|nods?|squeezes|repetitions?|reps?|circles?|sets?|seconds?|secs?|minutes?|mins?|breaths?|strokes?|counts?|days?|more|holds?|press(?:es)?|rounds?|passes|taps?|swipes?|pinches|points?|spots?|left\b|right\b|each\b|forwards?|backwards?|kisses|smiles|blinks|clockwise|anticlockwise)\b)",
         Free
     )]
     private static partial Regex NumberWords();
@@ -69,7 +69,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Hands that are laid somewhere, with a verb or without ("fingers flat on the cheeks").</summary>
     [GeneratedRegex(
-        @"^\s*(?:(?:both|the|your|flat|warm|two|three|four|\d|index|middle|ring)\s+)*(?:fingers?|fingertips?|palms?|hands?|thumbs?|knuckles?|fists?)\s+(?:pads?\s+|flat\s+|lightly\s+|gently\s+|soft(?:ly)?\s+)*(?:on|onto|at|over|under|below|beside|behind|against|between|along)\s|\b(?:plac(?:e|ing)|put(?:ting)?|rest(?:ing)?|lay(?:ing)?|set(?:ting)?|position\w*)\b.{0,40}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?|knuckles?|stone|roller)\b",
+        @"^\s*(?:(?:a|one|both|the|your|flat|warm|left|right|two|three|four|\d|index|middle|ring)\s+)*(?:fingers?|fingertips?|palms?|hands?|thumbs?|knuckles?|fists?)\s+(?:pads?\s+|flat\s+|lightly\s+|gently\s+|soft(?:ly)?\s+)*(?:on|onto|at|over|under|below|beside|behind|against|between|along|in\s+front\s+of)\s|^\s*(?:hold|fix)\w*\s+(?:the\s+|your\s+)?(?:skin|(?:outer\s+|inner\s+)?(?:eye\s+)?corners?)\b.{0,60}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?)\b|\b(?:plac(?:e|ing)|put(?:ting)?|rest(?:ing)?|lay(?:ing)?|set(?:ting)?|position\w*)\b.{0,40}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?|knuckles?|stone|roller)\b",
         Free
     )]
     private static partial Regex Laid();
@@ -84,15 +84,31 @@ internal sealed partial class NoteGlossary
     private static partial Regex Angle();
 
     [GeneratedRegex(
-        @"\b(?:with\s+|under\s+|behind\s+)?(?:the\s+|your\s+)?(?:closed|shut)\s+(?:eyes|(?:eye)?lids)\b|\b(?:eyes?|(?:eye)?lids)\b(?<!squeez\w*\s+(?:(?:the|your|both)\s+)*\w+)\s+(?:are\s+|stay\s+)?(?:closed|shut)\b",
+        @"\b(?:with\s+|under\s+|behind\s+)?(?:the\s+|your\s+)?(?:closed|shut)\s+(?:eyes|(?:eye)?lids)\b|\b(?:under|behind|beneath)\s+(?:(?:the|your)\s+)?lids\b(?<=\b(?:look|gaze|eyes|roll|circl)\w*[^.;]*)|\b(?:eyes?|(?:eye)?lids)\b(?<!squeez\w*\s+(?:(?:the|your|both)\s+)*\w+)\s+(?:are\s+|stay\s+)?(?:closed|shut)\b",
         Free
     )]
     private static partial Regex EyesShut();
 
+    [GeneratedRegex(
+        @"\b(?:eyes?|(?:eye)?lids)\s+(?:are\s+|stay\s+)?(?:half|almost|nearly)[\s-]+(?:closed|shut)\b|\b(?:half|almost|nearly)[\s-]+(?:closed|shut)\s+(?:eyes|lids)\b|\b(?:keep\w*|leav\w*|with)\s+(?:the\s+|your\s+)?eyes\s+half[\s-]+(?:closed|shut|open)\b",
+        Free
+    )]
+    private static partial Regex EyesHalfShut();
+
     [GeneratedRegex(@"\b(?:jaw|teeth)\s+(?:is\s+|are\s+|stays?\s+)?(?:loose|relaxed|apart|unclenched|soft)\b", Free)]
     private static partial Regex JawLoose();
 
-    [GeneratedRegex(@"\b(?:mouth|jaw)\s+(?:is\s+|stays?\s+|hangs?\s+|hanging\s+|wide\s+)?open\b", Free)]
+    /// <summary>How the teeth are held; "press the teeth together" is a movement.</summary>
+    [GeneratedRegex(
+        @"(?<!\b(?:press|bring|put|clench|bite|squeez|push|clos)\w*\s+(?:(?:the|your|both|upper|and|lower|front|back)\s+)*)\bteeth\s+(?:are\s+|stay\s+|lightly\s+|softly\s+)*(?:together|closed|touching)\b|\b(?:with|behind)\s+(?:closed|touching)\s+teeth\b",
+        Free
+    )]
+    private static partial Regex TeethTogether();
+
+    [GeneratedRegex(
+        @"\b(?:mouth|jaw)\s+(?:is\s+|stays?\s+|hangs?\s+|hanging\s+|wide\s+)?open\b(?!\s*(?:and|\+|/|,)\s*(?:then\s+)?clos)",
+        Free
+    )]
     private static partial Regex MouthOpen();
 
     [GeneratedRegex(@"\b(?:mouth|jaw)\s+(?:is\s+)?(?:slightly|a\s+(?:little|bit)|half|partly)\s+open\b", Free)]
@@ -105,28 +121,28 @@ internal sealed partial class NoteGlossary
     private static partial Regex TeethShown();
 
     [GeneratedRegex(
-        @"\blips?\s+(?:are\s+|stay\s+)?(?:closed|together|sealed|shut|touching)\b|\b(?:without|not|no)\s+(?:show\w*\s+(?:the\s+|your\s+|any\s+)*)?teeth\b(?:\s+showing)?|\bclosed[-\s]+(?:lips?|mouth|smile)\b|\bmouth\s+(?:is\s+|stays?\s+)?(?:closed|shut)\b|\b(?:clos|shut)\w*\s+(?:the\s+|your\s+)?mouth\b|\bwithout\s+opening\s+(?:the\s+|your\s+)?(?:lips|mouth)\b",
+        @"\blips?\s+(?:are\s+|stay\s+)?(?:closed|together|sealed|shut|touching)\b|\b(?:without|not|no)\s+(?:show\w*\s+(?:the\s+|your\s+|any\s+)*)?teeth\b(?:\s+showing)?|\bclosed[-\s]+(?:lips?|mouth|smile)\b|\bmouth\s+(?:is\s+|stays?\s+)?(?:closed|shut)\b|(?<!\bopen\w*\s*(?:and|&|,|/)\s*)\b(?:clos|shut)\w*\s+(?:the\s+|your\s+)?(?:mouth|lips)\b(?!\s+against)|\bwithout\s+opening\s+(?:the\s+|your\s+)?(?:lips|mouth)\b",
         Free
     )]
     private static partial Regex LipsClosed();
 
     [GeneratedRegex(
-        @"\bhead\s+(?:is\s+|stays?\s+|slightly\s+|gently\s+|a\s+(?:little|bit)\s+)*(?:tipped\s+|tilted\s+)?back\b(?!\s+(?:in)?to\s+(?:the\s+)?(?:middle|centre|center|neutral|start|straight|upright|level)\b)(?:\s+a\s+(?:little|bit))?|\b(?:tip|tilt|lean|drop)\w*\s+(?:the\s+|your\s+)?head\s+back(?:\s+a\s+(?:little|bit))?|\bchin\s+(?:up\s+)?to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b|\bchin\s+(?:slightly\s+|a\s+(?:little|bit)\s+)?(?:up|raised|lifted)\b(?:\s+(?:slightly|a\s+(?:little|bit)))?(?!\s+(?:to|over|along)\b)|\b(?:lift|rais)\w*\s+(?:the\s+|your\s+)?chin\b(?:\s+to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b)?",
+        @"\bhead\s+to\s+the\s+back\b|\bhead\s+(?:is\s+|stays?\s+|slightly\s+|gently\s+|a\s+(?:little|bit)\s+)*(?:tipped\s+|tilted\s+)?back\b(?!\s+(?:in)?to\s+(?:the\s+)?(?:middle|centre|center|neutral|start|straight|upright|level)\b)(?:\s+a\s+(?:little|bit))?|\b(?:tip|tilt|lean|drop)\w*\s+(?:the\s+|your\s+)?head\s+back(?:\s+a\s+(?:little|bit))?|\bchin\s+(?:up\s+)?to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b|\bchin\s+(?:slightly\s+|a\s+(?:little|bit)\s+)?(?:up|raised|lifted)\b(?:\s+(?:slightly|a\s+(?:little|bit)))?(?!\s+(?:to|over|along)\b)|\b(?:lift|rais)\w*\s+(?:the\s+|your\s+)?chin\b(?:\s+to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b)?",
         Free
     )]
     private static partial Regex HeadBack();
 
     [GeneratedRegex(
-        @"\b(?:sit|stand)\w*\s+(?:up\s*)?(?:right|straight|tall|upright)\b|\b(?:head|chin)\s+(?:is\s+|stays?\s+)?(?:straight|upright|level)\b|\bback\s+straight\b|\bneck\s+(?:stays?\s+|is\s+|kept\s+|remains?\s+)?long\b|\b(?:make|keep)\w*\s+(?:the\s+|your\s+)?neck\s+long\b|\b(?:(?:with\s+)?an?\s+)?long\s+neck\b",
+        @"\b(?:sit|stand)\w*\s+(?:up\s*)?(?:right|straight|tall|upright)\b|\b(?:head|chin)\s+(?:is\s+|stays?\s+)?(?:straight|upright|level)\b|\bback\s+straight\b|\bneck\s+(?:stays?\s+|is\s+|kept\s+|remains?\s+)?long\b|\b(?:make|keep)\w*\s+(?:the\s+|your\s+)?neck\s+long\b|\blengthen\w*\s+(?:the\s+|your\s+)?(?:back\s+of\s+(?:the\s+|your\s+)?)?neck\b|\b(?:(?:with\s+)?an?\s+)?long\s+neck\b",
         Free
     )]
     private static partial Regex Upright();
 
-    [GeneratedRegex(@"\bshoulders?\s+(?:are\s+|stay\s+)?(?:down|low|dropped|loose|relaxed)\b", Free)]
+    [GeneratedRegex(@"\bshoulders?\s+(?:are\s+|stay\s+)?(?:down|low|deep|dropped|loose|relaxed)\b", Free)]
     private static partial Regex ShouldersDown();
 
     [GeneratedRegex(
-        @"(?<=[.!?;])\s+|,?\s+then\s+(?![^.;]*\balternat|(?:on\s+)?the\s+other\b|(?:other|opposite)\s+(?:way|direction)\b|\d+\s*(?:x|×|times|strokes?)?\s*(?:on\s+the\s+)?(?:left|right)\b|(?:left|right)\b(?<=\b(?:left|right)[\uE100-\uF8FF]?\s*,?\s+then\s+\w+)|(?:on\s+)?(?:up|down|along|over|out|across)\s+(?:the\s+)?[\p{L} ]{0,30}?\bto\b|open\s+(?:them\s+)?wide\b|(?:far|near)\b|(?:at|to)\s+(?:the|your|a)\s+(?:near\s+|far\s+)?(?:finger|thumb|pen|wall|window|nose)\b(?<=\blook\w*\b[^.;]*)|look\s+(?:up|down|left|right)\b(?<=\blook\w*\b[^.;]*\bthen\s+look\s+\w+)|(?:anti-?|counter-?)?clockwise\b|[""“'‘]\p{L}+[""”'’]|(?-i:[AEIOU])\b|(?:up|down)\b(?<=\b(?:look\w*|eyes|gaze)\s[^.;]*)|(?:relax|rest|pause)\w*(?:\s+\p{L}+ly)?\s+(?:for\s+)?\p{Nd})|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into|at)|no\s+(?:pressure\s+(?:on|over|at|to|near|onto)|pulling))\b)|,\s+(?=(?:relax\w*|releas\w*|rest|hold|repeat|\d)\b)(?<=\b(?:don't|do\s+not|never|avoid)\b[^.;,]*,\s+)|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
+        @"(?<=[.!?;])\s+|,?\s+then\s+(?![^.;]*\balternat|(?:on\s+)?the\s+other\b|(?:other|opposite)\s+(?:way|direction)\b|\d+\s*(?:x|×|times|strokes?)?\s*(?:on\s+the\s+)?(?:left|right)\b|(?:to\s+)?the\s+(?:left|right)[\uE100-\uF8FF]?\s+\p{L}+\s*,\s*\d+|(?:left|right)\b(?<=\b(?:left|right)[\uE100-\uF8FF]?\s*,?\s+then\s+\w+)|(?:on\s+)?(?:up|down|along|over|out|across)\s+(?:the\s+)?[\p{L} ]{0,30}?\bto\b|open\s+(?:them\s+)?wide\b|(?:far|near)\b|(?:at|to)\s+(?:the|your|a)\s+(?:near\s+|far\s+)?(?:finger|thumb|pen|wall|window|nose)\b(?<=\blook\w*\b[^.;]*)|look\s+(?:up|down|left|right)\b(?<=\blook\w*\b[^.;]*\bthen\s+look\s+\w+)|(?:anti-?|counter-?)?clockwise\b|[""“'‘]\p{L}+[""”'’]|(?-i:[AEIOU])\b|(?:up|down)\b(?<=\b(?:look\w*|eyes|gaze)\s[^.;]*)|(?:relax|rest|pause)\w*(?:\s+\p{L}+ly)?\s+(?:for\s+)?\p{Nd})|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into|at)|no\s+(?:pressure\s+(?:on|over|at|to|near|onto)|pulling))\b)|,\s+(?=(?:relax\w*|releas\w*|rest|hold|repeat|\d)\b)(?<=\b(?:don't|do\s+not|never|avoid)\b[^.;,]*,\s+)|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
         Free
     )]
     private static partial Regex SentenceEnd();
@@ -186,7 +202,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex Here();
 
     [GeneratedRegex(
-        @"\b(?:from|to|towards?|at|in(?=\s+the\s+(?:inner|outer|middle|hollow|cent(?:re|er)|corner))|against|over|on|along|between|below|above|under|beside|up\s+to|into|across|in\s+front\s+of|around|down|up)\s+(?:\w+\s+){0,4}$|\b(?:hold|fix)\w*\s+(?:(?:the|your|both)\s+)+$",
+        @"\b(?:from|to|towards?|at|in(?=\s+the\s+(?:inner|outer|middle|hollow|cent(?:re|er)|corner))|against|over|on|along|between|below|above|under|beside|up\s+to|into|across|in\s+front\s+of|around|down|up)\s+(?:\w+\s+){0,4}$|\b(?:hold|fix|cup|grip|grasp|clasp|take)\w*\s+(?:(?:the|your|both)\s+)+$",
         Free
     )]
     private static partial Regex LeadsTo();
@@ -197,7 +213,10 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex OneThenOther();
 
-    [GeneratedRegex(@"\b(?:alternat\w*|in\s+turn|left\s+and\s+right\s+in\s+turn)\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:alternat\w*(?:\s+(?:right|left)\s*(?:/|and|,)\s*(?:left|right))?|in\s+turn|left\s+and\s+right\s+in\s+turn)\b",
+        Free
+    )]
     private static partial Regex Alternately();
 
     [GeneratedRegex(
@@ -239,6 +258,9 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex Slip();
 
-    [GeneratedRegex(@"\b(?:dry|without\s+oil|no\s+oil)\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:dry|without\s+oil|no\s+oil|without\s+(?:slid|slipp|glid)ing(?:\s+(?:on|over)\s+(?:the\s+|it\b)?(?:skin)?)?)\b",
+        Free
+    )]
     private static partial Regex Dry();
 }

@@ -11,11 +11,11 @@ internal sealed partial class NoteGlossary
     private const string PartList = $@"(?:the\s+|your\s+)?{Parts}(?:\s*(?:,|and|or)\s*(?:the\s+|your\s+)?{Parts})*";
 
     [GeneratedRegex(
-        $@"(?:\b(?:keep\w*|leav\w*|hold\w*|with)\s+)?{PartList}\s+(?:(?:is|are|stays?|remains?|kept|to\s+stay|must\s+stay|should\s+stay|completely|quite|very|all|wholly)\s+)*(?:still|quiet|relaxed|free|soft|loose|calm|unmoved|steady|smooth|motionless)\b(?:\s+of\s+(?:the\s+)?hands?)?"
-            + $@"|\b(?:keep\w*|leav\w*)\s+{PartList}(?!\s+(?:open|closed|shut|down|back|up|apart|together))"
-            + $@"|\b(?:without|not|no)\s+(?:frown(?:ing|s)?|clench(?:ing)?|squint(?:ing)?)\b|\b(?:without|not|no)\s+(?:moving|lifting|raising|wrinkling|tensing|using|creasing)\s+{PartList}"
-            + $@"|{PartList}\s+(?:do(?:es)?\s+not|don't|doesn't|must\s+not|never)\s+(?:move|lift|rise|wrinkle|help)"
-            + $@"|\b(?:do(?:es)?\s+not|don't)\s+(?:move|wrinkle|lift|raise|use|tense|crease)\s+{PartList}|{PartList}\s+(?:stays?|remains?)\b(?!\s+(?:open|closed|shut|down|back|up|apart|together))",
+        $@"(?:\b(?:keep\w*|leav\w*|hold\w*|with)\s+)?{PartList}\s+(?:(?:is|are|stays?|remains?|kept|to\s+stay|must\s+stay|should\s+stay|completely|quite|very|all|wholly)\s+)*(?:still|quiet|relaxed|free|soft|loose|calm|unmoved|steady|smooth|motionless|fixed)\b(?:\s+of\s+(?:the\s+)?hands?)?"
+            + $@"|\b(?:keep\w*|leav\w*)\s+{PartList}\b(?!\s+(?:half|wide|slightly|open|closed|shut|down|back|up|apart|together))"
+            + $@"|\b(?:without|not|no)\s+(?:frown(?:ing|s)?|clench(?:ing)?|squint(?:ing)?)\b|\b(?:without|not|no)\s+(?:to\s+)?(?:mov(?:e|ing)|lifting|raising|wrinkling|tensing|using|creasing)\s+{PartList}"
+            + $@"|\b(?:no|without)\s+(?:lines|wrinkles|creases|folds)\s+(?:at|on|around|in|between|under)\s+{PartList}|{PartList}\s+(?:do(?:es)?\s+not|don't|doesn't|must\s+not|never)\s+(?:move|lift|rise|wrinkle|help)"
+            + $@"|\b(?:do(?:es)?\s+not|don't)\s+(?:move|wrinkle|lift|raise|use|tense|crease)\s+{PartList}|{PartList}\s+(?:stays?|remains?)\b(?!\s+(?:on|at|against|behind|in|under|over|where|open|closed|shut|down|back|up|apart|together))",
         Free
     )]
     private static partial Regex StillPhrase();
@@ -25,7 +25,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex RelaxesPart();
 
     [GeneratedRegex(
-        @"\bagainst\s+(?:(?:the|your|a|an|one|two|both|three|four|\d|index|middle|ring|light|slight|gentle|some|flat|firm)\s+)*(?:resistance|pressure|fingers?|fingertips?|hands?|palms?|thumbs?|fists?|heels?\s+of\s+the\s+hands?|it|them|this|that)(?:\s+pressure)?\b|\bagainst\b(?=\s*(?:[,.;!·\d(]|-\s|$))",
+        @"\bwith\s+(?:(?:light|slight|gentle|some|a\s+little)\s+)?resistance\b(?:\s+(?:of|from|by)\s+(?:(?:the|your)\s+)?(?:fingers?|fingertips?|hands?|palms?))?|\bagainst\s+(?:(?:the|your|a|an|one|two|both|three|four|\d|index|middle|ring|light|slight|gentle|some|flat|firm)\s+)*(?:resistance|pressure|fingers?|fingertips?|hands?|palms?|thumbs?|fists?|heels?\s+of\s+the\s+hands?|it|them|this|that)(?:\s+pressure)?\b|\bagainst\b(?=\s*(?:[,.;!·\d(]|-\s|$))",
         Free
     )]
     private static partial Regex Against();
@@ -45,9 +45,16 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex OverCounts();
 
+    /// <summary>"Release slowly over 5 counts".</summary>
+    [GeneratedRegex(
+        @"\b(?:releas\w*|let(?:ting)?\s+(?:it\s+|them\s+)?(?:go|down)|lower\w*|return\w*|relax\w*|(?:come|go)\s+back)\s+(?:it\s+|them\s+|(?:the\s+|your\s+)?\p{L}+\s+)?(?:slowly\s+)?(?:over|in|for)\s+(?<n>\d+)\s+(?:slow\s+)?counts?\b",
+        Free
+    )]
+    private static partial Regex BackOverCounts();
+
     /// <summary>Numbers that are no dose: how long the way there takes, how hard.</summary>
     [GeneratedRegex(
-        @"\bslowly\s+(?:over|in)\s+\d+\s+(?:slow\s+)?counts?\b|\b(?:over|in)\s+\d+\s+(?:slow\s+)?counts?\b|\b(?:level|pressure)\s+[1-5]\b(?!\s*(?:x|×|times|s\b|sec|reps?|\d))",
+        @"\bin\s+(?:1|one|a)\s+(?:(?:long|single|smooth|continuous|slow)\s+)*(?:stroke|movement|motion|go|sweep)\b|\bslowly\s+(?:over|in)\s+\d+\s+(?:slow\s+)?counts?\b|\b(?:over|in)\s+\d+\s+(?:slow\s+)?counts?\b|\b(?:level|pressure)\s+[1-5]\b(?!\s*(?:x|×|times|s\b|sec|reps?|\d))",
         Free
     )]
     private static partial Regex Spent();
@@ -58,14 +65,20 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex BothTurns();
 
-    [GeneratedRegex(@"\blips?\s+(?:rolled\s+|folded\s+)?over\s+(?:the\s+|your\s+)?teeth", Free)]
+    [GeneratedRegex(
+        @"\blips?\s+(?:rolled\s+|folded\s+|tight\s+|tightly\s+)?over\s+(?:the\s+|your\s+)?teeth|\bcover\w*\s+(?:the\s+|your\s+)?(?:upper\s+|lower\s+)?teeth\s+with\s+(?:the\s+|your\s+)?(?:upper\s+|lower\s+)?lips?",
+        Free
+    )]
     private static partial Regex LipsOver();
 
-    [GeneratedRegex(@"\btongue\b[^.;]{0,30}\b(?:palate|roof(?:\s+of\s+(?:the\s+|your\s+)?mouth)?)\b|\btongue\s+up\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:tip\s+of\s+(?:the\s+|your\s+)?)?tongue\b[^.;]{0,30}\b(?:palate|roof(?:\s+of\s+(?:the\s+|your\s+)?mouth)?)\b|\btongue\s+up\b",
+        Free
+    )]
     private static partial Regex TongueUp();
 
     [GeneratedRegex(
-        @"\b(?:hold|fix|brace|flatten|splint|steady|keep)\w*\s+(?:the\s+|your\s+|both\s+)?(?:skin|forehead|(?:eye)?brows?|cheeks?|lids?|chin|(?:outer\s+|inner\s+)?(?:eye\s+)?corners?|(?:outer\s+|inner\s+)?ends?\s+of\s+(?:the\s+|your\s+)?(?:eye)?brows?)\b",
+        @"\b(?:hold|fix|brace|flatten|splint|steady|keep)\w*\s+(?:the\s+|your\s+|both\s+)?(?:skin|forehead|(?:eye)?brows?|cheeks?|lids?|chin|(?:outer\s+|inner\s+)?(?:eye\s+)?corners?|(?:outer|inner)\s+brows?|(?:outer\s+|inner\s+)?ends?\s+of\s+(?:the\s+|your\s+)?(?:eye)?brows?)\b",
         Free
     )]
     private static partial Regex HoldsSkin();
@@ -93,7 +106,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Where a tongue circles.</summary>
     [GeneratedRegex(
-        @"\b(?:along|inside|over|in\s+front\s+of|between|around)\s+(?:the\s+|your\s+)?(?:inside\s+of\s+(?:the\s+)?)?(?:upper\s+|lower\s+|front\s+)?(?:teeth|lips|gums)\b",
+        @"\b(?:along|inside|over|in\s+front\s+of|between|a?round)\s+(?:the\s+|your\s+)?(?:inside\s+of\s+(?:the\s+)?)?(?:upper\s+|lower\s+|front\s+)?(?:teeth|lips|gums)\b",
         Free
     )]
     private static partial Regex RoundTheTeeth();
@@ -137,7 +150,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Which ways eyes look, two or more.</summary>
     [GeneratedRegex(
-        @"\b(?:look\w*|eyes|gaze|roll\w*(?<=\beyes\b[^.;]*)(?:\s+(?:them|(?:the\s+|your\s+)?eyes))?)\s+(?:to\s+)?(?:the\s+)?(?<way>left|right|up|down)(?:\s+(?:to|at)\s+the\s+\p{L}+(?:\s+with\s+(?:the\s+)?(?:chin|head)\s+(?:level|straight|still))?)?(?:[\s·]*(?:,|and|then|to|-|/)[\s·,]*(?:and\s+|then\s+)?(?:to\s+)?(?:the\s+)?(?<way>left|right|up|down)\b(?:\s+(?:to|at)\s+the\s+\p{L}+)?)+",
+        @"\b(?:(?:eyes\s+)?look\w*|eyes|gaze|roll\w*(?<=\beyes\b[^.;]*)(?:\s+(?:them|(?:the\s+|your\s+)?eyes))?)\s+(?:to\s+)?(?:the\s+)?(?<way>left|right|up|down)(?:\s+(?:to|at)\s+the\s+\p{L}+(?:\s+with\s+(?:the\s+)?(?:chin|head)\s+(?:level|straight|still))?)?(?:[\s·]*(?:,|and|then|to|-|/)[\s·,]*(?:and\s+|then\s+)?(?:to\s+)?(?:the\s+)?(?<way>left|right|up|down)\b(?:\s+(?:to|at)\s+the\s+\p{L}+)?)+",
         Free
     )]
     private static partial Regex LooksAbout();
@@ -145,7 +158,7 @@ internal sealed partial class NoteGlossary
     /// <summary>Vowels that are said for the sake of the lips: "say A E I O U", "ee - oo". A letter by itself is a vowel where it stands
     /// as a capital or in quotes.</summary>
     [GeneratedRegex(
-        @"\b(?:say\w*|form\w*|shape|make|in(?:to)?\s+an|mouth\s+in(?:to)?)\s+(?:(?:an?\s+)?(?:the|long|big|wide|loud|round|vowels?|letters?|sound)\s+)*(?:an?\s+)??[:""“'‘]*(?<vowel>(?-i:[AEIOU])|[aeiou](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+|cheese)(?![\p{L}\d])[""”'’]*(?:\s*(?:[,–/-]|and|then|to)?\s*[""“'‘]*\b(?<vowel>(?-i:[AEIOU])|[aeiou](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+|cheese)(?![\p{L}\d])[""”'’]*)*(?:\s+(?:shape\s+)?with\s+(?:the\s+|your\s+)?(?:lips|mouth))?|(?-i:\b(?<vowel>[AEOU])\b(?:\s*[-,–/]\s*(?<vowel>[AEIOU])\b)+)|[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)[""”'’]*(?:\s*(?:[,–/-]|and|then|to)\s*[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)\b[""”'’]*)+",
+        @"\b(?:say\w*|form\w*|shape|make|(?:in)?to\s+an|in\s+an|mouth\s+(?:in(?:to)?|like|as\s+for))\s+(?:(?:an?\s+)?(?:the|long|big|wide|loud|round|vowels?|letters?|sound)\s+)*(?:an?\s+)??[:""“'‘]*(?<vowel>(?-i:[AEIOU])|[aeiou](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+|cheese)(?![\p{L}\d])[""”'’]*(?:\s*(?:[,–/-]|and|then|to)?\s*[""“'‘]*\b(?<vowel>(?-i:[AEIOU])|[aeiou](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+|cheese)(?![\p{L}\d])[""”'’]*)*(?:\s+(?:shape\s+)?with\s+(?:(?:the|your|very|rounded|exaggerated|large|big)\s+)*(?:lips|mouth|lip\s+movements?))?|(?-i:\b(?<vowel>[AEOU])\b(?:\s*[-,–/]\s*(?<vowel>[AEIOU])\b)+)|[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)[""”'’]*(?:\s*(?:[,–/-]|and|then|to)\s*[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)\b[""”'’]*)+",
         Free
     )]
     private static partial Regex Vowels();
@@ -191,7 +204,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Palms that lie round the eyes and touch no lid.</summary>
     [GeneratedRegex(
-        @"\bpalms?\s+(?:lightly\s+|loosely\s+)?over\s+(?:(?:the|your|closed|shut|both)\s+)*eyes\b|\b(?:lay|plac|put|cup|rest)\w*\s+(?:(?:them|it|the|your|both|warm|palms?|hands?)\s+)+(?:lightly\s+|loosely\s+|gently\s+)?(?:over|on)\s+(?:(?:the|your|closed|shut|both)\s+)*eyes\b(?<=\b(?:palms?|hands?)\b[^.;]*)",
+        @"\b(?:warm\w*\s+)?(?:palms?|hands)\s+(?:lightly\s+|loosely\s+)?over\s+(?:(?:the|your|closed|shut|both)\s+)*eyes\b|\b(?:lay|plac|put|cup|rest)\w*\s+(?:(?:them|it|the|your|both|warm|palms?|hands?)\s+)+(?:lightly\s+|loosely\s+|gently\s+)?(?:over|on)\s+(?:(?:the|your|closed|shut|both)\s+)*eyes\b(?<=\b(?:palms?|hands?)\b[^.;]*)",
         Free
     )]
     private static partial Regex PalmsOverEyes();
@@ -239,14 +252,14 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"Relax.", "let go slowly": the way back, and nothing else.</summary>
     [GeneratedRegex(
-        @"^\s*(?:(?:and|then)\s+)*(?:release|relax|let\s+(?:it\s+|them\s+)?go|rest|lower|return|come\s+back)(?:\s+(?:it|them|the\s+face|your\s+face|all|everything|completely|fully|gently|again|to\s+(?:the\s+)?(?:neutral|normal|start|middle)|(?<slow>(?:very\s+)?slowly)))*\W*$",
+        @"^\s*(?:(?:and|then)\s+)*(?:release|relax|let\s+(?:it\s+|them\s+)?go|rest|lower|return|come\s+back)(?:\s+(?:it|them|the\s+face|your\s+face|all|everything|completely|fully|gently|again|to\s+(?:the\s+)?(?:neutral|normal|start|middle)|(?<slow>(?:very\s+)?slowly)|(?:over|in|for)\s+(?<n>\d+)\s+(?:slow\s+)?counts?))*\W*$",
         Free
     )]
     private static partial Regex OnlyBack();
 
     /// <summary>How many, and nothing else: "5 x", "repeat 3 times".</summary>
     [GeneratedRegex(
-        @"^\s*(?:(?:and|then|do|repeat\w*|this|it|so)\s+)*(?<n>\d+)\s*(?:x|×|times|rounds?|reps?|repetitions?)(?:\s+(?:each|per|on\s+each|on\s+both)(?:\s+sides?)?)?\W*$",
+        @"^\s*(?:(?:and\s+|then\s+)*(?:out|back|down|relax|release|let\s+go|rest)\s*,\s*)?(?:(?:and|then|do|repeat\w*|this|it|so)\s+)*(?<n>\d+)\s*(?:x|×|times|rounds?|reps?|repetitions?)(?:\s+(?:each|per|on\s+each|on\s+both)(?:\s+sides?)?)?\W*$",
         Free
     )]
     private static partial Regex OnlyCount();
@@ -272,6 +285,10 @@ internal sealed partial class NoteGlossary
         Free
     )]
     private static partial Regex TimesOfSides();
+
+    /// <summary>"While counting to 5".</summary>
+    [GeneratedRegex(@"\b(?:while|as\s+you|and)\s+(?:slowly\s+)?(?:count(?:ing)?)\s+to\s+(?<n>\d+)\b", Free)]
+    private static partial Regex WhileCounting();
 
     /// <summary>"For a count of 8".</summary>
     [GeneratedRegex(

@@ -14,8 +14,9 @@ internal sealed partial class NoteGlossary
     {
         var taken = new List<Named>();
         foreach (var (words, means) in names)
-            if (ClaimWords.Find(lower, words) is var at and >= 0 && !taken.Exists(t => at < t.At + t.Length && t.At < at + words.Length))
-                taken.Add(new(at, words.Length, means));
+            for (var at = ClaimWords.Find(lower, words); at >= 0; at = ClaimWords.Find(lower, words, at + words.Length))
+                if (!taken.Exists(t => at < t.At + t.Length && t.At < at + words.Length))
+                    taken.Add(new(at, words.Length, means));
         return taken;
     }
 
@@ -32,6 +33,10 @@ internal sealed partial class NoteGlossary
         if (led.Count == 0 && Label().Match(lower) is { Success: true } label && NamedIn(lower[label.Length..], _zones).Count == 0)
             led = [.. taken.Where(t => t.At + t.Length <= label.Groups["of"].Index + label.Groups["of"].Length)];
         List<string> path = [.. InOrder(led, lower).Select(t => t.Means).Distinct().Take(5)];
+        if (path.Count == 1 && FromUnderTheEye().IsMatch(lower) && !path.Contains(RimBelow))
+            path.Insert(0, RimBelow);
+        if (path is ["pogonion"] && AlongTheJaw().IsMatch(lower))
+            path.Add("gonion");
         // Under the eye the way leads along the rim of the orbit, never over the eye.
         if (path.Count == 2 && UnderTheEye().IsMatch(lower) && !path.Contains(RimBelow))
             path.Insert(1, RimBelow);
@@ -42,6 +47,16 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(@"\b(?:under|below|beneath)\s+(?:(?:the|your|each|both)\s+)*eyes?\b", Free)]
     private static partial Regex UnderTheEye();
+
+    [GeneratedRegex(@"\bfrom\b[^.;]{0,40}\balong\s+(?:the\s+|your\s+)?(?:lower\s+)?jaw(?:\s?line|\s?bone)?\b", Free)]
+    private static partial Regex AlongTheJaw();
+
+    /// <summary>A stroke that begins under the eye, as no other beginning is told.</summary>
+    [GeneratedRegex(
+        @"\b(?:under|below|beneath)\s+(?:(?:the|your|each|both)\s+)*eyes?\b[^.;]{0,40}\b(?:strok|smooth|sweep|slid|glid|wip|iron|brush|draw|pull)\w*\s+(?:\w+\s+){0,3}?to(?:wards?)?\s",
+        Free
+    )]
+    private static partial Regex FromUnderTheEye();
 
     /// <summary>As the hand meets them: "under the cheekbone from the nose to the ear" begins at the nose.</summary>
     private static IEnumerable<Named> InOrder(List<Named> places, string lower)
@@ -63,6 +78,9 @@ internal sealed partial class NoteGlossary
     /// </summary>
     private List<string> ZonesIn(string sentence)
     {
+        // What a label names is no place where the sentence names one.
+        if (Label().Match(sentence) is { Success: true } label && ZonesIn(sentence[label.Length..]) is { Count: > 0 } there)
+            return there;
         List<string> named =
         [
             .. NamedIn(sentence.ToLowerInvariant(), _zones).OrderByDescending(t => t.Length).Select(t => t.Means).Distinct().Take(2),
@@ -77,7 +95,7 @@ internal sealed partial class NoteGlossary
     private string? ZoneOver(string structure) =>
         _atlas
             .Document.Zones.Select(z => (z.Id, At: Array.IndexOf(z.MusclesSuperficialToDeep, structure)))
-            .Where(z => z.At >= 0)
+            .Where(z => z.At >= 0 && z.Id != "mouth-inside")
             .OrderBy(z => z.At)
             .Select(z => z.Id)
             .FirstOrDefault();
@@ -96,9 +114,11 @@ internal sealed partial class NoteGlossary
             whole = ToTheTip().Replace(whole, "to the tip of the nose");
         if (FromTo().IsMatch(whole))
             whole = ForeheadEnd().Replace(whole, "${lead}middle of the forehead");
+        if (ForeheadWord().IsMatch(sentence) && !ComesFrom().IsMatch(sentence) && OutToTheSides().IsMatch(sentence))
+            whole = OnTheForehead().Replace(whole, "from the middle of the forehead", 1);
         if (ForeheadWord().IsMatch(sentence))
             whole = ToTheSides().Replace(whole, "to the temples");
-        if (ForeheadWord().IsMatch(sentence))
+        if (ForeheadWord().IsMatch(sentence) || AboveTheBrow().IsMatch(sentence))
             whole = FromMiddle().Replace(whole, "${lead}from the middle of the forehead ${to}");
         return BrowWord().IsMatch(sentence)
             ? BrowEnds()
@@ -156,8 +176,21 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\bto\s+the\s+tip\b(?!\s+of)", Free)]
     private static partial Regex ToTheTip();
 
+    [GeneratedRegex(@"\b(?:on|at|over|across)\s+(?:the\s+|your\s+)?forehead\b", Free)]
+    private static partial Regex OnTheForehead();
+
+    /// <summary>A stroke that ends at the sides of the forehead.</summary>
+    [GeneratedRegex(
+        @"\b(?:strok|smooth|sweep|slid|glid|wip|iron|brush|draw)\w*\s+(?:\w+\s+){0,3}?to(?:wards?)?\s+(?:the\s+|your\s+|both\s+)*(?:temples?|sides)\b",
+        Free
+    )]
+    private static partial Regex OutToTheSides();
+
     [GeneratedRegex(@"\b(?:out\s+)?to\s+(?:the\s+|both\s+)?sides\b", Free)]
     private static partial Regex ToTheSides();
+
+    [GeneratedRegex(@"\babove\s+(?:(?:the|your|both)\s+)*(?:eye)?brows?\b", Free)]
+    private static partial Regex AboveTheBrow();
 
     [GeneratedRegex(@"\bforehead\b", Free)]
     private static partial Regex ForeheadWord();

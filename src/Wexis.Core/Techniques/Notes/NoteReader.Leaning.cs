@@ -76,11 +76,11 @@ internal sealed partial class NoteReader
     /// <summary>"Then relax slowly.": the way back of the step before.</summary>
     private bool LetsGo(string text)
     {
-        if (Last < 0 || _laid is not null || NoteGlossary.WayBack(text) is not { } slow)
+        if (Last < 0 || _laid is not null || NoteGlossary.WayBack(text) is not { } seconds)
             return false;
         var tempo = _steps[Last].Tempo ?? new(null, null, null, null);
-        if (slow)
-            _steps[Last] = _steps[Last] with { Tempo = tempo with { OutS = tempo.OutS ?? NoteGlossary.SlowBackSeconds } };
+        if (seconds > 0)
+            _steps[Last] = _steps[Last] with { Tempo = tempo with { OutS = tempo.OutS ?? seconds } };
         Add(text, NoteKind.Dose, Last);
         return true;
     }

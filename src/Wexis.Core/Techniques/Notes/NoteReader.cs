@@ -177,6 +177,13 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
             _lines[posed.Line] = _lines[posed.Line] with { Step = _steps.Count };
             _posed = null;
         }
+        if (Last >= 0 && NoteGlossary.SaysMore(_steps[Last], step) is { } whole)
+        {
+            _steps[Last] = whole;
+            Answered(NoteGlossary.HowManyAsked);
+            Add(text, NoteKind.Step, Last, open);
+            return true;
+        }
         _steps.Add(step);
         _onward = onward && Last > 0 ? Last : null;
         Add(text, NoteKind.Step, Last, open);
@@ -292,7 +299,7 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
             Answered(NoteGlossary.HowHardAsked);
         }
         List<string> asked = NoteGlossary.BesideDose(text) is { } beside ? [$"“{beside}”: what is it for here?"] : [];
-        if (_onward == Last && !NoteGlossary.IsCounted(_steps[Last - 1].Dose))
+        if (Last > 0 && (_onward == Last ? !NoteGlossary.IsCounted(_steps[Last - 1].Dose) : _steps[Last - 1].Dose is null))
             asked.Add($"“{dose.Line}”: of this step, or of it and the one before in turn?");
         Add(text, NoteKind.Dose, Last, asked);
         return true;

@@ -54,6 +54,9 @@ internal sealed partial class NoteGlossary
             )
                 phrases.Blank(at, WithPlural(lower, at, length));
             phrases.TakeAll(HandPart());
+            // It is named once more.
+            foreach (var (pattern, _) in Contacts.Where(c => c.Contact == hand.Contact))
+                phrases.TakeAll(pattern);
         }
         foreach (var piece in Pieces().Split(phrases.Left))
             if (Ends().Replace(Ends().Replace(piece.Trim(), "").Trim(), "").Trim().ToLowerInvariant() is var said && Weighs(said))
@@ -77,13 +80,23 @@ internal sealed partial class NoteGlossary
                     Role.Number or Role.Other => true,
                     // What is massaged in circles is circled.
                     Role.Verb => c.Means is not ("massage" or "massaging") && RoleWords.Verb(c.Means) is not { Bare: true, Work: null },
-                    Role.Way => c.Means is "left" or "right",
+                    Role.Way => c.Means is "left" or "right" or "circle",
                     _ => false,
                 }
             );
 
     /// <summary>How a part is held, and no movement.</summary>
-    private static readonly Regex[] HeldStates = [EyesShut(), MouthHalfOpen(), MouthOpen(), JawLoose(), Upright(), ShouldersDown()];
+    private static readonly Regex[] HeldStates =
+    [
+        EyesHalfShut(),
+        EyesShut(),
+        MouthHalfOpen(),
+        MouthOpen(),
+        TeethTogether(),
+        JawLoose(),
+        Upright(),
+        ShouldersDown(),
+    ];
 
     /// <summary>What is read of the sentence as a whole: sides, how the rest is held, how strongly, with what on the skin.</summary>
     private static readonly Regex[] ReadElsewhere =
@@ -107,14 +120,21 @@ internal sealed partial class NoteGlossary
         RightThenLeft(),
         HeatOrCold(),
         StraightAhead(),
+        Elbows(),
         AsFarAs(),
         ToTheTip(),
     ];
 
-    [GeneratedRegex(@"\b(?:right|left)\s*,?\s+then\s+(?:the\s+)?(?:left|right)\b|\bkeep\w*\s+the\s+other\s+(?:one|eye)\s+open\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:right|left)\s*,?\s+then\s+(?:the\s+)?(?:left|right)\b|\bkeep\w*\s+the\s+other\s+(?:one|eye)\s+open\b|\b(?:the\s+)?other\s+(?:(?:one|eye|brow|side|half)\s+)?(?:stays?|remains?|is)\s+(?:open|still|quiet|relaxed|free)\b",
+        Free
+    )]
     private static partial Regex RightThenLeft();
 
-    [GeneratedRegex(@"\bas\s+\w+\s+as\s+(?:(?:you|is|it\s+is|they|can|go(?:es)?|possible|feels?|comfortabl[ey])\s*)+", Free)]
+    [GeneratedRegex(
+        @"\b(?<before>as)\s+\w+\s+(?<after>as\s+(?:(?:(?:you|is|it|they|can|could|go(?:es)?|possible|feels?|comfortabl[ey])\s*)+|an?\s+\p{L}+))",
+        Free
+    )]
     private static partial Regex AsFarAs();
 
     [GeneratedRegex(
@@ -126,12 +146,19 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\bsides?\s+of\s+(?:the\s+|your\s+)?face\b", Free)]
     private static partial Regex SideOfFace();
 
+    /// <summary>Where the arms rest meanwhile.</summary>
+    [GeneratedRegex(
+        @"\b(?:(?:rest|prop|lean|support|put)\w*\s+)?(?:(?:the|your|both)\s+)?elbows?\s+(?:(?:rest\w*\s+)?on\s+(?:the\s+|a\s+)?\p{L}+|back|out|wide|up|open)\b",
+        Free
+    )]
+    private static partial Regex Elbows();
+
     /// <summary>Where eyes look that look nowhere else.</summary>
     [GeneratedRegex(@"\b(?:look|gaze|eyes)\w*\s+(?:straight\s+)?(?:ahead|forwards?)\b", Free)]
     private static partial Regex StraightAhead();
 
     /// <summary>Just before an area that a stroke only passes.</summary>
-    [GeneratedRegex(@"\b(?:along|over|across|down|up|via)\s+(?:the\s+|your\s+)?(?:side\s+of\s+(?:the\s+)?)?$", Free)]
+    [GeneratedRegex(@"\b(?:along|over|across|down|up|via|round|around)\s+(?:the\s+|your\s+)?(?:side\s+of\s+(?:the\s+)?)?$", Free)]
     private static partial Regex OnTheWay();
 
     /// <summary>Just after an area of which a place is told: "into the cheek under the cheekbone".</summary>
@@ -146,13 +173,13 @@ internal sealed partial class NoteGlossary
 
     /// <summary>How it feels or looks, which nothing follows from.</summary>
     [GeneratedRegex(
-        @"\b(?:as\s+if|as\s+though|imagin\w*|feel(?:ing)?\b(?!\s+for)|like\s+(?:a|an|when|you|saying)\b|careful\w*\s+with|without\s+los\w+|so\s+that|in\s+order\s+to|(?<=,\s*(?:and\s+)?)breath\w*\s+(?:normally|calmly|freely|on|evenly|easily)|hold\w*\s+(?:the\s+|your\s+)?air|to\s+show\s+(?:the\s+|your\s+)?(?:gums|upper\s+teeth)|(?:the\s+)?(?:same|more)\s+as\s+before)[^,.;·()]*|\(\s*\p{L}+\s*\)",
+        @"\b(?:as\s+if|as\s+though|imagin\w*|feel(?:ing)?\b(?!\s+for)|like\s+(?:a|an|when|you|saying)\b|(?<=[·\s])as\s+(?:an?\s+)?(?!possible|before|usual|far|wide|hard|well)(?=\p{L}+\s*(?:[,.;·(]|$))|(?:to\s+)?(?:mak|form|get|creat)\w*\s+(?:an?\s+|the\s+|your\s+)?(?:double\s+chin|fish|duck|lion)|(?:with|by|under)\s+(?:its|their)\s+own\s+\p{L}+|(?:(?:with|there\s+is)\s+)?(?:no|without(?:\s+any)?)\s+(?:visible\s+|real\s+)?movement|careful\w*\s+with|without\s+los\w+|so\s+that|in\s+order\s+to|(?<=,\s*(?:and\s+)?)breath\w*\s+(?:normally|calmly|freely|on|evenly|easily)|(?:hold|keep)\w*\s+(?:the\s+|your\s+)?air(?:\s+in(?:side)?)?|to\s+show\s+(?:the\s+|your\s+)?(?:gums|upper\s+teeth)|(?:the\s+)?(?:same|more)\s+as\s+before)[^,.;·()]*|\blike\s+(?!this|that|before)\p{L}+(?=\s*(?:[,.;·(]|$)|\s+(?:across|on|over|with|and|along|in)\b)|\(\s*\p{L}+\s*\)|(?<=^|[\s,(])[""“](?!(?:[aeiouh]+|cheese)[""”])\p{L}{3,}(?:(?:[\s-]\p{L}+){0,2}[""”](?=\s*(?:[:,.;]|$))|[""”])",
         Free
     )]
     private static partial Regex HowItFeels();
 
     [GeneratedRegex(
-        @"\b(?:finger\s?tips?|finger\s+pads?|fingers?|(?<!\bback\s+of\s+(?:the\s+|your\s+)?)hands?|skin|strokes?|passes|knead\w*|massag\w*|along)\b",
+        @"\b(?:finger\s?tips?|finger\s+pads?|fingers?|(?<!\bback\s+of\s+(?:the\s+|your\s+)?)hands?|skin|strokes?|passes|knead\w*|massag\w*|along|(?:cup|grip|grasp|clasp|wrap)\w*(?=\s+(?:the|your|both)\b))\b",
         Free
     )]
     private static partial Regex HandPart();
@@ -170,7 +197,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>The way back of a movement, which its dose has.</summary>
     [GeneratedRegex(
-        @"^(?:(?:and|then)\s+)?(?:(?:pull|draw|bring|slide|move|come|go)\s+(?:it\s+|them\s+)?back|let\s+(?:it|them)\s+(?:go|fall|drop|down|sink)|(?:release|relax|lower|drop|close|open)\s+(?:it|them)(?:\s+again)?|release|relax|let\s+go|let\s+down|lower|drop|down|back|rest|repeat|return|up|out|in|open|close)$",
+        @"^(?:(?:and|then)\s+)?(?:(?:pull|draw|bring|slide|move|come|go)\s+(?:it\s+|them\s+)?back|let\s+(?:it|them)\s+(?:go|fall|drop|down|sink)|(?:release|relax|lower|drop|close|open)\s+(?:it|them)(?:\s+again)?|release|relax|let\s+go|let\s+down|lower|drop|down|back|rest|repeat|return|up|out|in|apart|open|close|open\s+pop)$",
         Free
     )]
     private static partial Regex BackAgain();

@@ -34,11 +34,34 @@ internal sealed partial class NoteShorthand
         text = Med().Replace(text, m => Marked(m, "medium"));
         text = BetweenShort().Replace(text, m => Marked(m, "between"));
         text = PressShort().Replace(text, m => Marked(m, "pressure"));
+        text = PerSide().Replace(text, m => Marked(m, " per side"));
+        text = Clockwise().Replace(text, m => Marked(m, m.Groups["anti"].Success ? "anticlockwise" : "clockwise"));
+        text = CutOff().Replace(text, m => WholeWord(m.Groups["word"].Value) is { } whole ? Marked(m, whole) : m.Value);
         text = Dotted().Replace(text, m => Marked(m, m.Groups["word"].Value));
         text = RightLetter().Replace(text, m => Marked(m, "right"));
         text = LeftLetter().Replace(text, m => Marked(m, "left"));
         return Ampersand().Replace(text, m => Marked(m, " and "));
     }
+
+    /// <summary>
+    /// The word of which letters are the beginning ("forw.": forward); null where they are a word themselves, or begin more than one.
+    /// </summary>
+    private static string? WholeWord(string cut)
+    {
+        var begun = cut.ToLowerInvariant();
+        if (Roles.RoleWords.IsKnown(begun))
+            return null;
+        var whole = CutWords.Where(w => w.StartsWith(begun, StringComparison.Ordinal)).ToList();
+        return whole is [var word] && word != begun ? word : null;
+    }
+
+    /// <summary>Words that notes cut off (common practice).</summary>
+    private static readonly string[] CutWords = """
+        forward forehead between together release repeat finger index pressure alternately upper lower inner outer eyebrows temples
+        cheekbone collarbone shoulders hairline muscles circles direction exercise horizontally vertically diagonally opposite
+        against resistance tongue palate nostrils upwards downwards outwards inwards backwards breathe exhale inhale clockwise
+        anticlockwise closed stretch pucker knuckles massage gentle middle medium moderate minutes seconds
+        """.Split([' ', '\n', '\r'], StringSplitOptions.RemoveEmptyEntries);
 
     /// <summary>A part of what was written out, to be read.</summary>
     public static string Plain(string text) => Marks().Replace(text, "");
@@ -123,6 +146,16 @@ internal sealed partial class NoteShorthand
 
     [GeneratedRegex(@"(?<![\p{L}.'])L(?![\p{L}'’\d]|\.\p{L})")]
     private static partial Regex LeftLetter();
+
+    /// <summary>The beginning of a word, with a dot where the sentence goes on.</summary>
+    [GeneratedRegex(@"(?<![\p{L}.])(?<word>\p{L}{3,})\.(?=\s*[,;)]|\s+[\p{Ll}\d(])")]
+    private static partial Regex CutOff();
+
+    [GeneratedRegex(@"(?<=\d\s*(?:s|secs?|x|reps?|times)?)\s*/\s*(?:side|s\.)(?!\p{L})", Free)]
+    private static partial Regex PerSide();
+
+    [GeneratedRegex(@"\b(?:(?<anti>c|anti|a)-?)?cw\b\.?", Free)]
+    private static partial Regex Clockwise();
 
     [GeneratedRegex(@"\bb/w\b", Free)]
     private static partial Regex BetweenShort();

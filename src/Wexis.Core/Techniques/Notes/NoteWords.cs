@@ -22,7 +22,7 @@ internal sealed partial class NoteGlossary
     private static readonly (Regex Pattern, int Level)[] PressureWords =
     [
         P(
-            @"light\s+feather|feather[\w-]*(?:\s+light)?|(?:no|without|zero)\s+pressure|very\s+light(?:ly)?|barely(?:\s+touch\w*)?|almost\s+no\s+pressure|(?:level|pressure)\s+1\b(?!\s*(?:x|×|times|sec|reps?))",
+            @"(?:soft|light|gentl)est|light\s+feather|feather[\w-]*(?:\s+light)?|(?:no|without|zero)\s+pressure|very\s+light(?:ly)?|barely(?:\s+touch\w*)?|almost\s+no\s+pressure|(?:level|pressure)\s+1\b(?!\s*(?:x|×|times|sec|reps?))",
             1
         ),
         P(
@@ -32,7 +32,7 @@ internal sealed partial class NoteGlossary
         P(@"medium|moderate(?:ly)?|(?:level|pressure)\s+3\b(?!\s*(?:x|×|times|sec|reps?))", 3),
         P(@"firm(?:ly)?|strong(?:ly)?|(?:level|pressure)\s+4\b(?!\s*(?:x|×|times|sec|reps?))", 4),
         P(
-            @"(?<!\bbreath\w*\s+(?:in\s+|out\s+)?)deep(?:ly)?(?!\s+breath)|(?:down\s+)?to\s+the\s+bone|hard|(?:level|pressure)\s+5\b(?!\s*(?:x|×|times|sec|reps?))",
+            @"(?<!\bbreath\w*\s+(?:in\s+|out\s+)?|\bshoulders?\s+)deep(?:ly)?(?!\s+breath)|(?:down\s+)?to\s+the\s+bone|hard|(?:level|pressure)\s+5\b(?!\s*(?:x|×|times|sec|reps?))",
             5
         ),
     ];
@@ -45,11 +45,12 @@ internal sealed partial class NoteGlossary
     [
         W(@"(?:2|two)\s*(?:-|–|to|or)\s*(?:3|three)\s+(?:finger\s?tips?|fingers?)", "two-fingers"),
         W(
-            @"(?:between\s+)?thumbs?\s+and\s+(?:index|fore)?(?:\s*fingers?)?|(?:between\s+)?(?:index|fore)\s*(?:fingers?)?\s+and\s+thumbs?",
+            @"(?:between\s+)?thumbs?\s+and\s+(?:the\s+)?(?:(?:bent|crooked|curved)\s+)?(?:index|fore)?(?:\s*fingers?)?|(?:between\s+)?(?:index|fore)\s*(?:fingers?)?\s+and\s+thumbs?",
             "pinch-thumb-index"
         ),
         W(@"palm\s+heels?|heels?\s+of\s+(?:the\s+|your\s+|one\s+|both\s+)*(?:hands?|palms?)", "heel-thenar"),
-        W(@"hook(?:ed|s)?\s+(?:the\s+)?fingers?|(?:index\s+|middle\s+)?fingers?\s+hook(?:ed|s)?|hooked", "hook"),
+        W(@"(?:(?:both|the|your)\s+)*thumbs?\s+hook(?:ed)?|hook(?:ed|s)?\s+(?:(?:both|the|your)\s+)*thumbs?", "thumb-pad"),
+        W(@"hook(?:ed|s)?\s+(?:(?:the|your|both|index|middle)\s+)*fingers?|(?:index\s+|middle\s+)?fingers?\s+hook(?:ed|s)?|hooked", "hook"),
         W(
             @"index\s+(?:fingers?\s+)?and\s+middle(?:\s+fingers?)?|middle\s+(?:fingers?\s+)?and\s+(?:index|ring)(?:\s+fingers?)?|(?:two|2)\s+(?:finger\s?tips?|finger\s+pads?|fingers?)",
             "two-fingers"
@@ -72,6 +73,23 @@ internal sealed partial class NoteGlossary
 
     private static readonly (string Words, string Landmark)[] CommonPlaces =
     [
+        ("behind the head", "occipital_edge"),
+        ("jaw hinge", "condyle"),
+        ("hinge of the jaw", "condyle"),
+        ("skull edge", "occipital_edge"),
+        ("edge of the skull", "occipital_edge"),
+        ("next to the nose", "alare"),
+        ("beside the nose", "alare"),
+        ("behind the neck", "nape_mid"),
+        ("back of the head", "occipital_edge"),
+        ("bridge", "nose_bridge_side"),
+        ("above the collarbone", "supraclavicular_hollow"),
+        ("above the collarbones", "supraclavicular_hollow"),
+        ("over the upper lid", "upper_lid_crease"),
+        ("over the upper lids", "upper_lid_crease"),
+        ("across the upper lid", "upper_lid_crease"),
+        ("across the upper lids", "upper_lid_crease"),
+        ("along the upper lid", "upper_lid_crease"),
         ("under the chin", "submental_mid"),
         ("under chin", "submental_mid"),
         ("below the chin", "submental_mid"),
@@ -167,6 +185,18 @@ internal sealed partial class NoteGlossary
         ("under eye", "lower-lid"),
         ("under each eye", "lower-lid"),
         ("below the eye", "lower-lid"),
+        ("below eye", "lower-lid"),
+        ("beside the eye", "outer-eye-corner"),
+        ("next to the eye", "outer-eye-corner"),
+        ("the frown", "glabella"),
+        ("décolleté", "upper-chest"),
+        ("decollete", "upper-chest"),
+        ("chest", "upper-chest"),
+        ("breastbone", "upper-chest"),
+        ("sternum", "upper-chest"),
+        ("above the ear", "scalp"),
+        ("above the brow", "forehead-central"),
+        ("above the eyebrow", "forehead-central"),
         ("nasolabial fold", "nasolabial"),
         ("smile line", "nasolabial"),
         ("smile lines", "nasolabial"),
@@ -187,6 +217,7 @@ internal sealed partial class NoteGlossary
         ("eye sockets", "malar"),
         ("frown line", "glabella"),
         ("frown lines", "glabella"),
+        ("bridge", "nose-bridge"),
         ("bridge of the nose", "nose-bridge"),
         ("nose bridge", "nose-bridge"),
         ("jaw edge", "jawline"),

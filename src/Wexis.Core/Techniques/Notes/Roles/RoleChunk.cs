@@ -57,11 +57,17 @@ internal sealed record Chunk(Role Role, int At, int Length, string Means, string
             }
             if (InCircles(words, i) is { } round)
             {
-                found.Add(new(Role.Way, word.Index, words[round].Index + words[round].Length - word.Index, "round"));
+                found.Add(new(Role.Way, word.Index, words[round].Index + words[round].Length - word.Index, "circle"));
                 i = round;
                 continue;
             }
             var said = word.Value.ToLowerInvariant();
+            // "Hold the smile", "smooth away the frown": what is there already.
+            if (RoleWords.Verb(said) is { Moves: not null } && IsAThing(words, i))
+            {
+                found.Add(new(Role.Light, word.Index, word.Length, said));
+                continue;
+            }
             found.Add(new(RoleOf(said), word.Index, word.Length, RoleWords.Way(said) ?? said));
         }
         return found;
@@ -77,6 +83,21 @@ internal sealed record Chunk(Role Role, int At, int Length, string Means, string
             found.Add(named);
         }
     }
+
+    private static bool IsAThing(List<Match> words, int at) =>
+        at > 1
+        && words[at - 1].Value.ToLowerInvariant() is "the" or "your" or "this" or "that"
+        && words[at - 2].Value.ToLowerInvariant()
+            is "hold"
+                or "keep"
+                or "release"
+                or "away"
+                or "out"
+                or "off"
+                or "over"
+                or "relax"
+                or "apart"
+                or "of";
 
     private static Role RoleOf(string said) =>
         char.IsDigit(said[0]) ? Role.Number

@@ -35,6 +35,12 @@ internal sealed partial class RoleReader
                     spans.AddRange([leads, c]);
                     leads = null;
                     continue;
+                // "The forehead skin" is one thing.
+                case Role.Part when c.Means == "skin" && obj is not null && _chunks[j - 1] == obj:
+                    spans.Remove(obj);
+                    obj = obj with { Means = "skin" };
+                    spans.AddRange([obj, c]);
+                    continue;
                 case Role.Part or Role.Hand or Role.It when obj is null && leads is null:
                     obj = c;
                     spans.Add(c);
@@ -55,13 +61,19 @@ internal sealed partial class RoleReader
                     while (_chunks[j].Role != Role.Part)
                         j++;
                     continue;
-                case Role.Leads
-                    when goal is null && c.Means is not ("from" or "along" or "across" or "between" or "around" or "under" or "of"):
+                case Role.Leads when goal is null && c.Means is not ("from" or "along" or "across" or "around" or "under" or "of"):
                     leads = c;
                     continue;
                 // "Smile with the corners", "blink with both eyes".
                 case Role.With when obj is null && leads is null && PartNext(j):
                     spans.Add(c);
+                    continue;
+                // "Cover the teeth with the upper lip".
+                case Role.With when obj is { Role: Role.Part, Means: "teeth" or "upper-teeth" } && PartNext(j):
+                    spans.AddRange([c, .. _chunks.Skip(j + 1).TakeWhile(n => n.Role is Role.Light or Role.Part).Take(2)]);
+                    j += 1;
+                    while (_chunks[j].Role != Role.Part)
+                        j++;
                     continue;
                 // "Fill the mouth with air".
                 case Role.With when j + 1 < _chunks.Count && _chunks[j + 1].Means == "air":
@@ -82,9 +94,10 @@ internal sealed partial class RoleReader
     }
 
     /// <summary>Whether a way only leads to a place: "up to the ceiling", "down the neck".</summary>
-    private bool LeadsOn(int at) =>
-        at + 1 < _chunks.Count
-        && _chunks[at + 1] switch
+    private bool LeadsOn(int at) => at + 1 < _chunks.Count && (_chunks[at].Means == "round" && PartNext(at) || Onwards(at));
+
+    private bool Onwards(int at) =>
+        _chunks[at + 1] switch
         {
             { Role: Role.Leads } => PartNext(at + 1),
             // "Lift up the brows" moves them; "stroke down the neck" goes there, and "in the cheek" is a place.

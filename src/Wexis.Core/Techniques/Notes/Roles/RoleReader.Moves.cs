@@ -10,13 +10,43 @@ internal sealed partial class RoleReader
 
     /// <summary>"Open and close the jaw", "lift the brows, lower them": the second is the way back of the first.</summary>
     private bool GoesBack(VerbSense verb, string part, Behind behind) =>
-        part != "eye"
-        && behind.Goal is null
-        && _told.Find(t => t.Move is not null && t.Part == part) is { Way: { } went }
-        && (behind.Ways.Count == 0 ? Opposite(went, verb.Way) : verb.Bare && behind.Ways.All(w => w.Means is "back" or "middle"));
+        behind.Goal is null
+        && _told.FindLast(t => t.Move is not null && t.Part == part) is { } told
+        && (part != "eye" || (told.Way, verb.Way, behind.Ways.Count) is ("close", "open", 0))
+        && (
+            behind.Ways.Count == 0
+                ? Opposite(told.Way, verb.Way)
+                : verb.Bare && told.Way is null && behind.Ways.Any(w => w.Means is "back")
+                    || verb.Bare && behind.Ways.All(w => w.Means is "back" or "middle" || Opposite(told.Way, w.Means))
+        );
 
-    private static bool Opposite(string went, string? way) =>
-        (went, way) is ("up", "down") or ("down", "up") or ("open", "close") or ("close", "open") or ("wide", "close") or (_, "loose");
+    /// <param name="went">Which way it went; null where it went towards something.</param>
+    private static bool Opposite(string? went, string? way) =>
+        (went, way)
+            is
+                ("up", "down")
+                or
+                ("down", "up")
+                or
+                ("in", "out")
+                or
+                ("out", "in")
+                or
+                ("forward", "back")
+                or
+                ("together", "apart")
+                or
+                ("apart", "together")
+                or
+                ("open", "close")
+                or
+                ("close", "open")
+                or
+                ("wide", "close")
+                or
+                ("up" or null, "let")
+                or
+                (_, "loose");
 
     /// <summary>What the face does, what moves, and whether it moves towards what stands behind it.</summary>
     /// <param name="named">Whether the part is named with the verb, and not only before it.</param>
@@ -26,7 +56,7 @@ internal sealed partial class RoleReader
         if (part is not null && goal is not null && verb.Way is not "turn" && RoleWords.MoveTo(part, goal) is { } there)
             return new(there, part, null, true);
         foreach (var reached in new[] { named ? part : null, goal }.OfType<string>())
-            if (verb.Moves is { } own && RoleWords.MoveTo(own, reached) is { } towards)
+            if (verb.Moves is { } own && (own, reached) is not ("lip", "mouth") && RoleWords.MoveTo(own, reached) is { } towards)
                 return new(towards, own, null, true);
         foreach (var moved in new[] { part, verb.Moves }.OfType<string>())
         foreach (var way in WaysOf(verb, moved, behind))

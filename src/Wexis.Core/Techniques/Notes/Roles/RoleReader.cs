@@ -40,7 +40,7 @@ internal sealed partial class RoleReader
         var reader = new RoleReader(chunks, TopicOf(chunks, left), against, before);
         reader.Verbs();
         reader.Ways();
-        reader.OfTheTopic();
+        reader.LoneWays();
         return [.. reader._told.OrderBy(t => t.At)];
     }
 
@@ -51,7 +51,9 @@ internal sealed partial class RoleReader
         if (end is < 1 or > 4 || left[chunks[end].At] is not (':' or '-' or '–'))
             return null;
         var parts = chunks.Take(end).Where(c => c.Role == Role.Part).ToList();
-        return parts.Count == 1 ? parts[0].Means : null;
+        return parts.Count == 1 ? parts[0].Means
+            : parts.Count == 0 ? RoleWords.MovedBy(left[..chunks[end].At].Trim().ToLowerInvariant())
+            : null;
     }
 
     private void Verbs()
@@ -69,7 +71,13 @@ internal sealed partial class RoleReader
         var behind = LookBehind(i + 1);
         var before = Before(i);
         // "The lips are closed", "jaw relaxed": how a part is held, and no movement.
-        if (behind.Object is null && before is { Role: Role.Part } && IsState(_chunks[i].Means) && !behind.Ways.Any(w => w.Means == "wide"))
+        if (
+            behind.Object is null
+            && before is { Role: Role.Part }
+            && IsState(_chunks[i].Means)
+            && !behind.Ways.Any(w => w.Means == "wide")
+            && !ComesBack(verb, behind.End)
+        )
             return;
         var obj = behind.Object ?? (before is null ? Shared(i, behind) : null);
         var known =
@@ -87,19 +95,32 @@ internal sealed partial class RoleReader
         var byHand = (obj ?? before)?.Role == Role.Hand || WithHand(i);
         // Where nothing is named that it is done to, the hand does it that is named; against a hand the face moves.
         var either = known is null && verb.Work is not null && verb.Moves is null && HasHand;
-        if (either && !(part is not null && Against(i)))
+        if (part is not null && obj?.Role != Role.Hand && Against(i))
+            byHand = false;
+        else if (either)
             byHand = true;
         if (!byHand && part is not null && GoesBack(verb, part, behind))
         {
             Tell(new(_chunks[i].At, null, null, part, null, [_chunks[i], .. behind.Spans.Where(s => s != behind.Goal)]));
             return;
         }
+        // "Close the lips" is how they are held, unless something is in their way.
+        if (verb.Way == "close" && part is "lip" or "mouth" && !Against(i))
+            return;
         // "Tongue: trace the inside of the lips": no hand goes there.
-        if (verb is { OnlyByHand: true, Work: "stroke" } && part == "tongue" && !HasHand)
+        if (
+            part == "tongue"
+            && !HasHand
+            && (verb is { OnlyByHand: true, Work: "stroke" } || verb is { Bare: true } && behind.Ways.Count == 0 && GoesAlong(behind.End))
+        )
         {
             Tell(new(_chunks[i].At, "tongue-circle-vestibule", null, part, null, [_chunks[i], .. behind.Spans]));
             return;
         }
+        // "Push the lips against them": forwards.
+        if (part == "lip" && verb.Verb is "push" or "press" && behind is { Ways.Count: 0, Goal: null } && Against(i))
+            behind = behind with { Ways = [_chunks[i] with { Means = "forward" }] };
+        var circles = verb.Bare && HasHand && behind.Ways.Any(w => w.Means == "circle") ? "circle" : null;
         var resolved = verb.OnlyByHand || (byHand && verb.Work is not null) ? None : Resolve(verb, part, known is not null, behind);
         if (resolved.Move is { } move)
         {
@@ -117,8 +138,11 @@ internal sealed partial class RoleReader
             Tell(new(_chunks[i].At, move, null, resolved.Part, SideOf(spans), spans, resolved.Way));
         }
         else if (
-            verb.Work is { } work
-            && !(!HasHand && (part == "tongue" || (verb.Way == "round" && part is not null && MovesItself.Contains(part))))
+            (circles ?? verb.Work) is { } work
+            && !(
+                !HasHand
+                && (part == "tongue" || (!verb.OnlyByHand && verb.Verb != "press" && part is not null && MovesItself.Contains(part)))
+            )
         )
             Tell(
                 new(
@@ -127,25 +151,46 @@ internal sealed partial class RoleReader
                     verb.OnlyByHand && Round(i) ? "circle" : WorkThere(verb, work, behind, byHand),
                     part,
                     null,
-                    [_chunks[i], .. behind.Spans.Where(s => s.Role is Role.Way or Role.It)]
+                    [_chunks[i], .. behind.Spans.Where(s => behind.Ways.Contains(s) || s.Role == Role.It)]
                 ),
                 obj
             );
     }
 
+    /// <summary>"Open and close": it is not held so.</summary>
+    private bool ComesBack(VerbSense verb, int at)
+    {
+        while (at < _chunks.Count && _chunks[at].Role is Role.Joins or Role.Break or Role.Light)
+            at++;
+        return at < _chunks.Count
+            && _chunks[at].Role == Role.Verb
+            && RoleWords.Verb(_chunks[at].Means) is { } next
+            && Opposite(verb.Way, next.Way);
+    }
+
+    /// <summary>"Along the gums", "round the lips".</summary>
+    private bool GoesAlong(int at) =>
+        at < _chunks.Count
+        && _chunks[at] is { Means: "along" or "around" or "round" or "over" }
+        && _chunks.Skip(at + 1).SkipWhile(c => c.Role == Role.Light).FirstOrDefault()
+            is { Role: Role.Part, Means: "teeth" or "upper-teeth" or "lip" };
+
     /// <summary>"Massage the temples in circles": what goes round is circled, wherever that is said.</summary>
     private bool Round(int at)
     {
-        if (_chunks.Skip(at + 1).TakeWhile(c => !IsStop(c)).FirstOrDefault(c => c is { Role: Role.Way, Means: "round" }) is not { } round)
+        if (_chunks.Skip(at + 1).TakeWhile(c => !IsStop(c)).FirstOrDefault(c => c is { Role: Role.Way, Means: "circle" }) is not { } round)
             return false;
         Tell(new(round.At, null, null, null, null, [round]));
         return true;
     }
 
     /// <summary>What a hand does that goes this way: what it pushes up it lifts, what it pulls apart it stretches.</summary>
-    private static string WorkThere(VerbSense verb, string work, Behind behind, bool byHand) =>
+    private string WorkThere(VerbSense verb, string work, Behind behind, bool byHand) =>
         behind.Ways.Any(w => w.Means == "apart") ? "stretch-apart"
-        : byHand && verb is { Verb: "push", Bare: true } && behind.Goal is null && behind.Ways.Any(w => w.Means is "up" or "back")
+        : (byHand || HasHand)
+        && verb is { Verb: "push", Bare: true }
+        && behind.Goal is null
+        && behind.Ways.Any(w => w.Means is "up" or "back")
             ? "lift-hold"
         : work;
 
@@ -269,69 +314,18 @@ internal sealed partial class RoleReader
     private static string? SideOf(List<Chunk> spans) =>
         spans.Select(s => s.Side).OfType<string>().Distinct().ToList() is [var one] ? one : null;
 
-    /// <summary>A part and a way with no verb: "brows up", "jaw forward", "chin to the ceiling".</summary>
-    private void Ways()
-    {
-        for (var i = 0; i < _chunks.Count; i++)
-        {
-            var part = _chunks[i];
-            if (part.Role != Role.Part || _read.Contains(part) || Led(i))
-                continue;
-            var behind = LookBehind(i + 1);
-            if (behind.Object is not null)
-                continue;
-            var verb = new VerbSense("", null, null, null, true);
-            if (
-                Resolve(verb, part.Means, true, behind) is not { Move: { } move } way
-                || (way.Way is { } held && IsHeld(part.Means, held))
-                || (HasHand && HeldByHand(i))
-            )
-                continue;
-            Tell(
-                new(part.At, move, null, part.Means, part.Side, [part, .. behind.Spans.Where(s => way.Goal || s != behind.Goal)], way.Way)
-            );
-        }
-    }
-
-    /// <summary>"Jaw: left, right": a way by itself is one of what the label names.</summary>
-    private void OfTheTopic()
-    {
-        if (_topic is null)
-            return;
-        for (var i = 1; i < _chunks.Count; i++)
-            if (
-                _chunks[i] is { Role: Role.Way } way
-                && !_read.Contains(way)
-                && Ends(i - 1)
-                && Ends(i + 1)
-                && RoleWords.MoveOf(_topic, way.Means) is { } move
-            )
-                Tell(new(way.At, move, null, _topic, null, [way]));
-
-        bool Ends(int at) => at >= _chunks.Count || _chunks[at].Role is Role.Break or Role.Joins or Role.Read;
-    }
-
-    /// <summary>"Hold the brows up" with a hand: what a hand holds does not move by itself.</summary>
-    private bool HeldByHand(int at)
-    {
-        for (var j = at - 1; j >= 0 && _chunks[j].Role == Role.Light; j--)
-            if (
-                _chunks[j].Means.StartsWith("hold", StringComparison.Ordinal)
-                || _chunks[j].Means.StartsWith("keep", StringComparison.Ordinal)
-            )
-                return true;
-        return false;
-    }
-
-    /// <summary>How a part is held where no verb stands: "head back", "shoulders down".</summary>
-    private static bool IsHeld(string part, string way) =>
-        (part, way) switch
-        {
-            ("head" or "neck", "back") or ("chin", "up") or ("shoulder", "down") or ("tongue", "up") or ("teeth", _) => true,
-            ("mouth" or "jaw" or "eye" or "lid" or "lip", "close") or ("lip", "together" or "apart") => true,
-            _ => false,
-        };
-
-    /// <summary>What no hand circles unless one is named.</summary>
-    private static readonly HashSet<string> MovesItself = ["shoulder", "head", "neck", "jaw", "chin", "tongue", "eye", "lip", "mouth"];
+    /// <summary>What no hand moves unless one is named.</summary>
+    private static readonly HashSet<string> MovesItself =
+    [
+        "chest",
+        "shoulder",
+        "head",
+        "neck",
+        "jaw",
+        "chin",
+        "tongue",
+        "eye",
+        "lip",
+        "mouth",
+    ];
 }

@@ -34,10 +34,10 @@ internal static class RoleWords
         eye-corner: inner corner, outer corner, corner eye, inner corner eye, outer corner eye, eye corner, inner eye corner
         eye-corner: outer eye corner
         mouth: mouth
-        jaw: lower jaw, jaw, mandible
+        jaw: lower jaw, jaw, mandible, jaw joint, tmj
         chin: chin
         tongue: tip tongue, tongue tip, tongue
-        teeth: teeth, tooth, lower teeth, bottom teeth, front teeth
+        teeth: teeth, tooth, gum, lower teeth, bottom teeth, front teeth
         upper-teeth: upper teeth, top teeth, upper front teeth
         head: head, crown head
         neck: neck, front neck, skin neck, front throat, neck band, neck muscle
@@ -55,9 +55,9 @@ internal static class RoleWords
 
     /// <summary>Verb: which way; with <c>/</c> what a hand does; with <c>@</c> the part that it moves by itself; <c>~</c> plain.</summary>
     private const string VerbNames = """
-        up: lift/lift-hold, raise/lift-hold, hoist/lift-hold, elevate, rise
+        up: lift/lift-hold, raise/lift-hold, hoist/lift-hold, elevate, rise, arch
         down: lower, sink
-        let: drop, hang
+        let: drop, hang, dangle, fall
         cover: cover
         open: open
         close: close, shut
@@ -65,24 +65,25 @@ internal static class RoleWords
         wide: widen
         narrow: narrow
         together: press/press, knit@brow, join, clamp
-        forward: stick, jut, poke, protrude, extend
+        forward: stick, jut, poke, protrude, extend, thrust, protract
+        back: retract
         pucker: purse@lip, pucker@lip, kiss@lip
         pout: pout@lower-lip
-        in: tuck, fold, curl, wrap, suck@cheek
-        round: circle/circle, rotate/circle, roll/circle
+        in: tuck, fold, curl, wrap, suck@cheek, hollow@cheek
+        circle: circle/circle, rotate/circle, roll/circle
         tilt: tilt, tip, lean
         turn: turn, twist
         bend: bend, bow
         nod: nod@head
         wrinkle: wrinkle@nose, scrunch@nose, crinkle@nose, crease@nose
         flare: flare@nostril
-        fill: puff@cheek, inflate@cheek, fill@cheek, balloon@cheek
+        fill: puff@cheek, inflate@cheek, fill@cheek, balloon@cheek, bulge@cheek, swell@cheek
         loose: relax, loosen, soften, unclench, release
-        tense: tense, tighten, strain
+        tense: tense, tighten, strain, contract, flex
         bite: clench@jaw, bite@jaw
         apart: stretch/stretch-apart, spread/stretch-apart
-        smile: smile@corner, grin@corner, beam@corner
-        frown: frown@brow, scowl@brow
+        smile: smile@corner, grin@corner, beam@corner, smirk@corner
+        frown: frown@brow, scowl@brow, furrow@brow
         blink: blink@eye
         wink: wink@eye
         squint: squint@lower-lid
@@ -90,11 +91,13 @@ internal static class RoleWords
         yawn: yawn@jaw
         sneer: snarl@upper-lip, sneer@upper-lip
         blow: blow@air, whistle@air
-        look: look@eye, gaze@eye, peer@eye, glance@eye
+        look: look@eye, gaze@eye, peer@eye, glance@eye, stare@eye
         ~: push/press, pull/lift-hold, draw/lift-hold, bring, move, take, go, come, shift, slide/stroke, glide/stroke, tug/lift-hold
         ~: put, get, make, send, pass
         work: stroke/stroke, sweep/stroke, brush/stroke, trace/stroke, drain/stroke, smooth/stroke, wipe/stroke, iron/stroke
-        work: drag/stroke, massage/stroke, knead/knead, tap/tap, drum/tap, pat/tap, pump/lymph-pump, rub/friction, pinch/pinch-roll
+        work: drag/stroke, massage/stroke, run/stroke, knead/knead, tap/tap, drum/tap, pat/tap, knock/tap, walk/tap, clap/tap, slap/tap, flick/tap, dance/tap, patter/tap, bounce/tap, hammer/tap
+        work: caress/stroke, skim/stroke, polish/stroke, comb/stroke, rake/stroke, swipe/stroke, squish/knead, wring/knead, scrub/friction
+        work: swirl/circle, compress/press, friction/friction, nip/pinch-roll, tweak/pinch-roll, pump/lymph-pump, rub/friction, pinch/pinch-roll
         work: pluck/pinch-roll, scrape/tool-stroke
         """;
 
@@ -110,33 +113,33 @@ internal static class RoleWords
         gaze-up: eye up
         gaze-down: eye down
         gaze-side: eye left, eye right, eye side
-        gaze-circle: eye round
+        gaze-circle: eye circle, eye round
         scrunch-nose: nose wrinkle, nose up
         flare-nostrils: nostril flare, nostril wide, nostril open, nostril out, nostril apart, nose flare, nose wide
         narrow-nostrils: nostril narrow, nostril in, nostril together, nose narrow, nostril close, nose in
         smile: corner up, cheek up, corner smile, lip smile, mouth smile, cheek smile, mouth up
         puff-cheeks: cheek fill, cheek out, mouth fill, cheek blow, cheek wide
         suck-cheeks: cheek in
-        raise-upper-lip: upper-lip up, upper-lip sneer, lip sneer
-        roll-lips-in: teeth cover, upper-lip in, lower-lip in, lip in
+        raise-upper-lip: upper-lip up, lip up, upper-lip sneer, lip sneer
+        roll-lips-in: lip in, upper-lip in, lower-lip in, teeth cover, upper-teeth cover
         lower-lip-down: lower-lip down
         pout-chin-up: lower-lip pout, lip pout, mouth pout, chin pout, lower-lip forward, lower-lip out, lower-lip up, chin wrinkle
         pucker: lip pucker, mouth pucker, corner pucker, lip forward, lip out, corner in, corner together, mouth forward
-        press-lips: lip together, lip squeeze, mouth together
+        press-lips: lip together, lip squeeze, mouth together, lip close, mouth close
         stretch-corners-sideways: corner back, corner out, corner apart, corner wide, corner side, lip apart, lip wide, lip back
         stretch-corners-sideways: mouth apart, mouth wide
         corners-down: corner down, mouth down
         funnel-o: lip round, mouth round
         blow-out: air blow, air out, lip blow
         transfer-air: air side, air left, air right
-        open-jaw: jaw open, mouth open, jaw down, jaw yawn, mouth yawn, lip open
+        open-jaw: jaw open, mouth open, jaw down, jaw yawn, mouth yawn
         jaw-rest: jaw let, jaw loose, mouth let
         jaw-forward: jaw forward, jaw out, chin forward, chin out
         jaw-side: jaw left, jaw right, jaw side
         clench: jaw bite, teeth bite, teeth together, jaw tense
         tongue-out: tongue out, tongue forward
         tongue-press-palate: tongue up
-        tongue-circle-vestibule: tongue round
+        tongue-circle-vestibule: tongue circle, tongue round
         chin-tuck: chin in, chin back, chin nod, head nod
         head-back: head back, chin up, neck back
         head-tilt-side: head tilt, neck tilt, neck side
@@ -157,9 +160,10 @@ internal static class RoleWords
         shrug: shoulder ear
         tongue-press-palate: tongue palate, tongue upper-teeth
         tongue-push-cheek: tongue cheek
-        tongue-out: tongue chin, tongue nose, tongue floor
+        tongue-out: tongue chin, tongue nose, tongue floor, tongue ceiling
+        suck-cheeks: cheek teeth
         pout-chin-up: lower-lip upper-lip, lower-lip nose, lower-lip ceiling
-        roll-lips-in: upper-lip teeth, lower-lip teeth, lip teeth, upper-lip lower-lip, upper-lip upper-teeth, lip upper-teeth
+        roll-lips-in: lip mouth, upper-lip teeth, lower-lip teeth, lip teeth, upper-lip lower-lip, upper-lip upper-teeth, lip upper-teeth
         raise-upper-lip: upper-lip nose
         kiss-ceiling: lip ceiling
         pucker: lip nose
@@ -169,6 +173,21 @@ internal static class RoleWords
         knit-brows: brow nose
         gaze-up: eye ceiling, eye brow, eye forehead
         gaze-down: eye floor, eye chest
+        """;
+
+    /// <summary>What a muscle moves that stands as a label.</summary>
+    private const string MuscleNames = """
+        eye: orbicularis oculi
+        brow: frontalis, corrugator, procerus
+        jaw: masseter, temporalis, pterygoid, lateral pterygoid
+        corner: zygomaticus, risorius
+        lip: orbicularis oris
+        cheek: buccinator
+        lower-lip: mentalis
+        upper-lip: levator labii
+        neck: platysma
+        head: sternocleidomastoid, scm, scalenes
+        nostril: nasalis
         """;
 
     private const string WayNames = """
@@ -223,13 +242,14 @@ internal static class RoleWords
         rep reps set sets round rounds count counts second seconds sec secs minute minutes min mins pass passes repetition
         repetitions pulse pulses exercise
         way ways direction side sides position place placed lay laid lays lie lies set rest rests resting point points
-        pointing spot spots area part motion movement movements gesture touch touching same other another opposite or
+        pointing spot spots area part motion movement movements gesture touch touches touching same other another opposite or
         comfortable comfortably far possible force pain effort
         feel feeling feels felt think breathe breathing breath naturally normally normal natural
         muscle muscles bone bones itself himself herself yourself alternating alternate alternately altogether total warm warmed
         tight tightly tighter poss possibly wide widely loose loosely high higher low lower free
         fairly exaggerate exaggerated exaggerating pretty moderately flat line lines inner outer outside one rush rushing
-        hurry hurrying haste today daily day week morning evening night always work works working use uses used
+        hurry hurrying haste brisk briskly swift swiftly loud loudly audibly silently interlaced interlocked clasped circular isometric static hum humming pop pops popping sound v
+        today daily day week morning evening night always work works working use uses used
         """
     );
 
@@ -252,6 +272,8 @@ internal static class RoleWords
         .Select(v => Sense(v.Head, v.Item))
         .ToDictionary(v => v.Verb, StringComparer.Ordinal);
 
+    private static readonly Dictionary<string, string> Muscles = Lines(MuscleNames)
+        .ToDictionary(m => m.Item, m => m.Head, StringComparer.Ordinal);
     private static readonly Dictionary<string, string> Ways = Lines(WayNames)
         .ToDictionary(w => w.Item, w => w.Head, StringComparer.Ordinal);
     private static readonly Dictionary<string, string> Moves = Lines(MoveNames)
@@ -272,6 +294,9 @@ internal static class RoleWords
 
     public static string? Way(string word) => Ways.GetValueOrDefault(word);
 
+    /// <summary>The part that a muscle moves; null for what is none.</summary>
+    public static string? MovedBy(string muscle) => Muscles.GetValueOrDefault(muscle);
+
     public static bool Leads(string word) => Leading.Contains(word);
 
     public static bool Joins(string word) => Joining.Contains(word);
@@ -282,7 +307,20 @@ internal static class RoleWords
 
     public static bool IsWith(string word) => WithWords.Contains(word);
 
-    public static bool IsLight(string word) => Light.Contains(word);
+    /// <summary>Whether a word carries nothing; so does every adverb that tells how ("loosely").</summary>
+    public static bool IsLight(string word) => Light.Contains(word) || word.Length > 4 && word.EndsWith("ly", StringComparison.Ordinal);
+
+    /// <summary>Whether a word stands in the tables.</summary>
+    public static bool IsKnown(string word) =>
+        IsLight(word)
+        || Leads(word)
+        || Joins(word)
+        || Points(word)
+        || Denies(word)
+        || IsWith(word)
+        || Way(word) is not null
+        || Verb(word) is not null
+        || PartsThatBegin(word).Any(p => p.Words.Length == 1);
 
     /// <summary>What a part does that goes one way; null where it does nothing that is known.</summary>
     public static string? MoveOf(string part, string way) => Moves.GetValueOrDefault($"{part} {way}");
