@@ -98,7 +98,7 @@ internal sealed partial class NoteGlossary
             && OnlyTime().Match(line) is { Success: true } time
             && OnlyCount().IsMatch(InFigures(counted))
             && step.AllHands.All(h => h.Verb is "hold-still" or "press" or "lift-hold" or "stretch-apart")
-            ? $"hold {time.Groups["n"].Value} s"
+            ? time.Result(time.Groups["rest"].Success ? "hold ${n} s, ${rest}" : "hold ${n} s")
             : null;
     }
 
@@ -147,7 +147,10 @@ internal sealed partial class NoteGlossary
     private static partial Regex Repetitions();
 
     /// <summary>"8 points, 2 rounds".</summary>
-    [GeneratedRegex(@"\b(?<points>\d+)\s+(?:points|spots)\s*,?\s*(?:in\s+)?(?<rounds>\d+)\s*(?:rounds|times|x\b)", Free)]
+    [GeneratedRegex(
+        @"\b(?<points>\d+)\s+(?:(?:points|spots)\s*,?\s*(?:in\s+)?(?<rounds>\d+)\s*(?:rounds|times|x\b)|(?:pinches|presses|taps|strokes|circles)\s*,?\s*(?:in\s+)?(?<rounds>\d+)\s+rounds\b)",
+        Free
+    )]
     private static partial Regex PointsAndRounds();
 
     /// <summary>"X5": five times.</summary>
@@ -155,7 +158,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex TimesBefore();
 
     /// <summary>"…, 20, quick": a number by itself counts.</summary>
-    [GeneratedRegex(@"(?<=[,;]\s*)(?<n>\d{1,3})(?=\s*(?:[,;]|\.?\s*$))", Free)]
+    [GeneratedRegex(@"(?<=[,;]\s*)(?<n>\d{1,3})(?:\s+(?:slow|quick|fast)(?:ly)?)?(?=\s*(?:[,;]|\.?\s*$))", Free)]
     private static partial Regex BareCounts();
 
     [GeneratedRegex(@"\brest \d+ s\b", Free)]
@@ -163,6 +166,12 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(@"^rest (?<n>\d+) s$")]
     private static partial Regex OnlyRest();
+
+    /// <summary>Whether a count is of rounds, and so of all that goes round.</summary>
+    public static bool InRounds(string sentence) => RoundsWord().IsMatch(sentence);
+
+    [GeneratedRegex(@"\brounds?\b", Free)]
+    private static partial Regex RoundsWord();
 
     public static bool HasTime(string line) => TimeWords().IsMatch(line);
 

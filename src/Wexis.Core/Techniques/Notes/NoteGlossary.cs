@@ -142,6 +142,8 @@ internal sealed partial class NoteGlossary
         && !Contacts.Any(c => c.Pattern.IsMatch(sentence))
         && !PressureWord().IsMatch(sentence)
         && sentence.Count(c => c is ',') < 2
+        && !sentence.TrimEnd().EndsWith(';')
+        && !sentence.Contains(" you ", StringComparison.OrdinalIgnoreCase)
         && !(Label().Match(sentence) is { Success: true } of && sentence[of.Length..].Any(char.IsDigit))
         && Still(sentence).Count == 0
         && Pose(sentence) is null;
@@ -315,6 +317,30 @@ internal sealed partial class NoteGlossary
         {
             Hands = [hand with { Contact = hand.Contact ?? start.Contact, Path = path, Zones = zones, Sides = hand.Sides ?? start.Sides }],
             Cue = cue,
+        };
+    }
+
+    /// <summary>"Smile, then kiss, 20 x": one and the other in turn; "…, 10 breaths": as many as it is breathed. Null where it is neither.</summary>
+    /// <param name="onward">Whether both are told in one sentence.</param>
+    public static Step? InTurn(Step before, Step step, bool onward)
+    {
+        ArgumentNullException.ThrowIfNull(before);
+        ArgumentNullException.ThrowIfNull(step);
+        if (
+            before is not { Dose: null, AllHands.Count: 0, AllActs.Count: > 0 }
+            || step is not { Dose: not null, AllHands.Count: 0 }
+            || !(onward || (step.AllActs is [{ Do: "breathe" }] && before.AllActs.Any(a => a.Do == "breathe")))
+        )
+            return null;
+        return before with
+        {
+            Acts = [.. before.AllActs, .. step.AllActs.Where(a => !before.AllActs.Any(b => b.Do == a.Do))],
+            Dose = step.Dose,
+            Still = [.. before.AllStill.Union(step.AllStill)],
+            State = before.State ?? step.State,
+            Tempo = before.Tempo ?? step.Tempo,
+            Gaze = before.Gaze ?? step.Gaze,
+            Cue = Cue($"{before.Cue}, then {step.Cue}"),
         };
     }
 

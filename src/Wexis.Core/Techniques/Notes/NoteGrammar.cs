@@ -91,6 +91,8 @@ internal sealed partial class NoteGlossary
         if (contact is null && against is not null && LaidHands().IsMatch(sentence))
             contact = "whole-palm";
         var moves = MovesIn(phrases, hands, against?.Index, out var works, before);
+        // Lips that are rolled in while they smile: how they are held.
+        var rolled = moves.Exists(m => m.Do == "smile") && moves.RemoveAll(m => m.Do == "roll-lips-in") > 0;
         if (palming is not null)
             moves.Insert(0, new(palming.Index, "palm-eyes", null));
         if (nearFar is not null)
@@ -162,7 +164,7 @@ internal sealed partial class NoteGlossary
         if (dose is null)
             open.Add(turns is [var uneven, ..] ? $"“{uneven.Value.Trim()}”: a dose turns as often each way. How many?" : HowManyAsked);
         var step = new Step(
-            [.. Acts(moves, sides, EffortOf(hand is null ? sentence : phrases.Loose), against is not null)],
+            [.. Acts(moves, sides, hand is null && contact is null ? figures : phrases.Left, against is not null || Pressed(work, moves))],
             [],
             null,
             moves.Select(m => m.Gaze).OfType<string>().FirstOrDefault(),
@@ -171,7 +173,7 @@ internal sealed partial class NoteGlossary
             null,
             end,
             Cue(told),
-            StateOf(sentence, moves),
+            StateOf(sentence, moves, rolled),
             tempo
         );
         if (HandOf(hand, work, moves, contact, against, pressure, sentence, where, open) is { } track)
@@ -195,6 +197,8 @@ internal sealed partial class NoteGlossary
         }
         if (OnlyAWay().IsMatch(sentence))
             open.Remove(FromWhereAsked);
+        if (hand == "stroke" && step.AllHands is [{ AllPath.Count: > 1 }] && !GoesTo().IsMatch(sentence))
+            open.Add(FromWhereAsked);
         if (LastOnly(sentence))
             open.Add("Only the last one is held? A dose holds each alike: give that hold a step of its own.");
         if (dose is not null && CountsTwice(told))
@@ -225,6 +229,14 @@ internal sealed partial class NoteGlossary
         return step;
     }
 
+    /// <summary>A word that leads from place to place.</summary>
+    [GeneratedRegex(@"\b(?:from|to|towards?|into|until|down|up|over|past|via|then)\b", Free)]
+    private static partial Regex GoesTo();
+
+    /// <summary>"Head slightly back" says how the head is held, and not how hard anything is done.</summary>
+    private static string WithoutPose(string sentence) =>
+        ((Regex[])[HeadBack(), .. HeldStates]).Aggregate(sentence, (s, held) => held.Replace(s, " "));
+
     /// <summary>Whether a way leads straight from before the eye to behind it.</summary>
     private static bool CrossesTheEye(Step step) =>
         step.AllHands.Any(h =>
@@ -244,11 +256,15 @@ internal sealed partial class NoteGlossary
                 yield return $"{(name == "a" ? "from" : "to")} {end.Value.Trim().ToLowerInvariant()}";
     }
 
-    private static IEnumerable<Act> Acts(IReadOnlyList<Moved> moves, string? sides, string? effort, bool resisted) =>
+    /// <summary>Cheeks full of air push against what presses them.</summary>
+    private static bool Pressed(HandWork? work, IReadOnlyList<Moved> moves) =>
+        work is { Verb: "press", Part: "cheek" } && moves.Any(m => m.Do == "puff-cheeks");
+
+    private static IEnumerable<Act> Acts(IReadOnlyList<Moved> moves, string? sides, string told, bool resisted) =>
         moves.Select(m => new Act(
             m.Do,
             sides is "left" or "right" or "alternating" ? sides : "both",
-            effort,
+            EffortIn(told, m, moves),
             resisted ? "finger" : null,
             null,
             null,
@@ -260,6 +276,22 @@ internal sealed partial class NoteGlossary
             null
         ));
 
+    /// <summary>How strongly a movement is done: as its part of the sentence says, else one that tells of no movement.</summary>
+    private static string? EffortIn(string told, Moved move, IReadOnlyList<Moved> moves)
+    {
+        if (moves.Count == 1)
+            return EffortOf(WithoutPose(told));
+        var clauses = ClauseIn().Matches(told).ToList();
+        var own = clauses.Where(c => In(c, move)).Select(c => EffortOf(WithoutPose(c.Value))).FirstOrDefault();
+        return own
+            ?? clauses.Where(c => !moves.Any(m => In(c, m))).Select(c => EffortOf(WithoutPose(c.Value))).OfType<string>().FirstOrDefault();
+
+        static bool In(Match clause, Moved moved) => clause.Index <= moved.At && moved.At < clause.Index + clause.Length;
+    }
+
+    [GeneratedRegex(@"(?:(?!\b(?:and|then|while)\b)[^,;.+])+", Free)]
+    private static partial Regex ClauseIn();
+
     /// <summary>Whether a movement is one of that part: what relaxes then is the movement itself.</summary>
     private static bool MovesPart(string move, string zone) =>
         zone switch
@@ -270,10 +302,12 @@ internal sealed partial class NoteGlossary
             _ => false,
         };
 
-    private static PoseState? StateOf(string sentence, IReadOnlyList<Moved> moves)
+    /// <param name="rolled">Whether the lips are rolled in meanwhile.</param>
+    private static PoseState? StateOf(string sentence, IReadOnlyList<Moved> moves, bool rolled)
     {
+        rolled |= moves.Any(m => m.Do == "smile") && LipsOver().IsMatch(sentence);
         if (Pose(sentence) is not { } pose)
-            return moves.Any(m => m.Do == "smile") && LipsOver().IsMatch(sentence) ? NoPose with { Lips = "rolled-in" } : null;
+            return rolled ? NoPose with { Lips = "rolled-in" } : null;
         // What moves is not held besides.
         pose = pose with
         {
@@ -282,7 +316,10 @@ internal sealed partial class NoteGlossary
             Head = moves.Any(m => m.Do is "head-back" or "neck-bend-forward") ? null : pose.Head,
             Shoulders = moves.Any(m => m.Do == "shrug") ? null : pose.Shoulders,
             Jaw = moves.Any(m => m.Do == "open-jaw") && pose.Tongue is not null ? null : pose.Jaw,
-            Lips = moves.Any(m => m.Do == "smile") && LipsOver().IsMatch(sentence) ? "rolled-in" : pose.Lips,
+            Lips =
+                rolled ? "rolled-in"
+                : moves.Any(m => m.Do == "press-lips") && moves.Any(m => m.Do == "open-jaw") ? null
+                : pose.Lips,
         };
         return pose == NoPose ? null : pose;
     }

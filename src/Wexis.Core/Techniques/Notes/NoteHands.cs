@@ -86,7 +86,8 @@ internal sealed partial class NoteGlossary
             if (lies.AllPath.Count + lies.AllZones.Count == 0)
                 lies = Track("hold-still", sentence, contact, pressure);
             var role =
-                holds ? "hold"
+                Pressed(work, moves) ? "resist"
+                : holds ? "hold"
                 : FeelsThere().IsMatch(sentence) ? "feel"
                 : null;
             if (contact is null)
@@ -151,7 +152,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>How eyes are held, which is no place.</summary>
     [GeneratedRegex(
-        @"\b(?:eyes?|lids)\s+(?:(?:are|stay|remain|half|gently)\s+)*(?:closed|shut|open)\b|\bwith\s+(?:the\s+|your\s+)?(?:closed|shut|open)\s+(?:eyes|lids)\b|\b(?:clos|open|shut)\w*\s+(?:the\s+|your\s+|both\s+)*eyes\b",
+        @"\b(?:eyes?|lids)\s+(?:(?:are|stay|remain|half|gently)\s+)*(?:closed|shut|open)\b|\bwith\s+(?:the\s+|your\s+)?(?:closed|shut|open)\s+(?:eyes|lids)\b|\b(?:clos(?:e|es|ing)|open(?:s|ing)?|shut(?:s|ting)?)\s+(?:the\s+|your\s+|both\s+)*(?:eyes|lips|mouth)\b",
         Free
     )]
     private static partial Regex HeldShut();

@@ -14,6 +14,7 @@ internal sealed partial class NoteGlossary
             sentence = AtCorners().Replace(sentence, "${lead} the corners of the mouth");
         sentence = FingersSpread().Replace(sentence, "fingers");
         sentence = ToThere().Replace(sentence, "${hand} ");
+        sentence = InTurn().Replace(sentence, "left and right in turn");
         sentence = SideToSide().Replace(sentence, "left and right");
         sentence = FingersPoint().Replace(sentence, "");
         sentence = PlaceBeside().Replace(sentence, "");
@@ -55,6 +56,8 @@ internal sealed partial class NoteGlossary
             );
         sentence = SecondsOfBoth().Replace(sentence, "${n} s each side");
         sentence = TimesOfBoth().Replace(sentence, "${n} each side");
+        if (AlongTheBrow().IsMatch(sentence))
+            sentence = FromNose().Replace(sentence, "from the inner brow to the outer brow");
         if (FromNoseOut().IsMatch(sentence) && AlongWhat().Match(sentence) is { Success: true } there)
             sentence = FromNoseOut()
                 .Replace(
@@ -97,15 +100,18 @@ internal sealed partial class NoteGlossary
             "head" when said.Groups["way"].Value.StartsWith("back", StringComparison.OrdinalIgnoreCase) => ("back", "base of the skull"),
             "head" when said.Groups["way"].Value.StartsWith("for", StringComparison.OrdinalIgnoreCase) => ("forward", "forehead"),
             "temple" or "side of the head" or "side of your head" => ("to the side", "temple"),
+            "head" when said.Groups["way"].Value.StartsWith("side", StringComparison.OrdinalIgnoreCase) => ("to the side", "temple"),
             "head" when sentence.Contains("forehead", StringComparison.OrdinalIgnoreCase) => ("forward", "forehead"),
             "head" when BehindTheHead().IsMatch(sentence) => ("back", "base of the skull"),
             _ => ("", ""),
         };
-        return place.Length == 0 ? said.Value : $"push the head {way} against the {said.Groups["hand"].Value} on the {place}";
+        return place.Length == 0
+            ? said.Value
+            : $"push the head {way} against the {(said.Groups["hand"].Value is "them" ? "hands" : said.Groups["hand"].Value)} on the {place}";
     }
 
     [GeneratedRegex(
-        @"\b(?:press|push|lean)\w*\s+(?:the\s+|your\s+)?(?<part>forehead|back\s+of\s+(?:the|your)\s+head|side\s+of\s+(?:the|your)\s+head|temple|head)\s+(?<way>back\w*\s+|forwards?\s+|sideways\s+)?(?:gently\s+|lightly\s+|firmly\s+)?(?:into|against|onto)\s+(?:(?:the|your|both|one)\s+)*(?<hand>palms?|hands?|fists?|fingers?|fingertips|thumbs?)\b",
+        @"\b(?:press|push|lean)\w*\s+(?:the\s+|your\s+)?(?<part>forehead|back\s+of\s+(?:the|your)\s+head|side\s+of\s+(?:the|your)\s+head|temple|head)\s+(?<way>back\w*\s+|forwards?\s+|sideways\s+)?(?:gently\s+|lightly\s+|firmly\s+)?(?:into|against|onto)\s+(?:(?:the|your|both|one)\s+)*(?<hand>palms?|hands?|fists?|fingers?|fingertips|thumbs?|them)\b",
         Free
     )]
     private static partial Regex HeadInto();
@@ -126,12 +132,19 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?<lead>at|on|in|into)\s+(?:(?:the|both|your)\s+)*corners\b(?!\s+of)", Free)]
     private static partial Regex AtCorners();
 
-    [GeneratedRegex(@"\bfingers\s+(?:spread|apart|curved|bent|together)\b(?=\s+(?:on|over|at|across)\b)", Free)]
+    [GeneratedRegex(
+        @"\bfingers\s+(?:spread|apart|curved|bent|together)\b(?=\s+(?:on|over|at|across)\b)|\b(?:spread|open|curved)\s+fingers\b",
+        Free
+    )]
     private static partial Regex FingersSpread();
 
     /// <summary>"Fingertips -> behind the ears": there they are.</summary>
     [GeneratedRegex(@"^\s*(?<hand>(?:(?:\w+\s+)?(?:fingers?|fingertips?|palms?|hands?|thumbs?|knuckles?)))\s*(?:-+>|=+>|→)\s*", Free)]
     private static partial Regex ToThere();
+
+    /// <summary>"R-L-R-L".</summary>
+    [GeneratedRegex(@"\b(?:right|left)(?:\s*[-/,]\s*(?:right|left)){2,}\b", Free)]
+    private static partial Regex InTurn();
 
     /// <summary>"Jaw: side-to-side movements".</summary>
     [GeneratedRegex(@"(?<=\b(?:jaw|head|eyes|chin)\b[^.;]*)\b(?:from\s+)?side[-\s]+to[-\s]+side(?:\s+movements?)?\b", Free)]
@@ -178,6 +191,12 @@ internal sealed partial class NoteGlossary
         Free
     )]
     private static partial Regex OutThere();
+
+    [GeneratedRegex(@"\balong\s+(?:the\s+|your\s+|each\s+)?(?:eye)?brows?\b", Free)]
+    private static partial Regex AlongTheBrow();
+
+    [GeneratedRegex(@"\bfrom\s+(?:the\s+)?nose(?:\s+outwards?)?\b(?!\s+to)", Free)]
+    private static partial Regex FromNose();
 
     [GeneratedRegex(@"\bfrom\s+(?:the\s+)?nose\s+outwards?\b(?!\s+to)", Free)]
     private static partial Regex FromNoseOut();
@@ -331,7 +350,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"Push the brows down while trying to lift them": they are lifted, and held against it.</summary>
     [GeneratedRegex(
-        @"\b(?:press|push|pull|hold)\w*\s+(?:the\s+|your\s+|both\s+)*(?<part>(?:eye)?brows?|cheeks?|corners(?:\s+of\s+the\s+mouth)?|lids?|eyes|jaw|mouth|chin|lips?|shoulders?|head)\s+(?:(?:down|up|in|out|back|closed|shut|together|still)\w*\s+)?(?:firmly\s+|gently\s+|lightly\s+)?,?\s*(?:while|and|as)\s+(?:you\s+)?(?:try|trying|attempt|attempting)\s+to\s+(?<verb>\p{L}+)\s+(?:them|it)\b",
+        @"\b(?:press|push|pull|hold)\w*\s+(?:the\s+|your\s+|both\s+)*(?<part>(?:eye)?brows?|cheeks?|corners(?:\s+of\s+the\s+mouth)?|lids?|eyes|jaw|mouth|chin|lips?|shoulders?|head)\s+(?:(?:down|up|in|out|back|closed|shut|together|still)\w*\s+)?(?:firmly\s+|gently\s+|lightly\s+)?(?:with\s+(?:(?:the|your|two)\s+)*(?:fingers?|fingertips|thumbs?|hands?|palms?)\s*)?,?\s*(?:(?:while|and|as)\s+(?:you\s+)?(?:try|trying|attempt|attempting)\s+to\s+(?<verb>\p{L}+)|while\s+(?<verb>(?:rais|lift|push|clos|open)ing))\s+(?:them|it)\b",
         Free
     )]
     private static partial Regex WhileTrying();

@@ -23,7 +23,7 @@ internal sealed partial class NoteGlossary
         ),
         M(@"(?:say|form|make)\w*\s+(?:an?\s+)?(?:long\s+)?['‘“""]?o+h?['’”""]?\b", "funnel-o"),
         M(
-            @"(?:take\w*\s+)?(?:an?\s+)?(?:(?:deep|slow|long|calm)\s+)*breath\s+(?:in|out)\b(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?|(?:in|ex)hal(?:e|es|ing)\b|sniff\w*(?:\s+in)?\b(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?|breath(?:e|es|ing)\b(?:\s+(?:in|out|deep\w*|slow\w*))*(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?",
+            @"(?:take\w*\s+)?(?:an?\s+)?(?:(?:deep|slow|long|calm)\s+)*breath\s+(?:in|out)\b(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?|(?:(?:in|ex)hal(?:e|es|ing)|sniff\w*(?:\s+in)?)\b(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?|breath(?:e|es|ing)\b(?:\s+(?:in|out|deep\w*|slow\w*))*(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?",
             "breathe"
         ),
         M(@"\b(?:\d+|a\s+few|some|three|five)\s+(?:slow\s+|deep\s+|calm\s+|long\s+)*breaths\b", "breathe"),
@@ -35,12 +35,15 @@ internal sealed partial class NoteGlossary
             @"kiss\w*\s+(?:(?:to|at|towards?)\s+)?(?:the\s+)?(?:ceiling|sky)(?:\b[^.;]{0,30}\blips\s+(?:to|towards?)\s+the\s+(?:ceiling|sky))?",
             "kiss-ceiling"
         ),
+        M(@"(?:form|mak|giv)\w*\s+an?\s+kiss", "pucker"),
         M(@"(?:blow|throw)\w*\s+(?:a\s+|\d+\s+)?kiss(?:es)?", "pucker"),
         M(@"o[-\s](?:mouth|shape|lips)\b", "funnel-o"),
         M(
-            @"lips?\s+(?:flutter|vibrat|trill|buzz)\w*|(?:flutter|vibrat|trill|buzz)\w*\s+(?:(?:the|your)\s+)?lips|lip\s+trills?",
+            @"lips?\s+(?:flutter|vibrat|trill|buzz)\w*|(?:flutter|vibrat|trill|buzz|shak)\w*\s+(?:out\s+)?(?:(?:the|your)\s+)?lips|lip\s+trills?",
             "blow-out"
         ),
+        M(@"hollow\w*\s+(?:(?:the|your|both)\s+)*cheeks", "suck-cheeks"),
+        M(@"wide(?:ned)?\s+(?:open\s+)?eyes", "widen-eyes"),
         M(@"cheeks?\s+(?:are\s+)?full(?:\s+(?:of|with)\s+air)?|blow\w*\s+up\s+(?:(?:the|your|both)\s+)*cheeks?", "puff-cheeks"),
         M(
             @"(?:lower|bottom)\s+teeth\s+(?:(?:are|come|go)\s+)?(?:in\s+front\s+of|before|over)\s+(?:the\s+|your\s+)?upper(?:\s+(?:teeth|ones?))?",
@@ -104,7 +107,9 @@ internal sealed partial class NoteGlossary
             not null when contact.StartsWith("tool", StringComparison.Ordinal) && told.Work is "lift-hold" => "tool-stroke",
             _ => told.Work!,
         };
-        if (does == "circle" && phrases.Take(BetweenFingers()) is not null)
+        var pinched = contact == "pinch-thumb-index" && said.StartsWith("roll", StringComparison.Ordinal);
+        pinched |= said.StartsWith("roll", StringComparison.Ordinal) && works.Any(w => w.Work == "pinch-roll");
+        if (does == "circle" && (pinched || phrases.Take(BetweenFingers()) is not null))
             does = "pinch-roll";
         // "Stroke, press lightly": how hard, and no other work.
         foreach (
@@ -125,7 +130,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex InCircles();
 
     /// <summary>What is rolled there is pinched.</summary>
-    [GeneratedRegex(@"\bbetween\s+(?:(?:the|your|two|thumb\s+and)\s+)*(?:fingers?|fingertips)\b|\bbetween\s+(?=·)", Free)]
+    [GeneratedRegex(@"\bbetween\s+(?:(?:the|your|two|thumb\s+and)\s+)*(?:fingers?|fingertips|them)\b|\bbetween\s+(?=·)", Free)]
     private static partial Regex BetweenFingers();
 
     /// <summary>Work of a hand, what says most first: "pinch and press" pinches.</summary>
@@ -197,8 +202,6 @@ internal sealed partial class NoteGlossary
             found.RemoveAll(m => m.Do == "tongue-press-palate");
         if (found.Count == 0 && phrases.Take(TiltsBack()) is { } back)
             found.Add(new(back.Index, "head-back", null));
-        if (found.Exists(m => m.Do == "smile"))
-            found.RemoveAll(m => m.Do == "roll-lips-in");
         if (found.Exists(m => m.Do == "kiss-ceiling"))
             found.RemoveAll(m => m.Do is "pucker" or "gaze-up" or "head-back");
         if (found.Exists(m => m.Do == "transfer-air"))
@@ -218,6 +221,12 @@ internal sealed partial class NoteGlossary
     /// <summary>"Look right, left, up, down": each pair of ways is a movement.</summary>
     private static IEnumerable<Moved> LooksIn(Phrases phrases)
     {
+        foreach (var aslant in phrases.TakeAll(LooksAslant()))
+            yield return new(
+                aslant.Index,
+                "gaze-diagonal",
+                $"{aslant.Groups["way"].Value}-{aslant.Groups["side"].Value}".ToLowerInvariant()
+            );
         if (phrases.Take(LooksAbout()) is not { } looks)
             yield break;
         var ways = looks.Groups["way"].Captures.Select(c => c.Value.ToLowerInvariant()).ToHashSet();

@@ -121,19 +121,19 @@ internal sealed partial class NoteGlossary
     private static partial Regex TeethShown();
 
     [GeneratedRegex(
-        @"\blips?\s+(?:are\s+|stay\s+)?(?:closed|together|sealed|shut|touching)\b|\b(?:without|not|no)\s+(?:show\w*\s+(?:the\s+|your\s+|any\s+)*)?teeth\b(?:\s+showing)?|\bclosed[-\s]+(?:lips?|mouth|smile)\b|\bmouth\s+(?:is\s+|stays?\s+)?(?:closed|shut)\b|(?<!\bopen\w*\s*(?:and|&|,|/)\s*)\b(?:clos|shut)\w*\s+(?:the\s+|your\s+)?(?:mouth|lips)\b(?!\s+against)|\bwithout\s+opening\s+(?:the\s+|your\s+)?(?:lips|mouth)\b",
+        @"\blips?\s+(?:are\s+|stay\s+)?(?:closed|together|sealed|shut|touching)\b|\b(?:without|not|no)\s+(?:show\w*\s+(?:the\s+|your\s+|any\s+)*)?teeth\b(?:\s+showing)?|\b(?:let\s+)?(?:the\s+|your\s+)?lips\s+touch\b|\bclosed[-\s]+(?:lips?|mouth|smile)\b|\bmouth\s+(?:is\s+|stays?\s+)?(?:closed|shut)\b|(?<!\bopen\w*\s*(?:and|&|,|/)\s*)\b(?:clos|shut)\w*\s+(?:the\s+|your\s+)?(?:mouth|lips)\b(?!\s+against)|\bwithout\s+opening\s+(?:the\s+|your\s+)?(?:lips|mouth)\b",
         Free
     )]
     private static partial Regex LipsClosed();
 
     [GeneratedRegex(
-        @"\bhead\s+to\s+the\s+back\b|\bhead\s+(?:is\s+|stays?\s+|slightly\s+|gently\s+|a\s+(?:little|bit)\s+)*(?:tipped\s+|tilted\s+)?back\b(?!\s+(?:in)?to\s+(?:the\s+)?(?:middle|centre|center|neutral|start|straight|upright|level)\b)(?:\s+a\s+(?:little|bit))?|\b(?:tip|tilt|lean|drop)\w*\s+(?:the\s+|your\s+)?head\s+back(?:\s+a\s+(?:little|bit))?|\bchin\s+(?:up\s+)?to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b|\bchin\s+(?:slightly\s+|a\s+(?:little|bit)\s+)?(?:up|raised|lifted)\b(?:\s+(?:slightly|a\s+(?:little|bit)))?(?!\s+(?:to|over|along)\b)|\b(?:lift|rais)\w*\s+(?:the\s+|your\s+)?chin\b(?:\s+to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b)?",
+        @"\bhead\s+to\s+the\s+back\b|\bhead\s+(?:is\s+|stays?\s+|slightly\s+|gently\s+|a\s+(?:little|bit)\s+)*(?:tipped\s+|tilted\s+)?back\b(?!\s+(?:in)?to\s+(?:the\s+)?(?:middle|centre|center|neutral|start|straight|upright|level)\b)(?:\s+a\s+(?:little|bit))?|\b(?:tip|tilt|lean|drop)\w*\s+(?:the\s+|your\s+)?head\s+back(?:\s+(?:a\s+(?:little|bit)|slightly))?|\bchin\s+(?:up\s+)?to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b|\bchin\s+(?:slightly\s+|a\s+(?:little|bit)\s+)?(?:up|raised|lifted)\b(?:\s+(?:slightly|a\s+(?:little|bit)))?(?!\s+(?:to|over|along)\b)|\b(?:lift|rais)\w*\s+(?:the\s+|your\s+)?chin\b(?:\s+to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b)?",
         Free
     )]
     private static partial Regex HeadBack();
 
     [GeneratedRegex(
-        @"\b(?:sit|stand)\w*\s+(?:up\s*)?(?:right|straight|tall|upright)\b|\b(?:head|chin)\s+(?:is\s+|stays?\s+)?(?:straight|upright|level)\b|\bback\s+straight\b|\bneck\s+(?:stays?\s+|is\s+|kept\s+|remains?\s+)?long\b|\b(?:make|keep)\w*\s+(?:the\s+|your\s+)?neck\s+long\b|\blengthen\w*\s+(?:the\s+|your\s+)?(?:back\s+of\s+(?:the\s+|your\s+)?)?neck\b|\b(?:(?:with\s+)?an?\s+)?long\s+neck\b",
+        @"\b(?:sit|stand)\w*\s+(?:up\s*)?(?:right|straight|tall|upright)\b|\b(?:head|chin)\s+(?:is\s+|stays?\s+)?(?:straight|upright|level)\b|\bchin\s+(?:is\s+)?(?:parallel\s+to|level\s+with)\s+the\s+(?:floor|ground)\b|\bback\s+straight\b|\bcrown\s+(?:of\s+(?:the\s+|your\s+)?head\s+)?(?:up|to(?:wards?)?\s+the\s+ceiling)\b|\bneck\s+(?:stays?\s+|is\s+|kept\s+|remains?\s+)?long\b|\b(?:make|keep)\w*\s+(?:the\s+|your\s+)?neck\s+long\b|\blengthen\w*\s+(?:the\s+|your\s+)?(?:back\s+of\s+(?:the\s+|your\s+)?)?neck\b|\b(?:(?:with\s+)?an?\s+)?long\s+neck\b",
         Free
     )]
     private static partial Regex Upright();
@@ -142,7 +142,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex ShouldersDown();
 
     [GeneratedRegex(
-        @"(?<=[.!?;])\s+|,?\s+then\s+(?![^.;]*\balternat|(?:on\s+)?the\s+other\b|(?:other|opposite)\s+(?:way|direction)\b|\d+\s*(?:x|×|times|strokes?)?\s*(?:on\s+the\s+)?(?:left|right)\b|(?:to\s+)?the\s+(?:left|right)[\uE100-\uF8FF]?\s+\p{L}+\s*,\s*\d+|(?:left|right)\b(?<=\b(?:left|right)[\uE100-\uF8FF]?\s*,?\s+then\s+\w+)|(?:on\s+)?(?:up|down|along|over|out|across)\s+(?:the\s+)?[\p{L} ]{0,30}?\bto\b|open\s+(?:them\s+)?wide\b|(?:far|near)\b|(?:at|to)\s+(?:the|your|a)\s+(?:near\s+|far\s+)?(?:finger|thumb|pen|wall|window|nose)\b(?<=\blook\w*\b[^.;]*)|look\s+(?:up|down|left|right)\b(?<=\blook\w*\b[^.;]*\bthen\s+look\s+\w+)|(?:anti-?|counter-?)?clockwise\b|[""“'‘]\p{L}+[""”'’]|(?-i:[AEIOU])\b|(?:up|down)\b(?<=\b(?:look\w*|eyes|gaze)\s[^.;]*)|(?:relax|rest|pause)\w*(?:\s+\p{L}+ly)?\s+(?:for\s+)?\p{Nd})|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into|at)|no\s+(?:pressure\s+(?:on|over|at|to|near|onto)|pulling))\b)|,\s+(?=(?:relax\w*|releas\w*|rest|hold|repeat|\d)\b)(?<=\b(?:don't|do\s+not|never|avoid)\b[^.;,]*,\s+)|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
+        @"(?<=[.!?;])\s+|,?\s+then\s+(?![^.;]*\balternat|(?:on\s+)?the\s+other\b|(?:other|opposite)\s+(?:way|direction)\b|\d+\s*(?:x|×|times|strokes?)?\s*(?:on\s+the\s+)?(?:left|right)\b|(?:to\s+)?the\s+(?:left|right)[\uE100-\uF8FF]?\s+\p{L}+\s*,\s*\d+|(?:left|right)\b(?<=\b(?:left|right)[\uE100-\uF8FF]?\s*,?\s+then\s+\w+)|(?:on\s+)?(?:up|down|along|over|out|across)\s+(?:the\s+)?[\p{L} ]{0,30}?\bto\b|open\s+(?:them\s+)?wide\b|(?:far|near)\b|(?:at|to)\s+(?:the|your|a)\s+(?:near\s+|far\s+)?(?:finger|thumb|pen|wall|window|nose)\b(?<=\blook\w*\b[^.;]*)|look\s+(?:up|down|left|right)\b(?<=\blook\w*\b[^.;]*\bthen\s+look\s+\w+)|(?:anti-?|counter-?)?clockwise\b|[""“'‘]\p{L}+[""”'’]|(?-i:[AEIOU])\b|(?:up|down)\b(?<=\b(?:look\w*|eyes|gaze)\s[^.;]*)|(?:relax|rest|pause)\w*(?:\s+\p{L}+ly)?\s+(?:for\s+)?(?:\p{Nd}|(?:two|three|four|five|six|eight|ten)\b))|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into|at)|no\s+(?:pressure\s+(?:on|over|at|to|near|onto)|pulling))\b)|,\s+(?=(?:relax\w*|releas\w*|rest|hold|repeat|\d)\b)(?<=\b(?:don't|do\s+not|never|avoid)\b[^.;,]*,\s+)|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
         Free
     )]
     private static partial Regex SentenceEnd();
@@ -188,7 +188,7 @@ internal sealed partial class NoteGlossary
             + @"|\d+\s+(?:(?:each|per|a)\s+(?:side|way|direction|hand|eye|cheek|brow)|each)\b"
             + @"|\d+\s*[x×]\s*\d+(?:\s*(?:s|secs?|seconds?|mins?|minutes?|times|reps?)\b)?"
             + @"|\d+\s+left\s*,?\s*(?:and\s+)?\d+\s+right|\d+\s+right\s*,?\s*(?:and\s+)?\d+\s+left"
-            + @"|\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|rounds?|passes|changes|taps?|swipes?|holds?|press(?:es)?|pinches|points|spots|pulses?|bounces?|beats?|nods?|squeezes|lifts?|repeats?|pats?|sets?(?:\s+of\s+\d+(?:\s*(?:s|secs?|seconds?|times|reps?))?)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)(?:\s+(?:each|per|on\s+each)\s+(?:eye|cheek|brow|ear|temple|nostril|corner)\b|\s+each\b(?!\s+(?:side|way|direction|hand|eye|day)))?"
+            + @"|\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|rounds?|rolls|passes|changes|taps?|swipes?|holds?|press(?:es)?|pinches|points|spots|pulses?|bounces?|beats?|nods?|squeezes|lifts?|repeats?|pats?|sets?(?:\s+of\s+\d+(?:\s*(?:s|secs?|seconds?|times|reps?))?)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)(?:\s+(?:each|per|on\s+each)\s+(?:eye|cheek|brow|ear|temple|nostril|corner)\b|\s+each\b(?!\s+(?:side|way|direction|hand|eye|day)))?"
             + @"|\b(?:rest|relax|pause)(?:\s+\p{L}+ly)?\s+(?:for\s+)?\d+(?:\s*(?:s|secs?|seconds?|counts?)\b)?|\bin\s+\d+(?:\s*s)?\s*,?\s*(?:and\s+)?out\s+\d+(?:\s*s\b)?"
             + @"|(?<=\s)[x×]\s*\d+\b|(?<!\bat\s+)\b(?:once|twice)\b|\b(?:each|per|on\s+each|on\s+both)\s+sides?\b|\beach\s+(?:way|direction)\b|\bboth\s+(?:directions|ways)\b|\b(?:swap|change|switch)\s+sides?\b",
         Free

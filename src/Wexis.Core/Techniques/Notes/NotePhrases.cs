@@ -14,7 +14,7 @@ internal sealed partial class NoteGlossary
         $@"(?:\b(?:keep\w*|leav\w*|hold\w*|with)\s+)?{PartList}\s+(?:(?:is|are|stays?|remains?|kept|to\s+stay|must\s+stay|should\s+stay|completely|quite|very|all|wholly)\s+)*(?:still|quiet|relaxed|free|soft|loose|calm|unmoved|steady|smooth|motionless|fixed)\b(?:\s+of\s+(?:the\s+)?hands?)?"
             + $@"|\b(?:keep\w*|leav\w*)\s+{PartList}\b(?!\s+(?:half|wide|slightly|open|closed|shut|down|back|up|apart|together))"
             + $@"|\b(?:without|not|no)\s+(?:frown(?:ing|s)?|clench(?:ing)?|squint(?:ing)?)\b|\b(?:without|not|no)\s+(?:to\s+)?(?:mov(?:e|ing)|lifting|raising|wrinkling|tensing|using|creasing)\s+{PartList}"
-            + $@"|\b(?:no|without)\s+(?:lines|wrinkles|creases|folds)\s+(?:at|on|around|in|between|under)\s+{PartList}|{PartList}\s+(?:do(?:es)?\s+not|don't|doesn't|must\s+not|never)\s+(?:move|lift|rise|wrinkle|help)"
+            + $@"|\b(?:no|without)\s+(?:help\s+(?:from|of|by)\s+)?{PartList}(?=\s*(?:[,.;)]|$))|\b(?:no|without)\s+(?:forehead|brow|eye|lip)\s+(?:lines|wrinkles|creases)\b|\bwithout\s+{PartList}\s+moving\b|\b(?:no|without)\s+(?:lines|wrinkles|creases|folds)\s+(?:at|on|around|in|between|under)\s+{PartList}|{PartList}\s+(?:do(?:es)?\s+not|don't|doesn't|must\s+not|never)\s+(?:move|lift|rise|wrinkle|help)"
             + $@"|\b(?:do(?:es)?\s+not|don't)\s+(?:move|wrinkle|lift|raise|use|tense|crease)\s+{PartList}|{PartList}\s+(?:stays?|remains?)\b(?!\s+(?:on|at|against|behind|in|under|over|where|open|closed|shut|down|back|up|apart|together))",
         Free
     )]
@@ -25,7 +25,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex RelaxesPart();
 
     [GeneratedRegex(
-        @"\bwith\s+(?:(?:light|slight|gentle|some|a\s+little)\s+)?resistance\b(?:\s+(?:of|from|by)\s+(?:(?:the|your)\s+)?(?:fingers?|fingertips?|hands?|palms?))?|\bagainst\s+(?:(?:the|your|a|an|one|two|both|three|four|\d|index|middle|ring|light|slight|gentle|some|flat|firm)\s+)*(?:resistance|pressure|fingers?|fingertips?|hands?|palms?|thumbs?|fists?|heels?\s+of\s+the\s+hands?|it|them|this|that)(?:\s+pressure)?\b|\bagainst\b(?=\s*(?:[,.;!·\d(]|-\s|$))",
+        @"\bwith\s+(?:(?:light|slight|gentle|some|a\s+little)\s+)?resistance\b(?:\s+(?:of|from|by)\s+(?:(?:the|your)\s+)?(?:fingers?|fingertips?|hands?|palms?))?|\bagainst\s+(?:(?:the|your|own|its|a|an|one|two|both|three|four|\d|index|middle|ring|light|slight|gentle|some|flat|firm)\s+)*(?:resistance|pressure|fingers?|fingertips?|hands?|palms?|thumbs?|fists?|heels?\s+of\s+the\s+hands?|it|them|this|that)(?:\s+pressure)?\b|\bagainst\b(?=\s*(?:[,.;!·\d(]|-\s|$))",
         Free
     )]
     private static partial Regex Against();
@@ -36,7 +36,10 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?:touch\w*|walk\w*|move\w*|run\w*|travel\w*|down|up|along|from)\b", Free)]
     private static partial Regex TouchWord();
 
-    [GeneratedRegex(@"\b(?:until|till)\b[^.;,]*|\b(?:one|two|three|[1-3])\s+fingers?[-\s]+(?:wide|widths?|breadths?)\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:until|till)\b[^.;,]*|\bas\s+(?:far|long)\s+as\s+the\s+[^.;,]*|\b(?:one|two|three|[1-3])\s+fingers?[-\s]+(?:wide|widths?|breadths?)\b",
+        Free
+    )]
     private static partial Regex Until();
 
     [GeneratedRegex(
@@ -134,7 +137,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Things that are counted, for which a dose line says "times".</summary>
     [GeneratedRegex(
-        @"(?<n>\d+)\s+(?:pulses?|bounces?|beats?|nods?|squeezes|lifts?|rounds?|passes|changes|repeats?|pats?|points|spots)\b",
+        @"(?<n>\d+)\s+(?:pulses?|bounces?|beats?|nods?|squeezes|lifts?|rounds?|rolls|passes|changes|repeats?|pats?|points|spots)\b",
         Free
     )]
     private static partial Regex Counted();
@@ -148,9 +151,16 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?:hands?|fingers?|fingertips?|palms?|thumbs?)\b", Free)]
     private static partial Regex HandWord();
 
+    /// <summary>"Look up to the right".</summary>
+    [GeneratedRegex(
+        @"\b(?:look\w*|eyes|gaze)\s+(?:far\s+)?(?<way>up|down)\s*,?\s*(?:and\s+)?(?:to\s+the\s+)?(?<side>left|right)\b(?!\s*(?:,|and|then|-|/)?\s*(?:up|down|left|right)\b)",
+        Free
+    )]
+    private static partial Regex LooksAslant();
+
     /// <summary>Which ways eyes look, two or more.</summary>
     [GeneratedRegex(
-        @"\b(?:(?:eyes\s+)?look\w*|eyes|gaze|roll\w*(?<=\beyes\b[^.;]*)(?:\s+(?:them|(?:the\s+|your\s+)?eyes))?)\s+(?:to\s+)?(?:the\s+)?(?<way>left|right|up|down)(?:\s+(?:to|at)\s+the\s+\p{L}+(?:\s+with\s+(?:the\s+)?(?:chin|head)\s+(?:level|straight|still))?)?(?:[\s·]*(?:,|and|then|to|-|/)[\s·,]*(?:and\s+|then\s+)?(?:to\s+)?(?:the\s+)?(?<way>left|right|up|down)\b(?:\s+(?:to|at)\s+the\s+\p{L}+)?)+",
+        @"\b(?:(?:eyes\s+)?look\w*|eyes\s*:?|gaze\s*:?|roll\w*(?<=\beyes\b[^.;]*)(?:\s+(?:them|(?:the\s+|your\s+)?eyes))?)\s+(?:to\s+)?(?:the\s+)?(?<way>left|right|up|down)(?:\s+(?:to|at)\s+the\s+\p{L}+(?:\s+with\s+(?:the\s+)?(?:chin|head)\s+(?:level|straight|still))?)?(?:[\s·]*(?:,|and|then|to|-|/|(?<=\s))[\s·,]*(?:and\s+|then\s+)?(?:to\s+)?(?:the\s+)?(?<way>left|right|up|down)\b(?:\s+(?:to|at)\s+the\s+\p{L}+)?)+",
         Free
     )]
     private static partial Regex LooksAbout();
@@ -272,7 +282,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex EachWay();
 
     /// <summary>One time, and nothing else.</summary>
-    [GeneratedRegex(@"^\s*(?<n>\d+)\s*(?:s|secs?|seconds?)\s*(?:,\s*each\s+side)?$", Free)]
+    [GeneratedRegex(@"^\s*(?<n>\d+)\s*(?:s|secs?|seconds?)\s*(?:,\s*each\s+side)?(?:,\s*(?<rest>rest\s+\d+\s+s))?$", Free)]
     private static partial Regex OnlyTime();
 
     /// <summary>"5 s on, 5 s off".</summary>
@@ -328,7 +338,7 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex SlowBack();
 
-    [GeneratedRegex(@"^(?:under|below|between|beside|next\s+to|in\s+front|behind)\b", Free)]
+    [GeneratedRegex(@"^(?:under|below|between|beside|next\s+to|in\s+front|behind|over|across|along)\b", Free)]
     private static partial Regex SaysWhere();
 
     [GeneratedRegex(

@@ -31,12 +31,19 @@ internal sealed partial class NoteGlossary
             )
             .ToList();
         if (led.Count == 0 && Label().Match(lower) is { Success: true } label && NamedIn(lower[label.Length..], _zones).Count == 0)
-            led = [.. taken.Where(t => t.At + t.Length <= label.Groups["of"].Index + label.Groups["of"].Length)];
+            led = taken.Exists(t => t.At >= label.Length)
+                ? [.. taken.Where(t => t.At >= label.Length)]
+                : [.. taken.Where(t => t.At + t.Length <= label.Groups["of"].Index + label.Groups["of"].Length)];
         List<string> path = [.. InOrder(led, lower).Select(t => t.Means).Distinct().Take(5)];
         if (path.Count == 1 && FromUnderTheEye().IsMatch(lower) && !path.Contains(RimBelow))
             path.Insert(0, RimBelow);
         if (path is ["pogonion"] && AlongTheJaw().IsMatch(lower))
             path.Add("gonion");
+        if (
+            path is ["pogonion", "subnasale" or "philtrum_mid"] or ["subnasale" or "philtrum_mid", "pogonion"]
+            && AroundTheMouth().IsMatch(lower)
+        )
+            path.Insert(1, "cheilion");
         // Under the eye the way leads along the rim of the orbit, never over the eye.
         if (path.Count == 2 && UnderTheEye().IsMatch(lower) && !path.Contains(RimBelow))
             path.Insert(1, RimBelow);
@@ -50,6 +57,9 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(@"\bfrom\b[^.;]{0,40}\balong\s+(?:the\s+|your\s+)?(?:lower\s+)?jaw(?:\s?line|\s?bone)?\b", Free)]
     private static partial Regex AlongTheJaw();
+
+    [GeneratedRegex(@"\ba?round\s+(?:the\s+|your\s+)?(?:mouth|lips)\b", Free)]
+    private static partial Regex AroundTheMouth();
 
     /// <summary>A stroke that begins under the eye, as no other beginning is told.</summary>
     [GeneratedRegex(
@@ -110,6 +120,8 @@ internal sealed partial class NoteGlossary
         // Down the neck it begins, and up the neck it ends, at the angle of the jaw.
         if (NeckWord().IsMatch(sentence))
             whole = JawEnd().Replace(whole, "${lead}angle of the jaw");
+        if (StrokeVerb().IsMatch(sentence))
+            whole = ToShoulder().Replace(ToBrows().Replace(whole, "${lead}middle of the brow"), "${lead}tip of the shoulder");
         if (NoseWord().IsMatch(sentence))
             whole = ToTheTip().Replace(whole, "to the tip of the nose");
         if (FromTo().IsMatch(whole))
@@ -157,6 +169,16 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex BrowsToHairline();
 
+    [GeneratedRegex(@"\b(?:strok|smooth|sweep|slid|glid|wip|iron|brush|draw|roll)\w*\b", Free)]
+    private static partial Regex StrokeVerb();
+
+    /// <summary>The brows as an end of a way.</summary>
+    [GeneratedRegex(@"(?<lead>\b(?:down|up|in|on)\s+to\s+(?:the\s+|your\s+)?)(?:eye)?brows?\b", Free)]
+    private static partial Regex ToBrows();
+
+    [GeneratedRegex(@"(?<lead>\bto\s+(?:the\s+|your\s+)?)shoulders?\b", Free)]
+    private static partial Regex ToShoulder();
+
     /// <summary>The forehead as an end of a way.</summary>
     [GeneratedRegex(@"(?<lead>\b(?:from|to)\s+(?:the\s+|your\s+)?)forehead\b", Free)]
     private static partial Regex ForeheadEnd();
@@ -167,7 +189,7 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"(?<lead>\b(?:from|to)\s+(?:the\s+|your\s+)?)jaw\b(?!\s*(?:line|bone|angle|joint))", Free)]
     private static partial Regex JawEnd();
 
-    [GeneratedRegex(@"(?<!\b(?:upper|lower)\s+)\blips\b", Free)]
+    [GeneratedRegex(@"(?<!\b(?:upper|lower)\s+)\blips\b|\ba?round\s+(?:the\s+|your\s+)?mouth\b", Free)]
     private static partial Regex BothLips();
 
     [GeneratedRegex(@"\bnose\b", Free)]

@@ -177,13 +177,22 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
             _lines[posed.Line] = _lines[posed.Line] with { Step = _steps.Count };
             _posed = null;
         }
-        if (Last >= 0 && NoteGlossary.SaysMore(_steps[Last], step) is { } whole)
+        if (Last >= 0 && (NoteGlossary.SaysMore(_steps[Last], step) ?? NoteGlossary.InTurn(_steps[Last], step, onward)) is { } whole)
         {
             _steps[Last] = whole;
             Answered(NoteGlossary.HowManyAsked);
             Add(text, NoteKind.Step, Last, open);
             return true;
         }
+        if (
+            onward
+            && Last >= 0
+            && _steps[Last].Dose is { } held
+            && !NoteGlossary.IsCounted(held)
+            && step.Dose is { } counted
+            && NoteGlossary.IsCounted(counted)
+        )
+            open.Add(OfBothAsked(counted));
         _steps.Add(step);
         _onward = onward && Last > 0 ? Last : null;
         Add(text, NoteKind.Step, Last, open);
@@ -299,11 +308,20 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
             Answered(NoteGlossary.HowHardAsked);
         }
         List<string> asked = NoteGlossary.BesideDose(text) is { } beside ? [$"“{beside}”: what is it for here?"] : [];
-        if (Last > 0 && (_onward == Last ? !NoteGlossary.IsCounted(_steps[Last - 1].Dose) : _steps[Last - 1].Dose is null))
-            asked.Add($"“{dose.Line}”: of this step, or of it and the one before in turn?");
+        if (
+            Last > 0
+            && (
+                _onward == Last
+                    ? !NoteGlossary.IsCounted(_steps[Last - 1].Dose) || NoteGlossary.InRounds(text)
+                    : _steps[Last - 1].Dose is null
+            )
+        )
+            asked.Add(OfBothAsked(dose));
         Add(text, NoteKind.Dose, Last, asked);
         return true;
     }
+
+    private static string OfBothAsked(Dose dose) => $"“{dose.Line}”: of this step, or of it and the one before in turn?";
 
     private void Add(string text, NoteKind kind, int? step, string unknown) => Add(text, kind, step, [unknown]);
 

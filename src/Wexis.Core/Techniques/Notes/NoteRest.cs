@@ -47,6 +47,7 @@ internal sealed partial class NoteGlossary
             // "Above the brows" is not the brows: what stands beside a place is asked about.
             foreach (
                 var (at, length) in NamedIn(lower, _places)
+                    .Where(p => hand.AllPath.Count == 0 || hand.AllPath.Any(on => on.At == p.Means))
                     .Concat(passed)
                     .Where(n => !BesideIt().IsMatch(lower[..n.At]))
                     .Select(n => (n.At, n.Length))
@@ -121,6 +122,8 @@ internal sealed partial class NoteGlossary
         HeatOrCold(),
         StraightAhead(),
         Elbows(),
+        HandOnBelly(),
+        TightLips(),
         AsFarAs(),
         ToTheTip(),
     ];
@@ -145,6 +148,13 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(@"\bsides?\s+of\s+(?:the\s+|your\s+)?face\b", Free)]
     private static partial Regex SideOfFace();
+
+    /// <summary>How strongly the lips do it.</summary>
+    [GeneratedRegex(@"\bwith\s+tight(?:ened)?\s+lips\b", Free)]
+    private static partial Regex TightLips();
+
+    [GeneratedRegex(@"\b(?:one\s+|the\s+|both\s+)?hands?\s+on\s+(?:the\s+|your\s+)?(?:belly|stomach|hips?|lap|thighs?|ribs?)\b", Free)]
+    private static partial Regex HandOnBelly();
 
     /// <summary>Where the arms rest meanwhile.</summary>
     [GeneratedRegex(
@@ -173,13 +183,13 @@ internal sealed partial class NoteGlossary
 
     /// <summary>How it feels or looks, which nothing follows from.</summary>
     [GeneratedRegex(
-        @"\b(?:as\s+if|as\s+though|imagin\w*|feel(?:ing)?\b(?!\s+for)|like\s+(?:a|an|when|you|saying)\b|(?<=[·\s])as\s+(?:an?\s+)?(?!possible|before|usual|far|wide|hard|well)(?=\p{L}+\s*(?:[,.;·(]|$))|(?:to\s+)?(?:mak|form|get|creat)\w*\s+(?:an?\s+|the\s+|your\s+)?(?:double\s+chin|fish|duck|lion)|(?:with|by|under)\s+(?:its|their)\s+own\s+\p{L}+|(?:(?:with|there\s+is)\s+)?(?:no|without(?:\s+any)?)\s+(?:visible\s+|real\s+)?movement|careful\w*\s+with|without\s+los\w+|so\s+that|in\s+order\s+to|(?<=,\s*(?:and\s+)?)breath\w*\s+(?:normally|calmly|freely|on|evenly|easily)|(?:hold|keep)\w*\s+(?:the\s+|your\s+)?air(?:\s+in(?:side)?)?|to\s+show\s+(?:the\s+|your\s+)?(?:gums|upper\s+teeth)|(?:the\s+)?(?:same|more)\s+as\s+before)[^,.;·()]*|\blike\s+(?!this|that|before)\p{L}+(?=\s*(?:[,.;·(]|$)|\s+(?:across|on|over|with|and|along|in)\b)|\(\s*\p{L}+\s*\)|(?<=^|[\s,(])[""“](?!(?:[aeiouh]+|cheese)[""”])\p{L}{3,}(?:(?:[\s-]\p{L}+){0,2}[""”](?=\s*(?:[:,.;]|$))|[""”])",
+        @"\b(?:as\s+if|as\s+though|imagin\w*|feel(?:ing)?\b(?!\s+for)|like\s+(?:a|an|when|you|saying)\b|(?<=[·\s])as\s+(?:an?\s+)?(?!possible|before|usual|far|wide|hard|well)(?=\p{L}+\s*(?:[,.;·(]|$))|(?:to\s+)?(?:mak|form|get|creat)\w*\s+(?:an?\s+|the\s+|your\s+)?(?:double\s+chin|fish|duck|lion)|(?:with|by|under)\s+(?:its|their)\s+own\s+\p{L}+|(?:(?:with|there\s+is)\s+)?(?:no|without(?:\s+any)?)\s+(?:visible\s+|real\s+)?movement|careful\w*\s+with|without\s+los\w+|so\s+that(?![^,.;]*\b(?:teeth(?!\s+(?:can\s+be\s+seen|show|are\s+(?:visible|seen)|become\s+visible))|lips?|tongue|jaw)\b)|in\s+order\s+to|(?<=,\s*(?:and\s+)?)breath\w*\s+(?:normally|calmly|freely|on|evenly|easily)|(?:hold|keep)\w*\s+(?:the\s+|your\s+)?air(?:\s+in(?:side)?)?|(?:to\s+)?show\w*\s+(?:the\s+|your\s+)?(?:gums|upper\s+teeth)|(?:no|without)\s+(?:clicking|pain|strain\w*|bouncing)|(?:the\s+)?(?:same|more)\s+as\s+before)[^,.;·()]*|\blike\s+(?!this|that|before)\p{L}+(?=\s*(?:[,.;·(]|$)|\s+(?:across|on|over|with|and|along|in)\b)|\(\s*\p{L}+\s*\)|(?<=^|[\s,(])[""“](?!(?:[aeiouh]+|cheese)[""”])\p{L}{3,}(?:(?:[\s-]\p{L}+){0,2}[""”](?=\s*(?:[:,.;]|$))|[""”])",
         Free
     )]
     private static partial Regex HowItFeels();
 
     [GeneratedRegex(
-        @"\b(?:finger\s?tips?|finger\s+pads?|fingers?|(?<!\bback\s+of\s+(?:the\s+|your\s+)?)hands?|skin|strokes?|passes|knead\w*|massag\w*|along|(?:cup|grip|grasp|clasp|wrap)\w*(?=\s+(?:the|your|both)\b))\b",
+        @"\b(?:finger\s?tips?|finger\s+pads?|fingers?|(?<!\bback\s+of\s+(?:the\s+|your\s+)?)hands?|skin|strokes?|passes|knead\w*|massag\w*|along|(?:cup|grip|grasp|clasp|wrap)\w*(?=\s+(?:the|your|both|·)))\b",
         Free
     )]
     private static partial Regex HandPart();

@@ -151,7 +151,7 @@ internal sealed partial class NoteShorthand
     [GeneratedRegex(@"(?<![\p{L}.])(?<word>\p{L}{3,})\.(?=\s*[,;)]|\s+[\p{Ll}\d(])")]
     private static partial Regex CutOff();
 
-    [GeneratedRegex(@"(?<=\d\s*(?:s|secs?|x|reps?|times)?)\s*/\s*(?:side|s\.)(?!\p{L})", Free)]
+    [GeneratedRegex(@"(?<=\d\s*(?:s|secs?|min|minutes?|x|reps?|times)?)\s*/\s*(?:side|s\.)(?!\p{L})", Free)]
     private static partial Regex PerSide();
 
     [GeneratedRegex(@"\b(?:(?<anti>c|anti|a)-?)?cw\b\.?", Free)]

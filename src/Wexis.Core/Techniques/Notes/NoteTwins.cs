@@ -23,7 +23,8 @@ internal sealed partial class NoteGlossary
             // How long, told of the one side, and perhaps again of the other.
             var between = parts[(i + 1)..(j - 1)];
             var dose = between.LastOrDefault(p => OnlyDose().IsMatch(p));
-            if (dose is null && !parts[i].Any(char.IsDigit))
+            var inTurn = Alternately().IsMatch(sentence);
+            if (dose is null && !inTurn && !parts[i].Any(char.IsDigit))
                 continue;
             var end = j + 1;
             if (dose is not null && end + 1 < parts.Length && Bare(parts[end + 1]) == Bare(dose))
@@ -37,7 +38,8 @@ internal sealed partial class NoteGlossary
             var rest = string.Concat(parts[end..]).TrimEnd(' ', '.', ',', ';');
             var told = $"{string.Concat(parts[..i])}{once}{string.Concat(between)}{rest}";
             return OncePerSide(
-                EachSide().IsMatch(told) ? told
+                inTurn ? $"{told}, left and right in turn"
+                : EachSide().IsMatch(told) ? told
                 : EachAtEnd().IsMatch(told) ? $"{told} side"
                 : $"{told}, each side"
             );
@@ -56,7 +58,21 @@ internal sealed partial class NoteGlossary
 
     private static bool IsOnlyASide(string clause) => Words(clause).All(w => w is "left" or "right" || LeansOn.Contains(w));
 
-    private static readonly HashSet<string> LeansOn = ["same", "too", "to", "on", "the", "then", "and", "also", "again", "with", "it"];
+    private static readonly HashSet<string> LeansOn =
+    [
+        "same",
+        "too",
+        "to",
+        "on",
+        "the",
+        "then",
+        "and",
+        "also",
+        "again",
+        "with",
+        "it",
+        "repeat",
+    ];
 
     private static string Bare(string clause) => string.Join(' ', Words(clause));
 

@@ -55,13 +55,16 @@ internal sealed partial class RoleReader
                     leads = c;
                     continue;
                 // "Through the lips": how it goes, and not where to.
+                // "Inside of the right cheek".
+                case Role.Leads when c.Means is "of" && leads is { Means: "inside" }:
+                    continue;
                 case Role.Leads when c.Means is "through" or "via" && PartNext(j):
                     spans.AddRange([c, .. _chunks.Skip(j + 1).TakeWhile(n => n.Role is Role.Light or Role.Part).Take(2)]);
                     j += 1;
                     while (_chunks[j].Role != Role.Part)
                         j++;
                     continue;
-                case Role.Leads when goal is null && c.Means is not ("from" or "along" or "across" or "around" or "under" or "of"):
+                case Role.Leads when goal is null && c.Means is not ("from" or "along" or "across" or "around" or "of"):
                     leads = c;
                     continue;
                 // "Smile with the corners", "blink with both eyes".
@@ -102,7 +105,11 @@ internal sealed partial class RoleReader
             { Role: Role.Leads } => PartNext(at + 1),
             // "Lift up the brows" moves them; "stroke down the neck" goes there, and "in the cheek" is a place.
             { Role: Role.Light, Means: "the" or "your" or "each" or "both" } => at + 2 < _chunks.Count
-                && (_chunks[at].Means is "in" ? _chunks[at + 2].Role != Role.Part : _chunks[at + 2].Means is "neck" or "face"),
+                && (
+                    _chunks[at].Means is "in"
+                        ? _chunks[at + 2] is not { Role: Role.Part, Means: not "air" }
+                        : _chunks[at + 2].Means is "neck" or "face"
+                ),
             _ => false,
         };
 

@@ -52,6 +52,9 @@ internal sealed partial class RoleReader
     /// <param name="named">Whether the part is named with the verb, and not only before it.</param>
     private static Resolved Resolve(VerbSense verb, string? part, bool named, Behind behind)
     {
+        // Teeth that bite a lip are not clenched.
+        if (verb.Way == "bite" && part is "lip" or "lower-lip" or "upper-lip")
+            return None;
         var goal = behind.Goal?.Means;
         if (part is not null && goal is not null && verb.Way is not "turn" && RoleWords.MoveTo(part, goal) is { } there)
             return new(there, part, null, true);

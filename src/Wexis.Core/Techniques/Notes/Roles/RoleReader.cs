@@ -120,8 +120,16 @@ internal sealed partial class RoleReader
         // "Push the lips against them": forwards.
         if (part == "lip" && verb.Verb is "push" or "press" && behind is { Ways.Count: 0, Goal: null } && Against(i))
             behind = behind with { Ways = [_chunks[i] with { Means = "forward" }] };
-        var circles = verb.Bare && HasHand && behind.Ways.Any(w => w.Means == "circle") ? "circle" : null;
-        var resolved = verb.OnlyByHand || (byHand && verb.Work is not null) ? None : Resolve(verb, part, known is not null, behind);
+        var shut = verb.Way == "close" && part is "nostril" && WithHand(i);
+        var hands =
+            // "Close the nostril with the thumb".
+            shut ? "press"
+            : !verb.Bare || !HasHand ? null
+            : behind.Ways.Any(w => w.Means == "circle") ? "circle"
+            // "Place the thumbs there and move outwards".
+            : verb.Work is null && known is null && behind.Ways.Count > 0 ? "stroke"
+            : null;
+        var resolved = shut || verb.OnlyByHand || (byHand && verb.Work is not null) ? None : Resolve(verb, part, known is not null, behind);
         if (resolved.Move is { } move)
         {
             List<Chunk> spans = [_chunks[i], .. behind.Spans];
@@ -138,7 +146,7 @@ internal sealed partial class RoleReader
             Tell(new(_chunks[i].At, move, null, resolved.Part, SideOf(spans), spans, resolved.Way));
         }
         else if (
-            (circles ?? verb.Work) is { } work
+            (hands ?? verb.Work) is { } work
             && !(
                 !HasHand
                 && (part == "tongue" || (!verb.OnlyByHand && verb.Verb != "press" && part is not null && MovesItself.Contains(part)))
@@ -186,7 +194,9 @@ internal sealed partial class RoleReader
 
     /// <summary>What a hand does that goes this way: what it pushes up it lifts, what it pulls apart it stretches.</summary>
     private string WorkThere(VerbSense verb, string work, Behind behind, bool byHand) =>
-        behind.Ways.Any(w => w.Means == "apart") ? "stretch-apart"
+        work == "pinch-roll" && behind.Ways.Any(w => w.Means is "together" or "close") ? "pinch-hold"
+        : behind.Ways.Any(w => w.Means == "apart") && behind.Ways.Any(w => w.Means == "together") ? "friction"
+        : behind.Ways.Any(w => w.Means == "apart") ? "stretch-apart"
         : (byHand || HasHand)
         && verb is { Verb: "push", Bare: true }
         && behind.Goal is null

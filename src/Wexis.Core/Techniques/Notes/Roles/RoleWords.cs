@@ -69,10 +69,10 @@ internal static class RoleWords
         back: retract
         pucker: purse@lip, pucker@lip, kiss@lip
         pout: pout@lower-lip
-        in: tuck, fold, curl, wrap, suck@cheek, hollow@cheek
+        in: tuck, fold, curl, wrap, suck@cheek
         circle: circle/circle, rotate/circle, roll/circle
         tilt: tilt, tip, lean
-        turn: turn, twist
+        turn: turn, twist, shake
         bend: bend, bow
         nod: nod@head
         wrinkle: wrinkle@nose, scrunch@nose, crinkle@nose, crease@nose
@@ -106,7 +106,7 @@ internal static class RoleWords
         raise-brows: brow up, forehead up, forehead wrinkle, brow wrinkle
         knit-brows: brow down, brow together, brow in, brow frown, forehead frown
         widen-eyes: eye wide, upper-lid up, lid up, lid wide
-        close-lids: eye close, lid close, upper-lid close, upper-lid down, lid down, eye wink, eye squeeze, lid squeeze
+        close-lids: eye close, lid close, lid together, upper-lid close, upper-lid down, lid down, eye wink, eye squeeze, lid squeeze
         full-blink: eye blink, lid blink
         lift-lower-lid: lower-lid up, lower-lid squint, eye squint, lid squint, lower-lid tense, eye narrow, lower-lid close
         lift-lower-lid: lower-lid squeeze
@@ -125,7 +125,7 @@ internal static class RoleWords
         lower-lip-down: lower-lip down
         pout-chin-up: lower-lip pout, lip pout, mouth pout, chin pout, lower-lip forward, lower-lip out, lower-lip up, chin wrinkle
         pucker: lip pucker, mouth pucker, corner pucker, lip forward, lip out, corner in, corner together, mouth forward
-        press-lips: lip together, lip squeeze, mouth together, lip close, mouth close
+        press-lips: lip together, upper-lip together, lower-lip together, lip squeeze, mouth together, lip close, mouth close
         stretch-corners-sideways: corner back, corner out, corner apart, corner wide, corner side, lip apart, lip wide, lip back
         stretch-corners-sideways: mouth apart, mouth wide
         corners-down: corner down, mouth down
@@ -163,7 +163,7 @@ internal static class RoleWords
         tongue-out: tongue chin, tongue nose, tongue floor, tongue ceiling
         suck-cheeks: cheek teeth
         pout-chin-up: lower-lip upper-lip, lower-lip nose, lower-lip ceiling
-        roll-lips-in: lip mouth, upper-lip teeth, lower-lip teeth, lip teeth, upper-lip lower-lip, upper-lip upper-teeth, lip upper-teeth
+        roll-lips-in: lip mouth, lower-lip upper-teeth, upper-lip teeth, lower-lip teeth, lip teeth, upper-lip lower-lip, upper-lip upper-teeth, lip upper-teeth
         raise-upper-lip: upper-lip nose
         kiss-ceiling: lip ceiling
         pucker: lip nose
@@ -248,7 +248,7 @@ internal static class RoleWords
         muscle muscles bone bones itself himself herself yourself alternating alternate alternately altogether total warm warmed
         tight tightly tighter poss possibly wide widely loose loosely high higher low lower free
         fairly exaggerate exaggerated exaggerating pretty moderately flat line lines inner outer outside one rush rushing
-        hurry hurrying haste brisk briskly swift swiftly loud loudly audibly silently interlaced interlocked clasped circular isometric static hum humming pop pops popping sound v
+        hurry hurrying haste brisk briskly swift swiftly loud loudly audibly silently interlaced interlocked clasped yes fix fixes broad huge mini jade quartz metal steel wooden glass circular isometric static hum humming pop pops popping sound v
         today daily day week morning evening night always work works working use uses used
         """
     );
