@@ -8,8 +8,13 @@ namespace Wexis.Core.Techniques.Notes;
 /// </summary>
 internal sealed partial class NoteGlossary
 {
+    /// <summary>Nobody tells one side and the other in a longer sentence.</summary>
+    private const int MostLettersOfTwins = 600;
+
     private static string OncePerSide(string sentence)
     {
+        if (sentence.Length > MostLettersOfTwins)
+            return sentence;
         var parts = Clauses().Split(sentence);
         for (var i = 0; i < parts.Length; i += 2)
         {

@@ -70,14 +70,7 @@ internal sealed partial class RoleReader
         var verb = RoleWords.Verb(_chunks[i].Means)!;
         var behind = LookBehind(i + 1);
         var before = Before(i);
-        // "The lips are closed", "jaw relaxed": how a part is held, and no movement.
-        if (
-            behind.Object is null
-            && before is { Role: Role.Part }
-            && IsState(_chunks[i].Means)
-            && !behind.Ways.Any(w => w.Means == "wide")
-            && !ComesBack(verb, behind.End)
-        )
+        if (TellsAState(i, verb, behind, before))
             return;
         var obj = behind.Object ?? (before is null ? Shared(i, behind) : null);
         var known =
@@ -92,13 +85,7 @@ internal sealed partial class RoleReader
             Tell(new(_chunks[i].At, reached, null, before.Means, before.Side, [_chunks[i], before, .. behind.Spans]));
             return;
         }
-        var byHand = (obj ?? before)?.Role == Role.Hand || WithHand(i);
-        // Where nothing is named that it is done to, the hand does it that is named; against a hand the face moves.
-        var either = known is null && verb.Work is not null && verb.Moves is null && HasHand;
-        if (part is not null && obj?.Role != Role.Hand && Against(i))
-            byHand = false;
-        else if (either)
-            byHand = true;
+        var byHand = IsByHand(i, verb, part, known, obj, before);
         if (!byHand && part is not null && GoesBack(verb, part, behind))
         {
             Tell(new(_chunks[i].At, null, null, part, null, [_chunks[i], .. behind.Spans.Where(s => s != behind.Goal)]));
@@ -107,12 +94,7 @@ internal sealed partial class RoleReader
         // "Close the lips" is how they are held, unless something is in their way.
         if (verb.Way == "close" && part is "lip" or "mouth" && !Against(i))
             return;
-        // "Tongue: trace the inside of the lips": no hand goes there.
-        if (
-            part == "tongue"
-            && !HasHand
-            && (verb is { OnlyByHand: true, Work: "stroke" } || verb is { Bare: true } && behind.Ways.Count == 0 && GoesAlong(behind.End))
-        )
+        if (part == "tongue" && GoesRoundInside(verb, behind))
         {
             Tell(new(_chunks[i].At, "tongue-circle-vestibule", null, part, null, [_chunks[i], .. behind.Spans]));
             return;
@@ -120,37 +102,17 @@ internal sealed partial class RoleReader
         // "Push the lips against them": forwards.
         if (part == "lip" && verb.Verb is "push" or "press" && behind is { Ways.Count: 0, Goal: null } && Against(i))
             behind = behind with { Ways = [_chunks[i] with { Means = "forward" }] };
+        // "Close the nostril with the thumb".
         var shut = verb.Way == "close" && part is "nostril" && WithHand(i);
-        var hands =
-            // "Close the nostril with the thumb".
-            shut ? "press"
-            : !verb.Bare || !HasHand ? null
-            : behind.Ways.Any(w => w.Means == "circle") ? "circle"
-            // "Place the thumbs there and move outwards".
-            : verb.Work is null && known is null && behind.Ways.Count > 0 ? "stroke"
-            : null;
         var resolved = shut || verb.OnlyByHand || (byHand && verb.Work is not null) ? None : Resolve(verb, part, known is not null, behind);
         if (resolved.Move is { } move)
         {
-            List<Chunk> spans = [_chunks[i], .. behind.Spans];
-            if (known is not null && known == before)
-                spans.Add(before);
-            // "Inside the lips": where a tongue circles.
-            if (!resolved.Goal && behind.Goal is { } unused && move != "tongue-circle-vestibule")
-                spans.RemoveAll(s => s == unused || (s.At < unused.At && s.Role == Role.Leads));
-            if (!resolved.Goal && obj is { Role: Role.Part, Means: not "air" } && obj.Means != resolved.Part)
-                spans.RemoveAll(s => s == obj || s.Role == Role.With);
-            // A side that the movement does not go to is left to be asked about.
-            if (resolved.Way is not ("left" or "right" or "tilt" or "turn") && !Sided.Contains(move))
-                spans.RemoveAll(s => s is { Role: Role.Way, Means: "left" or "right" });
+            var spans = SpansOf(i, resolved, behind, obj, known, before);
             Tell(new(_chunks[i].At, move, null, resolved.Part, SideOf(spans), spans, resolved.Way));
         }
         else if (
-            (hands ?? verb.Work) is { } work
-            && !(
-                !HasHand
-                && (part == "tongue" || (!verb.OnlyByHand && verb.Verb != "press" && part is not null && MovesItself.Contains(part)))
-            )
+            (shut ? "press" : HandsDo(verb, known, behind)) is { } work
+            && (HasHand || (part != "tongue" && (verb.OnlyByHand || verb.Verb == "press" || part is null || !MovesItself.Contains(part))))
         )
             Tell(
                 new(
@@ -163,6 +125,52 @@ internal sealed partial class RoleReader
                 ),
                 obj
             );
+    }
+
+    /// <summary>"The lips are closed", "jaw relaxed": how a part is held, and no movement.</summary>
+    private bool TellsAState(int at, VerbSense verb, Behind behind, Chunk? before) =>
+        behind.Object is null
+        && before is { Role: Role.Part }
+        && IsState(_chunks[at].Means)
+        && !behind.Ways.Any(w => w.Means == "wide")
+        && !ComesBack(verb, behind.End);
+
+    /// <summary>Whether the hand does it that is named; against a hand the face moves.</summary>
+    private bool IsByHand(int at, VerbSense verb, string? part, Chunk? known, Chunk? obj, Chunk? before)
+    {
+        if (part is not null && obj?.Role != Role.Hand && Against(at))
+            return false;
+        // Where nothing is named that it is done to, the hand does it.
+        var either = known is null && verb.Work is not null && verb.Moves is null && HasHand;
+        return either || (obj ?? before)?.Role == Role.Hand || WithHand(at);
+    }
+
+    /// <summary>"Trace the inside of the lips", "move it along the gums": no hand goes there.</summary>
+    private bool GoesRoundInside(VerbSense verb, Behind behind) =>
+        !HasHand && (verb is { OnlyByHand: true, Work: "stroke" } || (verb.Bare && behind.Ways.Count == 0 && GoesAlong(behind.End)));
+
+    /// <summary>What hands do with a plain verb: they circle, they stroke somewhere ("place the thumbs there and move outwards").</summary>
+    private string? HandsDo(VerbSense verb, Chunk? known, Behind behind) =>
+        !verb.Bare || !HasHand ? verb.Work
+        : behind.Ways.Any(w => w.Means == "circle") ? "circle"
+        : verb.Work is null && known is null && behind.Ways.Count > 0 ? "stroke"
+        : verb.Work;
+
+    /// <summary>The words that tell a movement: what does not belong to it is left to be asked about.</summary>
+    private List<Chunk> SpansOf(int at, Resolved resolved, Behind behind, Chunk? obj, Chunk? known, Chunk? before)
+    {
+        List<Chunk> spans = [_chunks[at], .. behind.Spans];
+        if (known is not null && known == before)
+            spans.Add(before);
+        // "Inside the lips": where a tongue circles.
+        if (!resolved.Goal && behind.Goal is { } unused && resolved.Move != "tongue-circle-vestibule")
+            spans.RemoveAll(s => s == unused || (s.At < unused.At && s.Role == Role.Leads));
+        if (!resolved.Goal && obj is { Role: Role.Part, Means: not "air" } && obj.Means != resolved.Part)
+            spans.RemoveAll(s => s == obj || s.Role == Role.With);
+        // A side that the movement does not go to.
+        if (resolved.Way is not ("left" or "right" or "tilt" or "turn") && !Sided.Contains(resolved.Move!))
+            spans.RemoveAll(s => s is { Role: Role.Way, Means: "left" or "right" });
+        return spans;
     }
 
     /// <summary>"Open and close": it is not held so.</summary>
