@@ -105,9 +105,9 @@ internal sealed partial class NoteGlossary
             "head" when BehindTheHead().IsMatch(sentence) => ("back", "base of the skull"),
             _ => ("", ""),
         };
-        return place.Length == 0
-            ? said.Value
-            : $"push the head {way} against the {(said.Groups["hand"].Value is "them" ? "hands" : said.Groups["hand"].Value)} on the {place}";
+        var verb = way == "to the side" ? "tilt" : "push";
+        var hand = said.Groups["hand"].Value is "them" ? "hands" : said.Groups["hand"].Value;
+        return place.Length == 0 ? said.Value : $"{verb} the head {way} against the {hand} on the {place}";
     }
 
     [GeneratedRegex(

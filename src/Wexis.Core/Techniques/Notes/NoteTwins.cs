@@ -34,6 +34,15 @@ internal sealed partial class NoteGlossary
             var end = j + 1;
             if (dose is not null && end + 1 < parts.Length && Bare(parts[end + 1]) == Bare(dose))
                 end += 2;
+            else if (
+                dose is not null
+                && end + 1 < parts.Length
+                && OnlyDose().IsMatch(parts[end + 1])
+                && HowLong(parts[end + 1])
+                && HowLong(dose)
+            )
+                // "Right, hold 5 s, left, hold 9 s": they differ.
+                continue;
             var bare = ThatSide().Replace(parts[i], "", 1).TrimEnd();
             if (!Bare(DoseWords().Replace(bare, "")).Any(char.IsLetter))
                 continue;
@@ -78,6 +87,8 @@ internal sealed partial class NoteGlossary
         "it",
         "repeat",
     ];
+
+    private static bool HowLong(string dose) => HasTime(dose) || dose.Contains("hold", StringComparison.OrdinalIgnoreCase);
 
     private static string Bare(string clause) => string.Join(' ', Words(clause));
 

@@ -36,7 +36,9 @@ internal sealed partial class RoleReader
     private bool Touches(int at) =>
         _chunks.Skip(at + 1).TakeWhile(c => c.Role == Role.Light).Any(c => c.Means is "touch" or "touches" or "touching");
 
-    /// <summary>"Jaw: left, right", "shoulders: up to the ears": a way by itself is one of what the label names, or of what moved last.</summary>
+    /// <summary>
+    /// "Jaw: left, right", "shoulders: up to the ears": a way by itself is one of what the label names, or of what moved last.
+    /// </summary>
     private void LoneWays()
     {
         var plain = new VerbSense("", null, null, null, true);

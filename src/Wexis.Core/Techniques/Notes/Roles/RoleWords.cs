@@ -95,9 +95,11 @@ internal static class RoleWords
         ~: push/press, pull/lift-hold, draw/lift-hold, bring, move, take, go, come, shift, slide/stroke, glide/stroke, tug/lift-hold
         ~: put, get, make, send, pass
         work: stroke/stroke, sweep/stroke, brush/stroke, trace/stroke, drain/stroke, smooth/stroke, wipe/stroke, iron/stroke
-        work: drag/stroke, massage/stroke, run/stroke, knead/knead, tap/tap, drum/tap, pat/tap, knock/tap, walk/tap, clap/tap, slap/tap, flick/tap, dance/tap, patter/tap, bounce/tap, hammer/tap
+        work: drag/stroke, massage/stroke, run/stroke, knead/knead, tap/tap, drum/tap, pat/tap, knock/tap, walk/tap, clap/tap, slap/tap
+        work: flick/tap, dance/tap, patter/tap, bounce/tap, hammer/tap
         work: caress/stroke, skim/stroke, polish/stroke, comb/stroke, rake/stroke, swipe/stroke, squish/knead, wring/knead, scrub/friction
-        work: swirl/circle, compress/press, friction/friction, nip/pinch-roll, tweak/pinch-roll, pump/lymph-pump, rub/friction, pinch/pinch-roll
+        work: swirl/circle, compress/press, friction/friction, nip/pinch-roll, tweak/pinch-roll, pump/lymph-pump, rub/friction
+        work: pinch/pinch-roll
         work: pluck/pinch-roll, scrape/tool-stroke
         """;
 
@@ -163,7 +165,8 @@ internal static class RoleWords
         tongue-out: tongue chin, tongue nose, tongue floor, tongue ceiling
         suck-cheeks: cheek teeth
         pout-chin-up: lower-lip upper-lip, lower-lip nose, lower-lip ceiling
-        roll-lips-in: lip mouth, lower-lip upper-teeth, upper-lip teeth, lower-lip teeth, lip teeth, upper-lip lower-lip, upper-lip upper-teeth, lip upper-teeth
+        roll-lips-in: lip mouth, lower-lip upper-teeth, upper-lip teeth, lower-lip teeth, lip teeth, upper-lip lower-lip
+        roll-lips-in: upper-lip upper-teeth, lip upper-teeth
         raise-upper-lip: upper-lip nose
         kiss-ceiling: lip ceiling
         pucker: lip nose
@@ -248,7 +251,8 @@ internal static class RoleWords
         muscle muscles bone bones itself himself herself yourself alternating alternate alternately altogether total warm warmed
         tight tightly tighter poss possibly wide widely loose loosely high higher low lower free
         fairly exaggerate exaggerated exaggerating pretty moderately flat line lines inner outer outside one rush rushing
-        hurry hurrying haste brisk briskly swift swiftly loud loudly audibly silently interlaced interlocked clasped yes fix fixes broad huge mini jade quartz metal steel wooden glass circular isometric static hum humming pop pops popping sound v
+        hurry hurrying haste brisk briskly swift swiftly loud loudly audibly silently interlaced interlocked clasped yes fix fixes broad
+        huge mini jade quartz metal steel wooden glass circular isometric static hum humming pop pops popping sound v
         today daily day week morning evening night always work works working use uses used
         """
     );
