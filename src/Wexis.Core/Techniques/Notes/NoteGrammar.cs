@@ -183,15 +183,10 @@ internal sealed partial class NoteGlossary
             && !(here.Value.Equals("there", StringComparison.OrdinalIgnoreCase) && Placed(step))
         )
             open.Add($"“{here.Value.Trim().ToLowerInvariant()}”: where, or how?");
-        if (
-            sides == "alternating"
-            && hand is null
-            && contact is null
-            && !(moves.Count > 1 || moves[0].Do == "squeeze-open" ? BareSides() : SideWords()).IsMatch(sentence)
-        )
+        if (sides == "alternating" && hand is null && contact is null && !(InItself(moves) ? BareSides() : SideWords()).IsMatch(sentence))
         {
             // "Kiss and smile, alternate": one movement and the other.
-            if (moves.Count < 2 && moves[0].Do != "squeeze-open")
+            if (!InItself(moves))
                 open.Add("“alternate”: the sides, or with what came before?");
             step = step with { Acts = [.. step.AllActs.Select(a => a with { Side = "both" })] };
         }
@@ -228,6 +223,9 @@ internal sealed partial class NoteGlossary
             open.Add($"“{left}”: what is it for here?");
         return step;
     }
+
+    /// <summary>Whether what alternates is what is done ("kiss and smile", "shut and wide open"), and not the sides.</summary>
+    private static bool InItself(IReadOnlyList<Moved> moves) => moves.Count > 1 || moves[0].Do == "squeeze-open";
 
     /// <summary>A word that leads from place to place.</summary>
     [GeneratedRegex(@"\b(?:from|to|towards?|into|until|down|up|over|past|via|then)\b", Free)]

@@ -107,8 +107,8 @@ internal sealed partial class NoteGlossary
             not null when contact.StartsWith("tool", StringComparison.Ordinal) && told.Work is "lift-hold" => "tool-stroke",
             _ => told.Work!,
         };
-        var pinched = contact == "pinch-thumb-index" && said.StartsWith("roll", StringComparison.Ordinal);
-        pinched |= said.StartsWith("roll", StringComparison.Ordinal) && works.Any(w => w.Work == "pinch-roll");
+        var pinched =
+            said.StartsWith("roll", StringComparison.Ordinal) && (contact == "pinch-thumb-index" || works.Any(w => w.Work == "pinch-roll"));
         if (does == "circle" && (pinched || phrases.Take(BetweenFingers()) is not null))
             does = "pinch-roll";
         // "Stroke, press lightly": how hard, and no other work.

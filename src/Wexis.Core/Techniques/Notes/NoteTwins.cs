@@ -31,17 +31,11 @@ internal sealed partial class NoteGlossary
             var inTurn = Alternately().IsMatch(sentence);
             if (dose is null && !inTurn && !parts[i].Any(char.IsDigit))
                 continue;
-            var end = j + 1;
-            if (dose is not null && end + 1 < parts.Length && Bare(parts[end + 1]) == Bare(dose))
+            var (end, again) = (j + 1, j + 2 < parts.Length ? parts[j + 2] : null);
+            if (dose is not null && again is not null && Bare(again) == Bare(dose))
                 end += 2;
-            else if (
-                dose is not null
-                && end + 1 < parts.Length
-                && OnlyDose().IsMatch(parts[end + 1])
-                && HowLong(parts[end + 1])
-                && HowLong(dose)
-            )
-                // "Right, hold 5 s, left, hold 9 s": they differ.
+            // "Right, hold 5 s, left, hold 9 s": they differ.
+            else if (dose is not null && again is not null && OnlyDose().IsMatch(again) && HowLong(again) && HowLong(dose))
                 continue;
             var bare = ThatSide().Replace(parts[i], "", 1).TrimEnd();
             if (!Bare(DoseWords().Replace(bare, "")).Any(char.IsLetter))
