@@ -72,6 +72,9 @@ internal sealed partial class NoteGlossary
     public static string? HoldOf(string sentence) =>
         Hold().Match(InFigures(sentence)) is { Success: true } m ? $"hold {m.Groups["n"].Value} s" : null;
 
+    /// <summary>Whether a line holds one thing for two different times ("hold 5 s, hold 9 s").</summary>
+    public static bool HoldsDiffer(string line) => Hold().Matches(line).Select(m => m.Groups["n"].Value).Distinct().Count() > 1;
+
     /// <summary>The hold, where a line says nothing else in figures.</summary>
     public static string? OnlyHold(string line) =>
         BareHold().Match(line) is { Success: true } bare ? $"hold {bare.Groups["n"].Value} s"

@@ -196,6 +196,8 @@ internal sealed partial class NoteGlossary
             open.Add(FromWhereAsked);
         if (LastOnly(sentence))
             open.Add("Only the last one is held? A dose holds each alike: give that hold a step of its own.");
+        if (dose is not null && moves.Count == 1 && HoldsDiffer(dose.Line!))
+            open.Add($"“{dose.Line}”: how long is each held?");
         if (dose is not null && CountsTwice(told))
             open.Add($"“{dose.Line}”: one after the other, or as sets? A dose counts once.");
         if (PressedInto().Match(sentence) is { Success: true } into)

@@ -66,6 +66,7 @@ public class NoteFactsTests
     [InlineData("Lift the right brow 5 x, lift the left brow 8 x.")]
     [InlineData("Press the right cheek with two fingers, lightly, 10 s, 5 x, then the left, 6 x.")]
     [InlineData("Look right and hold 4 s, then to the left 6 s, 6x.")]
+    [InlineData("Turn the head right, hold 5 s, turn the head left, hold 9 s, 4x")]
     public void What_differs_from_side_to_side_is_asked(string note) => Read(note).Lines.Sum(l => l.Unknown.Count).ShouldBePositive();
 
     /// <summary>A number, a turn, a resistance or a part of the hand is in the draft, or it is asked about: nothing is dropped.</summary>
