@@ -75,6 +75,9 @@ internal sealed partial class NoteGlossary
     /// <summary>Whether a line holds one thing for two different times ("hold 5 s, hold 9 s").</summary>
     public static bool HoldsDiffer(string line) => Hold().Matches(line).Select(m => m.Groups["n"].Value).Distinct().Count() > 1;
 
+    [GeneratedRegex(@"^(?<h>(?:hold\s+(?:for\s+)?)?\d+\s*(?:s|secs?|seconds?|counts?)?)(?:,\s*\k<h>)+(?=,|$)", Free)]
+    private static partial Regex EqualHolds();
+
     /// <summary>The hold, where a line says nothing else in figures.</summary>
     public static string? OnlyHold(string line) =>
         BareHold().Match(line) is { Success: true } bare ? $"hold {bare.Groups["n"].Value} s"
@@ -99,11 +102,19 @@ internal sealed partial class NoteGlossary
         return
             step.Dose?.Line is { } line
             && OnlyTime().Match(line) is { Success: true } time
-            && OnlyCount().IsMatch(InFigures(counted))
+            && OnlyCount().IsMatch(SlowBack().Replace(InFigures(counted), "").Trim(' ', ',', '.'))
             && step.AllHands.All(h => h.Verb is "hold-still" or "press" or "lift-hold" or "stretch-apart")
             ? time.Result(time.Groups["rest"].Success ? "hold ${n} s, ${rest}" : "hold ${n} s")
             : null;
     }
+
+    /// <summary>"Hold 5 s", "5 s": how long each is held, where a line says nothing else; null where it says more.</summary>
+    private static string? HeldFor(string line) =>
+        OnlyHold(line)
+        ?? (OnlyTime().Match(line) is { Success: true } time && !time.Groups["rest"].Success ? time.Result("hold ${n} s") : null);
+
+    /// <summary>Whether a sentence lets go slowly, whatever else it says.</summary>
+    public static bool GoesBackSlowly(string sentence) => SlowBack().IsMatch(sentence);
 
     /// <summary>Whether a dose says how many, or how long it goes on; a hold alone says neither.</summary>
     public static bool IsCounted(Dose? dose) => dose?.Line is { } line && OnlyHold(line) is null && !OnlyTime().IsMatch(line);
@@ -161,7 +172,10 @@ internal sealed partial class NoteGlossary
     private static partial Regex TimesBefore();
 
     /// <summary>"…, 20, quick": a number by itself counts.</summary>
-    [GeneratedRegex(@"(?<=[,;]\s*)(?<n>\d{1,3})(?:\s+(?:slow|quick|fast)(?:ly)?)?(?=\s*(?:[,;]|\.?\s*$))", Free)]
+    [GeneratedRegex(
+        @"(?:(?<=[,;]\s*)(?<n>\d{1,3})(?:\s+(?:slow|quick|fast)(?:ly)?)?|(?<=\p{L}\s+)(?<n>\d{1,3})\s+(?:slow|quick|fast)(?:ly)?|(?<=\b(?:nods|kisses|blinks|smiles|circles|taps|strokes|lifts|pulses|squeezes|presses|winks|yawns|slow|fast|quick(?:ly)?|slowly)\s+)(?<n>\d{1,3}))(?=\s*(?:[,;]|\.?\s*$))",
+        Free
+    )]
     private static partial Regex BareCounts();
 
     [GeneratedRegex(@"\brest \d+ s\b", Free)]

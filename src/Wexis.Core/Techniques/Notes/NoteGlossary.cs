@@ -153,8 +153,11 @@ internal sealed partial class NoteGlossary
         // "Lips: pout": what stands before the work is a label.
         if (PartLabel().Match(sentence) is { Success: true } label)
             sentence = sentence[label.Length..];
-        return (Does(sentence, out var at) && at == 0) || TellsToDo(sentence);
+        return (Does(sentence, out var at) && at == 0) || TellsToDo(sentence) || PlacesFirst().IsMatch(sentence);
     }
+
+    [GeneratedRegex(@"^\s*(?:gently\s+|now\s+)?(?:place|put|lay|rest|position|set)\s+(?:the|your|both|two|three|four|one|an?|\d)\b", Free)]
+    private static partial Regex PlacesFirst();
 
     /// <summary>"Pull the jaw …": something is to be done, whatever it is.</summary>
     private static bool TellsToDo(string sentence) =>
@@ -180,6 +183,25 @@ internal sealed partial class NoteGlossary
     }
 
     public static bool Forbids(string sentence) => Forbidding().IsMatch(sentence);
+
+    /// <summary>
+    /// "Round the lips, blow slowly 10 s, the cheeks don't puff": what is to be done, and what not. Null where a sentence does only one of
+    /// them, or begins with what it forbids.
+    /// </summary>
+    public static (string Work, string Caution)? CutForbidding(string sentence)
+    {
+        if (!Forbids(sentence))
+            return null;
+        var parts = ForbidsFrom().Split(sentence, 2);
+        return
+            parts is [var work, var caution]
+            && Forbids(caution)
+            && !Forbids(work)
+            && Dose(caution) is null
+            && (Dose(work) is not null || Does(work))
+            ? (work, caution)
+            : null;
+    }
 
     public static bool IsAdvice(string sentence) => Advice().IsMatch(sentence) && !Movement().IsMatch(sentence);
 
@@ -318,49 +340,6 @@ internal sealed partial class NoteGlossary
             Hands = [hand with { Contact = hand.Contact ?? start.Contact, Path = path, Zones = zones, Sides = hand.Sides ?? start.Sides }],
             Cue = cue,
         };
-    }
-
-    /// <summary>"Smile, then kiss, 20 x": one and the other in turn; "…, 10 breaths": as many as it is breathed. Null where it is neither.</summary>
-    /// <param name="onward">Whether both are told in one sentence.</param>
-    public static Step? InTurn(Step before, Step step, bool onward)
-    {
-        ArgumentNullException.ThrowIfNull(before);
-        ArgumentNullException.ThrowIfNull(step);
-        if (
-            before is not { Dose: null, AllHands.Count: 0, AllActs.Count: > 0 }
-            || step is not { Dose: not null, AllHands.Count: 0 }
-            || !(onward || (step.AllActs is [{ Do: "breathe" }] && before.AllActs.Any(a => a.Do == "breathe")))
-        )
-            return null;
-        return before with
-        {
-            Acts = [.. before.AllActs, .. step.AllActs.Where(a => !before.AllActs.Any(b => b.Do == a.Do))],
-            Dose = step.Dose,
-            Still = [.. before.AllStill.Union(step.AllStill)],
-            State = before.State ?? step.State,
-            Tempo = before.Tempo ?? step.Tempo,
-            Gaze = before.Gaze ?? step.Gaze,
-            Cue = Cue($"{before.Cue}, then {step.Cue}"),
-        };
-    }
-
-    /// <summary>"Smile; lift the cheeks to the eyes, 5 times": the same movement, of which more is said; null where it is another one.</summary>
-    public static Step? SaysMore(Step before, Step step)
-    {
-        ArgumentNullException.ThrowIfNull(before);
-        ArgumentNullException.ThrowIfNull(step);
-        return
-            before is { Dose: null, AllHands.Count: 0, AllActs.Count: > 0 }
-            && step.AllHands.Count == 0
-            && before.AllActs.Select(a => (a.Do, a.Side)).SequenceEqual(step.AllActs.Select(a => (a.Do, a.Side)))
-            ? step with
-            {
-                Still = [.. before.AllStill.Union(step.AllStill)],
-                State = step.State ?? before.State,
-                Tempo = step.Tempo ?? before.Tempo,
-                Cue = Cue($"{before.Cue} {step.Cue}"),
-            }
-            : null;
     }
 
     private static string Cue(string sentence) => sentence.Length <= MostLettersOfCue ? sentence : sentence[..MostLettersOfCue];

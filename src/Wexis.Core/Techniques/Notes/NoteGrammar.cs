@@ -1,4 +1,3 @@
-using System.Globalization;
 using System.Text.RegularExpressions;
 using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Documents;
@@ -64,7 +63,7 @@ internal sealed partial class NoteGlossary
         unknown = open;
         var told = sentence;
         sentence = SpeltOut(sentence);
-        var dose = Dose(sentence);
+        var dose = Dose(BackOverCounts().Replace(InFigures(sentence), " "));
         var figures = InFigures(sentence);
         var phrases = new Phrases(figures);
         phrases.TakeAll(OftenWords());
@@ -87,10 +86,11 @@ internal sealed partial class NoteGlossary
         if (contact is null && against is not null && LiesThere().IsMatch(figures[(against.Index + against.Length)..]))
             contact = Contacts.FirstOrDefault(c => c.Pattern.IsMatch(against.Value)).Contact
                 ?? (HandWord().IsMatch(against.Value) ? "whole-palm" : null);
+        var tries = against is null && (contact is not null || HandWord().IsMatch(sentence)) && TriesTo().IsMatch(sentence);
         phrases.TakeAll(HowItFeels());
         if (contact is null && against is not null && LaidHands().IsMatch(sentence))
             contact = "whole-palm";
-        var moves = MovesIn(phrases, hands, against?.Index, out var works, before);
+        var moves = MovesIn(phrases, hands, OffersResistance(against) ? null : against?.Index, out var works, before);
         // Lips that are rolled in while they smile: how they are held.
         var rolled = moves.Exists(m => m.Do == "smile") && moves.RemoveAll(m => m.Do == "roll-lips-in") > 0;
         if (palming is not null)
@@ -127,7 +127,9 @@ internal sealed partial class NoteGlossary
                 : "tool-stroke";
         if (hand is null && moves.Count == 0)
         {
-            if (BreathsCounted().Match(InFigures(sentence)) is { Success: true } breaths)
+            if (dose is not null && contact is null && IsCounted(dose) && Count().IsMatch(dose.Line!) && MovedSo(sentence) is { } so)
+                moves = [so];
+            else if (BreathsCounted().Match(InFigures(sentence)) is { Success: true } breaths)
                 moves = [new(breaths.Index, "breathe", null)];
             else if (contact is not null && ToWord().IsMatch(sentence) && !Lays().IsMatch(sentence) && PlacesIn(sentence).Count > 1)
                 // "Ring finger under the eye, inner to outer corner": a hand that goes somewhere strokes.
@@ -145,6 +147,9 @@ internal sealed partial class NoteGlossary
             )
                 // "5 circles with the tongue": it circles, and no hand.
                 moves = [new(tongue.Index, "tongue-circle-vestibule", null)];
+            else if (contact is not null && phrases.Take(InCircles()) is not null)
+                // "Knuckles in small circles in front of the ear".
+                hand = "circle";
             else if (DoneBy.FirstOrDefault(d => d.Words.IsMatch(sentence)).Verb is { } counted)
                 // "From the chin to the ear, 12 strokes": what is counted is what is done.
                 hand = counted;
@@ -159,12 +164,22 @@ internal sealed partial class NoteGlossary
         )
             // "Close the eyes and rest for 20 s": the rest is what is done.
             dose = Said($"{rests.Groups["n"].Value} s");
+        if (moves.Count > 1 && dose?.Line is { } line && EqualHolds().Replace(line, "${h}") is var once && once != line)
+            // "Kiss, hold 5 s, smile, hold 5 s": each is held as long.
+            dose = Said(once);
         if (dose is not null && hand is null && sides == "one-then-other")
             dose = WithDose(dose, "each side");
         if (dose is null)
             open.Add(turns is [var uneven, ..] ? $"“{uneven.Value.Trim()}”: a dose turns as often each way. How many?" : HowManyAsked);
         var step = new Step(
-            [.. Acts(moves, sides, hand is null && contact is null ? figures : phrases.Left, against is not null || Pressed(work, moves))],
+            [
+                .. Acts(
+                    moves,
+                    sides,
+                    hand is null && contact is null ? figures : phrases.Left,
+                    against is not null || tries || Pressed(work, moves)
+                ),
+            ],
             [],
             null,
             moves.Select(m => m.Gaze).OfType<string>().FirstOrDefault(),
@@ -180,6 +195,7 @@ internal sealed partial class NoteGlossary
             step = step with { Hands = [track] };
         if (
             Here().Match(sentence) is { Success: true } here
+            && !(moves.Count > 0 && HeldThere().IsMatch(sentence))
             && !(here.Value.Equals("there", StringComparison.OrdinalIgnoreCase) && Placed(step))
         )
             open.Add($"“{here.Value.Trim().ToLowerInvariant()}”: where, or how?");
@@ -207,10 +223,15 @@ internal sealed partial class NoteGlossary
         // Where a face moves from and to is no place of a hand.
         foreach (var ends in hand is null ? [] : Unplaced(sentence))
             open.Add($"“{ends}”: where is that?");
-        if (hand == "circle" && CircleWay().Match(sentence) is { Success: true } turning)
+        if (
+            hand == "circle"
+            && CircleWay().Match(sentence) is { Success: true } turning
+            && step.AllHands is [{ Direction: not ("outward" or "inward" or "up" or "down") }]
+        )
             open.Add($"“{turning.Groups["way"].Value.ToLowerInvariant()}”: clockwise, or the other way?");
         if (
             hand == "stroke"
+            && step.AllHands is [{ AllPath.Count: < 2, Direction: null }]
             && MassageWord().Match(sentence) is { Success: true } massage
             && sentence.IndexOf("strok", StringComparison.OrdinalIgnoreCase) < 0
         )
@@ -225,6 +246,25 @@ internal sealed partial class NoteGlossary
             open.Add($"“{left}”: what is it for here?");
         return step;
     }
+
+    /// <summary>"The fingers push down as resistance": what the hand does, and not what the face does against it.</summary>
+    private static bool OffersResistance(Match? against) =>
+        against?.Value.EndsWith("resistance", StringComparison.OrdinalIgnoreCase) == true
+        && !against.Value.StartsWith("against", StringComparison.OrdinalIgnoreCase)
+        && !against.Value.StartsWith("with", StringComparison.OrdinalIgnoreCase);
+
+    /// <summary>"Tongue up, jaw open 10x": what is held so is a movement where it is counted.</summary>
+    private static Moved? MovedSo(string sentence) =>
+        ((Regex Words, string Do)[])
+            [(MouthOpen(), "open-jaw"), (EyesShut(), "close-lids"), (HeadBack(), "head-back"), (ShouldersDown(), "drop-shoulders")]
+            is var held
+        && held.FirstOrDefault(h => h.Words.IsMatch(sentence)) is { Words: { } words } first
+            ? new(words.Match(sentence).Index, first.Do, null)
+            : null;
+
+    /// <summary>"Hold it there": as far as it went.</summary>
+    [GeneratedRegex(@"\b(?:hold|stay|keep|remain)\w*\s+(?:(?:it|them|the\s+\p{L}+)\s+)?there\b", Free)]
+    private static partial Regex HeldThere();
 
     /// <summary>Whether what alternates is what is done ("kiss and smile", "shut and wide open"), and not the sides.</summary>
     private static bool InItself(IReadOnlyList<Moved> moves) => moves.Count > 1 || moves[0].Do == "squeeze-open";
@@ -258,7 +298,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Cheeks full of air push against what presses them.</summary>
     private static bool Pressed(HandWork? work, IReadOnlyList<Moved> moves) =>
-        work is { Verb: "press", Part: "cheek" } && moves.Any(m => m.Do == "puff-cheeks");
+        work is { Verb: "press", Part: "cheek" or null } && moves.Any(m => m.Do == "puff-cheeks");
 
     private static IEnumerable<Act> Acts(IReadOnlyList<Moved> moves, string? sides, string told, bool resisted) =>
         moves.Select(m => new Act(
@@ -275,94 +315,4 @@ internal sealed partial class NoteGlossary
             null,
             null
         ));
-
-    /// <summary>How strongly a movement is done: as its part of the sentence says, else one that tells of no movement.</summary>
-    private static string? EffortIn(string told, Moved move, IReadOnlyList<Moved> moves)
-    {
-        if (moves.Count == 1)
-            return EffortOf(WithoutPose(told));
-        var clauses = ClauseIn().Matches(told).ToList();
-        var own = clauses.Where(c => In(c, move)).Select(c => EffortOf(WithoutPose(c.Value))).FirstOrDefault();
-        return own
-            ?? clauses.Where(c => !moves.Any(m => In(c, m))).Select(c => EffortOf(WithoutPose(c.Value))).OfType<string>().FirstOrDefault();
-
-        static bool In(Match clause, Moved moved) => clause.Index <= moved.At && moved.At < clause.Index + clause.Length;
-    }
-
-    [GeneratedRegex(@"(?:(?!\b(?:and|then|while)\b)[^,;.+])+", Free)]
-    private static partial Regex ClauseIn();
-
-    /// <summary>Whether a movement is one of that part: what relaxes then is the movement itself.</summary>
-    private static bool MovesPart(string move, string zone) =>
-        zone switch
-        {
-            "forehead-central" or "brow" => move is "raise-brows" or "knit-brows" or "widen-eyes",
-            "lateral-neck" => move.StartsWith("head-", StringComparison.Ordinal)
-                || move is "chin-tuck" or "neck-bend-forward" or "grimace-neck",
-            _ => false,
-        };
-
-    /// <param name="rolled">Whether the lips are rolled in meanwhile.</param>
-    private static PoseState? StateOf(string sentence, IReadOnlyList<Moved> moves, bool rolled)
-    {
-        rolled |= moves.Any(m => m.Do == "smile") && LipsOver().IsMatch(sentence);
-        if (Pose(sentence) is not { } pose)
-            return rolled ? NoPose with { Lips = "rolled-in" } : null;
-        // What moves is not held besides.
-        pose = pose with
-        {
-            Lids = moves.Any(m => m.Do is "close-lids" or "squeeze-open") ? null : pose.Lids,
-            Tongue = moves.Any(m => m.Do.StartsWith("tongue-", StringComparison.Ordinal)) ? null : pose.Tongue,
-            Head = moves.Any(m => m.Do is "head-back" or "neck-bend-forward") ? null : pose.Head,
-            Shoulders = moves.Any(m => m.Do == "shrug") ? null : pose.Shoulders,
-            Jaw = moves.Any(m => m.Do == "open-jaw") && pose.Tongue is not null ? null : pose.Jaw,
-            Lips =
-                rolled ? "rolled-in"
-                : moves.Any(m => m.Do == "press-lips") && moves.Any(m => m.Do == "open-jaw") ? null
-                : pose.Lips,
-        };
-        return pose == NoPose ? null : pose;
-    }
-
-    /// <summary>Seconds of a way back that is told to be slow and no more: from there on it counts as slow (R13).</summary>
-    internal const double SlowBackSeconds = 2;
-
-    /// <summary>"Slowly over 4 counts", "let go slowly": how long the way there and back takes.</summary>
-    private static Tempo? TempoOf(Phrases phrases)
-    {
-        var counted = phrases.Take(BackOverCounts());
-        var there = phrases.Take(OverCounts());
-        var back = phrases.Take(SlowBack());
-        return there is null && back is null && counted is null
-            ? null
-            : new(
-                there is null ? null : Seconds(there),
-                null,
-                counted is not null ? Seconds(counted)
-                    : back is null ? null
-                    : SlowBackSeconds,
-                null
-            );
-
-        static double Seconds(Match said) => double.Parse(said.Groups["n"].Value, CultureInfo.InvariantCulture);
-    }
-
-    public static int? PressureOf(string sentence) => PressureIn(new(sentence));
-
-    /// <summary>How hard, where a sentence says no more; null where it says something else.</summary>
-    public static int? OnlyPressure(string sentence)
-    {
-        var phrases = new Phrases(sentence);
-        return PressureIn(phrases) is { } level && !Weighs(phrases.Loose.Trim().ToLowerInvariant()) ? level : null;
-    }
-
-    /// <summary>How hard; of two that are said ("medium to firm") the lighter, and it is asked.</summary>
-    private static int? PressureIn(Phrases phrases, List<string>? open = null)
-    {
-        var said = PressureWords.Select(p => (p.Level, Match: phrases.Take(p.Pattern))).Where(p => p.Match is not null).ToList();
-        phrases.TakeAll(PressureWord());
-        if (said.Select(p => p.Level).Distinct().Count() > 1)
-            open?.Add($"“{string.Join("”, “", said.Select(p => p.Match!.Value.Trim().ToLowerInvariant()))}”: how hard?");
-        return said.Count == 0 ? null : said.Min(p => p.Level);
-    }
 }

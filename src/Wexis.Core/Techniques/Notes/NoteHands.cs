@@ -70,6 +70,9 @@ internal sealed partial class NoteGlossary
             {
                 // What a face moves against lies there and resists.
                 var resists = Track("hold-still", where, contact, pressure);
+                // "Wrinkle the forehead, the fingers hold against it": there.
+                if (resists.AllPath.Count + resists.AllZones.Count == 0)
+                    resists = resists with { Zones = ZonesIn(sentence) };
                 if (resists.AllPath.Count + resists.AllZones.Count == 0)
                     open.Add(WhereAsked);
                 return resists with { Role = "resist", Sides = null };
@@ -86,7 +89,7 @@ internal sealed partial class NoteGlossary
             if (lies.AllPath.Count + lies.AllZones.Count == 0)
                 lies = Track("hold-still", sentence, contact, pressure);
             var role =
-                Pressed(work, moves) ? "resist"
+                Pressed(work, moves) || TriesTo().IsMatch(sentence) ? "resist"
                 : holds ? "hold"
                 : FeelsThere().IsMatch(sentence) ? "feel"
                 : null;
@@ -116,8 +119,15 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\bhold\b(?=\s*[,;.])", Free)]
     private static partial Regex HoldsThere();
 
+    /// <summary>"Hold the nostrils, try to flare them": what a hand holds, the face tries against it.</summary>
+    [GeneratedRegex(@"\btry(?:ing)?\s+to\b", Free)]
+    private static partial Regex TriesTo();
+
     /// <summary>"Feel the joint": the hand lies there to feel it.</summary>
-    [GeneratedRegex(@"\b(?:feel|notice|sense)\s+(?:the|how|your)\s+\p{L}+\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:fingers?|fingertips?|hands?|palms?)\s+(?:only\s+)?(?:feel|sense)\b(?:\s+\p{L}+)?|\b(?:feel|notice|sense|check)\w*\s+(?:the|how|your|them|it|that)\b(?:\s+\p{L}+\b)?",
+        Free
+    )]
     private static partial Regex FeelsThere();
 
     /// <summary>What no hand can resist.</summary>
@@ -160,6 +170,86 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?:up\s+)?to(?:wards?)?\s+(?:(?:the|your|both)\s+)*(?:ears?|temples?|hairline|eyes)\b", Free)]
     private static partial Regex UpTo();
 
+    /// <summary>"From the chin over the cheeks to the temples": areas on the way, between the places it was told of.</summary>
+    private List<string> Via(string sentence, List<string> places)
+    {
+        var lower = WholeEnds(sentence).ToLowerInvariant();
+        var ends = NamedIn(lower, _places).Where(p => places.Contains(p.Means)).ToList();
+        foreach (var zone in NamedIn(lower, _zones).Where(z => OverIt().IsMatch(lower[..z.At])))
+            if (
+                MiddleOfZone.GetValueOrDefault(zone.Means) is { } via
+                && !places.Contains(via)
+                && ends.Where(e => e.At < zone.At).MaxBy(e => e.At) is { } from
+                && ends.Exists(e => e.At > zone.At)
+            )
+                places.Insert(places.IndexOf(from.Means) + 1, via);
+        return places;
+    }
+
+    [GeneratedRegex(@"\b(?:over|across|via)\s+(?:(?:the|your|both)\s+)*$", Free)]
+    private static partial Regex OverIt();
+
+    /// <summary>"Palms on the cheeks, slide to the ears": the middle of the area where a way begins that only says where it leads.</summary>
+    private string? BeginsAt(string sentence, string goal)
+    {
+        var lower = sentence.ToLowerInvariant();
+        var from = Label().Match(sentence) is { Success: true } label ? label.Length : 0;
+        var to = NamedIn(lower, _places).Where(p => p.Means == goal && p.At > from).Select(p => p.At).DefaultIfEmpty(-1).Min();
+        if (to < 0 || !LeadsThere().IsMatch(lower[..to]))
+            return null;
+        // What a label names is where it begins, where nothing else is told.
+        return NamedIn(lower[..to], _zones)
+            .Where(z => !OnTheWay().IsMatch(lower[..z.At]) && !BesideIt().IsMatch(lower[..z.At]))
+            .OrderBy(z => z.At < from)
+            .ThenBy(z => z.At)
+            .Select(z => MiddleOfZone.GetValueOrDefault(z.Means))
+            .FirstOrDefault(m => m is not null && m != goal);
+    }
+
+    [GeneratedRegex(@"\b(?:to|towards?|into|until)\s+(?:(?:the|your|each|both)\s+)*$", Free)]
+    private static partial Regex LeadsThere();
+
+    private static readonly Dictionary<string, string> MiddleOfZone = new(StringComparer.Ordinal)
+    {
+        ["forehead-central"] = "forehead_mid",
+        ["glabella"] = "glabella",
+        ["temple"] = "temple_hollow",
+        ["malar"] = "zygoma_prominence",
+        ["buccal-cheek"] = "cheekbone_hollow",
+        ["preauricular"] = "ear_front",
+        ["upper-lip"] = "philtrum_mid",
+        ["chin"] = "pogonion",
+        ["jawline"] = "jaw_mid",
+        ["nape"] = "nape_mid",
+    };
+
+    /// <summary>Which way the skin is pulled: "pull gently out and up".</summary>
+    [GeneratedRegex(
+        @"\b(?:pull|draw|lift|push|press|tug|slide|shift|move|stretch|hold)\w*\s+(?:(?!and\b|then\b|to\b)\p{L}+\s+){0,3}?(?<way>up|down|out|in|back|apart)(?:wards?)?\b(?:\s*(?:,|and|\+|&|/|\s)\s*(?:slightly\s+|a\s+(?:bit|little)\s+)?(?<way>up|down|out|in|back|apart)(?:wards?)?\b)?(?!\s+(?:to\s+the\s+middle|again))",
+        Free
+    )]
+    private static partial Regex Pulled();
+
+    private static string DirectionOf(string way) =>
+        way switch
+        {
+            "out" or "apart" => "outward",
+            "in" => "inward",
+            "back" => "backward",
+            _ => way,
+        };
+
+    /// <summary>Degrees on the left half of the face of two ways told together; null where they are one line. Back is out there.</summary>
+    private static double? DegreesOf(string one, string other) =>
+        (one is "up" or "down" ? (one, other) : (other, one)) switch
+        {
+            ("up", "out" or "back") => 45,
+            ("up", "in") => 135,
+            ("down", "in") => 225,
+            ("down", "out" or "back") => 315,
+            _ => null,
+        };
+
     /// <summary>What is counted, where that says what is done.</summary>
     private static readonly (Regex Words, string Verb)[] DoneBy =
     [
@@ -194,6 +284,16 @@ internal sealed partial class NoteGlossary
         var lifted = verb == "lift-hold" && places.Count == 1 && UpTo().IsMatch(rest.Left) ? ZonesIn(UpTo().Replace(rest.Left, " ")) : [];
         if (lifted.Count > 0)
             places = [];
+        if (places.Count > 1)
+            places = Via(rest.Left, places);
+        if (verb is "stroke" or "tool-stroke" or "roll" && places is [var goal] && BeginsAt(rest.Left, goal) is { } start)
+            places.Insert(0, start);
+        List<string> pulled =
+            places.Count < 2 && verb is "lift-hold" or "stretch-apart" or "press" or "hold-still"
+                ? Pulled().Match(sentence).Groups["way"].Captures.Select(w => w.Value.ToLowerInvariant()).Distinct().Take(2).ToList()
+                : [];
+        if (pulled.Count == 2 && pulled.TrueForAll(w => w is "out" or "back" or "apart"))
+            pulled = ["out"];
         return new(
             null,
             null,
@@ -209,8 +309,15 @@ internal sealed partial class NoteGlossary
             null,
             lifted.Count > 0 ? "up"
                 : places.Count < 2 && StrokeWay().Match(sentence) is { Success: true } way ? way.Groups["way"].Value.ToLowerInvariant()
+                : pulled is [var one] ? DirectionOf(one)
+                : verb == "circle"
+                && CircleWay().Match(sentence).Groups["way"].Value.ToLowerInvariant() is var turned
+                && turned.StartsWith("out", StringComparison.Ordinal)
+                    ? "outward"
+                : verb == "circle" && CircleWay().Match(sentence).Groups["way"].Value.StartsWith("in", StringComparison.OrdinalIgnoreCase)
+                    ? "inward"
                 : null,
-            null,
+            pulled is [var first, var second] ? DegreesOf(first, second) : null,
             pressure,
             null,
             null,

@@ -8,15 +8,12 @@ internal sealed partial class NoteGlossary
 {
     private static string SpeltOut(string sentence)
     {
-        sentence = OncePerSide(OnlyOne().Replace(sentence, ""));
-        sentence = MakesAFork().Replace(sentence, "");
+        sentence = OtherWords(sentence);
         if (OfTheMouth().IsMatch(sentence) && !EyeWord().IsMatch(sentence))
             sentence = AtCorners().Replace(sentence, "${lead} the corners of the mouth");
-        sentence = FingersSpread().Replace(sentence, "fingers");
         sentence = ToThere().Replace(sentence, "${hand} ");
         sentence = InTurn().Replace(sentence, "left and right in turn");
         sentence = SideToSide().Replace(sentence, "left and right");
-        sentence = FingersPoint().Replace(sentence, "");
         sentence = PlaceBeside().Replace(sentence, "");
         sentence = OfEach().Replace(sentence, "${lead} the ");
         sentence = BothBrowEnds().Replace(sentence, "inner brow, on the outer brow");
@@ -24,15 +21,12 @@ internal sealed partial class NoteGlossary
         sentence = StartsAt().Replace(sentence, "from");
         sentence = OutThere().Replace(sentence, "${lead} the ${along} outwards");
         sentence = HeadInto().Replace(sentence, m => PushedHead(m, sentence));
-        sentence = ChinBone().Replace(sentence, "chin");
-        sentence = UnderEye().Replace(sentence, "under the eye");
         sentence = BottomToTop().Replace(sentence, m => m.Groups["up"].Success ? "upwards" : "downwards");
         sentence = ToTheOuter().Replace(sentence, "${to} outer corner of the eye");
-        sentence = DrawsCircles().Replace(sentence, "");
-        sentence = PadsOf().Replace(sentence, "");
-        sentence = BonesApart().Replace(sentence, "${of}bone");
-        sentence = MiddleOf().Replace(sentence, "middle of the ${of}");
-        if (Label().Match(sentence) is { Success: true } title && Does(sentence[title.Length..]))
+        if (
+            Label().Match(sentence) is { Success: true } title
+            && (Does(sentence[title.Length..]) || InCircles().IsMatch(sentence[title.Length..]))
+        )
             // "Side neck stretch: ear to shoulder": the name says it once, the sentence how.
             sentence = WithoutVerbs(title.Value) + sentence[title.Length..];
         if (Label().Match(sentence) is { Success: true } of)
@@ -73,7 +67,10 @@ internal sealed partial class NoteGlossary
                 });
         return OutFromThere()
             .Replace(sentence, m =>
-                $"{m.Value[..(m.Groups["way"].Index - m.Index)]}to the {OuterEnds[m.Groups["along"].Value.ToLowerInvariant()]}"
+                ComesFrom().IsMatch(sentence)
+                || !InnerAndOuter.TryGetValue(RoleWords.One(m.Groups["along"].Value.ToLowerInvariant()), out var ends)
+                    ? $"{m.Value[..(m.Groups["way"].Index - m.Index)]}to the {OuterEnds[m.Groups["along"].Value.ToLowerInvariant()]}"
+                    : $"{m.Value[..(m.Groups["way"].Index - m.Index)]}from the {ends.Inner} to the {OuterEnds[m.Groups["along"].Value.ToLowerInvariant()]}"
             );
     }
 
@@ -101,27 +98,22 @@ internal sealed partial class NoteGlossary
             "head" when said.Groups["way"].Value.StartsWith("for", StringComparison.OrdinalIgnoreCase) => ("forward", "forehead"),
             "temple" or "side of the head" or "side of your head" => ("to the side", "temple"),
             "head" when said.Groups["way"].Value.StartsWith("side", StringComparison.OrdinalIgnoreCase) => ("to the side", "temple"),
+            "head" when sentence.Contains("side of the head", StringComparison.OrdinalIgnoreCase) => ("to the side", "temple"),
+            "head" when sentence.Contains("temple", StringComparison.OrdinalIgnoreCase) => ("to the side", "temple"),
             "head" when sentence.Contains("forehead", StringComparison.OrdinalIgnoreCase) => ("forward", "forehead"),
             "head" when BehindTheHead().IsMatch(sentence) => ("back", "base of the skull"),
             _ => ("", ""),
         };
         var verb = way == "to the side" ? "tilt" : "push";
-        var hand = said.Groups["hand"].Value is "them" ? "hands" : said.Groups["hand"].Value;
+        var hand = said.Groups["hand"].Value is "them" or "it" ? "hands" : said.Groups["hand"].Value;
         return place.Length == 0 ? said.Value : $"{verb} the head {way} against the {hand} on the {place}";
     }
 
     [GeneratedRegex(
-        @"\b(?:press|push|lean)\w*\s+(?:the\s+|your\s+)?(?<part>forehead|back\s+of\s+(?:the|your)\s+head|side\s+of\s+(?:the|your)\s+head|temple|head)\s+(?<way>back\w*\s+|forwards?\s+|sideways\s+)?(?:gently\s+|lightly\s+|firmly\s+)?(?:into|against|onto)\s+(?:(?:the|your|both|one)\s+)*(?<hand>palms?|hands?|fists?|fingers?|fingertips|thumbs?|them)\b",
+        @"\b(?:press|push|lean)\w*\s+(?:the\s+|your\s+)?(?<part>forehead|back\s+of\s+(?:the|your)\s+head|side\s+of\s+(?:the|your)\s+head|temple|head)\s+(?<way>back\w*\s+|forwards?\s+|sideways\s+)?(?:gently\s+|lightly\s+|firmly\s+)?(?:into|against|onto)\s+(?:(?:the|your|both|one)\s+)*(?<hand>palms?|hands?|fists?|fingers?|fingertips|thumbs?|them|it(?=\s*(?:[,.;]|$))(?<=\b(?:palms?|hands?|fists?)\b[^.;]*))\b",
         Free
     )]
     private static partial Regex HeadInto();
-
-    /// <summary>"Make a V": how two fingers lie.</summary>
-    [GeneratedRegex(
-        @"\b(?:mak|form)\w*\s+(?:an?\s+)?(?:V|C|fork)\b|\b[A-Z]-shape\w*(?:\s+with)?\b|\bin\s+(?:an?\s+)?V(?:[\s-]shape)?\b",
-        Free
-    )]
-    private static partial Regex MakesAFork();
 
     [GeneratedRegex(@"\b(?:smil|kiss|pucker|pout|grin|lips?|mouth)\w*\b", Free)]
     private static partial Regex OfTheMouth();
@@ -132,12 +124,6 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?<lead>at|on|in|into)\s+(?:(?:the|both|your)\s+)*corners\b(?!\s+of)", Free)]
     private static partial Regex AtCorners();
 
-    [GeneratedRegex(
-        @"\bfingers\s+(?:spread|apart|curved|bent|together)\b(?=\s+(?:on|over|at|across)\b)|\b(?:spread|open|curved)\s+fingers\b",
-        Free
-    )]
-    private static partial Regex FingersSpread();
-
     /// <summary>"Fingertips -> behind the ears": there they are.</summary>
     [GeneratedRegex(@"^\s*(?<hand>(?:(?:\w+\s+)?(?:fingers?|fingertips?|palms?|hands?|thumbs?|knuckles?)))\s*(?:-+>|=+>|→)\s*", Free)]
     private static partial Regex ToThere();
@@ -147,15 +133,8 @@ internal sealed partial class NoteGlossary
     private static partial Regex InTurn();
 
     /// <summary>"Jaw: side-to-side movements".</summary>
-    [GeneratedRegex(@"(?<=\b(?:jaw|head|eyes|chin)\b[^.;]*)\b(?:from\s+)?side[-\s]+to[-\s]+side(?:\s+movements?)?\b", Free)]
+    [GeneratedRegex(@"(?<=\b(?:jaw|head|eyes|chin)\b[^.;]*)\b(?:from\s+)?side(?:[-\s]+to)?[-\s]+side(?:\s+movements?)?\b", Free)]
     private static partial Regex SideToSide();
-
-    /// <summary>Which way fingers point that lie there.</summary>
-    [GeneratedRegex(
-        @",?\s*(?:with\s+)?(?:the\s+|your\s+)?finger(?:tip)?s\s+(?:point\w*|facing|turned)\s+(?:\w+wards?|up|down|in|out|to(?:wards?)?\s+(?:each\s+other|one\s+another|the\s+\p{L}+))",
-        Free
-    )]
-    private static partial Regex FingersPoint();
 
     [GeneratedRegex(@"\b(?:behind|back\s+of|at\s+the\s+back\s+of)\s+(?:the\s+|your\s+)?head\b", Free)]
     private static partial Regex BehindTheHead();
@@ -200,9 +179,6 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(@"\bfrom\s+(?:the\s+)?nose\s+outwards?\b(?!\s+to)", Free)]
     private static partial Regex FromNoseOut();
-
-    [GeneratedRegex(@"\bchin\s?bone\b|\b(?:dimple|cleft|tip|ball|boss)\s+of\s+(?:the\s+|your\s+)?chin\b", Free)]
-    private static partial Regex ChinBone();
 
     /// <summary>Where a way outwards ends.</summary>
     private static readonly Dictionary<string, string> OuterEnds = new(StringComparer.Ordinal)
@@ -255,18 +231,8 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex SecondsOfBoth();
 
-    /// <summary>"The pads of both ring fingers".</summary>
-    [GeneratedRegex(
-        @"\b(?:the\s+)?(?:finger\s?)?(?:pads?|tips?)\s+of\s+(?=(?:(?:the|your|both)\s+)*(?:index|middle|ring|two|three|\d|thumbs?|fingers?)\b)",
-        Free
-    )]
-    private static partial Regex PadsOf();
-
     [GeneratedRegex(@"\bfrom\s+(?:the\s+)?(?:(?<up>bottom\s+to\s+(?:the\s+)?top)|top\s+to\s+(?:the\s+)?bottom)\b", Free)]
     private static partial Regex BottomToTop();
-
-    [GeneratedRegex(@"\bunder-eyes?\b", Free)]
-    private static partial Regex UnderEye();
 
     /// <summary>"Inner corner of the eye to the outer".</summary>
     [GeneratedRegex(
@@ -275,25 +241,12 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex ToTheOuter();
 
-    /// <summary>"Draw small circles": circles.</summary>
-    [GeneratedRegex(@"\b(?:draw|describ|perform)\w*\s+(?=(?:\p{L}+\s+){0,2}circles?\b)", Free)]
-    private static partial Regex DrawsCircles();
-
-    [GeneratedRegex(@"\b(?<of>collar|cheek|jaw)\s+bone", Free)]
-    private static partial Regex BonesApart();
-
-    [GeneratedRegex(@"\bmid[-\s]+(?<of>chin|brow|forehead)s?\b", Free)]
-    private static partial Regex MiddleOf();
-
-    /// <summary>"Only the right corner": which one is said besides.</summary>
-    [GeneratedRegex(@"\bonly\s+(?=(?:the|your|one)\b)", Free)]
-    private static partial Regex OnlyOne();
-
     /// <summary>Where something begins and ends, seen from the middle of the face.</summary>
     private static readonly Dictionary<string, (string Inner, string Outer)> InnerAndOuter = new(StringComparer.Ordinal)
     {
         ["eye"] = ("inner corner of the eye", "outer corner of the eye"),
         ["brow"] = ("inner brow", "outer brow"),
+        ["eyebrow"] = ("inner brow", "outer brow"),
         ["forehead"] = ("middle of the forehead", "temple"),
         ["cheekbone"] = ("side of the nose", "front of the ear"),
         ["jaw"] = ("chin", "jaw angle"),
@@ -303,7 +256,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"In to out", "from outside to inside".</summary>
     [GeneratedRegex(
-        @"(?:\bfrom\s+)?(?:the\s+)?\b(?:(?:in|inside|inner(?:\s+(?:end|side))?)\s+to\s+(?:the\s+)?(?<out>out(?:side|er(?:\s+(?:end|side))?)?)|(?:out|outside|outer(?:\s+(?:end|side))?)\s+to\s+(?:the\s+)?in(?:side|ner(?:\s+(?:end|side))?)?)\b(?!\s+(?:corner|brow|eye))",
+        @"\bfrom\s+(?:the\s+)?inside\s+(?<out>out)(?:wards?)?\b|(?:\bfrom\s+)?(?:the\s+)?\b(?:(?:in|inside|inner(?:\s+(?:end|side))?)\s+to\s+(?:the\s+)?(?<out>out(?:side|er(?:\s+(?:end|side))?)?)|(?:out|outside|outer(?:\s+(?:end|side))?)\s+to\s+(?:the\s+)?in(?:side|ner(?:\s+(?:end|side))?)?)\b(?!\s+(?:corner|brow|eye))",
         Free
     )]
     private static partial Regex InsideOut();
@@ -357,7 +310,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"Under the eye outwards": along something to its outer end.</summary>
     [GeneratedRegex(
-        @"\b(?:under|below|beneath|above|over|along|across)\s+(?:the\s+|your\s+|each\s+)?(?<along>eyes?|(?:eye)?brows?|forehead|jaw(?:line)?|cheekbones?)\s+(?<way>outwards?)\b(?!\s+to)",
+        @"\b(?:under|below|beneath|above|over|along|across)\s+(?:the\s+|your\s+|each\s+)?(?<along>eyes?|(?:eye)?brows?|forehead|jaw(?:line)?|cheekbones?)(?:\s+with\s+(?:(?!\bto\b)[^.;,]){1,40})?,?\s+(?:(?:working|moving|going|from\s+the\s+inside)\s+)?(?<way>outwards?)\b(?!\s+to)",
         Free
     )]
     private static partial Regex OutFromThere();

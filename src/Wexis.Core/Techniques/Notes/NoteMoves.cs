@@ -13,7 +13,7 @@ internal sealed partial class NoteGlossary
             "squeeze-open"
         ),
         M(
-            @"air\s+(?:mov|travel|wander|circl|rotat|go)\w*\s+(?:a?round(?:\s+(?:in\s+)?(?:the|your)\s+mouth)?|from\s+(?:side|cheek)\s+to\s+(?:side|cheek))",
+            @"air\s+from\s+(?:the\s+)?(?:one\s+)?(?:side|cheek)\s+to\s+(?:the\s+)?(?:other\s+)?(?:side|cheek)|air\s+(?:mov|travel|wander|circl|rotat|go)\w*\s+(?:a?round(?:\s+(?:in\s+)?(?:the|your)\s+mouth)?|from\s+(?:side|cheek)\s+to\s+(?:side|cheek))",
             "transfer-air"
         ),
         M(@"breath(?:ing|e)?(?=\s*:)", "breathe"),
@@ -28,16 +28,28 @@ internal sealed partial class NoteGlossary
         ),
         M(@"\b(?:\d+|a\s+few|some|three|five)\s+(?:slow\s+|deep\s+|calm\s+|long\s+)*breaths\b", "breathe"),
         M(
-            @"(?:mov|pass|push|shift|send|roll|swish|swirl|rinse)\w*\s+(?:(?:the\s+)?air\b|it\b(?<=\bair\b[^.;]*))(?:\s+(?:from\s+)?(?:the\s+)?(?:left|right|side|cheek)(?:\s+cheek)?\s+(?:in)?to\s+(?:the\s+)?(?:left|right|side|cheek)(?:\s+cheek)?)?|(?:left\s+to\s+right|right\s+to\s+left|(?:one\s+)?(?:side|cheek)\s+to\s+(?:the\s+other\s+)?(?:side|cheek|other))\b(?<=\bair\b[^.;]*)",
+            @"(?:mov|pass|push|shift|send|roll|swish|swirl|rinse)\w*\s+(?:(?:the\s+)?air\b|it\b(?<=\bair\b[^.;]*))(?:\s+(?:from\s+)?(?:the\s+)?(?:left|right|side|cheek)(?:\s+cheek)?\s+(?:in)?to\s+(?:the\s+)?(?:left|right|side|cheek)(?:\s+cheek)?)?|(?:left\s+(?:to|and)\s+right|right\s+(?:to|and)\s+left|(?:one\s+)?(?:side|cheek)\s+to\s+(?:the\s+other\s+)?(?:side|cheek|other))\b(?<=\bair\b[^.;]*)",
             "transfer-air"
         ),
         M(
             @"kiss\w*\s+(?:(?:to|at|towards?)\s+)?(?:the\s+)?(?:ceiling|sky)(?:\b[^.;]{0,30}\blips\s+(?:to|towards?)\s+the\s+(?:ceiling|sky))?",
             "kiss-ceiling"
         ),
-        M(@"(?:form|mak|giv)\w*\s+an?\s+kiss", "pucker"),
+        M(@"(?:form|mak|giv)\w*\s+an?\s+kiss(?:ing)?(?:\s+(?:mouth|lips|face))?", "pucker"),
         M(@"(?:blow|throw)\w*\s+(?:a\s+|\d+\s+)?kiss(?:es)?", "pucker"),
+        M(@"smil\w*\s+with\s+(?:(?:the|your)\s+)?eyes(?:\s+only)?", "lift-lower-lid"),
+        M(
+            @"(?:form|shape|round|bring|make)\w*\s+(?:(?:the|your)\s+)?(?:lips|mouth)\s+(?:in)?to\s+an?\s+(?:long\s+|big\s+)?[""“'‘]?o[""”'’]?\b",
+            "funnel-o"
+        ),
+        M(@"(?:mouth|lips)\s+(?:in|into|as|like)\s+(?:an?\s+)?[""“'‘]?o[""”'’]?\b", "funnel-o"),
         M(@"o[-\s](?:mouth|shape|lips)\b", "funnel-o"),
+        M(@"(?:(?:in\s+)?(?:an?\s+)?(?:big|long|wide)?\s*oval(?:\s+(?:mouth|shape))?)\b(?<=\b(?:mouth|lips?)\b[^.;]*)", "funnel-o"),
+        M(@"neck\s+(?:is\s+|stays\s+)?(?:tight|tense|hard)\b", "grimace-neck"),
+        M(
+            @"(?<!\b(?:purs|pucker|pout|kiss|press|fold|roll|clos|with)\w*\s+(?:the\s+|your\s+)?)lips\s+(?:pressed\s+)?tight(?:ly)?(?:\s+(?:shut|closed|together))?(?=\s*(?:[,.;]|$))",
+            "press-lips"
+        ),
         M(
             @"lips?\s+(?:flutter|vibrat|trill|buzz)\w*|(?:flutter|vibrat|trill|buzz|shak)\w*\s+(?:out\s+)?(?:(?:the|your)\s+)?lips|lip\s+trills?",
             "blow-out"
@@ -46,7 +58,7 @@ internal sealed partial class NoteGlossary
         M(@"wide(?:ned)?\s+(?:open\s+)?eyes", "widen-eyes"),
         M(@"cheeks?\s+(?:are\s+)?full(?:\s+(?:of|with)\s+air)?|blow\w*\s+up\s+(?:(?:the|your|both)\s+)*cheeks?", "puff-cheeks"),
         M(
-            @"(?:lower|bottom)\s+teeth\s+(?:(?:are|come|go)\s+)?(?:in\s+front\s+of|before|over)\s+(?:the\s+|your\s+)?upper(?:\s+(?:teeth|ones?))?",
+            @"(?:lower|bottom)\s+teeth\s+(?:(?:are|come|go)\s+)?(?:in\s+front\s+of|before|over|cover(?:ing)?)\s+(?:the\s+|your\s+)?(?:upper|top)(?:\s+(?:teeth|lip|ones?))?",
             "jaw-forward"
         ),
         M(@"fish\s+(?:face|lips|mouth)", "suck-cheeks"),
@@ -109,6 +121,13 @@ internal sealed partial class NoteGlossary
         };
         var pinched =
             said.StartsWith("roll", StringComparison.Ordinal) && (contact == "pinch-thumb-index" || works.Any(w => w.Work == "pinch-roll"));
+        // "Pinch and lift": held between the fingers.
+        if (does == "pinch-roll" && works.FirstOrDefault(w => w.Work == "lift-hold") is { } lifts)
+        {
+            does = "pinch-hold";
+            foreach (var span in lifts.Spans)
+                phrases.Blank(span.At, span.Length);
+        }
         if (does == "circle" && (pinched || phrases.Take(BetweenFingers()) is not null))
             does = "pinch-roll";
         // "Stroke, press lightly": how hard, and no other work.
@@ -193,6 +212,11 @@ internal sealed partial class NoteGlossary
                 continue;
             foreach (var span in move.Spans)
                 phrases.Blank(span.At, span.Length);
+            if (move.Move is "gaze-up" or "gaze-down" && move.Spans.Any(s => s.Means == "up") && move.Spans.Any(s => s.Means == "down"))
+            {
+                found.Add(new(move.At, "gaze-updown", "up-down"));
+                continue;
+            }
             found.Add(new(move.At, move.Move!, Gazes.GetValueOrDefault(move.Move!), move.Side));
         }
         if (found.Exists(m => m.Do == "tongue-circle-vestibule"))
@@ -208,6 +232,12 @@ internal sealed partial class NoteGlossary
             found.RemoveAll(m => m.Do == "puff-cheeks");
         // Corners that go in and make dimples are no kiss.
         if (found.Exists(m => m.Do == "dimple"))
+            found.RemoveAll(m => m.Do == "pucker");
+        // A tongue that circles in the cheek.
+        if (found.Exists(m => m.Do == "tongue-push-cheek"))
+            found.RemoveAll(m => m.Do == "tongue-circle-vestibule");
+        // Lips that go to a side are pursed.
+        if (found.Exists(m => m.Do == "lips-side"))
             found.RemoveAll(m => m.Do == "pucker");
         // Shoulders that were up come down again.
         if (found.Exists(m => m.Do == "shrug"))

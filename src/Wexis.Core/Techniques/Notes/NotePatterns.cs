@@ -142,7 +142,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex ShouldersDown();
 
     [GeneratedRegex(
-        @"(?<=[.!?;])\s+|,?\s+then\s+(?![^.;]*\balternat|(?:on\s+)?the\s+other\b|(?:other|opposite)\s+(?:way|direction)\b|\d+\s*(?:x|×|times|strokes?)?\s*(?:on\s+the\s+)?(?:left|right)\b|(?:to\s+)?the\s+(?:left|right)[\uE100-\uF8FF]?\s+\p{L}+\s*,\s*\d+|(?:left|right)\b(?<=\b(?:left|right)[\uE100-\uF8FF]?\s*,?\s+then\s+\w+)|(?:on\s+)?(?:up|down|along|over|out|across)\s+(?:the\s+)?[\p{L} ]{0,30}?\bto\b|open\s+(?:them\s+)?wide\b|(?:far|near)\b|(?:at|to)\s+(?:the|your|a)\s+(?:near\s+|far\s+)?(?:finger|thumb|pen|wall|window|nose)\b(?<=\blook\w*\b[^.;]*)|look\s+(?:up|down|left|right)\b(?<=\blook\w*\b[^.;]*\bthen\s+look\s+\w+)|(?:anti-?|counter-?)?clockwise\b|[""“'‘]\p{L}+[""”'’]|(?-i:[AEIOU])\b|(?:up|down)\b(?<=\b(?:look\w*|eyes|gaze)\s[^.;]*)|(?:relax|rest|pause)\w*(?:\s+\p{L}+ly)?\s+(?:for\s+)?(?:\p{Nd}|(?:two|three|four|five|six|eight|ten)\b))|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into|at)|no\s+(?:pressure\s+(?:on|over|at|to|near|onto)|pulling))\b)|,\s+(?=(?:relax\w*|releas\w*|rest|hold|repeat|\d)\b)(?<=\b(?:don't|do\s+not|never|avoid)\b[^.;,]*,\s+)|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
+        @"(?<=[.!?;])\s+|,?\s+then\s+(?![^.;]*\balternat|(?:for|back)wards?\s+\d|(?:for|back)wards?\s+(?:two|three|four|five|six|eight|ten|twelve|fifteen|twenty)\b|(?:to\s+)?(?:the\s+)?(?:left|right)\b(?=[^.;]*\beach\b)|(?:on\s+)?the\s+other\b|(?:other|opposite)\s+(?:way|direction)\b|\d+\s*(?:x|×|times|strokes?)?\s*(?:on\s+the\s+)?(?:left|right)\b|(?:to\s+)?the\s+(?:left|right)[\uE100-\uF8FF]?\s+\p{L}+\s*,\s*\d+|(?:left|right)\b(?<=\b(?:left|right)[\uE100-\uF8FF]?\s*,?\s+then\s+\w+)|(?:on\s+)?(?:up|down|along|over|out|across)\s+(?:the\s+)?[\p{L} ]{0,30}?\bto\b|open\s+(?:them\s+)?wide\b|(?:far|near)\b|(?:at|to)\s+(?:the|your|a)\s+(?:near\s+|far\s+)?(?:finger|thumb|pen|wall|window|nose)\b(?<=\blook\w*\b[^.;]*)|look\s+(?:up|down|left|right)\b(?<=\blook\w*\b[^.;]*\bthen\s+look\s+\w+)|(?:anti-?|counter-?)?clockwise\b|[""“'‘]\p{L}+[""”'’]|(?-i:[AEIOU])\b|(?:up|down)\b(?<=\b(?:look\w*|eyes|gaze)\s[^.;]*)|(?:relax|rest|pause)\w*(?:\s+\p{L}+ly)?\s+(?:for\s+)?(?:\p{Nd}|(?:two|three|four|five|six|eight|ten)\b))|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into|at)|no\s+(?:pressure\s+(?:on|over|at|to|near|onto)|pulling))\b)|,\s+(?=(?:relax\w*|releas\w*|rest|hold|repeat|\d)\b)(?<=\b(?:don't|do\s+not|never|avoid)\b[^.;,]*,\s+)|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
         Free
     )]
     private static partial Regex SentenceEnd();
@@ -174,6 +174,13 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex Forbidding();
 
+    /// <summary>Where a clause begins that forbids, behind what is to be done.</summary>
+    [GeneratedRegex(
+        @"\s*(?:[,;(]|\s[-–])\s*(?=(?:and\s+|but\s+)?(?:(?:the|your)\s+)?(?:\p{L}+\s+)?(?:do(?:es)?\s+not|don'?t|doesn'?t|never|avoid|must\s+not|should\s+not|shouldn'?t|not\s+(?:if|when|after|during|for))\b)",
+        Free
+    )]
+    private static partial Regex ForbidsFrom();
+
     [GeneratedRegex(@"\b(?:drink\w*|water|sleep\w*|sun(?:screen|light)?|diet|sugar|salt|alcohol|vitamins?|screen\s+time|pillow)\b", Free)]
     private static partial Regex Advice();
 
@@ -188,7 +195,7 @@ internal sealed partial class NoteGlossary
             + @"|\d+\s+(?:(?:each|per|a)\s+(?:side|way|direction|hand|eye|cheek|brow)|each)\b"
             + @"|\d+\s*[x×]\s*\d+(?:\s*(?:s|secs?|seconds?|mins?|minutes?|times|reps?)\b)?"
             + @"|\d+\s+left\s*,?\s*(?:and\s+)?\d+\s+right|\d+\s+right\s*,?\s*(?:and\s+)?\d+\s+left"
-            + @"|\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|rounds?|rolls|passes|changes|taps?|swipes?|holds?|press(?:es)?|pinches|points|spots|pulses?|bounces?|beats?|nods?|squeezes|lifts?|repeats?|pats?|sets?(?:\s+of\s+\d+(?:\s*(?:s|secs?|seconds?|times|reps?))?)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)(?:\s+(?:each|per|on\s+each)\s+(?:eye|cheek|brow|ear|temple|nostril|corner)\b|\s+each\b(?!\s+(?:side|way|direction|hand|eye|day)))?"
+            + @"|\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|rounds?|rolls|passes|changes|taps?|swipes?|holds?|press(?:es)?|pinches|points|spots|places|pulses?|bounces?|beats?|nods?|squeezes|lifts?|repeats?|pats?|sets?(?:\s+of\s+\d+(?:\s*(?:s|secs?|seconds?|times|reps?))?)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)(?:\s+(?:each|per|on\s+each)\s+(?:eye|cheek|brow|ear|temple|nostril|corner)\b|\s+each\b(?!\s+(?:side|way|direction|hand|eye|day)))?"
             + @"|\b(?:rest|relax|pause)(?:\s+\p{L}+ly)?\s+(?:for\s+)?\d+(?:\s*(?:s|secs?|seconds?|counts?)\b)?|\bin\s+\d+(?:\s*s)?\s*,?\s*(?:and\s+)?out\s+\d+(?:\s*s\b)?"
             + @"|(?<=\s)[x×]\s*\d+\b|(?<!\bat\s+)\b(?:once|twice)\b|\b(?:each|per|on\s+each|on\s+both)\s+sides?\b|\beach\s+(?:way|direction)\b|\bboth\s+(?:directions|ways)\b|\b(?:swap|change|switch)\s+sides?\b",
         Free
@@ -202,13 +209,13 @@ internal sealed partial class NoteGlossary
     private static partial Regex Here();
 
     [GeneratedRegex(
-        @"\b(?:from|to|towards?|at|in(?=\s+the\s+(?:inner|outer|middle|hollow|cent(?:re|er)|corner))|against|over|on|along|between|below|above|under|beside|up\s+to|into|across|in\s+front\s+of|around|down|up)\s+(?:\w+\s+){0,4}$|\b(?:hold|fix|cup|grip|grasp|clasp|take)\w*\s+(?:(?:the|your|both)\s+)+$",
+        @"\b(?:from|to|towards?|at|in(?=\s+the\s+(?:inner|outer|middle|hollow|cent(?:re|er)|corner))|against|over|on|along|between|below|above|under|beside|up\s+to|into|across|in\s+front\s+of|around|down|up)\s+(?:\w+\s+){0,4}$|\b(?:hold|fix|cup|grip|grasp|clasp|take|squeez)\w*\s+(?:(?:the|your|both)\s+)+$",
         Free
     )]
     private static partial Regex LeadsTo();
 
     [GeneratedRegex(
-        @"\b(?:one\s+(?:side\s+)?(?:then|after)\s+the\s+other|one\s+(?:\w+\s+)?at\s+a\s+time|one\s+by\s+one|(?:each|per|on\s+each)\s+sides?|\d+\s*(?:x|×|times|s|secs?|seconds?|strokes?|circles?)?\s+(?:each|per|on\s+each)\s+(?:eye|cheek|brow|ear|temple|nostril|corner)|change\s+sides?|(?<=,\s*)(?:and\s+|then\s+)?(?:change|switch|swap)(?=\W*(?:\d|$))|(?:other|second)\s+(?:side|half|eye|cheek|brow|ear|temple))\b",
+        @"(?<=[,;]\s*)(?:right\s+and\s+left|left\s+and\s+right)(?=\s*(?:[.;]|$))|\b(?:(?:left\s*/\s*right|right\s*/\s*left)|one\s+(?:side\s+)?(?:then|after)\s+the\s+other|one\s+(?:\w+\s+)?at\s+a\s+time|one\s+by\s+one|(?:each|per|on\s+each)\s+sides?|\d+\s*(?:x|×|times|s|secs?|seconds?|strokes?|circles?)?\s+(?:each|per|on\s+each)\s+(?:eye|cheek|brow|ear|temple|nostril|corner)|change\s+sides?|(?<=,\s*)(?:and\s+|then\s+)?(?:change|switch|swap)(?=\W*(?:\d|$))|(?:other|second)\s+(?:side|half|eye|cheek|brow|ear|temple))\b",
         Free
     )]
     private static partial Regex OneThenOther();
@@ -259,7 +266,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex Slip();
 
     [GeneratedRegex(
-        @"\b(?:dry|without\s+oil|no\s+oil|without\s+(?:slid|slipp|glid)ing(?:\s+(?:on|over)\s+(?:the\s+|it\b)?(?:skin)?)?)\b",
+        @"\b(?:dry|without\s+oil|no\s+oil|(?:without|no)\s+(?:slid|slipp|glid)ing(?:\s+(?:on|over)\s+(?:the\s+|it\b)?(?:skin|hair)?)?)\b",
         Free
     )]
     private static partial Regex Dry();

@@ -13,9 +13,10 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(
         $@"(?:\b(?:keep\w*|leav\w*|hold\w*|with)\s+)?{PartList}\s+(?:(?:is|are|stays?|remains?|kept|to\s+stay|must\s+stay|should\s+stay|completely|quite|very|all|wholly)\s+)*(?:still|quiet|relaxed|free|soft|loose|calm|unmoved|steady|smooth|motionless|fixed)\b(?:\s+of\s+(?:the\s+)?hands?)?"
             + $@"|\b(?:keep\w*|leav\w*)\s+{PartList}\b(?!\s+(?:half|wide|slightly|open|closed|shut|down|back|up|apart|together))"
-            + $@"|\b(?:without|not|no)\s+(?:frown(?:ing|s)?|clench(?:ing)?|squint(?:ing)?)\b|\b(?:without|not|no)\s+(?:to\s+)?(?:mov(?:e|ing)|lifting|raising|wrinkling|tensing|using|creasing)\s+{PartList}"
+            + $@"|\b(?:without|not|no)\s+(?:crow'?s\s+feet|(?:wrinkl|creas|squint)ing\s+(?:around|at|of|near)\s+(?:the\s+|your\s+)?(?:eyes?|forehead|brows?|mouth|nose))\b"
+            + $@"|\b(?:without|not|no)\s+(?:frown(?:ing|s)?|clench(?:ing)?|squint(?:ing)?)\b|\b(?:without|not|no)\s+(?:to\s+)?(?:mov(?:e|ing)|lifting|raising|wrinkling|tensing|using|creasing|puffing|filling|moving)\s+{PartList}"
             + $@"|\b(?:no|without)\s+(?:help\s+(?:from|of|by)\s+)?{PartList}(?=\s*(?:[,.;)]|$))|\b(?:no|without)\s+(?:forehead|brow|eye|lip)\s+(?:lines|wrinkles|creases)\b|\bwithout\s+{PartList}\s+moving\b|\b(?:no|without)\s+(?:lines|wrinkles|creases|folds)\s+(?:at|on|around|in|between|under)\s+{PartList}|{PartList}\s+(?:do(?:es)?\s+not|don't|doesn't|must\s+not|never)\s+(?:move|lift|rise|wrinkle|help)"
-            + $@"|\b(?:do(?:es)?\s+not|don't)\s+(?:move|wrinkle|lift|raise|use|tense|crease)\s+{PartList}|{PartList}\s+(?:stays?|remains?)\b(?!\s+(?:on|at|against|behind|in|under|over|where|open|closed|shut|down|back|up|apart|together))",
+            + $@"|\b(?:do(?:es)?\s+not|don't)\s+(?:move|wrinkle|lift|raise|use|tense|crease)\s+{PartList}|(?:brows?|eyebrows?|forehead)\s+(?:stays?|remains?|kept)\s+(?:down|low|flat)\b|{PartList}\s+(?:stays?|remains?)\b(?!\s+(?:on|at|against|behind|in|under|over|where|open|closed|shut|down|back|up|apart|together))",
         Free
     )]
     private static partial Regex StillPhrase();
@@ -25,7 +26,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex RelaxesPart();
 
     [GeneratedRegex(
-        @"\bwith\s+(?:(?:light|slight|gentle|some|a\s+little)\s+)?resistance\b(?:\s+(?:of|from|by)\s+(?:(?:the|your)\s+)?(?:fingers?|fingertips?|hands?|palms?))?|\bagainst\s+(?:(?:the|your|own|its|a|an|one|two|both|three|four|\d|index|middle|ring|light|slight|gentle|some|flat|firm)\s+)*(?:resistance|pressure|fingers?|fingertips?|hands?|palms?|thumbs?|fists?|heels?\s+of\s+the\s+hands?|it|them|this|that)(?:\s+pressure)?\b|\bagainst\b(?=\s*(?:[,.;!·\d(]|-\s|$))",
+        @"\b(?:as|for|giv\w*|offer\w*|provid\w*)\s+(?:(?:a|an|some|light|slight|gentle|the)\s+)*(?:counter-?)?resistance\b|\bwith\s+(?:(?:the|your|two|flat)\s+)*(?:fingers?|fingertips?|hands?|palms?)\s+(?:hold|press|push|keep|resist)ing\s+(?:(?:them|it|that)\b(?:\s+(?:down|back|in\s+place|still|against)\b)?|(?:down|back|in\s+place|against)\b)|\bwith\s+(?:(?:light|slight|gentle|some|a\s+little)\s+)?resistance\b(?:\s+(?:of|from|by)\s+(?:(?:the|your)\s+)?(?:fingers?|fingertips?|hands?|palms?))?|\bagainst\s+(?:(?:the|your|own|its|a|an|one|two|both|three|four|\d|index|middle|ring|light|slight|gentle|some|flat|firm)\s+)*(?:resistance|pressure|pull|push|tension|stretch|fingers?|fingertips?|hands?|palms?|thumbs?|fists?|heels?\s+of\s+the\s+hands?|it|them|this|that)(?:\s+pressure)?\b|\bagainst\b(?=\s*(?:[,.;!·\d(]|-\s|$))",
         Free
     )]
     private static partial Regex Against();
@@ -50,7 +51,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"Release slowly over 5 counts".</summary>
     [GeneratedRegex(
-        @"\b(?:releas\w*|let(?:ting)?\s+(?:it\s+|them\s+)?(?:go|down)|lower\w*|return\w*|relax\w*|(?:come|go)\s+back)\s+(?:it\s+|them\s+|(?:the\s+|your\s+)?\p{L}+\s+)?(?:slowly\s+)?(?:over|in|for)\s+(?<n>\d+)\s+(?:slow\s+)?counts?\b",
+        @"\b(?:a\s+)?count\s+of\s+(?<n>\d+)\s+(?:to\s+)?releas\w*|\b(?:releas\w*|let(?:ting)?\s+(?:it\s+|them\s+)?(?:go|down)|lower\w*|return\w*|relax\w*|(?:come|go)\s+back)\s+(?:it\s+|them\s+|(?:the\s+|your\s+)?\p{L}+\s+)?(?:slowly\s+)?(?:(?:over|in|for)\s+(?<n>\d+)\s+(?:slow\s+)?counts?|(?:over|in|for|to|on)\s+a\s+count\s+of\s+(?<n>\d+))\b",
         Free
     )]
     private static partial Regex BackOverCounts();
@@ -75,7 +76,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex LipsOver();
 
     [GeneratedRegex(
-        @"\b(?:tip\s+of\s+(?:the\s+|your\s+)?)?tongue\b[^.;]{0,30}\b(?:palate|roof(?:\s+of\s+(?:the\s+|your\s+)?mouth)?)\b|\btongue\s+up\b",
+        @"\b(?:tip\s+of\s+(?:the\s+|your\s+)?)?tongue\b[^.;]{0,30}\b(?:palate|roof(?:\s+of\s+(?:the\s+|your\s+)?mouth)?|(?:behind|against)\s+(?:the\s+|your\s+)?(?:upper|top)\s+(?:front\s+)?teeth)\b|\btongue\s+up\b",
         Free
     )]
     private static partial Regex TongueUp();
@@ -137,7 +138,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Things that are counted, for which a dose line says "times".</summary>
     [GeneratedRegex(
-        @"(?<n>\d+)\s+(?:pulses?|bounces?|beats?|nods?|squeezes|lifts?|rounds?|rolls|passes|changes|repeats?|pats?|points|spots)\b",
+        @"(?<n>\d+)\s+(?:pulses?|bounces?|beats?|nods?|squeezes|lifts?|rounds?|rolls|passes|changes|repeats?|pats?|points|spots|places)\b",
         Free
     )]
     private static partial Regex Counted();
@@ -153,14 +154,14 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"Look up to the right".</summary>
     [GeneratedRegex(
-        @"\b(?:look\w*|eyes|gaze)\s+(?:far\s+)?(?<way>up|down)\s*,?\s*(?:and\s+)?(?:to\s+the\s+)?(?<side>left|right)\b(?!\s*(?:,|and|then|-|/)?\s*(?:up|down|left|right)\b)",
+        @"\b(?:look\w*|eyes|gaze)\s+(?:far\s+)?(?:to\s+the\s+)?(?<side>left|right)[\uE100-\uF8FF]?\s+(?:and\s+)?(?<way>up|down)\b(?!\s*(?:,|and|then|-|/)?\s*(?:up|down|left|right)\b)|\b(?:look\w*|eyes|gaze)\s+(?:far\s+)?(?<way>up|down)\s*,?\s*(?:and\s+)?(?:to\s+the\s+)?(?<side>left|right)\b(?!\s*(?:,|and|then|-|/)?\s*(?:up|down|left|right)\b)",
         Free
     )]
     private static partial Regex LooksAslant();
 
     /// <summary>Which ways eyes look, two or more.</summary>
     [GeneratedRegex(
-        @"\b(?:(?:eyes\s+)?look\w*|eyes\s*:?|gaze\s*:?|roll\w*(?<=\beyes\b[^.;]*)(?:\s+(?:them|(?:the\s+|your\s+)?eyes))?)\s+(?:to\s+)?(?:the\s+)?(?<way>left|right|up|down)(?:\s+(?:to|at)\s+the\s+\p{L}+(?:\s+with\s+(?:the\s+)?(?:chin|head)\s+(?:level|straight|still))?)?(?:[\s·]*(?:,|and|then|to|-|/|(?<=\s))[\s·,]*(?:and\s+|then\s+)?(?:to\s+)?(?:the\s+)?(?<way>left|right|up|down)\b(?:\s+(?:to|at)\s+the\s+\p{L}+)?)+",
+        @"\b(?:(?:eyes\s+)?look\w*|eyes\s*:?|gaze\s*:?|roll\w*(?<=\beyes\b[^.;]*)(?:\s+(?:them|(?:the\s+|your\s+)?eyes))?)\s+(?:to\s+)?(?:the\s+)?(?<way>left|right|up|down)(?:\s+(?:to|at)\s+the\s+\p{L}+(?:\s+with\s+(?:the\s+)?(?:chin|head)\s+(?:level|straight|still))?)?(?:[\uE100-\uF8FF\s]+(?:with|using)\s+(?:(?:the|your)\s+)?eyes\s+only)?(?:[\s·]*(?:,|and|then|to|-|/|(?<=\s))[\s·,]*(?:and\s+|then\s+)?(?:to\s+)?(?:the\s+)?(?<way>left|right|up|down)\b(?:\s+(?:to|at)\s+the\s+\p{L}+)?)+",
         Free
     )]
     private static partial Regex LooksAbout();
@@ -182,14 +183,14 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Begins with a verb that leads to a place.</summary>
     [GeneratedRegex(
-        @"^\s*(?:and\s+)?(?:strok|glid|sweep|smooth|slid|wip|iron|drag|mov|go|brush)\w*\s+(?:\w+ly\s+|on\s+|up\s+|down\s+|out\w*\s+|back\s+)*(?:to|towards?|into)\b",
+        @"^\s*(?:and\s+)?(?:strok|glid|sweep|smooth|slid|wip|iron|drag|mov|go|brush)\w*\s+(?:(?:them|it|the\s+fingers?|the\s+hands?)\s+)?(?:\w+ly\s+|on\s+|up\s+|down\s+|out\w*\s+|back\s+)*(?:to|towards?|into)\b",
         Free
     )]
     private static partial Regex OnlyTo();
 
     /// <summary>From something near to something far, or back.</summary>
     [GeneratedRegex(
-        @"\b(?:(?:look|focus|gaz)\w*|eyes\s*[:–-])\s+(?:[^.;]{0,10}?\b(?:tip\s+of\s+(?:the|your)\s+nose|fingers?|thumb|pen(?:cil)?)\b[^.;]{0,40}?\b(?:far|wall|window|horizon|distance)\b(?:\s+(?:wall|away|off|point|object|one|window|door|tree|house|thing|distance))?|[^.;]{0,40}?\bnear\b[^.;]{0,30}?\bfar\b(?:\s+(?:wall|away|off|point|object|one|window|door|tree|house|thing|distance))?(?:\s*\([^)]*\))?|[^.;]{0,40}?\bfar\b[^.;]{0,60}?\b(?:near|fingers?|thumb|pen(?:cil)?)\b)",
+        @"\b(?:(?:look|focus|gaz)\w*|eyes\s*[:–-])\s+(?:[^.;]{0,10}?\b(?:tip\s+of\s+(?:the|your)\s+nose|fingers?|thumb|pen(?:cil)?)\b[^.;]{0,40}?\b(?:far|wall|window|horizon|distance)\b(?:\s+(?:wall|away|off|point|object|one|window|door|tree|house|thing|distance))?|[^.;]{0,10}?\b(?:tip\s+of\s+(?:the|your)\s+nose|fingers?|thumb)\b[^.;]{0,40}?\b(?:wall|window)\b|[^.;]{0,40}?\bnear\b[^.;]{0,30}?\bfar\b(?:\s+(?:wall|away|off|point|object|one|window|door|tree|house|thing|distance))?(?:\s*\([^)]*\))?|[^.;]{0,40}?\bfar\b[^.;]{0,60}?\b(?:near|fingers?|thumb|pen(?:cil)?)\b)",
         Free
     )]
     private static partial Regex NearAndFar();
@@ -214,7 +215,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Palms that lie round the eyes and touch no lid.</summary>
     [GeneratedRegex(
-        @"\b(?:warm\w*\s+)?(?:palms?|hands)\s+(?:lightly\s+|loosely\s+)?over\s+(?:(?:the|your|closed|shut|both)\s+)*eyes\b|\b(?:lay|plac|put|cup|rest)\w*\s+(?:(?:them|it|the|your|both|warm|palms?|hands?)\s+)+(?:lightly\s+|loosely\s+|gently\s+)?(?:over|on)\s+(?:(?:the|your|closed|shut|both)\s+)*eyes\b(?<=\b(?:palms?|hands?)\b[^.;]*)",
+        @"\b(?:warm\w*\s+)?(?:palms?|hands)\s+(?:lightly\s+|loosely\s+)?over\s+(?:(?:the|your|closed|shut|both)\s+)*eyes\b|\bcover\w*\s+(?:(?:them|the|your|closed|both|eyes)\s+)*with\s+(?:(?:the|your|both|warm)\s+)*(?:palms?|hands)\b(?<=\beyes\b[^.;]*)|\b(?:lay|plac|put|cup|rest)\w*\s+(?:(?:them|it|the|your|both|warm|palms?|hands?)\s+)+(?:lightly\s+|loosely\s+|gently\s+)?(?:over|on)\s+(?:(?:the|your|closed|shut|both)\s+)*eyes\b(?<=\b(?:palms?|hands?)\b[^.;]*)",
         Free
     )]
     private static partial Regex PalmsOverEyes();
@@ -326,14 +327,14 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Which way a stroke goes that names one place only.</summary>
     [GeneratedRegex(
-        @"\b(?:strok|glid|sweep|smooth|slid|wip|iron|roll|drag|brush)\w*\s+(?:\w+ly\s+)?(?:straight\s+)?(?<way>up|down)(?:wards?)?\b(?!\s+to\b)|\b(?<way>up|down)wards?\b",
+        @"\b(?:strok|glid|sweep|smooth|slid|wip|iron|roll|drag|brush|run|trac|com|mov)\w*\s+(?:(?:them|it|the\s+\p{L}+|\w+ly)\s+)?(?:straight\s+)?(?<way>up|down)(?:wards?)?\b(?!\s+to\b)|\b(?<way>up|down)wards?\b|\b(?<way>up|down)\s+(?:both|the|each)\s+(?:(?:front|back|sides?)\s+of\s+(?:the\s+)?)?(?:sides|nose|neck|cheeks?|forehead|throat)\b",
         Free
     )]
     private static partial Regex StrokeWay();
 
     /// <summary>A way back that is told to be slow.</summary>
     [GeneratedRegex(
-        @"\b(?:let(?:ting)?\s+(?:it\s+|them\s+|(?:the\s+)?air\s+)?(?:go|down|loose|out)|releas\w*|lower(?:ing)?|return\w*|(?:come\s+|go\s+)?back|relax\w*)\s+(?:it\s+|them\s+|down\s+)?(?:very\s+)?slow(?:ly)?\b|\bslow(?:ly)?\s+(?:release|releasing|return|let(?:ting)?\s+(?:go|down)|back|come\s+back|lower(?:ing)?)\b",
+        @"\b(?:let(?:ting)?\s+(?:it\s+|them\s+|(?:the\s+)?air\s+)?(?:go|down|loose|out)|releas\w*|lower(?:ing)?|return\w*|(?:come\s+|go\s+)?back|relax\w*)\s+(?:it\s+|them\s+|down\s+)?(?:very\s+)?slow(?:ly)?\b|\bslow(?:ly)?\s+(?:release|releasing|return|let(?:ting)?\s+(?:go|down)|back|come\s+back|lower(?:ing)?(?!\s+(?:the|your)\s+(?:jaw|chin|head|lip|mouth)))\b",
         Free
     )]
     private static partial Regex SlowBack();

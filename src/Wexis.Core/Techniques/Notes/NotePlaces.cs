@@ -47,6 +47,8 @@ internal sealed partial class NoteGlossary
         // Under the eye the way leads along the rim of the orbit, never over the eye.
         if (path.Count == 2 && UnderTheEye().IsMatch(lower) && !path.Contains(RimBelow))
             path.Insert(1, RimBelow);
+        else if (path is ["endocanthion", "exocanthion" or "temple_hollow", ..] && UnderTheEye().IsMatch(lower) && !path.Contains(RimBelow))
+            path.Insert(1, RimBelow);
         return path;
     }
 

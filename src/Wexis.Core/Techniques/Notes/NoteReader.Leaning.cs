@@ -65,6 +65,19 @@ internal sealed partial class NoteReader
         return true;
     }
 
+    /// <summary>The last step and the one before it are one: a movement and the other in turn.</summary>
+    private void Joined(Step both)
+    {
+        var gone = Last;
+        _steps.RemoveAt(gone);
+        _steps[Last] = both;
+        _onward = null;
+        for (var i = 0; i < _lines.Count; i++)
+            if (_lines[i].Step == gone)
+                _lines[i] = _lines[i] with { Step = Last };
+        Answered(NoteGlossary.HowManyAsked);
+    }
+
     /// <summary>What was asked of the last step is answered now.</summary>
     private void Answered(string question)
     {
@@ -72,6 +85,9 @@ internal sealed partial class NoteReader
             if (_lines[i] is { Kind: NoteKind.Step } line && line.Step == Last)
                 _lines[i] = line with { Missing = [.. line.Missing.Where(u => u != question)] };
     }
+
+    private static Tempo Slowly(Tempo? was) =>
+        (was ?? new(null, null, null, null)) is var tempo ? tempo with { OutS = tempo.OutS ?? NoteGlossary.SlowBackSeconds } : tempo;
 
     /// <summary>"Then relax slowly.": the way back of the step before.</summary>
     private bool LetsGo(string text)

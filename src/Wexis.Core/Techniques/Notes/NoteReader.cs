@@ -94,6 +94,14 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
                 _name = NoteGlossary.Title(text);
             Add(text, NoteKind.Title, null, first ? [] : [AnotherBegins]);
         }
+        else if (NoteGlossary.CutForbidding(text) is var (work, caution))
+        {
+            var (whole, cut) = (_stood, _stood.LastIndexOf(caution, StringComparison.Ordinal));
+            _stood = cut > 0 ? whole[..cut].TrimEnd(' ', ',', ';', '(', '-', '–') : whole;
+            Sort(sentence with { Text = work });
+            _stood = cut > 0 ? whole[cut..] : whole;
+            Sort(sentence with { Text = caution, Onward = false });
+        }
         // A sentence that forbids is a caution, whatever it forbids.
         else if (NoteGlossary.Forbids(text))
         {
@@ -177,9 +185,18 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
             _lines[posed.Line] = _lines[posed.Line] with { Step = _steps.Count };
             _posed = null;
         }
-        if (Last >= 0 && (NoteGlossary.SaysMore(_steps[Last], step) ?? NoteGlossary.InTurn(_steps[Last], step, onward)) is { } whole)
+        if (
+            Last >= 0
+            && (
+                NoteGlossary.SaysMore(_steps[Last], step)
+                ?? NoteGlossary.AgainstThem(_steps[Last], step)
+                ?? NoteGlossary.InTurn(_steps[Last], step, onward)
+            )
+                is { } whole
+        )
         {
             _steps[Last] = whole;
+            open.AddRange(_glossary.NotAgain(text, whole, open));
             Answered(NoteGlossary.HowManyAsked);
             Add(text, NoteKind.Step, Last, open);
             return true;
@@ -193,6 +210,7 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
             && NoteGlossary.IsCounted(counted)
         )
             open.Add(OfBothAsked(counted));
+        open.AddRange(_glossary.NotAgain(text, step, open));
         _steps.Add(step);
         _onward = onward && Last > 0 ? Last : null;
         Add(text, NoteKind.Step, Last, open);
@@ -274,7 +292,11 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
             // "Hold for 3 counts. 10 times.": what was said of each, and then how many.
             _steps[Last] = step with { Dose = NoteGlossary.WithDose(dose, held) };
         else if (NoteGlossary.EachHeld(step, text) is { } each)
-            _steps[Last] = step with { Dose = NoteGlossary.WithDose(dose, each) };
+            _steps[Last] = step with
+            {
+                Dose = NoteGlossary.WithDose(dose, each),
+                Tempo = NoteGlossary.GoesBackSlowly(text) ? Slowly(step.Tempo) : step.Tempo,
+            };
         else if (NoteGlossary.HoldOf(text) is { } hold && !NoteGlossary.HasTime(step.Dose.Line!))
         {
             if (NoteGlossary.LastOnly(text) || (onward && NoteGlossary.IsCounted(step.Dose)))
@@ -307,6 +329,8 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
             _steps[Last] = _steps[Last] with { Hands = [bare with { Pressure = hard }] };
             Answered(NoteGlossary.HowHardAsked);
         }
+        if (_onward == Last && Last > 0 && NoteGlossary.InTurn(_steps[Last - 1], _steps[Last], onward: true) is { } both)
+            Joined(both);
         List<string> asked = NoteGlossary.BesideDose(text) is { } beside ? [$"“{beside}”: what is it for here?"] : [];
         if (
             Last > 0

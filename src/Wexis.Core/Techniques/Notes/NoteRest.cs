@@ -19,6 +19,15 @@ internal sealed partial class NoteGlossary
         return [.. LeftIn(phrases, hand).Distinct()];
     }
 
+    /// <summary>What a second look does not find in the step again, and nothing asks about yet.</summary>
+    public IEnumerable<string> NotAgain(string sentence, Step step, IReadOnlyList<string> open) =>
+        ToldAgain
+            .Lost(Label().Replace(HowItFeels().Replace(sentence, " "), " "), step, _atlas)
+            .Where(lost => !open.Any(o => ClaimWords.Find(o.ToLowerInvariant(), lost) >= 0))
+            .Distinct()
+            .Select(lost => $"“{lost}”: what is it for here?")
+            .ToList();
+
     /// <param name="hand">The hand that works in the step, whose places and parts were read; null without one.</param>
     private IEnumerable<string> LeftIn(Phrases phrases, Hand? hand)
     {
@@ -123,6 +132,13 @@ internal sealed partial class NoteGlossary
         StraightAhead(),
         Elbows(),
         HandOnBelly(),
+        LeftRightInTurn(),
+        LipsMoving(),
+        WithoutOpening(),
+        EyesOpen(),
+        Posture(),
+        LeftSlashRight(),
+        AlongTheFold(),
         TightLips(),
         AsFarAs(),
         ToTheTip(),
@@ -150,11 +166,40 @@ internal sealed partial class NoteGlossary
     private static partial Regex SideOfFace();
 
     /// <summary>How strongly the lips do it.</summary>
-    [GeneratedRegex(@"\bwith\s+tight(?:ened)?\s+lips\b", Free)]
+    [GeneratedRegex(@"\bwith\s+(?:tight(?:ened)?|exaggerated|big)\s+lips?(?:\s+movements?)?\b", Free)]
     private static partial Regex TightLips();
 
     [GeneratedRegex(@"\b(?:one\s+|the\s+|both\s+)?hands?\s+on\s+(?:the\s+|your\s+)?(?:belly|stomach|hips?|lap|thighs?|ribs?)\b", Free)]
     private static partial Regex HandOnBelly();
+
+    [GeneratedRegex(
+        @"\b(?:along|in|over|down)\s+(?:(?:the|your|both)\s+)*(?:nasolabial\s+|nose-to-mouth\s+|smile\s+|laugh\s+)?(?:folds?|crease)\b",
+        Free
+    )]
+    private static partial Regex AlongTheFold();
+
+    /// <summary>Eyes are open unless a note says otherwise.</summary>
+    [GeneratedRegex(@"\b(?:with\s+)?eyes\s+(?:(?:stay|are|kept)\s+)?open\b(?!\s+wide)", Free)]
+    private static partial Regex EyesOpen();
+
+    [GeneratedRegex(
+        @"\b(?:(?:lying|lie)(?:\s+(?:down|flat|on\s+(?:the|your)\s+back))?|sitting|seated|standing|in\s+front\s+of\s+(?:the|a|your)\s+mirror)\b",
+        Free
+    )]
+    private static partial Regex Posture();
+
+    [GeneratedRegex(@"\b(?:left\s*/\s*right|right\s*/\s*left)\b", Free)]
+    private static partial Regex LeftSlashRight();
+
+    /// <summary>How vowels are said.</summary>
+    [GeneratedRegex(@"\bmov\w*\s+(?:the\s+|your\s+)?lips\b(?<=\b(?:vowels?|say\w*|pronounc\w*|speak\w*)\b[^.;]*)", Free)]
+    private static partial Regex LipsMoving();
+
+    [GeneratedRegex(@"\bwithout\s+opening(?:\s+(?:them|(?:the\s+|your\s+)?(?:eyes|lids)))?\b(?<=\b(?:clos|shut)\w*\b[^.;]*)", Free)]
+    private static partial Regex WithoutOpening();
+
+    [GeneratedRegex(@"\b(?:left\s+and\s+right|right\s+and\s+left)\s+(?:alternat\w*|in\s+turn|by\s+turns)\b", Free)]
+    private static partial Regex LeftRightInTurn();
 
     /// <summary>Where the arms rest meanwhile.</summary>
     [GeneratedRegex(
@@ -183,13 +228,13 @@ internal sealed partial class NoteGlossary
 
     /// <summary>How it feels or looks, which nothing follows from.</summary>
     [GeneratedRegex(
-        @"\b(?:as\s+if|as\s+though|imagin\w*|feel(?:ing)?\b(?!\s+for)|like\s+(?:a|an|when|you|saying)\b|(?<=[·\s])as\s+(?:an?\s+)?(?!possible|before|usual|far|wide|hard|well)(?=\p{L}+\s*(?:[,.;·(]|$))|(?:to\s+)?(?:mak|form|get|creat)\w*\s+(?:an?\s+|the\s+|your\s+)?(?:double\s+chin|fish|duck|lion)|(?:with|by|under)\s+(?:its|their)\s+own\s+\p{L}+|(?:(?:with|there\s+is)\s+)?(?:no|without(?:\s+any)?)\s+(?:visible\s+|real\s+)?movement|careful\w*\s+with|without\s+los\w+|so\s+that(?![^,.;]*\b(?:teeth(?!\s+(?:can\s+be\s+seen|show|are\s+(?:visible|seen)|become\s+visible))|lips?|tongue|jaw)\b)|in\s+order\s+to|(?<=,\s*(?:and\s+)?)breath\w*\s+(?:normally|calmly|freely|on|evenly|easily)|(?:hold|keep)\w*\s+(?:the\s+|your\s+)?air(?:\s+in(?:side)?)?|(?:to\s+)?show\w*\s+(?:the\s+|your\s+)?(?:gums|upper\s+teeth)|(?:no|without)\s+(?:clicking|pain|strain\w*|bouncing)|(?:the\s+)?(?:same|more)\s+as\s+before)[^,.;·()]*|\blike\s+(?!this|that|before)\p{L}+(?=\s*(?:[,.;·(]|$)|\s+(?:across|on|over|with|and|along|in)\b)|\(\s*\p{L}+\s*\)|(?<=^|[\s,(])[""“](?!(?:[aeiouh]+|cheese)[""”])\p{L}{3,}(?:(?:[\s-]\p{L}+){0,2}[""”](?=\s*(?:[:,.;]|$))|[""”])",
+        @"\b(?:as\s+if|as\s+though|imagin\w*|feel(?:ing)?\b(?!\s+for)|like\s+(?:a|an|when|you|saying)\b|(?<=[·\s])as\s+(?:an?\s+)?(?!possible|before|usual|far|wide|hard|well)(?=\p{L}+\s*(?:[,.;·(]|$))|(?:to\s+)?(?:mak|form|get|creat)\w*\s+(?:an?\s+|the\s+|your\s+)?(?:double\s+chin|fish|duck|lion)|(?:with|by|under)\s+(?:its|their)\s+own\s+\p{L}+|(?:(?:with|there\s+is)\s+)?(?:no|without(?:\s+any)?)\s+(?:visible\s+|real\s+)?movement|careful\w*\s+with|pretend\w*\s+to\s+\p{L}+|without\s+los\w+|so\s+that(?![^,.;]*\b(?:teeth(?!\s+(?:can\s+be\s+seen|show|are\s+(?:visible|seen)|become\s+visible))|lips?|tongue|jaw)\b)|in\s+order\s+to|(?<=,\s*(?:and\s+)?)breath\w*\s+(?:normally|calmly|freely|on|evenly|easily)|(?:hold|keep)\w*\s+(?:the\s+|your\s+)?air(?:\s+in(?:side)?)?|(?:to\s+)?show\w*\s+(?:the\s+|your\s+)?(?:gums|upper\s+teeth)|(?:no|without|not)\s+(?:smil\w*|grinn?\w*|clicking|pain|strain\w*|bouncing)|(?:the\s+)?(?:same|more)\s+as\s+before)[^,.;·()]*|\blike\s+(?!this|that|before)\p{L}+(?=\s*(?:[,.;·(]|$)|\s+(?:across|on|over|with|and|along|in)\b)|(?<=\blook\w*\s+down\s+)(?:the|your)\s+nose(?=\s*[,.;])|\(\s*\p{L}+\s*\)|\(\s*(?:you\s+(?:should|will|can)\s+)?(?:see|watch|notice|check|feel|think)\b[^)]*\)|(?<=^|[\s,(])[""“](?!(?:[aeiouh]+|cheese)[""”])\p{L}{3,}(?:(?:[\s-]\p{L}+){0,2}[""”](?=\s*(?:[:,.;]|$))|[""”])",
         Free
     )]
     private static partial Regex HowItFeels();
 
     [GeneratedRegex(
-        @"\b(?:finger\s?tips?|finger\s+pads?|fingers?|(?<!\bback\s+of\s+(?:the\s+|your\s+)?)hands?|skin|strokes?|passes|knead\w*|massag\w*|along|(?:cup|grip|grasp|clasp|wrap)\w*(?=\s+(?:the|your|both|·)))\b",
+        @"\b(?:finger\s?tips?|finger\s+pads?|fingers?|hands?|skin|strokes?|passes|knead\w*|massag\w*|along|(?:cup|grip|grasp|clasp|wrap)\w*(?=\s+(?:the|your|both|·)))\b",
         Free
     )]
     private static partial Regex HandPart();
@@ -207,7 +252,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>The way back of a movement, which its dose has.</summary>
     [GeneratedRegex(
-        @"^(?:(?:and|then)\s+)?(?:(?:pull|draw|bring|slide|move|come|go)\s+(?:it\s+|them\s+)?back|let\s+(?:it|them)\s+(?:go|fall|drop|down|sink)|(?:release|relax|lower|drop|close|open)\s+(?:it|them)(?:\s+again)?|release|relax|let\s+go|let\s+down|lower|drop|down|back|rest|repeat|return|up|out|in|apart|open|close|open\s+pop)$",
+        @"^(?:(?:and|then)\s+)?(?:(?:pull|draw|bring|slide|move|come|go)\s+(?:it\s+|them\s+)?back|let\s+(?:it|them)\s+(?:go|fall|drop|down|sink)|(?:release|relax|lower|drop|close|open)\s+(?:it|them)(?:\s+again)?|release|relax|let\s+go|let\s+down|lower|drop|down|back|rest|repeat|return|up|out|in|apart|open|close|open\s+pop|pop\s+(?:them\s+)?open)$",
         Free
     )]
     private static partial Regex BackAgain();

@@ -36,6 +36,9 @@ internal sealed partial class NoteShorthand
         text = PressShort().Replace(text, m => Marked(m, "pressure"));
         text = PerSide().Replace(text, m => Marked(m, " per side"));
         text = Clockwise().Replace(text, m => Marked(m, m.Groups["anti"].Success ? "anticlockwise" : "clockwise"));
+        text = TogetherShort().Replace(text, m => Marked(m, "together"));
+        text = DirectionShort().Replace(text, m => Marked(m, "direction"));
+        text = Repeats().Replace(text, m => Marked(m, m.Value.StartsWith("rd", StringComparison.OrdinalIgnoreCase) ? "rounds" : "reps"));
         text = CutOff().Replace(text, m => WholeWord(m.Groups["word"].Value) is { } whole ? Marked(m, whole) : m.Value);
         text = Dotted().Replace(text, m => Marked(m, m.Groups["word"].Value));
         text = RightLetter().Replace(text, m => Marked(m, "right"));
@@ -94,7 +97,7 @@ internal sealed partial class NoteShorthand
 
     private const RegexOptions Free = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture;
 
-    [GeneratedRegex(@"\b[Ww]/\s*|\b[Ww]\.\s+(?=\p{Ll}|\d)")]
+    [GeneratedRegex(@"(?<=\p{L}\s)w\s+(?=\p{Ll})|\b[Ww]/\s*|\b[Ww]\.\s+(?=\p{Ll}|\d)")]
     private static partial Regex With();
 
     [GeneratedRegex(@"\bea\b\.?(?=\s+(?:side|way|direction|eye|cheek|brow|hand)|\s*[,;)]|\s*$)", Free)]
@@ -128,7 +131,7 @@ internal sealed partial class NoteShorthand
     [GeneratedRegex(@"\bthru\b", Free)]
     private static partial Regex Through();
 
-    [GeneratedRegex(@"\bw/o\s*", Free)]
+    [GeneratedRegex(@"\bw/o(?:ut\b)?\s*", Free)]
     private static partial Regex Without();
 
     [GeneratedRegex(@"\bv\.?\s+(?=(?:light|slow|soft|gent|firm|small))", Free)]
@@ -148,7 +151,7 @@ internal sealed partial class NoteShorthand
     private static partial Regex LeftLetter();
 
     /// <summary>The beginning of a word, with a dot where the sentence goes on.</summary>
-    [GeneratedRegex(@"(?<![\p{L}.])(?<word>\p{L}{3,})\.(?=\s*[,;)]|\s+[\p{Ll}\d(])")]
+    [GeneratedRegex(@"(?<![\p{L}.])(?<word>\p{L}{3,})\.(?=\s*[,;)+&/]|\s+[\p{Ll}\d(])")]
     private static partial Regex CutOff();
 
     [GeneratedRegex(@"(?<=\d\s*(?:s|secs?|min|minutes?|x|reps?|times)?)\s*/\s*(?:side|s\.)(?!\p{L})", Free)]
@@ -156,6 +159,15 @@ internal sealed partial class NoteShorthand
 
     [GeneratedRegex(@"\b(?:(?<anti>c|anti|a)-?)?cw\b\.?", Free)]
     private static partial Regex Clockwise();
+
+    [GeneratedRegex(@"(?<=\b(?:each|both|other|per)[\uE100-\uF8FF]?\s+)dirs?\b\.?", Free)]
+    private static partial Regex DirectionShort();
+
+    [GeneratedRegex(@"\btog\b", Free)]
+    private static partial Regex TogetherShort();
+
+    [GeneratedRegex(@"(?<=\d\s*)(?:rpts?|rptns?|repts?|rds?)\b\.?", Free)]
+    private static partial Regex Repeats();
 
     [GeneratedRegex(@"\bb/w\b", Free)]
     private static partial Regex BetweenShort();

@@ -29,7 +29,7 @@ internal sealed partial class NoteGlossary
             var between = parts[(i + 1)..(j - 1)];
             var dose = between.LastOrDefault(p => OnlyDose().IsMatch(p));
             var inTurn = Alternately().IsMatch(sentence);
-            if (dose is null && !inTurn && !parts[i].Any(char.IsDigit))
+            if (dose is null && !inTurn && !parts[i].Any(char.IsDigit) && !EachSide().IsMatch(sentence))
                 continue;
             var (end, again) = (j + 1, j + 2 < parts.Length ? parts[j + 2] : null);
             if (dose is not null && again is not null && Bare(again) == Bare(dose))

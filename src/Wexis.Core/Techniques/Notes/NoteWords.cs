@@ -16,6 +16,11 @@ internal sealed partial class NoteGlossary
             @"(?:mov|shift)\w*\s+(?:the\s+|your\s+)?(?:skin|scalp)(?:\s+(?:back\s+and\s+forth|to\s+and\s+fro|up\s+and\s+down|forwards?\s+(?:and\s+|/\s*)?back(?:wards?)?))?|(?:pull|push|slid)\w*\s+(?:the\s+|your\s+)?(?:skin|scalp)\s+(?:forwards?\s+and\s+back(?:wards?)?|back\s+and\s+forth|to\s+and\s+fro|up\s+and\s+down)",
             "friction"
         ),
+        W(
+            @"hold\w*\s+(?:(?:it|them|the\s+skin)\s+)?up\b(?<=(?:·|\b(?:fingers?|fingertips?|hands?|palms?|thumbs?|index|knuckles|heels?)\b)[^.;]*)|hold\w*\s+(?:(?:the|your|both)\s+)*(?:cheeks?|(?:eye)?brows?|skin|corners?|temples?)\s+(?:up|back|out|down)(?:wards?)?\b(?<=(?:·|\b(?:fingers?|fingertips?|hands?|palms?|thumbs?|index|knuckles|heels?)\b)[^.;]*)",
+            "lift-hold"
+        ),
+        W(@"zig-?\s?zag\w*(?:\s+(?:movements?|lines?|motions?|pattern))?", "friction"),
         W(@"hold\w*\s+(?:the\s+|this\s+|that\s+|each\s+)?(?:point|spot)", "press"),
     ];
 
@@ -29,7 +34,10 @@ internal sealed partial class NoteGlossary
             @"not\s+(?:too\s+|very\s+|so\s+)?(?:hard|firm(?:ly)?|strong(?:ly)?|deep(?:ly)?)|light(?:ly)?|gentl[ye]|soft(?:ly)?|(?:level|pressure)\s+2\b(?!\s*(?:x|×|times|sec|reps?))",
             2
         ),
-        P(@"medium|moderate(?:ly)?|(?:level|pressure)\s+3\b(?!\s*(?:x|×|times|sec|reps?))", 3),
+        P(
+            @"medium|moderate(?:ly)?|mid(?:dle)?(?=\s+pressure)|med(?=\s*[,.;]?\s*$)|(?:level|pressure)\s+3\b(?!\s*(?:x|×|times|sec|reps?))",
+            3
+        ),
         P(@"firm(?:ly)?|strong(?:ly)?|(?:level|pressure)\s+4\b(?!\s*(?:x|×|times|sec|reps?))", 4),
         P(
             @"(?<!\bbreath\w*\s+(?:in\s+|out\s+)?|\bshoulders?\s+)deep(?:ly)?(?!\s+breath)|(?:down\s+)?to\s+the\s+bone|hard|(?:level|pressure)\s+5\b(?!\s*(?:x|×|times|sec|reps?))",
@@ -39,7 +47,13 @@ internal sealed partial class NoteGlossary
 
     /// <summary>How hard, with the word that says that it is that ("medium pressure", "a light touch").</summary>
     private static (Regex, int) P(string pattern, int level) =>
-        (new Regex($@"\b(?:with\s+)?(?:an?\s+)?(?:{pattern})\b(?:\s+(?:finger\s+)?(?:pressure|touch))?", RegexOptions.IgnoreCase), level);
+        (
+            new Regex(
+                $@"\b(?:with\s+)?(?:an?\s+)?(?:{pattern})\b(?:\s+(?:finger\s+)?(?:pressure|touch|contact))?",
+                RegexOptions.IgnoreCase
+            ),
+            level
+        );
 
     private static readonly (Regex Pattern, string Contact)[] Contacts =
     [
@@ -48,6 +62,7 @@ internal sealed partial class NoteGlossary
             @"(?:between\s+)?thumbs?\s+and\s+(?:the\s+)?(?:(?:bent|crooked|curved)\s+)?(?:index|fore)?(?:\s*fingers?)?|(?:between\s+)?(?:index|fore)\s*(?:fingers?)?\s+and\s+thumbs?",
             "pinch-thumb-index"
         ),
+        W(@"backs?\s+of\s+(?:(?:the|your|one|both)\s+)*(?:hands?|fingers?)", "back-of-hand"),
         W(@"palm\s+heels?|heels?\s+of\s+(?:the\s+|your\s+|one\s+|both\s+)*(?:hands?|palms?)", "heel-thenar"),
         W(@"(?:(?:both|the|your)\s+)*thumbs?\s+hook(?:ed)?|hook(?:ed|s)?\s+(?:(?:both|the|your)\s+)*thumbs?", "thumb-pad"),
         W(@"hook(?:ed|s)?\s+(?:(?:the|your|both|index|middle)\s+)*fingers?|(?:index\s+|middle\s+)?fingers?\s+hook(?:ed|s)?|hooked", "hook"),
@@ -92,6 +107,9 @@ internal sealed partial class NoteGlossary
         ("next to the nose", "alare"),
         ("beside the nose", "alare"),
         ("behind the neck", "nape_mid"),
+        ("nape", "nape_mid"),
+        ("ear tops", "ear_top"),
+        ("tops of the ears", "ear_top"),
         ("back of the head", "occipital_edge"),
         ("bridge", "nose_bridge_side"),
         ("above the collarbone", "supraclavicular_hollow"),
@@ -191,7 +209,14 @@ internal sealed partial class NoteGlossary
         ("brow", "brow"),
         ("eyebrow", "brow"),
         ("upper lid", "upper-lid"),
+        ("eyelid", "upper-lid"),
+        ("back of the neck", "nape"),
+        ("neck back", "nape"),
         ("lower lid", "lower-lid"),
+        ("under the lower lashes", "lower-lid"),
+        ("under lower lashes", "lower-lid"),
+        ("lower lashes", "lower-lid"),
+        ("lines beside the mouth", "nasolabial"),
         ("under the eye", "lower-lid"),
         ("under eye", "lower-lid"),
         ("under each eye", "lower-lid"),

@@ -16,7 +16,14 @@ internal static class ActHazards
         "neck-bend-forward",
         "chin-tuck",
     };
-    private static readonly HashSet<string> JawMoves = new(StringComparer.Ordinal) { "open-jaw", "jaw-side", "jaw-forward", "clench" };
+    private static readonly HashSet<string> JawMoves = new(StringComparer.Ordinal)
+    {
+        "open-jaw",
+        "jaw-side",
+        "jaw-forward",
+        "clench",
+        "chew",
+    };
     private static readonly HashSet<string> Turns = new(StringComparer.Ordinal) { "left-turn", "right-turn" };
 
     public static void Add(List<SafetyFinding> findings, CompletedStep completed, Atlas atlas, ActionModel model)

@@ -77,7 +77,7 @@ public static partial class TechniqueClasses
                 verb switch
                 {
                     "gaze" or "close-lids" or "widen-eyes" or "blink" or "lift-lower-lid" or "palm-eyes" => "eye",
-                    "open-jaw" or "clench" or "jaw-side" or "jaw-forward" or "jaw-rest" or "tongue-press-palate" => "jaw",
+                    "open-jaw" or "clench" or "chew" or "jaw-side" or "jaw-forward" or "jaw-rest" or "tongue-press-palate" => "jaw",
                     "chin-tuck" or "head-tilt-side" or "head-back" or "head-turn" or "neck-bend-forward" => "neck",
                     _ => "face-active",
                 }

@@ -357,6 +357,9 @@ public sealed record CompletedStep(
         "smile-lips-tucked",
         "open-jaw",
         "clench",
+        "chew",
+        "swallow",
+        "lips-side",
         "jaw-side",
         "jaw-forward",
     };

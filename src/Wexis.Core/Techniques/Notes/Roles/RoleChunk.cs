@@ -62,6 +62,24 @@ internal sealed record Chunk(Role Role, int At, int Length, string Means, string
                 continue;
             }
             var said = word.Value.ToLowerInvariant();
+            // "Lower the jaw" does it, "the lower jaw" is it.
+            if (said == "lower" && i + 1 < words.Count && words[i + 1].Value.ToLowerInvariant() is "the" or "your" or "it" or "them")
+            {
+                found.Add(new(Role.Verb, word.Index, word.Length, said));
+                continue;
+            }
+            // "The chewing muscle": which muscle.
+            if (i + 1 < words.Count && words[i + 1].Value.ToLowerInvariant() is "muscle" or "muscles")
+            {
+                found.Add(new(Role.Light, word.Index, word.Length, said));
+                continue;
+            }
+            // "Along the fold", "from the fold": a place.
+            if (said is "fold" or "folds" or "crease" or "creases" && FollowsALead(words, i))
+            {
+                found.Add(new(Role.Light, word.Index, word.Length, said));
+                continue;
+            }
             // "Hold the smile", "smooth away the frown": what is there already.
             if (RoleWords.Verb(said) is { Moves: not null } && IsAThing(words, i))
             {
@@ -82,6 +100,14 @@ internal sealed record Chunk(Role Role, int At, int Length, string Means, string
             }
             found.Add(named);
         }
+    }
+
+    private static bool FollowsALead(List<Match> words, int at)
+    {
+        for (at--; at >= 0; at--)
+            if (words[at].Value.ToLowerInvariant() is not ("the" or "your" or "each" or "both"))
+                return RoleWords.Leads(words[at].Value.ToLowerInvariant());
+        return false;
     }
 
     private static bool IsAThing(List<Match> words, int at) =>
@@ -136,7 +162,11 @@ internal sealed record Chunk(Role Role, int At, int Length, string Means, string
                 var word = words[next].Value.ToLowerInvariant();
                 if (word == name[n] || RoleWords.One(word) == name[n])
                     (n, last) = (n + 1, next);
-                else if (word is not ("the" or "your" or "of"))
+                // "Lower the jaw" is no lower jaw.
+                else if (
+                    word is not ("the" or "your" or "of")
+                    || (word is not "of" && n == 1 && name[0] is "lower" or "upper" && last == at && next == at + 1)
+                )
                     break;
             }
             if (n == name.Length)

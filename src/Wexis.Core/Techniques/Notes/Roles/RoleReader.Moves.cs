@@ -55,6 +55,12 @@ internal sealed partial class RoleReader
         // Teeth that bite a lip are not clenched.
         if (verb.Way == "bite" && part is "lip" or "lower-lip" or "upper-lip")
             return None;
+        // A neck or a head that rolls does more than one movement says.
+        if (verb.Verb == "roll" && part is "neck" or "head")
+            return None;
+        // "Chew with the lips closed": the lips are only held so.
+        if (verb is { Way: "chew" or "swallow", Moves: { } itsOwn } && RoleWords.MoveOf(itsOwn, verb.Way) is { } itself)
+            return new(itself, itsOwn, verb.Way, false);
         var goal = behind.Goal?.Means;
         if (part is not null && goal is not null && verb.Way is not "turn" && RoleWords.MoveTo(part, goal) is { } there)
             return new(there, part, null, true);
@@ -74,11 +80,15 @@ internal sealed partial class RoleReader
         var said = behind.Ways.Select(w => w.Means);
         return verb.Way switch
         {
+            // A lip that is drawn out and down goes down.
+            null when moved == "lower-lip" && said.Contains("down") => said.Prepend("down"),
             null => said,
             // A head that turns or tilts to a side does that; forwards or back it goes there.
             "tilt" or "turn" when moved is "head" or "neck" or "chin" => said.Where(w => w is "back" or "forward" or "down")
                 .Append(verb.Way),
             "fill" or "blow" => [verb.Way],
+            // "Kiss to the left".
+            "pucker" => said.Where(w => w is "left" or "right" or "side").Append(verb.Way),
             _ when Says.Contains(verb.Way) => said.Prepend(verb.Way),
             _ => said.Append(verb.Way),
         };
@@ -90,6 +100,8 @@ internal sealed partial class RoleReader
         "fill",
         "blow",
         "bite",
+        "chew",
+        "swallow",
         "wink",
         "blink",
         "squint",

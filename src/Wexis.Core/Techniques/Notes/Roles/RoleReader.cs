@@ -50,6 +50,9 @@ internal sealed partial class RoleReader
         var end = chunks.FindIndex(c => c.Role == Role.Break);
         if (end is < 1 or > 4 || left[chunks[end].At] is not (':' or '-' or '–'))
             return null;
+        // "Finger round the eye: …" speaks of the finger.
+        if (chunks.Take(end).Any(c => c.Role is Role.Hand or Role.Leads))
+            return null;
         var parts = chunks.Take(end).Where(c => c.Role == Role.Part).ToList();
         return parts.Count == 1 ? parts[0].Means
             : parts.Count == 0 ? RoleWords.MovedBy(left[..chunks[end].At].Trim().ToLowerInvariant())
@@ -61,18 +64,25 @@ internal sealed partial class RoleReader
         for (var i = 0; i < _chunks.Count; i++)
             if (_chunks[i].Role == Role.Verb && !_read.Contains(_chunks[i]) && !Denied(i))
                 Verb(i);
-            else if (_chunks[i].Role == Role.Part)
+            else if (_chunks[i].Role == Role.Part && !_read.Contains(_chunks[i]))
                 _last = _chunks[i].Means;
     }
 
     private void Verb(int i)
     {
         var verb = RoleWords.Verb(_chunks[i].Means)!;
-        var behind = LookBehind(i + 1);
+        // "Chew with the lips closed": how they are held is told besides.
+        var behind = verb.Way is "chew" or "swallow" ? new(null, null, [], [], i + 1) : LookBehind(i + 1);
         var before = Before(i);
         if (TellsAState(i, verb, behind, before))
             return;
-        var obj = behind.Object ?? (before is null ? Shared(i, behind) : null);
+        // "Drop the jaw" opens it; "let the jaw drop" lets go.
+        if (verb.Verb == "drop" && !_chunks.Take(i).TakeLast(3).Any(c => c.Means.StartsWith("let", StringComparison.Ordinal)))
+            verb = (behind.Object ?? before)?.Means is "jaw" or "mouth" ? verb with { Way = "open" } : verb;
+        var obj = behind.Object ?? (before is null && behind.Goal is null && verb.Moves is null ? Shared(i, behind) : null);
+        // "Tighten the muscles at the front of the neck": what stands there is tightened.
+        if (obj is null && before is null && verb.Way == "tense" && behind.Goal is { } tensed)
+            (obj, behind) = (tensed, behind with { Object = tensed, Goal = null });
         var known =
             obj is { Role: Role.Part } ? obj
             : obj is null && before is { Role: Role.Part } ? before
@@ -96,7 +106,16 @@ internal sealed partial class RoleReader
             return;
         if (part == "tongue" && GoesRoundInside(verb, behind))
         {
-            Tell(new(_chunks[i].At, "tongue-circle-vestibule", null, part, null, [_chunks[i], .. behind.Spans]));
+            Tell(
+                new(
+                    _chunks[i].At,
+                    "tongue-circle-vestibule",
+                    null,
+                    part,
+                    null,
+                    [_chunks[i], .. behind.Spans, .. known is null ? [] : new[] { known }]
+                )
+            );
             return;
         }
         // "Push the lips against them": forwards.
@@ -140,9 +159,12 @@ internal sealed partial class RoleReader
     {
         if (part is not null && obj?.Role != Role.Hand && Against(at))
             return false;
+        // What is tried is tried by the face, unless a hand is named for it.
+        if (part is not null && Tries(at) && !_chunks.Skip(at + 1).TakeWhile(c => c.Role != Role.Break).Any(c => c.Role == Role.Hand))
+            return false;
         // Where nothing is named that it is done to, the hand does it.
         var either = known is null && verb.Work is not null && verb.Moves is null && HasHand;
-        return either || (obj ?? before)?.Role == Role.Hand || WithHand(at);
+        return either || before?.Role == Role.Hand || (obj ?? before)?.Role == Role.Hand || WithHand(at);
     }
 
     /// <summary>"Trace the inside of the lips", "move it along the gums": no hand goes there.</summary>
@@ -218,6 +240,14 @@ internal sealed partial class RoleReader
         && there > _chunks[at].At
         && !_chunks.Exists(c => c.Role is Role.Verb or Role.Break && c.At > _chunks[at].At && c.At < there);
 
+    /// <summary>"Try to pull them down".</summary>
+    private bool Tries(int at) =>
+        _chunks
+            .Take(at)
+            .Reverse()
+            .TakeWhile(c => c.Role == Role.Light || c.Means == "to")
+            .Any(c => c.Means is "try" or "tries" or "trying");
+
     private bool HasHand => _chunks.Exists(c => c.Role == Role.Hand);
 
     /// <summary>What goes to a side.</summary>
@@ -227,6 +257,7 @@ internal sealed partial class RoleReader
         "head-tilt-side",
         "head-turn",
         "gaze-side",
+        "lips-side",
         "transfer-air",
         "tongue-push-cheek",
     ];

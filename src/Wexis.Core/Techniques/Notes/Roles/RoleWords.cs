@@ -49,6 +49,7 @@ internal static class RoleWords
         palate: palate, roof mouth, roof
         ceiling: ceiling, sky
         floor: floor, ground
+        mouth-floor: floor mouth
         chest: chest, breastbone, sternum
         line: smile line, frown line, laugh line, worry line, jaw line, hair line, smile muscle, kiss muscle, nose tip, tip nose
         """;
@@ -81,6 +82,8 @@ internal static class RoleWords
         loose: relax, loosen, soften, unclench, release
         tense: tense, tighten, strain, contract, flex
         bite: clench@jaw, bite@jaw
+        chew: chew@jaw, munch@jaw
+        swallow: swallow@tongue, gulp@tongue
         apart: stretch/stretch-apart, spread/stretch-apart
         smile: smile@corner, grin@corner, beam@corner, smirk@corner
         frown: frown@brow, scowl@brow, furrow@brow
@@ -96,7 +99,7 @@ internal static class RoleWords
         ~: put, get, make, send, pass
         work: stroke/stroke, sweep/stroke, brush/stroke, trace/stroke, drain/stroke, smooth/stroke, wipe/stroke, iron/stroke
         work: drag/stroke, massage/stroke, run/stroke, knead/knead, tap/tap, drum/tap, pat/tap, knock/tap, walk/tap, clap/tap, slap/tap
-        work: flick/tap, dance/tap, patter/tap, bounce/tap, hammer/tap
+        work: flick/tap, dance/tap, patter/tap, bounce/tap, hammer/tap, dab/tap
         work: caress/stroke, skim/stroke, polish/stroke, comb/stroke, rake/stroke, swipe/stroke, squish/knead, wring/knead, scrub/friction
         work: swirl/circle, compress/press, friction/friction, nip/pinch-roll, tweak/pinch-roll, pump/lymph-pump, rub/friction
         work: pinch/pinch-roll
@@ -148,7 +151,11 @@ internal static class RoleWords
         head-turn: head turn, chin turn
         neck-bend-forward: head forward, head down, head bend, neck bend, neck forward, neck down, chin down
         grimace-neck: neck tense
+        chew: jaw chew, mouth chew
+        swallow: tongue swallow
+        lips-side: lip left, lip right, lip side, mouth left, mouth right, mouth side
         shrug: shoulder up, shoulder shrug
+        shoulder-roll: shoulder circle
         drop-shoulders: shoulder down, shoulder let, shoulder loose
         relax-scan: face loose
         """;
@@ -170,6 +177,7 @@ internal static class RoleWords
         raise-upper-lip: upper-lip nose
         kiss-ceiling: lip ceiling
         pucker: lip nose
+        dimple: corner cheek
         smile: corner ear, corner eye, cheek eye, corner ceiling
         corners-down: corner chin, corner floor
         raise-brows: brow ceiling
@@ -253,6 +261,7 @@ internal static class RoleWords
         fairly exaggerate exaggerated exaggerating pretty moderately flat line lines inner outer outside one rush rushing
         hurry hurrying haste brisk briskly swift swiftly loud loudly audibly silently interlaced interlocked clasped yes fix fixes broad
         huge mini jade quartz metal steel wooden glass circular isometric static hum humming pop pops popping sound v
+        alone super widths saliva spit gum pretend pretending
         today daily day week morning evening night always work works working use uses used
         """
     );
@@ -331,6 +340,16 @@ internal static class RoleWords
 
     /// <summary>What moves in a movement; null where that is not one part.</summary>
     public static string? PartOf(string move) => Moves.Where(m => m.Value == move).Select(m => m.Key.Split(' ')[0]).FirstOrDefault();
+
+    /// <summary>All that moves in a movement, and what it moves towards.</summary>
+    public static IEnumerable<string> PartsIn(string move) =>
+        Moves
+            .Where(m => m.Value == move)
+            .Select(m => m.Key.Split(' ')[0])
+            .Concat(Goals.Where(g => g.Value == move).SelectMany(g => g.Key.Split(' ')));
+
+    /// <summary>All ways that a movement goes, and verbs that tell of it.</summary>
+    public static IEnumerable<string> WaysIn(string move) => Moves.Where(m => m.Value == move).Select(m => m.Key.Split(' ')[1]);
 
     public static string? MoveTo(string part, string goal) => Goals.GetValueOrDefault($"{part} {goal}");
 

@@ -1,0 +1,99 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+using Wexis.Core.Techniques.Documents;
+
+namespace Wexis.Core.Techniques.Notes;
+
+/// <summary>How a step is done: how strongly, how the rest is held meanwhile, how slowly, how hard a hand works.</summary>
+internal sealed partial class NoteGlossary
+{
+    /// <summary>How strongly a movement is done: as its part of the sentence says, else one that tells of no movement.</summary>
+    private static string? EffortIn(string told, Moved move, IReadOnlyList<Moved> moves)
+    {
+        if (moves.Count == 1)
+            return EffortOf(WithoutPose(told));
+        var clauses = ClauseIn().Matches(told).ToList();
+        var own = clauses.Where(c => In(c, move)).Select(c => EffortOf(WithoutPose(c.Value))).FirstOrDefault();
+        return own
+            ?? clauses.Where(c => !moves.Any(m => In(c, m))).Select(c => EffortOf(WithoutPose(c.Value))).OfType<string>().FirstOrDefault();
+
+        static bool In(Match clause, Moved moved) => clause.Index <= moved.At && moved.At < clause.Index + clause.Length;
+    }
+
+    [GeneratedRegex(@"(?:(?!\b(?:and|then|while)\b)[^,;.+])+", Free)]
+    private static partial Regex ClauseIn();
+
+    /// <summary>Whether a movement is one of that part: what relaxes then is the movement itself.</summary>
+    private static bool MovesPart(string move, string zone) =>
+        zone switch
+        {
+            "forehead-central" or "brow" => move is "raise-brows" or "knit-brows" or "widen-eyes",
+            "lateral-neck" => move.StartsWith("head-", StringComparison.Ordinal)
+                || move is "chin-tuck" or "neck-bend-forward" or "grimace-neck",
+            _ => false,
+        };
+
+    /// <param name="rolled">Whether the lips are rolled in meanwhile.</param>
+    private static PoseState? StateOf(string sentence, IReadOnlyList<Moved> moves, bool rolled)
+    {
+        rolled |= moves.Any(m => m.Do == "smile") && LipsOver().IsMatch(sentence);
+        if (Pose(sentence) is not { } pose)
+            return rolled ? NoPose with { Lips = "rolled-in" } : null;
+        // What moves is not held besides.
+        pose = pose with
+        {
+            Lids = moves.Any(m => m.Do is "close-lids" or "squeeze-open") ? null : pose.Lids,
+            Tongue = moves.Any(m => m.Do.StartsWith("tongue-", StringComparison.Ordinal)) ? null : pose.Tongue,
+            Head = moves.Any(m => m.Do is "head-back" or "neck-bend-forward") ? null : pose.Head,
+            Shoulders = moves.Any(m => m.Do == "shrug") ? null : pose.Shoulders,
+            Jaw = moves.Any(m => m.Do == "open-jaw") && pose.Tongue is not null ? null : pose.Jaw,
+            Lips =
+                rolled ? "rolled-in"
+                : moves.Any(m => m.Do == "press-lips") && moves.Any(m => m.Do == "open-jaw") ? null
+                : pose.Lips,
+        };
+        return pose == NoPose ? null : pose;
+    }
+
+    /// <summary>Seconds of a way back that is told to be slow and no more: from there on it counts as slow (R13).</summary>
+    internal const double SlowBackSeconds = 2;
+
+    /// <summary>"Slowly over 4 counts", "let go slowly": how long the way there and back takes.</summary>
+    private static Tempo? TempoOf(Phrases phrases)
+    {
+        var counted = phrases.Take(BackOverCounts());
+        var there = phrases.Take(OverCounts());
+        var back = phrases.Take(SlowBack());
+        return there is null && back is null && counted is null
+            ? null
+            : new(
+                there is null ? null : Seconds(there),
+                null,
+                counted is not null ? Seconds(counted)
+                    : back is null ? null
+                    : SlowBackSeconds,
+                null
+            );
+
+        static double Seconds(Match said) => double.Parse(said.Groups["n"].Value, CultureInfo.InvariantCulture);
+    }
+
+    public static int? PressureOf(string sentence) => PressureIn(new(sentence));
+
+    /// <summary>How hard, where a sentence says no more; null where it says something else.</summary>
+    public static int? OnlyPressure(string sentence)
+    {
+        var phrases = new Phrases(sentence);
+        return PressureIn(phrases) is { } level && !Weighs(phrases.Loose.Trim().ToLowerInvariant()) ? level : null;
+    }
+
+    /// <summary>How hard; of two that are said ("medium to firm") the lighter, and it is asked.</summary>
+    private static int? PressureIn(Phrases phrases, List<string>? open = null)
+    {
+        var said = PressureWords.Select(p => (p.Level, Match: phrases.Take(p.Pattern))).Where(p => p.Match is not null).ToList();
+        phrases.TakeAll(PressureWord());
+        if (said.Select(p => p.Level).Distinct().Count() > 1)
+            open?.Add($"“{string.Join("”, “", said.Select(p => p.Match!.Value.Trim().ToLowerInvariant()))}”: how hard?");
+        return said.Count == 0 ? null : said.Min(p => p.Level);
+    }
+}

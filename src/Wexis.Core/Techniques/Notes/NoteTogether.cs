@@ -1,0 +1,80 @@
+using System.Text.RegularExpressions;
+using Wexis.Core.Techniques.Documents;
+
+namespace Wexis.Core.Techniques.Notes;
+
+/// <summary>Two sentences that are one step: one movement and the other in turn, more said of the same, a movement against a hand.</summary>
+internal sealed partial class NoteGlossary
+{
+    /// <summary>"Smile, then kiss, 20 x": one and the other in turn; "…, 10 breaths": as many as it is breathed. Null where it is neither.</summary>
+    /// <param name="onward">Whether both are told in one sentence.</param>
+    public static Step? InTurn(Step before, Step step, bool onward)
+    {
+        ArgumentNullException.ThrowIfNull(before);
+        ArgumentNullException.ThrowIfNull(step);
+        if (
+            before is not { AllHands.Count: 0, AllActs.Count: > 0 }
+            || step is not { Dose: not null, AllHands.Count: 0 }
+            || !(before.Dose is null || HeldAlike(before.Dose, step.Dose))
+            || !(onward || (step.AllActs is [{ Do: "breathe" }] && before.AllActs.Any(a => a.Do == "breathe")))
+        )
+            return null;
+        return before with
+        {
+            Acts = [.. before.AllActs, .. step.AllActs.Where(a => !before.AllActs.Any(b => b.Do == a.Do))],
+            Dose = step.Dose,
+            Still = [.. before.AllStill.Union(step.AllStill)],
+            State = before.State ?? step.State,
+            Tempo = before.Tempo ?? step.Tempo,
+            Gaze = before.Gaze ?? step.Gaze,
+            Cue = Cue($"{before.Cue}, then {step.Cue}"),
+        };
+    }
+
+    /// <summary>"Smile, hold 5 s, then kiss, hold 5 s, 8 times": both are held as long, and only the second is counted.</summary>
+    private static bool HeldAlike(Dose before, Dose step) =>
+        HeldFor(before.Line!) is { } held && IsCounted(step) && HeldFor(Count().Replace(step.Line!, "").Trim(' ', ',')) == held;
+
+    /// <summary>"Fingers hook into the corners and pull; close the lips against them, 6 times": against the hands that work in the step
+    /// before; null where they are others.</summary>
+    public static Step? AgainstThem(Step before, Step step)
+    {
+        ArgumentNullException.ThrowIfNull(before);
+        ArgumentNullException.ThrowIfNull(step);
+        return
+            before is { Dose: null, AllActs.Count: 0, AllHands: [{ Verb: "lift-hold" or "stretch-apart" or "hold-still" or "press" }] }
+            && step is { AllHands.Count: 0, AllActs.Count: > 0 }
+            && (step.AllActs[0].Resist == "finger" || BeginsToTry().IsMatch(step.Cue ?? ""))
+            ? step with
+            {
+                Acts = [.. step.AllActs.Select(a => a with { Resist = a.Resist ?? "finger" })],
+                Hands = before.Hands,
+                Still = [.. before.AllStill.Union(step.AllStill)],
+                State = step.State ?? before.State,
+                Cue = Cue($"{before.Cue} {step.Cue}"),
+            }
+            : null;
+    }
+
+    [GeneratedRegex(@"^\W*(?:(?:now|then|and)\s+)*try(?:ing)?\s+to\b", Free)]
+    private static partial Regex BeginsToTry();
+
+    /// <summary>"Smile; lift the cheeks to the eyes, 5 times": the same movement, of which more is said; null where it is another one.</summary>
+    public static Step? SaysMore(Step before, Step step)
+    {
+        ArgumentNullException.ThrowIfNull(before);
+        ArgumentNullException.ThrowIfNull(step);
+        return
+            before is { Dose: null, AllHands.Count: 0, AllActs.Count: > 0 }
+            && step.AllHands.Count == 0
+            && before.AllActs.Select(a => (a.Do, a.Side)).SequenceEqual(step.AllActs.Select(a => (a.Do, a.Side)))
+            ? step with
+            {
+                Still = [.. before.AllStill.Union(step.AllStill)],
+                State = step.State ?? before.State,
+                Tempo = step.Tempo ?? before.Tempo,
+                Cue = Cue($"{before.Cue} {step.Cue}"),
+            }
+            : null;
+    }
+}

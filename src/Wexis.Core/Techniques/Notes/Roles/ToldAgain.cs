@@ -1,0 +1,282 @@
+using Wexis.Core.Anatomy;
+using Wexis.Core.Techniques.Documents;
+
+namespace Wexis.Core.Techniques.Notes.Roles;
+
+/// <summary>
+/// Whether what a sentence says stands in its step again: a second look that knows nothing of how the sentence was read. Parts, ways and
+/// verbs that nothing in the step answers to are asked about.
+/// </summary>
+internal static class ToldAgain
+{
+    /// <summary>Parts of which one may be told as the other: a brow is lifted where the forehead is.</summary>
+    private static readonly string[][] Kin =
+    [
+        ["brow", "forehead", "line", "eye"],
+        ["eye", "lid", "upper-lid", "lower-lid", "eye-corner", "brow"],
+        ["nose", "nostril", "line"],
+        ["cheek", "corner", "mouth", "air", "line"],
+        ["lip", "upper-lip", "lower-lip", "mouth", "corner", "teeth", "upper-teeth", "line", "air"],
+        ["jaw", "chin", "mouth", "teeth"],
+        ["head", "neck", "chin", "face", "chest"],
+        ["tongue", "palate", "mouth", "teeth"],
+        ["ear", "jaw"],
+        ["shoulder", "neck", "chest"],
+    ];
+
+    private static readonly Dictionary<string, string> Opposites = new(StringComparer.Ordinal)
+    {
+        ["up"] = "down",
+        ["down"] = "up",
+        ["in"] = "out",
+        ["out"] = "in",
+        ["forward"] = "back",
+        ["together"] = "apart",
+        ["apart"] = "together",
+        ["close"] = "open",
+        ["open"] = "close",
+        ["wide"] = "close",
+        ["narrow"] = "wide",
+    };
+
+    /// <summary>Parts at a place that its name does not say.</summary>
+    private static readonly Dictionary<string, string> AlsoCalled = new(StringComparer.Ordinal)
+    {
+        ["orbital_rim_superior"] = "eye brow",
+        ["orbital_rim_inferior"] = "eye cheek",
+        ["orbital_rim_lateral"] = "eye brow",
+        ["orbital_rim_medial"] = "eye nose",
+        ["supraorbital_notch"] = "eye brow",
+        ["infraorbital_foramen"] = "cheek nose",
+        ["philtrum_mid"] = "nose lip",
+        ["subnasale"] = "nose lip",
+        ["alare"] = "nose cheek",
+        ["zygoma_prominence"] = "cheek eye",
+        ["zygion"] = "cheek",
+        ["cheekbone_hollow"] = "cheek jaw",
+        ["nasolabial_mid"] = "cheek",
+        ["masseter_belly"] = "jaw cheek",
+        ["gonion"] = "jaw ear",
+        ["mastoid_tip"] = "ear",
+        ["below_lobe"] = "ear",
+        ["lobe"] = "ear",
+        ["ear_front"] = "ear jaw",
+        ["trichion"] = "forehead",
+        ["temporal_crest"] = "forehead brow eye",
+        ["temple_hollow"] = "eye brow",
+        ["occipital_edge"] = "head neck",
+        ["inion"] = "head neck",
+        ["supraclavicular_hollow"] = "neck chest",
+        ["clavicle_mid"] = "neck chest",
+        ["nasion"] = "nose brow",
+        ["nose_bridge_side"] = "cheek",
+        ["endocanthion"] = "nose",
+        ["brow_head"] = "nose",
+        ["lower-lid"] = "nose",
+        ["masseter-area"] = "jaw cheek",
+        ["malar"] = "cheek eye",
+        ["submental"] = "jaw neck chin",
+        ["jawline"] = "jaw",
+    };
+
+    /// <summary>Marks what was read, in a sentence of which nothing was.</summary>
+    private const char NothingRead = '·';
+
+    /// <summary>Movements of several parts, or that go more ways than one: what else they are told with.</summary>
+    private static readonly Dictionary<string, string[]> AlsoTold = new(StringComparer.Ordinal)
+    {
+        ["squeeze-open"] = ["eye", "lid", "squeeze", "close", "open", "wide"],
+        ["widen-eyes"] = ["open"],
+        ["gaze-updown"] = ["eye", "up", "down"],
+        ["gaze-diagonal"] = ["eye", "up", "down"],
+        ["gaze-side"] = ["turn"],
+        ["near-far"] = ["eye", "up", "nose"],
+        ["palm-eyes"] = ["eye", "together", "friction", "cover"],
+        ["kiss-ceiling"] = ["lip", "pucker", "eye", "up", "head", "ceiling"],
+        ["breathe"] = ["nose", "mouth", "in", "out", "shoulder", "chest", "fill"],
+        ["drop-shoulders"] = ["press"],
+        ["blow-out"] = ["cheek", "mouth", "nose", "lip", "out", "shake"],
+        ["lips-side"] = ["pucker", "circle", "together"],
+        ["shoulder-roll"] = ["forward", "up", "down"],
+        ["swallow"] = ["neck", "mouth"],
+        ["pucker"] = ["blow", "up"],
+        ["puff-cheeks"] = ["up", "blow"],
+        ["transfer-air"] = ["cheek", "mouth", "fill", "up", "blow"],
+        ["dimple"] = ["corner", "in", "press", "cheek", "together"],
+        ["roll-lips-in"] = ["down", "up", "over", "circle"],
+        ["tongue-out"] = ["down"],
+        ["tongue-push-cheek"] = ["circle"],
+        ["tongue-circle-vestibule"] = ["stroke", "cheek", "lip"],
+        ["lift-lower-lid"] = ["smile"],
+        ["smile"] = ["cover", "in", "out", "back"],
+        ["jaw-forward"] = ["upper-lip", "cover"],
+    };
+
+    /// <summary>Work of a hand that one word may mean as well as another.</summary>
+    private static readonly string[][] SameWork =
+    [
+        ["stroke", "tool-stroke", "roll", "lymph-pump", "heat-cold"],
+        ["stroke", "circle", "knead", "friction", "press"],
+        ["press", "hold-still", "lymph-pump", "pinch-hold"],
+        ["pinch-roll", "pinch-hold", "knead", "press"],
+        ["lift-hold", "stretch-apart", "hold-still", "pinch-hold", "press"],
+        ["tap", "lymph-pump"],
+    ];
+
+    /// <summary>Words of a sentence that its step does not answer to, as they stand.</summary>
+    public static IEnumerable<string> Lost(string text, Step step, Atlas atlas)
+    {
+        ArgumentNullException.ThrowIfNull(text);
+        ArgumentNullException.ThrowIfNull(step);
+        ArgumentNullException.ThrowIfNull(atlas);
+        var chunks = Chunk.Of(text, NothingRead, []);
+        var parts = PartsOf(step, atlas);
+        var ways = WaysOf(step);
+        for (var i = 0; i < chunks.Count; i++)
+        {
+            var c = chunks[i];
+            var found = c.Role switch
+            {
+                _ when Denied(chunks, i) => true,
+                Role.Part => c.Means is "skin" or "face" or "floor" or "ceiling" or "line" || parts.Exists(p => Same(p, c.Means)),
+                Role.Way => !Stands(chunks, i)
+                    || OfHands(chunks, i)
+                    || Answers(c.Means, ways, step)
+                    || (Beside(chunks, i) is { } with && Answers(with, ways, step)),
+                Role.Verb => RoleWords.Verb(c.Means) is not { } verb || OfHands(chunks, i) || Done(verb, step, ways),
+                _ => true,
+            };
+            if (!found)
+                yield return text.Substring(c.At, c.Length).ToLowerInvariant();
+        }
+    }
+
+    /// <summary>"Without wrinkling the nose": what is not to be done is no part of the step.</summary>
+    private static bool Denied(List<Chunk> chunks, int at) =>
+        chunks.Take(at).Reverse().TakeWhile(c => c.Role != Role.Break).Take(3).Any(c => c.Role == Role.Not);
+
+    /// <summary>Whether a way says which way, and does not begin "in circles", "in each direction".</summary>
+    private static bool Stands(List<Chunk> chunks, int at) =>
+        !(at > 0 && chunks[at - 1] is { Role: Role.Verb, Means: "smooth" or "iron" or "stretch" or "breathe" or "let" })
+        && (chunks[at].Means != "in" || at + 1 == chunks.Count || chunks[at + 1].Role is Role.Break or Role.Joins or Role.Number);
+
+    /// <summary>"Up and out": the way that is told together with this one.</summary>
+    private static string? Beside(List<Chunk> chunks, int at) =>
+        at > 1
+        && chunks[at - 1] is { Role: Role.Joins, Means: "and" } or { Role: Role.Break, Means: "+" or "&" or "/" }
+        && chunks[at - 2].Role == Role.Way
+            ? chunks[at - 2].Means
+            : null;
+
+    /// <summary>"Rub the hands", "fingers spread": hands that do something to each other.</summary>
+    private static bool OfHands(List<Chunk> chunks, int at) =>
+        chunks.Skip(at + 1).FirstOrDefault(c => c.Role != Role.Light) is { Means: "hands" or "palms" or "fingers" or "circles" or "circle" }
+        || chunks.Take(at).TakeLast(2).Any(c => c is { Means: "hands" or "palms" or "fingers" } && chunks[at].Role == Role.Way)
+        || at > 0 && chunks[at - 1] is { Means: "hands" or "palms" or "fingers" };
+
+    private static bool Same(string told, string said) => told == said || Kin.Any(k => k.Contains(told) && k.Contains(said));
+
+    private static List<string> PartsOf(Step step, Atlas atlas)
+    {
+        var places = step
+            .AllHands.SelectMany(h => h.AllPath.Select(p => p.At).OfType<string>().Concat(h.AllZones))
+            .Concat(step.AllStill)
+            .Select(id =>
+                atlas.Landmarks.TryGetValue(id, out var place) ? $"{place.Name} {AlsoCalled.GetValueOrDefault(id)}"
+                : atlas.Document.Zones.FirstOrDefault(z => z.Id == id) is { } zone
+                    ? $"{zone.Name} {zone.Anatomical} {AlsoCalled.GetValueOrDefault(id)}"
+                : id.Replace('-', ' ')
+            )
+            .SelectMany(name => Chunk.Of(name, NothingRead, []).Where(c => c.Role == Role.Part).Select(c => c.Means));
+        var held = step.State is not { } s
+            ? []
+            : new[]
+            {
+                (s.Lids, "eye"),
+                (s.Gaze, "eye"),
+                (s.Jaw, "jaw"),
+                (s.Lips, "lip"),
+                (s.Tongue, "tongue"),
+                (s.Head, "head"),
+                (s.Shoulders, "shoulder"),
+            }
+                .Where(h => h.Item1 is not null)
+                .Select(h => h.Item2);
+        // "Lift the cheeks towards the ears": the ears are only which way.
+        var towards = step.AllHands.Any(h => h.Direction is not null) ? new[] { "ear", "eye" } : [];
+        return
+        [
+            .. towards,
+            .. step
+                .AllActs.SelectMany(a => RoleWords.PartsIn(a.Do ?? "").Concat(AlsoTold.GetValueOrDefault(a.Do ?? "", [])))
+                .Concat(places)
+                .Concat(held),
+        ];
+    }
+
+    private static HashSet<string> WaysOf(Step step) => step.AllActs.SelectMany(WaysOf).ToHashSet(StringComparer.Ordinal);
+
+    private static IEnumerable<string> WaysOf(Act act) =>
+        RoleWords.WaysIn(act.Do ?? "").Concat(AlsoTold.GetValueOrDefault(act.Do ?? "", []));
+
+    private static bool Answers(string way, HashSet<string> ways, Step step) =>
+        way is "left" or "right" or "side" or "middle" or "back" or "wide"
+        || (way == "together" && step.AllActs.Count > 1)
+        || ways.Contains(way)
+        // Eyes that look up do not look down on the way back.
+        || (
+            Opposites.GetValueOrDefault(way) is { } other
+            && step.AllActs.Any(a => a.Do?.StartsWith("gaze-", StringComparison.Ordinal) == false && WaysOf(a).Contains(other))
+        )
+        || step.AllHands.Any(h => h.AllPath.Count > 1 || Goes(h, way))
+        || step.AllHands.Any(h => (way is "up" && h.Verb == "lift-hold") || h.Verb is "circle" or "friction" or "tap" or "knead")
+        || (way is "out" or "apart" && step.AllHands.Any(h => h.Verb == "stretch-apart"))
+        || (way is "circle" or "round" && step.AllHands.Any(h => h.Verb is "circle" or "friction" or "knead"))
+        || step.State is { } held && IsHeld(way, held);
+
+    /// <summary>Whether a part is held that way meanwhile.</summary>
+    private static bool IsHeld(string way, PoseState held) =>
+        way switch
+        {
+            "close" or "together" => held.Lids == "closed" || held.Lips is "closed" or "rolled-in" || held.Jaw == "closed",
+            "open" or "apart" => held.Lids == "open" || held.Lips is "open" or "parted" || held.Jaw is "open" or "half-open" or "rest",
+            "up" => held.Head is not null || held.Tongue == "palate",
+            "down" => held.Shoulders == "down" || held.Head is not null,
+            "in" => held.Lips == "rolled-in",
+            "round" => held.Lips == "pursed",
+            _ => false,
+        };
+
+    /// <summary>Whether a hand that pulls one way, or aslant, pulls that way too.</summary>
+    private static bool Goes(Hand hand, string way) =>
+        (hand.Direction, hand.DegLeft, way) switch
+        {
+            ("up", _, "up") or ("down", _, "down") or ("inward" or "medial", _, "in" or "together") => true,
+            ("outward" or "lateral" or "backward", _, "out" or "apart") => true,
+            (_, 45 or 135, "up") or (_, 225 or 315, "down") or (_, 45 or 315, "out") or (_, 135 or 225, "in") => true,
+            _ => false,
+        };
+
+    private static bool Done(VerbSense verb, Step step, HashSet<string> ways) =>
+        verb.Way is "loose" or "let" or "wide"
+        || verb.Verb is "rest" or "roll" or "draw" or "rotate"
+        || verb.Way is "apart" or "turn" or "tilt" or "bend" or "tense" && step.AllActs.Count + step.AllHands.Count > 0
+        || verb.Way is "tilt" or "bend" && step.State?.Head is not null
+        || verb.Bare
+        || verb is { Verb: "smooth" } && step.AllStill.Count > 0
+        || verb is { Verb: "press" } && step.AllActs.Count > 0
+        || verb is { Verb: "massage" } && step.AllHands.Any(h => h.Verb is "stroke" or "circle" or "knead" or "friction" or "press")
+        || ways.Contains(verb.Verb)
+        || (
+            verb.Work is { } work
+            && (ways.Contains(work) || step.AllHands.Any(h => h.Verb == work || SameWork.Any(s => s.Contains(work) && s.Contains(h.Verb))))
+        )
+        || (verb is { Moves: { } part, Way: { } by } && RoleWords.MoveOf(part, by) is { } move && step.AllActs.Any(a => a.Do == move))
+        || (
+            verb.Moves == "eye"
+            && step.AllActs.Any(a =>
+                RoleWords.PartsIn(a.Do ?? "").Any(p => p is "eye" or "head") || AlsoTold.GetValueOrDefault(a.Do ?? "", []).Contains("eye")
+            )
+        )
+        || (verb.Way is { } way && Answers(way, ways, step));
+}
