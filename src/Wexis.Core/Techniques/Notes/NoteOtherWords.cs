@@ -23,6 +23,7 @@ internal sealed partial class NoteGlossary
             sentence = FrontToBack().Replace(sentence, "from the hairline to the base of the skull");
         sentence = JawToEar().Replace(sentence, "${verb} from the chin to the ears");
         sentence = BothLipsNamed().Replace(sentence, "lips");
+        sentence = NoseToMouth().Replace(sentence, "from the side of the nose to the corners of the mouth");
         sentence = OverTheShoulder().Replace(sentence, "${from} to the shoulder");
         sentence = FingersSpread().Replace(sentence, "fingers");
         sentence = FingersPoint().Replace(sentence, "");
@@ -52,6 +53,9 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(@"\b(?:upper\s+and\s+(?:the\s+)?lower|lower\s+and\s+(?:the\s+)?upper|top\s+and\s+bottom)\s+lips?\b", Free)]
     private static partial Regex BothLipsNamed();
+
+    [GeneratedRegex(@"\bfrom\s+(?:the\s+)?nose\s+(?:down\s+)?to\s+(?:the\s+)?mouth\b(?!\s+corner)", Free)]
+    private static partial Regex NoseToMouth();
 
     [GeneratedRegex(@"\bscalp\b", Free)]
     private static partial Regex ScalpWord();

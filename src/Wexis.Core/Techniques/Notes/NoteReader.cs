@@ -189,7 +189,7 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
             Last >= 0
             && (
                 NoteGlossary.SaysMore(_steps[Last], step)
-                ?? NoteGlossary.AgainstThem(_steps[Last], step)
+                ?? NoteGlossary.UnderThem(_steps[Last], step)
                 ?? NoteGlossary.InTurn(_steps[Last], step, onward)
             )
                 is { } whole

@@ -35,19 +35,21 @@ internal sealed partial class NoteGlossary
     private static bool HeldAlike(Dose before, Dose step) =>
         HeldFor(before.Line!) is { } held && IsCounted(step) && HeldFor(Count().Replace(step.Line!, "").Trim(' ', ',')) == held;
 
-    /// <summary>"Fingers hook into the corners and pull; close the lips against them, 6 times": against the hands that work in the step
+    /// <summary>"Fingers hook into the corners and pull; close the lips against them, 6 times": under the hands that work in the step
     /// before; null where they are others.</summary>
-    public static Step? AgainstThem(Step before, Step step)
+    public static Step? UnderThem(Step before, Step step)
     {
         ArgumentNullException.ThrowIfNull(before);
         ArgumentNullException.ThrowIfNull(step);
+        var against = step.AllActs is [{ Resist: "finger" }, ..] || BeginsToTry().IsMatch(step.Cue ?? "");
         return
-            before is { Dose: null, AllActs.Count: 0, AllHands: [{ Verb: "lift-hold" or "stretch-apart" or "hold-still" or "press" }] }
+            before is { Dose: null, AllActs.Count: 0, AllHands: [{ Verb: "lift-hold" or "stretch-apart" or "hold-still" or "press" } hand] }
             && step is { AllHands.Count: 0, AllActs.Count: > 0 }
-            && (step.AllActs[0].Resist == "finger" || BeginsToTry().IsMatch(step.Cue ?? ""))
+            // "Pull the temples up, then smile, hold 5 s": what hands lift or stretch they go on lifting.
+            && (against || (step.Dose is not null && hand.Verb is "lift-hold" or "stretch-apart"))
             ? step with
             {
-                Acts = [.. step.AllActs.Select(a => a with { Resist = a.Resist ?? "finger" })],
+                Acts = [.. step.AllActs.Select(a => a with { Resist = a.Resist ?? (against ? "finger" : null) })],
                 Hands = before.Hands,
                 Still = [.. before.AllStill.Union(step.AllStill)],
                 State = step.State ?? before.State,

@@ -114,6 +114,42 @@ public class NoteFactsTests
         dropped.ShouldBeEmpty();
     }
 
+    /// <summary>
+    /// What a note does besides is in its step, or it is asked about, though every word of it is known: a known word is not read by
+    /// standing beside one that is.
+    /// </summary>
+    [Theory]
+    [InlineData(", nostrils", "nostril", "alare")]
+    [InlineData(", from the shoulder", "shoulder", "acromion")]
+    [InlineData(", scrunch the nose", "scrunch", "nose")]
+    [InlineData(", tap the nape", "tap", "nape")]
+    [InlineData(", look down", "look", "down")]
+    [InlineData(", shrug", "shrug", "shrug")]
+    public void What_is_done_besides_is_in_the_step_or_asked(string clause, string word, string told)
+    {
+        var dropped = Said.Select(s => s.Data.Item1)
+            .Where(n => !n.Contains(word, StringComparison.OrdinalIgnoreCase) && !n.Contains(told, StringComparison.OrdinalIgnoreCase))
+            .Where(n => n.IndexOf(',', StringComparison.Ordinal) > 0)
+            .Select(n => n.Insert(n.IndexOf(',', StringComparison.Ordinal), clause))
+            .Where(text =>
+            {
+                var read = Read(text);
+                var does = string.Join(
+                    ' ',
+                    read.Draft.AllSteps.SelectMany(s =>
+                        s.AllActs.Select(a => a.Do)
+                            .Concat(s.AllHands.SelectMany(h => h.AllPath.Select(p => p.At).Concat(h.AllZones).Append(h.Verb)))
+                            .Concat(s.AllStill)
+                    )
+                );
+                return !does.Contains(told, StringComparison.Ordinal)
+                    && !does.Contains(word, StringComparison.Ordinal)
+                    && !read.Lines.Any(l => l.Unknown.Count > 0 || l.Missing.Count > 0 || l.Kind is NoteKind.Unread or NoteKind.Repeat);
+            })
+            .ToList();
+        dropped.ShouldBeEmpty();
+    }
+
     /// <summary>A movement is the same however it is told: verb first, part first, a label before it, or no verb at all.</summary>
     [Theory]
     [InlineData("raise-brows", "Lift the brows 5 x.", "Brows lift, 5 x.", "Brows: lift, 5 x.", "Brows up, 5 x.", "Pull the brows up, 5 x.")]

@@ -315,7 +315,7 @@ internal sealed partial class RoleReader
         var j = behind.End;
         if (behind.Ways.Count > 0)
             return null;
-        if (j >= _chunks.Count || _chunks[j].Role != Role.Joins && _chunks[j].Means is not ("/" or "," or "-"))
+        if (j >= _chunks.Count || _chunks[j].Role != Role.Joins && _chunks[j].Means is not "/")
             return null;
         while (++j < _chunks.Count && _chunks[j].Role is Role.Light or Role.Joins)
             continue;

@@ -14,14 +14,14 @@ internal static class ToldAgain
     [
         ["brow", "forehead", "line", "eye"],
         ["eye", "lid", "upper-lid", "lower-lid", "eye-corner", "brow"],
-        ["nose", "nostril", "line"],
+        ["nose", "line"],
         ["cheek", "corner", "mouth", "air", "line"],
         ["lip", "upper-lip", "lower-lip", "mouth", "corner", "teeth", "upper-teeth", "line", "air"],
         ["jaw", "chin", "mouth", "teeth"],
         ["head", "neck", "chin", "face", "chest"],
         ["tongue", "palate", "mouth", "teeth"],
         ["ear", "jaw"],
-        ["shoulder", "neck", "chest"],
+        ["neck", "chest"],
     ];
 
     private static readonly Dictionary<string, string> Opposites = new(StringComparer.Ordinal)
