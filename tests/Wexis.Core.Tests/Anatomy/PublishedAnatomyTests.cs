@@ -104,8 +104,28 @@ public class PublishedAnatomyTests
     [InlineData("pout-chin-up", new[] { 17 })]
     [InlineData("pucker", new[] { 18 })]
     [InlineData("press-lips", new[] { 24 })]
+    [InlineData("swallow", new[] { 80 })]
+    [InlineData("chew", new[] { 81 })]
     public void A_movement_expects_the_published_action_units(string move, int[] units) =>
         Reference.Derive(A.Act(move)).Map.ExpectedActionUnits.ShouldBe(units);
+
+    /// <summary>
+    /// Gray 1918 (from memory): masseter, temporalis and the pterygoids chew; mylohyoid, geniohyoid and stylohyoid draw the hyoid up in
+    /// swallowing; the upper trapezius and the levator scapulae lift the shoulder.
+    /// </summary>
+    [Theory]
+    [InlineData("chew", "masseter-superficial")]
+    [InlineData("chew", "temporalis")]
+    [InlineData("chew", "medial-pterygoid")]
+    [InlineData("chew", "lateral-pterygoid")]
+    [InlineData("swallow", "mylohyoid")]
+    [InlineData("swallow", "geniohyoid")]
+    [InlineData("swallow", "stylohyoid")]
+    [InlineData("shoulder-roll", "trapezius-descending")]
+    [InlineData("shoulder-roll", "levator-scapulae")]
+    [InlineData("lips-side", "buccinator")]
+    public void A_movement_is_done_first_by_the_published_muscles(string move, string muscle) =>
+        Reference.Derive(A.Act(move)).Map.Worked.Where(w => w.Strength == Strength.Primary).Select(w => w.Structure).ShouldContain(muscle);
 
     [Fact]
     public void The_frontalis_has_no_bony_attachment_and_inserts_in_skin()

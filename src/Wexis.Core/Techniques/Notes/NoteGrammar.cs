@@ -116,6 +116,8 @@ internal sealed partial class NoteGlossary
         if (hand == "stroke" && contact == "pinch-thumb-index" && MassageWord().IsMatch(sentence))
             // What is massaged between finger and thumb is kneaded.
             hand = "knead";
+        if (hand == "pinch-roll" && PinchAndHold().IsMatch(sentence))
+            hand = "pinch-hold";
         if (
             hand is null
             && contact is { } alone
@@ -206,6 +208,8 @@ internal sealed partial class NoteGlossary
                 open.Add("“alternate”: the sides, or with what came before?");
             step = step with { Acts = [.. step.AllActs.Select(a => a with { Side = "both" })] };
         }
+        if (moves.Exists(m => m.Do == "full-blink") && EyesShut().Match(sentence) is { Success: true } shut)
+            open.Add($"“{shut.Value.ToLowerInvariant()}”: between the blinks, or after them?");
         if (OnlyAWay().IsMatch(sentence))
             open.Remove(FromWhereAsked);
         if (hand == "stroke" && step.AllHands is [{ AllPath.Count: > 1 }] && !GoesTo().IsMatch(sentence))
@@ -236,8 +240,8 @@ internal sealed partial class NoteGlossary
             && sentence.IndexOf("strok", StringComparison.OrdinalIgnoreCase) < 0
         )
             open.Add($"“{massage.Value.ToLowerInvariant()}”: strokes, circles or kneading?");
-        if (CrossesTheEye(step) && !AboveOrBelow().IsMatch(sentence))
-            open.Add("From one corner of the eye to the other side of it: below the eye or above it?");
+        if (CrossesTheEye(step) && !LidNamed().IsMatch(sentence))
+            open.Add("This way would lead over the eye: below it, or above it?");
         if (hand == "stroke" && BothWays().Match(sentence) is { Success: true } rubbed)
             open.Add($"“{rubbed.Value.ToLowerInvariant()}”: strokes one way, or rubbing both ways?");
         if (sentence.Contains('?', StringComparison.Ordinal))
@@ -269,6 +273,10 @@ internal sealed partial class NoteGlossary
     /// <summary>Whether what alternates is what is done ("kiss and smile", "shut and wide open"), and not the sides.</summary>
     private static bool InItself(IReadOnlyList<Moved> moves) => moves.Count > 1 || moves[0].Do == "squeeze-open";
 
+    /// <summary>"Pinch it and hold": held between the fingers, and not rolled.</summary>
+    [GeneratedRegex(@"\bpinch\w*\b[^.;]*\band\s+hold\b", Free)]
+    private static partial Regex PinchAndHold();
+
     /// <summary>A word that leads from place to place.</summary>
     [GeneratedRegex(@"\b(?:from|to|towards?|into|until|down|up|over|past|via|then)\b", Free)]
     private static partial Regex GoesTo();
@@ -276,13 +284,6 @@ internal sealed partial class NoteGlossary
     /// <summary>"Head slightly back" says how the head is held, and not how hard anything is done.</summary>
     private static string WithoutPose(string sentence) =>
         ((Regex[])[HeadBack(), .. HeldStates]).Aggregate(sentence, (s, held) => held.Replace(s, " "));
-
-    /// <summary>Whether a way leads straight from before the eye to behind it.</summary>
-    private static bool CrossesTheEye(Step step) =>
-        step.AllHands.Any(h =>
-            h.AllPath.Zip(h.AllPath.Skip(1))
-                .Any(leg => leg is ({ At: "endocanthion" }, { At: "exocanthion" or "temple_hollow" or "ear_front" }))
-        );
 
     private static bool Placed(Step step) => step.AllHands.Any(h => h.AllPath.Count + h.AllZones.Count > 0);
 
@@ -292,7 +293,13 @@ internal sealed partial class NoteGlossary
         if (FromTo().Match(WholeEnds(sentence)) is not { Success: true } way)
             yield break;
         foreach (var name in new[] { "a", "b" })
-            if (way.Groups[name] is { Success: true } end && PlacesIn($"at {end.Value}").Count == 0 && PlacesIn(end.Value).Count == 0)
+            // "From side to side" is no place.
+            if (
+                way.Groups[name] is { Success: true } end
+                && end.Value.Trim() is not "side"
+                && PlacesIn($"at {end.Value}").Count == 0
+                && PlacesIn(end.Value).Count == 0
+            )
                 yield return $"{(name == "a" ? "from" : "to")} {end.Value.Trim().ToLowerInvariant()}";
     }
 

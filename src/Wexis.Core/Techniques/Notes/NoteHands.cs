@@ -225,7 +225,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Which way the skin is pulled: "pull gently out and up".</summary>
     [GeneratedRegex(
-        @"\b(?:pull|draw|lift|push|press|tug|slide|shift|move|stretch|hold)\w*\s+(?:(?!and\b|then\b|to\b)\p{L}+\s+){0,3}?(?<way>up|down|out|in|back|apart)(?:wards?)?\b(?:\s*(?:,|and|\+|&|/|\s)\s*(?:slightly\s+|a\s+(?:bit|little)\s+)?(?<way>up|down|out|in|back|apart)(?:wards?)?\b)?(?!\s+(?:to\s+the\s+middle|again))",
+        @"\b(?:pull|draw|lift|push|press|tug|slide|shift|move|stretch|hold)\w*\s+(?:(?!and\b|then\b|to\b)\p{L}+\s+){0,6}?(?<way>up|down|out|in|back|apart)(?:wards?)?\b(?:\s*(?:,|and|\+|&|/|\s)\s*(?:slightly\s+|a\s+(?:bit|little)\s+)?(?<way>up|down|out|in|back|apart)(?:wards?)?\b)?(?!\s+(?:to\s+the\s+middle|again))",
         Free
     )]
     private static partial Regex Pulled();

@@ -51,6 +51,8 @@ internal sealed partial class NoteGlossary
         sentence = SecondsOfBoth().Replace(sentence, "${n} s each side");
         sentence = TimesOfBoth().Replace(sentence, "${n} each side");
         if (AlongTheBrow().IsMatch(sentence))
+            sentence = FromNoseTo().Replace(sentence, "from the inner brow to");
+        if (AlongTheBrow().IsMatch(sentence))
             sentence = FromNose().Replace(sentence, "from the inner brow to the outer brow");
         if (FromNoseOut().IsMatch(sentence) && AlongWhat().Match(sentence) is { Success: true } there)
             sentence = FromNoseOut()
@@ -171,7 +173,13 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex OutThere();
 
-    [GeneratedRegex(@"\balong\s+(?:the\s+|your\s+|each\s+)?(?:eye)?brows?\b", Free)]
+    [GeneratedRegex(@"\bfrom\s+(?:the\s+)?nose\s+(?:out\s+)?to\b", Free)]
+    private static partial Regex FromNoseTo();
+
+    [GeneratedRegex(
+        @"\b(?:along|under(?:neath)?|below|strok\w*|trac\w*|smooth\w*|brush\w*)\s+(?:the\s+|your\s+|each\s+|both\s+)*(?:eye)?brows?\b",
+        Free
+    )]
     private static partial Regex AlongTheBrow();
 
     [GeneratedRegex(@"\bfrom\s+(?:the\s+)?nose(?:\s+outwards?)?\b(?!\s+to)", Free)]

@@ -24,6 +24,10 @@ internal sealed partial class NoteGlossary
         sentence = JawToEar().Replace(sentence, "${verb} from the chin to the ears");
         sentence = BothLipsNamed().Replace(sentence, "lips");
         sentence = NoseToMouth().Replace(sentence, "from the side of the nose to the corners of the mouth");
+        sentence = MouthToNose().Replace(sentence, "from the corners of the mouth to the side of the nose");
+        if (ForeheadWord().IsMatch(sentence))
+            sentence = MiddleOutwards().Replace(sentence, "from the middle of the forehead to the temples");
+        sentence = RolledInside().Replace(sentence, "in");
         sentence = OverTheShoulder().Replace(sentence, "${from} to the shoulder");
         sentence = FingersSpread().Replace(sentence, "fingers");
         sentence = FingersPoint().Replace(sentence, "");
@@ -56,6 +60,18 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(@"\bfrom\s+(?:the\s+)?nose\s+(?:down\s+)?to\s+(?:the\s+)?mouth\b(?!\s+corner)", Free)]
     private static partial Regex NoseToMouth();
+
+    [GeneratedRegex(
+        @"(?<=\b(?:roll|curl|fold|tuck|turn|pull|suck)\w*\s+(?:them|it|(?:(?:the|your)\s+)?lips?)\s+)inside\b(?=\s*(?:[,.;]|$))",
+        Free
+    )]
+    private static partial Regex RolledInside();
+
+    [GeneratedRegex(@"\bfrom\s+(?:the\s+)?mouth\s+(?:up\s+)?to\s+(?:the\s+)?nose\b", Free)]
+    private static partial Regex MouthToNose();
+
+    [GeneratedRegex(@"\bfrom\s+(?:the\s+)?(?:middle|centre|center)\s+out(?:wards?)?\b(?!\s+to)", Free)]
+    private static partial Regex MiddleOutwards();
 
     [GeneratedRegex(@"\bscalp\b", Free)]
     private static partial Regex ScalpWord();

@@ -254,9 +254,6 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\bto(?:wards?)?\b", Free)]
     private static partial Regex ToWord();
 
-    [GeneratedRegex(@"\b(?:under|below|beneath|lower|above|over|upper|brows?)\b", Free)]
-    private static partial Regex AboveOrBelow();
-
     /// <summary>"10 s hold", "a 5-second hold".</summary>
     [GeneratedRegex(@"\b(?:an?\s+)?(?<n>\d+)[\s-]*(?:s|secs?|seconds?|counts?)[\s-]+holds?\b(?!\s*(?:\d|for|it))", Free)]
     private static partial Regex TimeOfHold();

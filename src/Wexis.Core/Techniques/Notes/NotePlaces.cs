@@ -49,8 +49,44 @@ internal sealed partial class NoteGlossary
             path.Insert(1, RimBelow);
         else if (path is ["endocanthion", "exocanthion" or "temple_hollow", ..] && UnderTheEye().IsMatch(lower) && !path.Contains(RimBelow))
             path.Insert(1, RimBelow);
+        // Over the scalp a way leads over the crown.
+        for (var i = path.Count - 1; i > 0; i--)
+            if (
+                (path[i - 1], path[i])
+                is
+                    ("trichion" or "forehead_mid", "occipital_edge" or "nape_mid" or "inion")
+                    or
+                    ("occipital_edge" or "nape_mid" or "inion", "trichion" or "forehead_mid")
+            )
+                path.Insert(i, "vertex");
+        // To the ear, over the cheek and to the mouth the nose is where its wing is: from its bridge the way would lead over the lid.
+        if (
+            path.Count > 1
+            && path.TrueForAll(p => !HighUp.Contains(p))
+            && !lower.Contains("bridge", StringComparison.Ordinal)
+            && path.IndexOf("nose_bridge_side") is var nose and >= 0
+            && !path.Contains("alare")
+        )
+            path[nose] = "alare";
         return path;
     }
+
+    /// <summary>Places that are reached from the bridge of the nose.</summary>
+    private static readonly HashSet<string> HighUp =
+    [
+        RimBelow,
+        "temple_hollow",
+        "exocanthion",
+        "endocanthion",
+        "brow_head",
+        "brow_mid",
+        "forehead_mid",
+        "trichion",
+        "glabella",
+        "nasion",
+        "pronasale",
+        "rhinion",
+    ];
 
     private const string RimBelow = "orbital_rim_inferior";
 

@@ -1,10 +1,40 @@
 using System.Text.RegularExpressions;
+using NetTopologySuite.Algorithm;
+using NetTopologySuite.Geometries;
+using Wexis.Core.Anatomy;
+using Wexis.Core.Techniques.Documents;
 
 namespace Wexis.Core.Techniques.Notes;
 
 /// <summary>"Round the eye, out over the brow and in below": the way of a finger round the orbit, from place to place.</summary>
 internal sealed partial class NoteGlossary
 {
+    /// <summary>Nearer to the middle of the pupil a way leads over the lids, in distances of the pupils (about 9.5 mm).</summary>
+    private const double OverTheEye = 0.15;
+
+    /// <summary>Whether a hand is told from place to place in such a way that the straight line leads over the eye.</summary>
+    private bool CrossesTheEye(Step step) =>
+        step.AllHands.Any(h => h.AllPath.Zip(h.AllPath.Skip(1)).Any(leg => NearTheEye(leg.First.At, leg.Second.At)));
+
+    private bool NearTheEye(string? from, string? to)
+    {
+        if (
+            from is null
+            || to is null
+            || !_atlas.Landmarks.TryGetValue(from, out var start)
+            || !_atlas.Landmarks.TryGetValue(to, out var end)
+            || start.Surface == FaceSurface.Back
+            || end.Surface == FaceSurface.Back
+        )
+            return false;
+        return DistanceComputer.PointToSegment(At(_atlas.Landmarks["pupil"]), At(start), At(end)) < OverTheEye;
+
+        static Coordinate At(Landmark place) => new(place.Frontal[0], place.Frontal[1]);
+    }
+
+    [GeneratedRegex(@"\b(?:eye)?lids?\b", Free)]
+    private static partial Regex LidNamed();
+
     private const string OutAbove =
         "from the inner brow to the outer brow to the outer corner of the eye to the lower rim of the eye socket to the inner corner of the eye";
 

@@ -62,6 +62,7 @@ internal sealed partial class NoteGlossary
             @"(?:between\s+)?thumbs?\s+and\s+(?:the\s+)?(?:(?:bent|crooked|curved)\s+)?(?:index|fore)?(?:\s*fingers?)?|(?:between\s+)?(?:index|fore)\s*(?:fingers?)?\s+and\s+thumbs?",
             "pinch-thumb-index"
         ),
+        W(@"V[\s-]fingers?|V\s+of\s+(?:two\s+)?fingers", "v-two-fingers"),
         W(@"backs?\s+of\s+(?:(?:the|your|one|both)\s+)*(?:hands?|fingers?)", "back-of-hand"),
         W(@"palm\s+heels?|heels?\s+of\s+(?:the\s+|your\s+|one\s+|both\s+)*(?:hands?|palms?)", "heel-thenar"),
         W(@"(?:(?:both|the|your)\s+)*thumbs?\s+hook(?:ed)?|hook(?:ed|s)?\s+(?:(?:both|the|your)\s+)*thumbs?", "thumb-pad"),
@@ -108,6 +109,10 @@ internal sealed partial class NoteGlossary
         ("beside the nose", "alare"),
         ("behind the neck", "nape_mid"),
         ("nape", "nape_mid"),
+        ("under the collarbone", "infraclavicular"),
+        ("under the collarbones", "infraclavicular"),
+        ("below the collarbones", "infraclavicular"),
+        ("lower orbital rim", "orbital_rim_inferior"),
         ("ear tops", "ear_top"),
         ("tops of the ears", "ear_top"),
         ("back of the head", "occipital_edge"),

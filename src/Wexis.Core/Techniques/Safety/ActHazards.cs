@@ -68,10 +68,15 @@ internal static class ActHazards
                 Finding("hz-vertebral", SafetyVerdict.Caution, "The head tipped back", atlas, model) with
                 {
                     Instead =
-                        "Grow tall first, tip back only as far as is comfortable, eyes open, and come up slowly; leave it out with any neck trouble or dizziness.",
+                        "Grow tall first, tip back only as far as is comfortable, eyes open, and come up slowly; leave it out with any neck trouble or dizziness."
+                        + (verbs.Contains("swallow") ? SwallowWithCare : ""),
                 }
             );
     }
+
+    /// <summary>What is swallowed with the head back goes down the wrong way more easily (common practice).</summary>
+    private const string SwallowWithCare =
+        " Swallow with an empty mouth only; with any trouble in swallowing keep the head level, or leave it out and see a doctor.";
 
     /// <summary>Rows of the movement table that take the head back by themselves.</summary>
     internal static bool TipsBack(Act act, ActionModel model) =>

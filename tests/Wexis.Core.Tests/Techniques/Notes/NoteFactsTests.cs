@@ -1,3 +1,4 @@
+using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
 using Wexis.Core.Techniques;
 using Wexis.Core.Techniques.Notes;
@@ -148,6 +149,39 @@ public class NoteFactsTests
             })
             .ToList();
         dropped.ShouldBeEmpty();
+    }
+
+    /// <summary>A way that a note tells leads round the eye; over it only where a lid is named, or it is asked about.</summary>
+    [Fact]
+    public void No_way_leads_over_the_eye_in_silence()
+    {
+        // The opening between the lids is about 30 mm wide and 10 mm high; 0.15 of the distance of the pupils is 9.5 mm.
+        const double near = 0.15;
+        var over = Said.Select(s => s.Data.Item1)
+            .Where(n => !n.Contains("lid", StringComparison.OrdinalIgnoreCase))
+            .Where(n =>
+                Read(n) is var read
+                && read.Lines.All(l => l.Unknown.Count == 0)
+                && read.Draft.AllSteps.SelectMany(s => s.AllHands)
+                    .Any(h => h.AllPath.Zip(h.AllPath.Skip(1)).Any(leg => ToPupil(leg.First.At!, leg.Second.At!) < near))
+            );
+        over.ShouldBeEmpty();
+    }
+
+    /// <summary>How near the line between two places comes to the middle of the pupil, seen from the front.</summary>
+    private static double ToPupil(string from, string to)
+    {
+        // Behind the head nothing is near the eye.
+        if (Reference.Atlas.Landmarks[from].Surface == FaceSurface.Back || Reference.Atlas.Landmarks[to].Surface == FaceSurface.Back)
+            return 1;
+        var (a, b, eye) = (
+            Reference.Atlas.Landmarks[from].Frontal,
+            Reference.Atlas.Landmarks[to].Frontal,
+            Reference.Atlas.Landmarks["pupil"].Frontal
+        );
+        var (x, y) = (b[0] - a[0], b[1] - a[1]);
+        var along = Math.Clamp((((eye[0] - a[0]) * x) + ((eye[1] - a[1]) * y)) / Math.Max((x * x) + (y * y), 1e-9), 0, 1);
+        return Math.Sqrt(Math.Pow(a[0] + (along * x) - eye[0], 2) + Math.Pow(a[1] + (along * y) - eye[1], 2));
     }
 
     /// <summary>A movement is the same however it is told: verb first, part first, a label before it, or no verb at all.</summary>

@@ -11,6 +11,16 @@ public class SafetyByActAndDoseTests
     private static SafetyReview Review(Step step) => Reference.Derive(step).Steps[0].Safety;
 
     [Fact]
+    public void Swallowing_with_the_head_tipped_back_is_done_with_an_empty_mouth()
+    {
+        string With(params string[] acts) =>
+            Review(A.Step() with { Acts = [.. acts.Select(a => A.Do(a))] }).Findings.Single(f => f.Hazard == "hz-vertebral").Instead;
+        With("head-back", "swallow").ShouldContain("empty mouth");
+        With("swallow", "head-back").ShouldBe(With("head-back", "swallow"));
+        With("head-back").ShouldNotContain("wallow");
+    }
+
+    [Fact]
     public void The_head_tipped_back_is_cautioned_rolled_or_turned_there_it_is_stopped()
     {
         Review(A.Act("head-back")).Verdict.ShouldBe(SafetyVerdict.Caution);

@@ -87,6 +87,8 @@ internal sealed partial class RoleReader
             "tilt" or "turn" when moved is "head" or "neck" or "chin" => said.Where(w => w is "back" or "forward" or "down")
                 .Append(verb.Way),
             "fill" or "blow" => [verb.Way],
+            // A head that sinks to one side tilts.
+            "down" or "let" when moved is "head" && said.Any(w => w is "left" or "right" or "side") => ["tilt"],
             // "Kiss to the left".
             "pucker" => said.Where(w => w is "left" or "right" or "side").Append(verb.Way),
             _ when Says.Contains(verb.Way) => said.Prepend(verb.Way),

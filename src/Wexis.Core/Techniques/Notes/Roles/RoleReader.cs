@@ -79,7 +79,12 @@ internal sealed partial class RoleReader
         // "Drop the jaw" opens it; "let the jaw drop" lets go.
         if (verb.Verb == "drop" && !_chunks.Take(i).TakeLast(3).Any(c => c.Means.StartsWith("let", StringComparison.Ordinal)))
             verb = (behind.Object ?? before)?.Means is "jaw" or "mouth" ? verb with { Way = "open" } : verb;
-        var obj = behind.Object ?? (before is null && behind.Goal is null && verb.Moves is null ? Shared(i, behind) : null);
+        var obj = behind.Object
+            ?? (
+                before is null && behind.Goal is null && verb.Moves is null && !(HasHand && verb.Work is not null)
+                    ? Shared(i, behind)
+                    : null
+            );
         // "Tighten the muscles at the front of the neck": what stands there is tightened.
         if (obj is null && before is null && verb.Way == "tense" && behind.Goal is { } tensed)
             (obj, behind) = (tensed, behind with { Object = tensed, Goal = null });

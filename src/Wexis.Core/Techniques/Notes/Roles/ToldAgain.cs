@@ -108,6 +108,7 @@ internal static class ToldAgain
         ["tongue-push-cheek"] = ["circle"],
         ["tongue-circle-vestibule"] = ["stroke", "cheek", "lip"],
         ["lift-lower-lid"] = ["smile"],
+        ["funnel-o"] = ["open", "close", "jaw"],
         ["smile"] = ["cover", "in", "out", "back"],
         ["jaw-forward"] = ["upper-lip", "cover"],
     };
@@ -157,7 +158,8 @@ internal static class ToldAgain
 
     /// <summary>Whether a way says which way, and does not begin "in circles", "in each direction".</summary>
     private static bool Stands(List<Chunk> chunks, int at) =>
-        !(at > 0 && chunks[at - 1] is { Role: Role.Verb, Means: "smooth" or "iron" or "stretch" or "breathe" or "let" })
+        !(at > 0 && chunks[at - 1] is { Means: "lie" or "lies" or "lying" or "sit" or "sitting" })
+        && !(at > 0 && chunks[at - 1] is { Role: Role.Verb, Means: "smooth" or "iron" or "stretch" or "breathe" or "let" })
         && (chunks[at].Means != "in" || at + 1 == chunks.Count || chunks[at + 1].Role is Role.Break or Role.Joins or Role.Number);
 
     /// <summary>"Up and out": the way that is told together with this one.</summary>
@@ -174,8 +176,10 @@ internal static class ToldAgain
         || chunks.Take(at).TakeLast(2).Any(c => c is { Means: "hands" or "palms" or "fingers" } && chunks[at].Role == Role.Way)
         || at > 0 && chunks[at - 1] is { Means: "hands" or "palms" or "fingers" };
 
+    /// <summary>Whether a part that was told is the one that a sentence says, or kin to it.</summary>
     private static bool Same(string told, string said) => told == said || Kin.Any(k => k.Contains(told) && k.Contains(said));
 
+    /// <summary>Parts of which a step tells: what moves and towards what, where hands are, what keeps still, what is held.</summary>
     private static List<string> PartsOf(Step step, Atlas atlas)
     {
         var places = step
@@ -219,6 +223,7 @@ internal static class ToldAgain
     private static IEnumerable<string> WaysOf(Act act) =>
         RoleWords.WaysIn(act.Do ?? "").Concat(AlsoTold.GetValueOrDefault(act.Do ?? "", []));
 
+    /// <summary>Whether something in the step goes that way: a movement there or back, a hand, or how a part is held.</summary>
     private static bool Answers(string way, HashSet<string> ways, Step step) =>
         way is "left" or "right" or "side" or "middle" or "back" or "wide"
         || (way == "together" && step.AllActs.Count > 1)
@@ -257,6 +262,10 @@ internal static class ToldAgain
             _ => false,
         };
 
+    /// <summary>
+    /// Whether something in the step does what a verb says: lets go and plain verbs ("move") of themselves, work of a hand by a hand that
+    /// does that or much the same, a verb of one part ("wink") by its movement, any other by a movement that goes its way.
+    /// </summary>
     private static bool Done(VerbSense verb, Step step, HashSet<string> ways) =>
         verb.Way is "loose" or "let" or "wide"
         || verb.Verb is "rest" or "roll" or "draw" or "rotate"
