@@ -8,7 +8,9 @@ public static partial class ClaimReview
     private const RegexOptions Free = RegexOptions.IgnoreCase;
 
     [GeneratedRegex(
-        @"\b(?:cur(?:e|es|ing)|heals?|treats?|diagnos\w*|glaucoma|bell'?s?\s+palsy|paralysis|stroke patients|thyroid|sinusitis|migraines?|depression|insomnia|blood\s+pressure|tinnitus|arthritis|cataract|neuralgia|disease)\b",
+        @"\b(?:cur(?:e|es|ing)|heals?|treats?|diagnos\w*|glaucoma|bell'?s?\s+palsy|paralysis|stroke patients"
+            + @"|thyroid|sinusitis|migraines?|depression|insomnia|blood\s+pressure|tinnitus|arthritis|cataract"
+            + @"|neuralgia|disease)\b",
         Free
     )]
     private static partial Regex Medical();
@@ -17,7 +19,8 @@ public static partial class ClaimReview
     private static partial Regex Study();
 
     [GeneratedRegex(
-        @"\b(?:caused?\s+by|comes?\s+from|because\b|due\s+to|is\s+why|that\s+is\s+why|result\s+of|makes?\s+the\s+(?:line|fold|crease)|causes?|from\s+(?:a\s+)?weak)\b",
+        @"\b(?:caused?\s+by|comes?\s+from|because\b|due\s+to|is\s+why|that\s+is\s+why|result\s+of"
+            + @"|makes?\s+the\s+(?:line|fold|crease)|causes?|from\s+(?:a\s+)?weak)\b",
         Free
     )]
     private static partial Regex CauseWords();
@@ -47,7 +50,8 @@ public static partial class ClaimReview
     private static partial Regex DrainageClaim();
 
     [GeneratedRegex(
-        @"\b(?:to|towards?|into|as\s+far\s+as)\s+(?:the\s+|its\s+|their\s+|your\s+)?(?:(?:first|lymph)\s+)*(?:nodes?|ears?|jaw|chin|front\s+of\s+the\s+ear|angle)\b|\b(?:first|own)\s+nodes\b",
+        @"\b(?:to|towards?|into|as\s+far\s+as)\s+(?:the\s+|its\s+|their\s+|your\s+)?(?:(?:first"
+            + @"|lymph)\s+)*(?:nodes?|ears?|jaw|chin|front\s+of\s+the\s+ear|angle)\b|\b(?:first|own)\s+nodes\b",
         Free
     )]
     private static partial Regex NamedNodes();
@@ -59,13 +63,16 @@ public static partial class ClaimReview
     private static partial Regex Toxins();
 
     [GeneratedRegex(
-        @"\b(?:permanent\w*|forever|for\s+good|always|guarantee\w*|years?\s+younger|instantly|overnight|in\s+(?:a|one|two|three|\d+)\s+(?:days?|weeks?)|remov\w*|eras\w*|never\s+again|completely|no\s+more|lasting|sag\w*)\b",
+        @"\b(?:permanent\w*|forever|for\s+good|always|guarantee\w*|years?\s+younger|instantly|overnight"
+            + @"|in\s+(?:a|one|two|three|\d+)\s+(?:days?|weeks?)|remov\w*|eras\w*|never\s+again|completely|no\s+more"
+            + @"|lasting|sag\w*)\b",
         Free
     )]
     private static partial Regex Exaggerates();
 
     [GeneratedRegex(
-        @"\b(?:permanent\w*|forever|for\s+good|guarantee\w*|years?\s+younger|instantly|overnight|in\s+(?:a|one|two|three|\d+)\s+(?:days?|weeks?)|never\s+again|for\s+life)\b",
+        @"\b(?:permanent\w*|forever|for\s+good|guarantee\w*|years?\s+younger|instantly|overnight|in\s+(?:a|one"
+            + @"|two|three|\d+)\s+(?:days?|weeks?)|never\s+again|for\s+life)\b",
         Free
     )]
     private static partial Regex Forever();
@@ -77,7 +84,8 @@ public static partial class ClaimReview
     private static partial Regex NoseRootLine();
 
     [GeneratedRegex(
-        @"\b(?:vertical|frown|elevens?|11s?|upright)\b.*\b(?:lines?|creases?|brows?)\b|\bfrown\s*lines?\b|\bglabella\w*\b|\bbetween\s+the\s+brows\b",
+        @"\b(?:vertical|frown|elevens?|11s?|upright)\b.*\b(?:lines?|creases?|brows?)\b|\bfrown\s*lines?\b"
+            + @"|\bglabella\w*\b|\bbetween\s+the\s+brows\b",
         Free
     )]
     private static partial Regex FrownLines();
@@ -125,7 +133,8 @@ public static partial class ClaimReview
     private static partial Regex OtherWork();
 
     [GeneratedRegex(
-        @"\b(?:wrinkl\w*|fine\s+lines?|lines?\s+(?:vanish|disappear|go)|(?:removes?|erases?|smooth\w*|reduc\w*|fewer|less)\b.*\b(?:lines?|folds?|creases?)|crow'?s?\s*feet)\b",
+        @"\b(?:wrinkl\w*|fine\s+lines?|lines?\s+(?:vanish|disappear|go)|(?:removes?|erases?|smooth\w*|reduc\w*"
+            + @"|fewer|less)\b.*\b(?:lines?|folds?|creases?)|crow'?s?\s*feet)\b",
         Free
     )]
     private static partial Regex WrinkleWords();
@@ -170,7 +179,8 @@ public static partial class ClaimReview
     private static partial Regex Glasses();
 
     [GeneratedRegex(
-        @"\b(?:hooded|droop\w*|ptosis|heavy)\b.*\blids?\b|\blids?\b.*\b(?:lift\w*|droop\w*|hooded)|\b(?:lift\w*|opens?)\b.*\bhooded\b|\bptosis\b|\blift\w*\b.*\blids?\b",
+        @"\b(?:hooded|droop\w*|ptosis|heavy)\b.*\blids?\b|\blids?\b.*\b(?:lift\w*|droop\w*|hooded)|\b(?:lift\w*"
+            + @"|opens?)\b.*\bhooded\b|\bptosis\b|\blift\w*\b.*\blids?\b",
         Free
     )]
     private static partial Regex Lids();
@@ -182,7 +192,8 @@ public static partial class ClaimReview
     private static partial Regex FrownHabit();
 
     [GeneratedRegex(
-        @"\b(?:bones?|skull|slim\w*|narrow\w*|cartilage|nose\s+smaller|smaller\s+nose|shrinks?|reshap\w*|v[\s-]?shape\w*|sinus\w*\s+empt\w*)\b",
+        @"\b(?:bones?|skull|slim\w*|narrow\w*|cartilage|nose\s+smaller|smaller\s+nose|shrinks?|reshap\w*"
+            + @"|v[\s-]?shape\w*|sinus\w*\s+empt\w*)\b",
         Free
     )]
     private static partial Regex Bone();
@@ -197,7 +208,8 @@ public static partial class ClaimReview
     private static partial Regex JawRest();
 
     [GeneratedRegex(
-        @"\b(?:ton(?:e|es|ed|ing)|firm\w*|strengthen\w*|stronger|lift(?:s|ing)?\s+(?:the\s+)?(?:face|skin|contour|cheeks?)|tight(?:er|ens?)\s+skin|facelift)\b",
+        @"\b(?:ton(?:e|es|ed|ing)|firm\w*|strengthen\w*|stronger|lift(?:s|ing)?\s+(?:the\s+)?(?:face|skin"
+            + @"|contour|cheeks?)|tight(?:er|ens?)\s+skin|facelift)\b",
         Free
     )]
     private static partial Regex ToneWords();
@@ -219,7 +231,9 @@ public static partial class ClaimReview
     private static partial Regex HangingLids();
 
     [GeneratedRegex(
-        @"\b(?:stimulat|wak|activat|calm|heal|strengthen|repair|regenerat|train|free|reset|unblock|sooth|releas|massag)\w*\b[^.;]*\bnerves?\b|\bnerves?\b[^.;]*\b(?:stimulat|wak|activat|heal|strengthen|repair|train)\w*",
+        @"\b(?:stimulat|wak|activat|calm|heal|strengthen|repair|regenerat|train|free|reset|unblock|sooth|releas"
+            + @"|massag)\w*\b[^.;]*\bnerves?\b|\bnerves?\b[^.;]*\b(?:stimulat|wak|activat|heal|strengthen|repair"
+            + @"|train)\w*",
         Free
     )]
     private static partial Regex Nerves();
@@ -231,7 +245,8 @@ public static partial class ClaimReview
     private static partial Regex Fat();
 
     [GeneratedRegex(
-        @"\b(?:pores?|acne|spots?|blemish\w*|pimples?|scars?|pigment\w*|age\s+spots?|dark\s+circles?|under-?eye\s+circles?|eczema|rosacea|complexion|purif\w*)\b",
+        @"\b(?:pores?|acne|spots?|blemish\w*|pimples?|scars?|pigment\w*|age\s+spots?|dark\s+circles?"
+            + @"|under-?eye\s+circles?|eczema|rosacea|complexion|purif\w*)\b",
         Free
     )]
     private static partial Regex SkinClear();
@@ -261,13 +276,15 @@ public static partial class ClaimReview
     private static partial Regex FasciaWords();
 
     [GeneratedRegex(
-        @"\b(?:sag\w*|jowls?|saggy|contour\w*|sculpt\w*|chisel\w*|turkey\s+neck|defin(?:es?|ed|ing)\b.*\b(?:jaw\w*|cheek\w*)|(?:sharp\w*|defined)\s+jaw\s*line|anti-?gravity|lifts?\s+everything)\b",
+        @"\b(?:sag\w*|jowls?|saggy|contour\w*|sculpt\w*|chisel\w*|turkey\s+neck|defin(?:es?|ed"
+            + @"|ing)\b.*\b(?:jaw\w*|cheek\w*)|(?:sharp\w*|defined)\s+jaw\s*line|anti-?gravity|lifts?\s+everything)\b",
         Free
     )]
     private static partial Regex Contour();
 
     [GeneratedRegex(
-        @"\b(?:younger|youthful\w*|years?\s+off|turns?\s+back\s+(?:the\s+)?(?:clock|time)|anti-?ag(?:e|e?ing)|rejuvenat\w*|reverses?\s+ag(?:e|e?ing)|stops?\s+ag(?:e|e?ing))\b",
+        @"\b(?:younger|youthful\w*|years?\s+off|turns?\s+back\s+(?:the\s+)?(?:clock|time)|anti-?ag(?:e|e?ing)"
+            + @"|rejuvenat\w*|reverses?\s+ag(?:e|e?ing)|stops?\s+ag(?:e|e?ing))\b",
         Free
     )]
     private static partial Regex Younger();
@@ -276,7 +293,9 @@ public static partial class ClaimReview
     private static partial Regex FullLips();
 
     [GeneratedRegex(
-        @"\b(?:thins?|shrinks?|slims?|smaller|thinner|less\s+bulk|reduces?|de-?bulk\w*|weakens?)\b.*\b(?:muscles?|masseter|bulk|jaw\s+muscles?)\b|\b(?:muscles?|masseter)\b.*\b(?:smaller|thinner|shrinks?|slimmer)\b",
+        @"\b(?:thins?|shrinks?|slims?|smaller|thinner|less\s+bulk|reduces?|de-?bulk\w*"
+            + @"|weakens?)\b.*\b(?:muscles?|masseter|bulk|jaw\s+muscles?)\b|\b(?:muscles?|masseter)\b.*\b(?:smaller"
+            + @"|thinner|shrinks?|slimmer)\b",
         Free
     )]
     private static partial Regex Shrinks();

@@ -163,14 +163,18 @@ internal static partial class ClaimSentence
     private static partial Regex NotWorked();
 
     [GeneratedRegex(
-        @"\b(?:is|are)\s+(?:not|no|never)\s+(?:an?\s+|any\s+|the\s+)?(?<thing>(?:treatment|cure|remedy|therapy|substitute|replacement|facelift|medicine|training|workout|drainage|map|mirror)\b)",
+        @"\b(?:is|are)\s+(?:not|no|never)\s+(?:an?\s+|any\s+|the\s+)?(?<thing>(?:treatment|cure|remedy|therapy"
+            + @"|substitute|replacement|facelift|medicine|training|workout|drainage|map|mirror)\b)",
         Free
     )]
     private static partial Regex NotA();
 
     [GeneratedRegex(
-        @"\b(?:there\s+is\s+|we\s+know\s+of\s+|i\s+know\s+of\s+)?no\s+(?:good\s+|real\s+|sound\s+)?(?:study|studies|trial|trials|research|evidence|proof)\b(?:\s+(?:that|for|of|shows?|proves?|has\s+shown|have\s+shown|has\s+proved|says?))*"
-            + @"|\b(?:it\s+is\s+|that\s+is\s+)?(?:a\s+|an\s+)?(?:myth|fairy\s+tale|untrue|not\s+true|false|wrong|mistake)\b,?\s+(?:that|to\s+(?:say|think|believe)(?:\s+that)?)"
+        @"\b(?:there\s+is\s+|we\s+know\s+of\s+|i\s+know\s+of\s+)?no\s+(?:good\s+|real\s+|sound\s+)?(?:study"
+            + @"|studies|trial|trials|research|evidence|proof)\b(?:\s+(?:that|for|of|shows?|proves?|has\s+shown"
+            + @"|have\s+shown|has\s+proved|says?))*"
+            + @"|\b(?:it\s+is\s+|that\s+is\s+)?(?:a\s+|an\s+)?(?:myth|fairy\s+tale|untrue|not\s+true|false|wrong"
+            + @"|mistake)\b,?\s+(?:that|to\s+(?:say|think|believe)(?:\s+that)?)"
             + @"|\b(?:do|does)\s+not\s+(?:claim|promise|say|believe|expect)\s+(?:that|it\s+to)?"
             + @"|\b(?:nobody|no\s+one)\s+(?:has\s+)?(?:shown|proved|proven|knows?)\s+that",
         Free

@@ -17,7 +17,9 @@ public static partial class DoseLine
     private static partial Regex Negative();
 
     [GeneratedRegex(
-        @"(?:\b(?:rest|relax|pause|let\s+go|off)\s+(?:(?:of|for|a)\s+)*(?<n>\d+(?:\.\d+)?)\s*(?:s|sec|secs|seconds?|counts?)\b)|(?:(?<n>\d+(?:\.\d+)?)\s*(?:s|sec|secs|seconds?)\s+(?:of\s+)?(?:rest|pause|relaxed|off)\b)"
+        @"(?:\b(?:rest|relax|pause|let\s+go|off)\s+(?:(?:of|for|a)\s+)*(?<n>\d+(?:\.\d+)?)\s*(?:s|sec|secs"
+            + @"|seconds?|counts?)\b)|(?:(?<n>\d+(?:\.\d+)?)\s*(?:s|sec|secs|seconds?)\s+(?:of\s+)?(?:rest|pause"
+            + @"|relaxed|off)\b)"
     )]
     private static partial Regex RestPattern();
 
@@ -25,17 +27,21 @@ public static partial class DoseLine
     private static partial Regex BreathPhases();
 
     [GeneratedRegex(
-        @"\b(?:in|on|over|along|at)?\s*(?:each\s+of\s+|x\s*)?(?<n>\d+)\s*(?:lanes?|rows?|lines?|places?|spots?|points?|sections?|zones?|stations?)\b"
+        @"\b(?:in|on|over|along|at)?\s*(?:each\s+of\s+|x\s*)?(?<n>\d+)\s*(?:lanes?|rows?|lines?|places?|spots?"
+            + @"|points?|sections?|zones?|stations?)\b"
     )]
     private static partial Regex Lanes();
 
     [GeneratedRegex(
-        @"\b(?<w>once|twice|thrice|\d+\s*(?:x|times)?)\s*(?:(?:a|per|each|every|/)\s*day|daily)\b|\b(?<two>(?:every\s+)?morning\s+and\s+(?:evening|night))\b|\b(?:every\s+(?:morning|evening|night)|in\s+the\s+(?:morning|evening))\b|\bdaily\b"
+        @"\b(?<w>once|twice|thrice|\d+\s*(?:x|times)?)\s*(?:(?:a|per|each|every|/)\s*day|daily)\b"
+            + @"|\b(?<two>(?:every\s+)?morning\s+and\s+(?:evening|night))\b|\b(?:every\s+(?:morning|evening|night)"
+            + @"|in\s+the\s+(?:morning|evening))\b|\bdaily\b"
     )]
     private static partial Regex TimesADay();
 
     [GeneratedRegex(
-        @"\b(?:on\s+)?(?<n>\d+)\s*(?:days?|x|times)?\s*(?:(?:a|per|each)\s+|/\s*)week\b|\b(?<w>once|twice)\s+(?:a|per|each)\s+week\b|\bevery\s+day(?:\s+of\s+the\s+week)?\b"
+        @"\b(?:on\s+)?(?<n>\d+)\s*(?:days?|x|times)?\s*(?:(?:a|per|each)\s+|/\s*)week\b|\b(?<w>once"
+            + @"|twice)\s+(?:a|per|each)\s+week\b|\bevery\s+day(?:\s+of\s+the\s+week)?\b"
     )]
     private static partial Regex DaysAWeek();
 
@@ -46,12 +52,21 @@ public static partial class DoseLine
     private static partial Regex DemoCounts();
 
     [GeneratedRegex(
-        @"(?:\b(?:tense|squeeze|press|keep|stay)(?:\s+(?:each|it|for|of|one|a|an|at|there|about|to|the))*\s+(?:count\s+of\s+)?(?<n>\d+(?:\.\d+)?)\s*(?<unit>s|sec|secs|seconds?|min|mins|minutes?|counts?|beats?)\b)|(?:\b(?:hold(?:ing|s)?|held)(?:\s+(?:each|it|for|of|one|a|an|at|there|about|to|the|rep|press))*\s+(?:count\s+of\s+)?(?<n>\d+(?:\.\d+)?)(?:\s*(?<unit>s|sec|secs|seconds?|min|mins|minutes?|counts?|beats?)\b|(?=\s*(?:,|;|\.\s|x\s|and\b|then\b|$|\)))))|(?:\b(?<n>\d+(?:\.\d+)?)\s*(?<unit>s|sec|secs|seconds?|min|mins|minutes?|counts?)\s*(?:each\s+)?(?:holds?|held|press(?:es)?|squeezes?|contractions?)\b)|(?:\b(?:for\s+)?(?:a\s+)?count\s+of\s+(?<n>\d+(?:\.\d+)?))|(?:\b(?:holds?|press(?:es)?)\s+of\s+(?<n>\d+(?:\.\d+)?)\s*(?<unit>s|sec|secs|seconds?)\b)"
+        @"(?:\b(?:tense|squeeze|press|keep|stay)(?:\s+(?:each|it|for|of|one|a|an|at|there|about|to"
+            + @"|the))*\s+(?:count\s+of\s+)?(?<n>\d+(?:\.\d+)?)\s*(?<unit>s|sec|secs|seconds?|min|mins|minutes?"
+            + @"|counts?|beats?)\b)|(?:\b(?:hold(?:ing|s)?|held)(?:\s+(?:each|it|for|of|one|a|an|at|there|about|to"
+            + @"|the|rep|press))*\s+(?:count\s+of\s+)?(?<n>\d+(?:\.\d+)?)(?:\s*(?<unit>s|sec|secs|seconds?|min|mins"
+            + @"|minutes?|counts?|beats?)\b|(?=\s*(?:,|;|\.\s|x\s|and\b|then\b|$|\)))))"
+            + @"|(?:\b(?<n>\d+(?:\.\d+)?)\s*(?<unit>s|sec|secs|seconds?|min|mins|minutes?"
+            + @"|counts?)\s*(?:each\s+)?(?:holds?|held|press(?:es)?|squeezes?|contractions?)\b)"
+            + @"|(?:\b(?:for\s+)?(?:a\s+)?count\s+of\s+(?<n>\d+(?:\.\d+)?))|(?:\b(?:holds?"
+            + @"|press(?:es)?)\s+of\s+(?<n>\d+(?:\.\d+)?)\s*(?<unit>s|sec|secs|seconds?)\b)"
     )]
     private static partial Regex HoldSeconds();
 
     [GeneratedRegex(
-        @"\b(?:in\s+)?(?:each|both|every|per|either)\s+(?:ways?|directions?)\b|\bboth\s+ways\b|\b(?:cw|clockwise)\s+and\s+(?:ccw|anticlockwise|counter-?clockwise)\b|\bthere\s+and\s+back\b"
+        @"\b(?:in\s+)?(?:each|both|every|per|either)\s+(?:ways?|directions?)\b|\bboth\s+ways\b|\b(?:cw"
+            + @"|clockwise)\s+and\s+(?:ccw|anticlockwise|counter-?clockwise)\b|\bthere\s+and\s+back\b"
     )]
     private static partial Regex EachWay();
 
@@ -59,7 +74,11 @@ public static partial class DoseLine
     private static partial Regex OneWay();
 
     [GeneratedRegex(
-        @"(?:\b(?:on|to|for|with)\s+)?(?:\b(?:each|per|every|a|either)\s+|/\s*)(?:sides?|hands?|eyes?|cheeks?|ears?|brows?|lids?|arms?|fingers?)\b|\bone\s+side\s*(?:and|,)?\s*then\s+(?:on\s+)?the\s+other(?:\s+side)?\b|\bone\s+side\s+after\s+the\s+other\b|\b(?:swap|change|switch)\s+(?:the\s+)?(?:sides?|hands?)(?:\s+after)?\b|\b(?:then\s+)?(?:the\s+)?(?:same\s+on\s+the\s+)?other\s+side\b|\beach\s+one\b"
+        @"(?:\b(?:on|to|for|with)\s+)?(?:\b(?:each|per|every|a|either)\s+|/\s*)(?:sides?|hands?|eyes?|cheeks?"
+            + @"|ears?|brows?|lids?|arms?|fingers?)\b|\bone\s+side\s*(?:and"
+            + @"|,)?\s*then\s+(?:on\s+)?the\s+other(?:\s+side)?\b|\bone\s+side\s+after\s+the\s+other\b|\b(?:swap"
+            + @"|change|switch)\s+(?:the\s+)?(?:sides?|hands?)(?:\s+after)?\b"
+            + @"|\b(?:then\s+)?(?:the\s+)?(?:same\s+on\s+the\s+)?other\s+side\b|\beach\s+one\b"
     )]
     private static partial Regex PerSide();
 
@@ -67,12 +86,14 @@ public static partial class DoseLine
     private static partial Regex InAll();
 
     [GeneratedRegex(
-        @"\b(?:on\s+)?both\s+(?:sides\s+|hands\s+|eyes\s+)?(?:together|at\s+once|at\s+the\s+same\s+time)\b|\bat\s+the\s+same\s+time\b|\btogether\b|\bat\s+once\b|\bboth\s+(?:sides|hands|eyes)\b"
+        @"\b(?:on\s+)?both\s+(?:sides\s+|hands\s+|eyes\s+)?(?:together|at\s+once|at\s+the\s+same\s+time)\b"
+            + @"|\bat\s+the\s+same\s+time\b|\btogether\b|\bat\s+once\b|\bboth\s+(?:sides|hands|eyes)\b"
     )]
     private static partial Regex Together();
 
     [GeneratedRegex(
-        @"\balternat(?:e|es|ed|ing|ely)(?:\s+(?:hands|sides|left\s+and\s+right))?\b|\b(?:hands|sides)\s+in\s+turn\b|\bleft\s+and\s+right\s+in\s+turn\b"
+        @"\balternat(?:e|es|ed|ing|ely)(?:\s+(?:hands|sides|left\s+and\s+right))?\b|\b(?:hands"
+            + @"|sides)\s+in\s+turn\b|\bleft\s+and\s+right\s+in\s+turn\b"
     )]
     private static partial Regex Alternate();
 
@@ -109,12 +130,20 @@ public static partial class DoseLine
     private static partial Regex Count();
 
     [GeneratedRegex(
-        @"\b(?:circles?|rounds?|strokes?|sweeps?|glides?|reps?|repetitions?|presses|press|pumps?|taps?|tapping|pinches|passes|pass|times|holds?|raises|blinks?|squeezes|swipes|moves|slow|slowly|gently|softly|quick|quickly|lightly|fast|calmly|smoothly|easy|firmly|counts?|circuits?|checks?|x|sets?|lids?|lifts?|smiles?|kisses|squeezes|squeeze|opens?|openings?|closings?|looks?|turns?|nods?|rolls?|drags?|flicks?|kneads?|movements?|repeats?|repeat|contractions?|massage|knead|stroke|glide|tap|circle|between|in\s+between|relax|release|tense|lanes?|drills?|goes|go|reach|per|sweeping|gentle|small|big|full|long|light|deep)\b"
+        @"\b(?:circles?|rounds?|strokes?|sweeps?|glides?|reps?|repetitions?|presses|press|pumps?|taps?|tapping"
+            + @"|pinches|passes|pass|times|holds?|raises|blinks?|squeezes|swipes|moves|slow|slowly|gently|softly"
+            + @"|quick|quickly|lightly|fast|calmly|smoothly|easy|firmly|counts?|circuits?|checks?|x|sets?|lids?"
+            + @"|lifts?|smiles?|kisses|squeezes|squeeze|opens?|openings?|closings?|looks?|turns?|nods?|rolls?|drags?"
+            + @"|flicks?|kneads?|movements?|repeats?|repeat|contractions?|massage|knead|stroke|glide|tap|circle"
+            + @"|between|in\s+between|relax|release|tense|lanes?|drills?|goes|go|reach|per|sweeping|gentle|small|big"
+            + @"|full|long|light|deep)\b"
     )]
     private static partial Regex Nouns();
 
     [GeneratedRegex(
-        @"[,.;:()]|\bw/|\b(?:of|for|then|with|and|the|a|an|on|at|one|after|other|the other|each|do|about|approx(?:imately)?|around|roughly|circa|ca|or so|to|it|in|every|time|please|over|is|w|this|that|there|work|let|your|you|pace|rhythm|speed|first|standard|same)\b|[~&]|(?<=\s|^)-(?=\s|$)|\s/\s"
+        @"[,.;:()]|\bw/|\b(?:of|for|then|with|and|the|a|an|on|at|one|after|other|the other|each|do|about"
+            + @"|approx(?:imately)?|around|roughly|circa|ca|or so|to|it|in|every|time|please|over|is|w|this|that"
+            + @"|there|work|let|your|you|pace|rhythm|speed|first|standard|same)\b|[~&]|(?<=\s|^)-(?=\s|$)|\s/\s"
     )]
     private static partial Regex Filler();
 
@@ -134,14 +163,16 @@ public static partial class DoseLine
     private static partial Regex AMinute();
 
     [GeneratedRegex(
-        @"\b(?<tens>twenty|thirty|forty|fifty|sixty)[\s-](?<ones>one|two|three|four|five|six|seven|eight|nine)\b|\ba\s+couple(?:\s+of)?\b|\b(?:a|one)\s+(?:dozen|hundred)\b|\b(?:"
+        @"\b(?<tens>twenty|thirty|forty|fifty|sixty)[\s-](?<ones>one|two|three|four|five|six|seven|eight"
+            + @"|nine)\b|\ba\s+couple(?:\s+of)?\b|\b(?:a|one)\s+(?:dozen|hundred)\b|\b(?:"
             + Small
             + @"|thirty|forty|fifty|sixty|ninety)\b(?!\s+(?:side|way|hand|after|and|then|direction)\b)"
     )]
     private static partial Regex NumberWords();
 
     [GeneratedRegex(
-        @"\b(?<m>\d+)\s*(?:min|mins|minutes?|m)\s*(?:and\s+)?(?<s>\d+)\s*(?:s|sec|secs|seconds?)\b|\b(?<m>\d{1,2}):(?<s>\d{2})(?:\s*min(?:utes?)?)?(?![\d:])"
+        @"\b(?<m>\d+)\s*(?:min|mins|minutes?|m)\s*(?:and\s+)?(?<s>\d+)\s*(?:s|sec|secs|seconds?)\b"
+            + @"|\b(?<m>\d{1,2}):(?<s>\d{2})(?:\s*min(?:utes?)?)?(?![\d:])"
     )]
     private static partial Regex MinutesAndSeconds();
 
@@ -151,12 +182,16 @@ public static partial class DoseLine
 
     /// <summary>"minimum 5, standard 8, full 12", or the words in brackets behind the numbers.</summary>
     [GeneratedRegex(
-        @"\bmin(?:imum|imal)?\s*:?\s*(?<a>\d+)\s*[,;/]?\s*(?:standard|normal|usual)\s*:?\s*(?<b>\d+)\s*[,;/]?\s*(?:and\s+)?(?:full|max(?:imum|imal)?)\s*:?\s*(?<c>\d+)\b|\b(?<a>\d+)[^\d]{0,14}\(?\bmin(?:imum|imal)?\)?\s*[,;/]?\s*(?<b>\d+)[^\d]{0,14}\(?\b(?:standard|normal|usual)\)?\s*[,;/]?\s*(?:and\s+)?(?<c>\d+)[^\d]{0,14}\(?\b(?:full|max(?:imum|imal)?)\b\)?"
+        @"\bmin(?:imum|imal)?\s*:?\s*(?<a>\d+)\s*[,;/]?\s*(?:standard|normal"
+            + @"|usual)\s*:?\s*(?<b>\d+)\s*[,;/]?\s*(?:and\s+)?(?:full|max(?:imum|imal)?)\s*:?\s*(?<c>\d+)\b"
+            + @"|\b(?<a>\d+)[^\d]{0,14}\(?\bmin(?:imum|imal)?\)?\s*[,;/]?\s*(?<b>\d+)[^\d]{0,14}\(?\b(?:standard"
+            + @"|normal|usual)\)?\s*[,;/]?\s*(?:and\s+)?(?<c>\d+)[^\d]{0,14}\(?\b(?:full|max(?:imum|imal)?)\b\)?"
     )]
     private static partial Regex NamedLevels();
 
     [GeneratedRegex(
-        @"\b(?:up\s+to|at\s+(?:the\s+)?most|no\s+more\s+than|max(?:imum|imal|\.)?)(?:\s+of)?(?=\s*\d)|\b(?:max(?:imum)?|at\s+most)\b(?!\s*\d)"
+        @"\b(?:up\s+to|at\s+(?:the\s+)?most|no\s+more\s+than|max(?:imum|imal|\.)?)(?:\s+of)?(?=\s*\d)"
+            + @"|\b(?:max(?:imum)?|at\s+most)\b(?!\s*\d)"
     )]
     private static partial Regex AtMost();
 
@@ -191,7 +226,11 @@ public static partial class DoseLine
 
     /// <summary>A rest between sets, with its seconds or without.</summary>
     [GeneratedRegex(
-        @"\b(?:rest|pause|break)\s+(?:(?:of|for|a)\s+)*(?:(?<n>\d+(?:\.\d+)?)\s*(?:s|sec|secs|seconds?)\s+)?(?:between|after\s+each)\s+(?:the\s+)?(?:sets?|rounds?|series)\b|\b(?<n>\d+(?:\.\d+)?)\s*(?:s|sec|secs|seconds?)\s+(?:of\s+)?(?:rest\s+|pause\s+|break\s+)?between\s+(?:the\s+)?(?:sets?|rounds?|series)\b|\bbetween\s+(?:the\s+)?sets?\s+(?:rest\s+)?(?<n>\d+(?:\.\d+)?)\s*(?:s|sec|secs|seconds?)\b"
+        @"\b(?:rest|pause|break)\s+(?:(?:of|for|a)\s+)*(?:(?<n>\d+(?:\.\d+)?)\s*(?:s|sec|secs"
+            + @"|seconds?)\s+)?(?:between|after\s+each)\s+(?:the\s+)?(?:sets?|rounds?|series)\b"
+            + @"|\b(?<n>\d+(?:\.\d+)?)\s*(?:s|sec|secs|seconds?)\s+(?:of\s+)?(?:rest\s+|pause\s+"
+            + @"|break\s+)?between\s+(?:the\s+)?(?:sets?|rounds?|series)\b"
+            + @"|\bbetween\s+(?:the\s+)?sets?\s+(?:rest\s+)?(?<n>\d+(?:\.\d+)?)\s*(?:s|sec|secs|seconds?)\b"
     )]
     private static partial Regex SetRest();
 
@@ -200,19 +239,31 @@ public static partial class DoseLine
 
     /// <summary>"5 left, 5 right", "10 to the left and 10 to the right".</summary>
     [GeneratedRegex(
-        @"\b(?<n>\d+)\s*(?:x|times)?\s*(?:(?:on|to|with)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|hand|eye))?\s*(?:,|;|and|then|/|\+|&)*\s*(?:then\s+)?(?<m>\d+)\s*(?:x|times)?\s*(?:(?:on|to|with)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|hand|eye))?\b|\b(?:first\s+)?(?:on\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|hand|eye))?\s*:?\s*(?<n>\d+)(?:\s*(?:x|times))?\s*(?:,|;|and|then|/|\+|&)*\s*(?:then\s+)?(?:on\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|hand|eye))?\s*:?\s*(?<m>\d+)(?:\s*(?:x|times))?\b"
+        @"\b(?<n>\d+)\s*(?:x|times)?\s*(?:(?:on|to|with)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|hand"
+            + @"|eye))?\s*(?:,|;|and|then|/|\+|&)*\s*(?:then\s+)?(?<m>\d+)\s*(?:x|times)?\s*(?:(?:on|to"
+            + @"|with)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|hand|eye))?\b"
+            + @"|\b(?:first\s+)?(?:on\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|hand"
+            + @"|eye))?\s*:?\s*(?<n>\d+)(?:\s*(?:x|times))?\s*(?:,|;|and|then|/|\+"
+            + @"|&)*\s*(?:then\s+)?(?:on\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|hand"
+            + @"|eye))?\s*:?\s*(?<m>\d+)(?:\s*(?:x|times))?\b"
     )]
     private static partial Regex LeftAndRight();
 
     /// <summary>"10 clockwise, 10 anticlockwise", "5 forwards and 5 back".</summary>
     [GeneratedRegex(
-        @"\b(?<n>\d+)\s*(?:x|times|circles?)?\s*(?:clockwise|cw|forwards?|one\s+way|up|inwards?)\s*(?:,|;|and|then|/|\+|&)*\s*(?<m>\d+)\s*(?:x|times|circles?)?\s*(?:anti-?clockwise|counter-?clockwise|ccw|backwards?|back|the\s+other(?:\s+way)?|down|outwards?)\b"
+        @"\b(?<n>\d+)\s*(?:x|times|circles?)?\s*(?:clockwise|cw|forwards?|one\s+way|up|inwards?)\s*(?:,|;|and"
+            + @"|then|/|\+|&)*\s*(?<m>\d+)\s*(?:x|times|circles?)?\s*(?:anti-?clockwise|counter-?clockwise|ccw"
+            + @"|backwards?|back|the\s+other(?:\s+way)?|down|outwards?)\b"
     )]
     private static partial Regex BothDirections();
 
     /// <summary>"5 s on, 5 s off"; "tense 5 s, release 10 s".</summary>
     [GeneratedRegex(
-        @"\b(?<on>\d+(?:\.\d+)?)\s*(?:s|sec|secs|seconds?)\s+on\s*(?:,|and|/)?\s*(?<off>\d+(?:\.\d+)?)\s*(?:s|sec|secs|seconds?)\s+off\b|\b(?:tense|contract|squeeze|press|hold|on)\s+(?:for\s+)?(?<on>\d+(?:\.\d+)?)\s*(?:s|sec|secs|seconds?)\s*(?:,|and|then|/|-)*\s*(?:then\s+)?(?:release|relax|rest|let\s+go|off|soften)\s+(?:for\s+)?(?<off>\d+(?:\.\d+)?)\s*(?:s|sec|secs|seconds?)?\b"
+        @"\b(?<on>\d+(?:\.\d+)?)\s*(?:s|sec|secs|seconds?)\s+on\s*(?:,|and|/)?\s*(?<off>\d+(?:\.\d+)?)\s*(?:s"
+            + @"|sec|secs|seconds?)\s+off\b|\b(?:tense|contract|squeeze|press|hold"
+            + @"|on)\s+(?:for\s+)?(?<on>\d+(?:\.\d+)?)\s*(?:s|sec|secs|seconds?)\s*(?:,|and|then|/"
+            + @"|-)*\s*(?:then\s+)?(?:release|relax|rest|let\s+go|off"
+            + @"|soften)\s+(?:for\s+)?(?<off>\d+(?:\.\d+)?)\s*(?:s|sec|secs|seconds?)?\b"
     )]
     private static partial Regex OnAndOff();
 }

@@ -139,14 +139,17 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"Clockwise 3 times, then the other way".</summary>
     [GeneratedRegex(
-        @"\b(?:(?:anti-?|counter-?)?clockwise|one\s+way|forwards?)\b[\w ,]{0,20}?\b(?<n>\d+)\s*(?:x\b|times)\s*,?\s*(?:and\s+)?then\s+(?:(?:the|in\s+the)\s+)?(?:other|opposite)\s+(?:way|direction)(?:\s+round)?",
+        @"\b(?:(?:anti-?|counter-?)?clockwise|one\s+way|forwards?)\b[\w ,]{0,20}?\b(?<n>\d+)\s*(?:x\b"
+            + @"|times)\s*,?\s*(?:and\s+)?then\s+(?:(?:the|in\s+the)\s+)?(?:other|opposite)\s+(?:way"
+            + @"|direction)(?:\s+round)?",
         Free
     )]
     private static partial Regex ThenTheOtherWay();
 
     /// <summary>"20x, then the other direction 20x".</summary>
     [GeneratedRegex(
-        @"\b(?<n>\d+)\s*(?:x\b|times)\s*,?\s*(?:and\s+)?then\s+(?:(?:in\s+)?the\s+)?(?:other|opposite)\s+(?:way|direction)(?:\s+\k<n>\s*(?:x\b|times))?(?!\s*,?\s*\d)",
+        @"\b(?<n>\d+)\s*(?:x\b|times)\s*,?\s*(?:and\s+)?then\s+(?:(?:in\s+)?the\s+)?(?:other|opposite)\s+(?:way"
+            + @"|direction)(?:\s+\k<n>\s*(?:x\b|times))?(?!\s*,?\s*\d)",
         Free
     )]
     private static partial Regex AndTheOtherWay();
@@ -162,7 +165,8 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"8 points, 2 rounds".</summary>
     [GeneratedRegex(
-        @"\b(?<points>\d+)\s+(?:(?:points|spots)\s*,?\s*(?:in\s+)?(?<rounds>\d+)\s*(?:rounds|times|x\b)|(?:pinches|presses|taps|strokes|circles)\s*,?\s*(?:in\s+)?(?<rounds>\d+)\s+rounds\b)",
+        @"\b(?<points>\d+)\s+(?:(?:points|spots)\s*,?\s*(?:in\s+)?(?<rounds>\d+)\s*(?:rounds|times|x\b)"
+            + @"|(?:pinches|presses|taps|strokes|circles)\s*,?\s*(?:in\s+)?(?<rounds>\d+)\s+rounds\b)",
         Free
     )]
     private static partial Regex PointsAndRounds();
@@ -173,7 +177,9 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"…, 20, quick": a number by itself counts.</summary>
     [GeneratedRegex(
-        @"(?:(?<=[,;]\s*)(?<n>\d{1,3})(?:\s+(?:slow|quick|fast)(?:ly)?)?|(?<=\p{L}\s+)(?<n>\d{1,3})\s+(?:slow|quick|fast)(?:ly)?|(?<=\b(?:nods|kisses|blinks|smiles|circles|taps|strokes|lifts|pulses|squeezes|presses|winks|yawns|slow|fast|quick(?:ly)?|slowly)\s+)(?<n>\d{1,3}))(?=\s*(?:[,;]|\.?\s*$))",
+        @"(?:(?<=[,;]\s*)(?<n>\d{1,3})(?:\s+(?:slow|quick|fast)(?:ly)?)?|(?<=\p{L}\s+)(?<n>\d{1,3})\s+(?:slow"
+            + @"|quick|fast)(?:ly)?|(?<=\b(?:nods|kisses|blinks|smiles|circles|taps|strokes|lifts|pulses|squeezes"
+            + @"|presses|winks|yawns|slow|fast|quick(?:ly)?|slowly)\s+)(?<n>\d{1,3}))(?=\s*(?:[,;]|\.?\s*$))",
         Free
     )]
     private static partial Regex BareCounts();

@@ -259,12 +259,15 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"Tongue up, jaw open 10x": what is held so is a movement where it is counted.</summary>
     private static Moved? MovedSo(string sentence) =>
-        ((Regex Words, string Do)[])
-            [(MouthOpen(), "open-jaw"), (EyesShut(), "close-lids"), (HeadBack(), "head-back"), (ShouldersDown(), "drop-shoulders")]
-            is var held
-        && held.FirstOrDefault(h => h.Words.IsMatch(sentence)) is { Words: { } words } first
-            ? new(words.Match(sentence).Index, first.Do, null)
-            : null;
+        HeldAsMoves
+            .Select(h => (Match: h.Words.Match(sentence), h.Do))
+            .Where(h => h.Match.Success)
+            .Select(h => new Moved(h.Match.Index, h.Do, null))
+            .FirstOrDefault();
+
+    /// <summary>How a part is held, and the movement that takes it there.</summary>
+    private static (Regex Words, string Do)[] HeldAsMoves =>
+        [(MouthOpen(), "open-jaw"), (EyesShut(), "close-lids"), (HeadBack(), "head-back"), (ShouldersDown(), "drop-shoulders")];
 
     /// <summary>"Hold it there": as far as it went.</summary>
     [GeneratedRegex(@"\b(?:hold|stay|keep|remain)\w*\s+(?:(?:it|them|the\s+\p{L}+)\s+)?there\b", Free)]

@@ -125,7 +125,8 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"Feel the joint": the hand lies there to feel it.</summary>
     [GeneratedRegex(
-        @"\b(?:fingers?|fingertips?|hands?|palms?)\s+(?:only\s+)?(?:feel|sense)\b(?:\s+\p{L}+)?|\b(?:feel|notice|sense|check)\w*\s+(?:the|how|your|them|it|that)\b(?:\s+\p{L}+\b)?",
+        @"\b(?:fingers?|fingertips?|hands?|palms?)\s+(?:only\s+)?(?:feel|sense)\b(?:\s+\p{L}+)?|\b(?:feel"
+            + @"|notice|sense|check)\w*\s+(?:the|how|your|them|it|that)\b(?:\s+\p{L}+\b)?",
         Free
     )]
     private static partial Regex FeelsThere();
@@ -162,7 +163,9 @@ internal sealed partial class NoteGlossary
 
     /// <summary>How eyes are held, which is no place.</summary>
     [GeneratedRegex(
-        @"\b(?:eyes?|lids)\s+(?:(?:are|stay|remain|half|gently)\s+)*(?:closed|shut|open)\b|\bwith\s+(?:the\s+|your\s+)?(?:closed|shut|open)\s+(?:eyes|lids)\b|\b(?:clos(?:e|es|ing)|open(?:s|ing)?|shut(?:s|ting)?)\s+(?:the\s+|your\s+|both\s+)*(?:eyes|lips|mouth)\b",
+        @"\b(?:eyes?|lids)\s+(?:(?:are|stay|remain|half|gently)\s+)*(?:closed|shut|open)\b|\bwith\s+(?:the\s+"
+            + @"|your\s+)?(?:closed|shut|open)\s+(?:eyes|lids)\b|\b(?:clos(?:e|es|ing)|open(?:s|ing)?|shut(?:s"
+            + @"|ting)?)\s+(?:the\s+|your\s+|both\s+)*(?:eyes|lips|mouth)\b",
         Free
     )]
     private static partial Regex HeldShut();
@@ -225,7 +228,10 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Which way the skin is pulled: "pull gently out and up".</summary>
     [GeneratedRegex(
-        @"\b(?:pull|draw|lift|push|press|tug|slide|shift|move|stretch|hold)\w*\s+(?:(?!and\b|then\b|to\b)\p{L}+\s+){0,6}?(?<way>up|down|out|in|back|apart)(?:wards?)?\b(?:\s*(?:,|and|\+|&|/|\s)\s*(?:slightly\s+|a\s+(?:bit|little)\s+)?(?<way>up|down|out|in|back|apart)(?:wards?)?\b)?(?!\s+(?:to\s+the\s+middle|again))",
+        @"\b(?:pull|draw|lift|push|press|tug|slide|shift|move|stretch|hold)\w*\s+(?:(?!and\b|then\b"
+            + @"|to\b)\p{L}+\s+){0,6}?(?<way>up|down|out|in|back|apart)(?:wards?)?\b(?:\s*(?:,|and|\+|&|/"
+            + @"|\s)\s*(?:slightly\s+|a\s+(?:bit|little)\s+)?(?<way>up|down|out|in|back"
+            + @"|apart)(?:wards?)?\b)?(?!\s+(?:to\s+the\s+middle|again))",
         Free
     )]
     private static partial Regex Pulled();

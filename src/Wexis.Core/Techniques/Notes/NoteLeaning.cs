@@ -112,7 +112,11 @@ internal sealed partial class NoteGlossary
     }
 
     [GeneratedRegex(
-        @"\b(?:press|push|lean)\w*\s+(?:the\s+|your\s+)?(?<part>forehead|back\s+of\s+(?:the|your)\s+head|side\s+of\s+(?:the|your)\s+head|temple|head)\s+(?<way>back\w*\s+|forwards?\s+|sideways\s+)?(?:gently\s+|lightly\s+|firmly\s+)?(?:into|against|onto)\s+(?:(?:the|your|both|one)\s+)*(?<hand>palms?|hands?|fists?|fingers?|fingertips|thumbs?|them|it(?=\s*(?:[,.;]|$))(?<=\b(?:palms?|hands?|fists?)\b[^.;]*))\b",
+        @"\b(?:press|push|lean)\w*\s+(?:the\s+|your\s+)?(?<part>forehead|back\s+of\s+(?:the|your)\s+head"
+            + @"|side\s+of\s+(?:the|your)\s+head|temple|head)\s+(?<way>back\w*\s+|forwards?\s+"
+            + @"|sideways\s+)?(?:gently\s+|lightly\s+|firmly\s+)?(?:into|against|onto)\s+(?:(?:the|your|both"
+            + @"|one)\s+)*(?<hand>palms?|hands?|fists?|fingers?|fingertips|thumbs?|them|it(?=\s*(?:[,.;]"
+            + @"|$))(?<=\b(?:palms?|hands?|fists?)\b[^.;]*))\b",
         Free
     )]
     private static partial Regex HeadInto();
@@ -143,7 +147,10 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"The hollow behind the ear": behind the ear.</summary>
     [GeneratedRegex(
-        @"(?<!\bhold\w*\s+(?:(?:the|this|that|each)\s+)?|\d\s+)\b(?:the\s+|your\s+)?(?:soft\s+|small\s+|little\s+)?(?:hollows?|dips?|dents?|grooves?|points?|spots?|areas?|places?|regions?)\s+(?:just\s+|right\s+|directly\s+)?(?=(?:at|under|below|beneath|beside|next\s+to|behind|between|above|in\s+front\s+of)\s)",
+        @"(?<!\bhold\w*\s+(?:(?:the|this|that|each)\s+)?|\d\s+)\b(?:the\s+|your\s+)?(?:soft\s+|small\s+"
+            + @"|little\s+)?(?:hollows?|dips?|dents?|grooves?|points?|spots?|areas?|places?|regions?)\s+(?:just\s+"
+            + @"|right\s+|directly\s+)?(?=(?:at|under|below|beneath|beside|next\s+to|behind|between|above"
+            + @"|in\s+front\s+of)\s)",
         Free
     )]
     private static partial Regex PlaceBeside();
@@ -158,7 +165,8 @@ internal sealed partial class NoteGlossary
     private static partial Regex BothBrowEnds();
 
     [GeneratedRegex(
-        @"\b(?:(?:(?<outer>outer)|inner)\s+(?:ends?|tips?|edges?|thirds?|corners?)|(?<outer>tails?)|heads?|beginnings?|starts?)\s+of\s+(?:(?:the|your|each|both)\s+)*(?:eye)?brows?\b",
+        @"\b(?:(?:(?<outer>outer)|inner)\s+(?:ends?|tips?|edges?|thirds?|corners?)|(?<outer>tails?)|heads?"
+            + @"|beginnings?|starts?)\s+of\s+(?:(?:the|your|each|both)\s+)*(?:eye)?brows?\b",
         Free
     )]
     private static partial Regex BrowEnd();
@@ -168,7 +176,8 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"Outwards under the eye": under the eye outwards.</summary>
     [GeneratedRegex(
-        @"\boutwards?\s+(?<lead>under|below|beneath|along|over|across|above)\s+(?:(?:the|your|each)\s+)?(?<along>eyes?|(?:eye)?brows?|forehead|jaw(?:line)?|cheekbones?)\b(?!\s+to)",
+        @"\boutwards?\s+(?<lead>under|below|beneath|along|over|across|above)\s+(?:(?:the|your"
+            + @"|each)\s+)?(?<along>eyes?|(?:eye)?brows?|forehead|jaw(?:line)?|cheekbones?)\b(?!\s+to)",
         Free
     )]
     private static partial Regex OutThere();
@@ -206,35 +215,47 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"Chin: fist under, …": under the chin.</summary>
     [GeneratedRegex(
-        @"\b(?:fists?|palms?|hands?|thumbs?|fingers?|fingertips?|knuckles?)\s+(?:flat\s+)?(?:under|below|on|over|above|beside|behind)(?=\s*[,;.]|\s*$)",
+        @"\b(?:fists?|palms?|hands?|thumbs?|fingers?|fingertips?|knuckles?)\s+(?:flat\s+)?(?:under|below|on"
+            + @"|over|above|beside|behind)(?=\s*[,;.]|\s*$)",
         Free
     )]
     private static partial Regex HandThere();
 
     /// <summary>"Put two fingers on the brows and push up against them": the brows push.</summary>
     [GeneratedRegex(
-        @"\b(?:put|place|lay|set|rest|hold)\w*\s+(?:(?:both|the|your|flat)\s+)*(?<hand>(?:(?:two|three|four|index|middle|ring|\d)\s+)*(?:palms?|hands?|fingers?|fingertips?|fists?|thumbs?))\s+(?:flat\s+)?(?:on|onto|over|at|against|under)\s+(?:(?:the|your|both|each)\s+)*(?<place>\p{L}+)\s*(?:,\s*)?(?:and\s+|then\s+)*(?<verb>push|press|lift|move|pull)\s+(?:(?:them|it)\s+)?(?<way>up|down|forwards?|back|out|in)\s+against\s+(?:them|it|(?:the\s+|your\s+)?(?:palms?|hands?|fingers?|fists?|thumbs?))\b",
+        @"\b(?:put|place|lay|set|rest|hold)\w*\s+(?:(?:both|the|your|flat)\s+)*(?<hand>(?:(?:two|three|four"
+            + @"|index|middle|ring|\d)\s+)*(?:palms?|hands?|fingers?|fingertips?|fists?|thumbs?))\s+(?:flat\s+)?(?:on"
+            + @"|onto|over|at|against|under)\s+(?:(?:the|your|both|each)\s+)*(?<place>\p{L}+)\s*(?:,\s*)?(?:and\s+"
+            + @"|then\s+)*(?<verb>push|press|lift|move|pull)\s+(?:(?:them|it)\s+)?(?<way>up|down|forwards?|back|out"
+            + @"|in)\s+against\s+(?:them|it|(?:the\s+|your\s+)?(?:palms?|hands?|fingers?|fists?|thumbs?))\b",
         Free
     )]
     private static partial Regex PushedAgainst();
 
     /// <summary>"Press the palms against the forehead and try to raise the brows": they are raised against the palms.</summary>
     [GeneratedRegex(
-        @"\b(?:press|push|hold|lay|put|place)\w*\s+(?:(?:both|the|your|flat|two)\s+)*(?<hand>palms?|hands?|fingers?|fingertips?|fists?|thumbs?)\s+(?:\w+ly\s+)?(?:against|on|onto|to|under)\s+(?:the\s+|your\s+)?(?<place>\p{L}+(?:\s\p{L}+)?)\s*,?\s*(?:and|while)\s+(?:you\s+)?(?:try|trying)\s+to\s+(?<act>[^,.;]{3,60}?)(?=\s*(?:[,.;]|$|\bfor\b))",
+        @"\b(?:press|push|hold|lay|put|place)\w*\s+(?:(?:both|the|your|flat|two)\s+)*(?<hand>palms?|hands?"
+            + @"|fingers?|fingertips?|fists?|thumbs?)\s+(?:\w+ly\s+)?(?:against|on|onto|to|under)\s+(?:the\s+"
+            + @"|your\s+)?(?<place>\p{L}+(?:\s\p{L}+)?)\s*,?\s*(?:and|while)\s+(?:you\s+)?(?:try"
+            + @"|trying)\s+to\s+(?<act>[^,.;]{3,60}?)(?=\s*(?:[,.;]|$|\bfor\b))",
         Free
     )]
     private static partial Regex TryingAgainst();
 
     /// <summary>"Breathe in through the nose 4 s, breathe out 6 s".</summary>
     [GeneratedRegex(
-        @"\b(?:breath(?:e|ing)?\s+in|inhal(?:e|ing))\b[^.;,\d]{0,30}?(?:for\s+)?(?<in>\d+)\s*(?:s|secs?|seconds?|counts?)?\s*,?\s*(?:hold\w*\s+(?:it\s+)?(?:for\s+)?(?<held>\d+)\s*(?:s|secs?|seconds?|counts?)?\s*,?\s*)?(?:and\s+|then\s+)?(?:(?:breath(?:e|ing)?\s+)?out|exhal(?:e|ing))\b[^.;,\d]{0,30}?(?:for\s+)?(?<out>\d+)\s*(?:s\b|secs?|seconds?|counts?)?",
+        @"\b(?:breath(?:e|ing)?\s+in|inhal(?:e|ing))\b[^.;,\d]{0,30}?(?:for\s+)?(?<in>\d+)\s*(?:s|secs?"
+            + @"|seconds?|counts?)?\s*,?\s*(?:hold\w*\s+(?:it\s+)?(?:for\s+)?(?<held>\d+)\s*(?:s|secs?|seconds?"
+            + @"|counts?)?\s*,?\s*)?(?:and\s+|then\s+)?(?:(?:breath(?:e|ing)?\s+)?out|exhal(?:e"
+            + @"|ing))\b[^.;,\d]{0,30}?(?:for\s+)?(?<out>\d+)\s*(?:s\b|secs?|seconds?|counts?)?",
         Free
     )]
     private static partial Regex InAndOut();
 
     /// <summary>"20 s right, 20 s left".</summary>
     [GeneratedRegex(
-        @"\b(?<n>\d+)\s*(?:s|secs?|seconds?)\s+(?:on\s+the\s+)?(?:left|right)\s*,?\s*(?:and\s+|then\s+)?\k<n>\s*(?:s|secs?|seconds?)?\s*(?:on\s+the\s+)?(?:left|right)\b",
+        @"\b(?<n>\d+)\s*(?:s|secs?|seconds?)\s+(?:on\s+the\s+)?(?:left|right)\s*,?\s*(?:and\s+"
+            + @"|then\s+)?\k<n>\s*(?:s|secs?|seconds?)?\s*(?:on\s+the\s+)?(?:left|right)\b",
         Free
     )]
     private static partial Regex SecondsOfBoth();
@@ -244,7 +265,8 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"Inner corner of the eye to the outer".</summary>
     [GeneratedRegex(
-        @"(?<to>\binner\s+(?:eye\s+)?corners?(?:\s+of\s+(?:the\s+)?eyes?)?[^.;,]{0,20}(?:\bto|->|→)\s*(?:the\s+)?)outer\b(?!\s+(?:eye|corner|end|brow))",
+        @"(?<to>\binner\s+(?:eye\s+)?corners?(?:\s+of\s+(?:the\s+)?eyes?)?[^.;,]{0,20}(?:\bto|->"
+            + @"|→)\s*(?:the\s+)?)outer\b(?!\s+(?:eye|corner|end|brow))",
         Free
     )]
     private static partial Regex ToTheOuter();
@@ -264,7 +286,10 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"In to out", "from outside to inside".</summary>
     [GeneratedRegex(
-        @"\bfrom\s+(?:the\s+)?inside\s+(?<out>out)(?:wards?)?\b|(?:\bfrom\s+)?(?:the\s+)?\b(?:(?:in|inside|inner(?:\s+(?:end|side))?)\s+to\s+(?:the\s+)?(?<out>out(?:side|er(?:\s+(?:end|side))?)?)|(?:out|outside|outer(?:\s+(?:end|side))?)\s+to\s+(?:the\s+)?in(?:side|ner(?:\s+(?:end|side))?)?)\b(?!\s+(?:corner|brow|eye))",
+        @"\bfrom\s+(?:the\s+)?inside\s+(?<out>out)(?:wards?)?\b|(?:\bfrom\s+)?(?:the\s+)?\b(?:(?:in|inside"
+            + @"|inner(?:\s+(?:end|side))?)\s+to\s+(?:the\s+)?(?<out>out(?:side|er(?:\s+(?:end|side))?)?)|(?:out"
+            + @"|outside|outer(?:\s+(?:end|side))?)\s+to\s+(?:the\s+)?in(?:side|ner(?:\s+(?:end"
+            + @"|side))?)?)\b(?!\s+(?:corner|brow|eye))",
         Free
     )]
     private static partial Regex InsideOut();
@@ -274,7 +299,9 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"6x right and left": so many on each.</summary>
     [GeneratedRegex(
-        @"\b(?<n>\d+\s*(?:x|×|times|strokes?|circles?|reps?|taps?|s\b|secs?|seconds?))\s*,?\s*(?:on\s+(?:the\s+)?)?(?:right\s+(?:and|then)\s+(?:the\s+)?left|left\s+(?:and|then)\s+(?:the\s+)?right)\b(?!\s+in\s+turn)",
+        @"\b(?<n>\d+\s*(?:x|×|times|strokes?|circles?|reps?|taps?|s\b|secs?"
+            + @"|seconds?))\s*,?\s*(?:on\s+(?:the\s+)?)?(?:right\s+(?:and|then)\s+(?:the\s+)?left|left\s+(?:and"
+            + @"|then)\s+(?:the\s+)?right)\b(?!\s+in\s+turn)",
         Free
     )]
     private static partial Regex TimesOfBoth();
@@ -284,7 +311,8 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"Press the forehead into the palm": one of them presses.</summary>
     [GeneratedRegex(
-        @"\bpress\w*\s+(?:the\s+|your\s+)?(?:forehead|head|temples?|chin|back\s+of\s+the\s+head)\s+(?:into|against|onto)\s+(?:the\s+|your\s+|both\s+)*(?:palms?|hands?|fists?|fingers?|fingertips)\b",
+        @"\bpress\w*\s+(?:the\s+|your\s+)?(?:forehead|head|temples?|chin|back\s+of\s+the\s+head)\s+(?:into"
+            + @"|against|onto)\s+(?:the\s+|your\s+|both\s+)*(?:palms?|hands?|fists?|fingers?|fingertips)\b",
         Free
     )]
     private static partial Regex PressedInto();
@@ -297,28 +325,37 @@ internal sealed partial class NoteGlossary
     private static partial Regex Arrow();
 
     [GeneratedRegex(
-        @"(?:\bfrom\s+)?(?<start>\b(?<!\b(?:down|up|over|along)\s+)(?!(?:down|up|over|along)\s)[\p{L}][\p{L} ]{1,30}?)\s*(?:-+>|=+>|→|⇒|➔|➜)\s*",
+        @"(?:\bfrom\s+)?(?<start>\b(?<!\b(?:down|up|over|along)\s+)(?!(?:down|up|over"
+            + @"|along)\s)[\p{L}][\p{L} ]{1,30}?)\s*(?:-+>|=+>|→|⇒|➔|➜)\s*",
         Free
     )]
     private static partial Regex FirstArrow();
 
     /// <summary>A part of the face before the sentence, of which the sentence speaks.</summary>
     [GeneratedRegex(
-        @"^\s*(?<part>(?:eye)?brows?|(?:upper\s+|lower\s+)?lips?|(?:lower\s+)?jaw|mouth|chin|head|shoulders?|tongue|eyes|cheeks|nostrils|nose)\s*(?::|\s[-–])\s+",
+        @"^\s*(?<part>(?:eye)?brows?|(?:upper\s+|lower\s+)?lips?|(?:lower\s+)?jaw|mouth|chin|head|shoulders?"
+            + @"|tongue|eyes|cheeks|nostrils|nose)\s*(?::|\s[-–])\s+",
         Free
     )]
     private static partial Regex PartLabel();
 
     /// <summary>"Push the brows down while trying to lift them": they are lifted, and held against it.</summary>
     [GeneratedRegex(
-        @"\b(?:press|push|pull|hold)\w*\s+(?:the\s+|your\s+|both\s+)*(?<part>(?:eye)?brows?|cheeks?|corners(?:\s+of\s+the\s+mouth)?|lids?|eyes|jaw|mouth|chin|lips?|shoulders?|head)\s+(?:(?:down|up|in|out|back|closed|shut|together|still)\w*\s+)?(?:firmly\s+|gently\s+|lightly\s+)?(?:with\s+(?:(?:the|your|two)\s+)*(?:fingers?|fingertips|thumbs?|hands?|palms?)\s*)?,?\s*(?:(?:while|and|as)\s+(?:you\s+)?(?:try|trying|attempt|attempting)\s+to\s+(?<verb>\p{L}+)|while\s+(?<verb>(?:rais|lift|push|clos|open)ing))\s+(?:them|it)\b",
+        @"\b(?:press|push|pull|hold)\w*\s+(?:the\s+|your\s+|both\s+)*(?<part>(?:eye)?brows?|cheeks?"
+            + @"|corners(?:\s+of\s+the\s+mouth)?|lids?|eyes|jaw|mouth|chin|lips?|shoulders?|head)\s+(?:(?:down|up|in"
+            + @"|out|back|closed|shut|together|still)\w*\s+)?(?:firmly\s+|gently\s+|lightly\s+)?(?:with\s+(?:(?:the"
+            + @"|your|two)\s+)*(?:fingers?|fingertips|thumbs?|hands?|palms?)\s*)?,?\s*(?:(?:while|and"
+            + @"|as)\s+(?:you\s+)?(?:try|trying|attempt|attempting)\s+to\s+(?<verb>\p{L}+)|while\s+(?<verb>(?:rais"
+            + @"|lift|push|clos|open)ing))\s+(?:them|it)\b",
         Free
     )]
     private static partial Regex WhileTrying();
 
     /// <summary>"Under the eye outwards": along something to its outer end.</summary>
     [GeneratedRegex(
-        @"\b(?:under|below|beneath|above|over|along|across)\s+(?:the\s+|your\s+|each\s+)?(?<along>eyes?|(?:eye)?brows?|forehead|jaw(?:line)?|cheekbones?)(?:\s+with\s+(?:(?!\bto\b)[^.;,]){1,40})?,?\s+(?:(?:working|moving|going|from\s+the\s+inside)\s+)?(?<way>outwards?)\b(?!\s+to)",
+        @"\b(?:under|below|beneath|above|over|along|across)\s+(?:the\s+|your\s+|each\s+)?(?<along>eyes?"
+            + @"|(?:eye)?brows?|forehead|jaw(?:line)?|cheekbones?)(?:\s+with\s+(?:(?!\bto\b)[^.;,]){1,40})?,?\s+(?:(?:"
+            + @"working|moving|going|from\s+the\s+inside)\s+)?(?<way>outwards?)\b(?!\s+to)",
         Free
     )]
     private static partial Regex OutFromThere();

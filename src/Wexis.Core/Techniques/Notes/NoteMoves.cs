@@ -9,37 +9,53 @@ internal sealed partial class NoteGlossary
     private static readonly (Regex Pattern, string Do)[] MoveIdioms =
     [
         M(
-            @"(?:squeez|clos|shut)\w*\s+(?:(?:both|the|your)\s+)*eyes?\s+(?:tight\w*\s+)?(?:shut|closed|together)?[\s,·]*(?:and\s+|then\s+)*open\w*\s+(?:them\s+)?wide|eyes\s+wide(?:\s+open)?[\s,·–/-]*(?:and\s+|then\s+)*(?:eyes\s+)?(?:tight(?:ly)?\s+)?(?:shut|closed)(?:\s+tight(?:ly)?)?",
+            @"(?:squeez|clos|shut)\w*\s+(?:(?:both|the|your)\s+)*eyes?\s+(?:tight\w*\s+)?(?:shut|closed"
+                + @"|together)?[\s,·]*(?:and\s+|then\s+)*open\w*\s+(?:them\s+)?wide"
+                + @"|eyes\s+wide(?:\s+open)?[\s,·–/-]*(?:and\s+|then\s+)*(?:eyes\s+)?(?:tight(?:ly)?\s+)?(?:shut"
+                + @"|closed)(?:\s+tight(?:ly)?)?",
             "squeeze-open"
         ),
         M(
-            @"air\s+from\s+(?:the\s+)?(?:one\s+)?(?:side|cheek)\s+to\s+(?:the\s+)?(?:other\s+)?(?:side|cheek)|air\s+(?:mov|travel|wander|circl|rotat|go)\w*\s+(?:a?round(?:\s+(?:in\s+)?(?:the|your)\s+mouth)?|from\s+(?:side|cheek)\s+to\s+(?:side|cheek))",
+            @"air\s+from\s+(?:the\s+)?(?:one\s+)?(?:side|cheek)\s+to\s+(?:the\s+)?(?:other\s+)?(?:side|cheek)"
+                + @"|air\s+(?:mov|travel|wander|circl|rotat|go)\w*\s+(?:a?round(?:\s+(?:in\s+)?(?:the|your)\s+mouth)?"
+                + @"|from\s+(?:side|cheek)\s+to\s+(?:side|cheek))",
             "transfer-air"
         ),
         M(@"breath(?:ing|e)?(?=\s*:)", "breathe"),
         M(
-            @"palming|cup\w*\s+(?:the\s+|your\s+)?(?:closed\s+|shut\s+)?eyes|cup\w*\s+(?:(?:the|your|both|warm)\s+)*(?:palms?\s+|hands?\s+)?over\s+(?:the\s+|your\s+)?(?:closed\s+|shut\s+)?eyes",
+            @"palming|cup\w*\s+(?:the\s+|your\s+)?(?:closed\s+|shut\s+)?eyes|cup\w*\s+(?:(?:the|your|both"
+                + @"|warm)\s+)*(?:palms?\s+|hands?\s+)?over\s+(?:the\s+|your\s+)?(?:closed\s+|shut\s+)?eyes",
             "palm-eyes"
         ),
         M(@"(?:say|form|make)\w*\s+(?:an?\s+)?(?:long\s+)?['‘“""]?o+h?['’”""]?\b", "funnel-o"),
         M(
-            @"(?:take\w*\s+)?(?:an?\s+)?(?:(?:deep|slow|long|calm)\s+)*breath\s+(?:in|out)\b(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?|(?:(?:in|ex)hal(?:e|es|ing)|sniff\w*(?:\s+in)?)\b(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?|breath(?:e|es|ing)\b(?:\s+(?:in|out|deep\w*|slow\w*))*(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?",
+            @"(?:take\w*\s+)?(?:an?\s+)?(?:(?:deep|slow|long|calm)\s+)*breath\s+(?:in|out)\b(?:\s+(?:through"
+                + @"|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?|(?:(?:in|ex)hal(?:e|es|ing)"
+                + @"|sniff\w*(?:\s+in)?)\b(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?|breath(?:e"
+                + @"|es|ing)\b(?:\s+(?:in|out|deep\w*|slow\w*))*(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose"
+                + @"|mouth))?",
             "breathe"
         ),
         M(@"\b(?:\d+|a\s+few|some|three|five)\s+(?:slow\s+|deep\s+|calm\s+|long\s+)*breaths\b", "breathe"),
         M(
-            @"(?:mov|pass|push|shift|send|roll|swish|swirl|rinse)\w*\s+(?:(?:the\s+)?air\b|it\b(?<=\bair\b[^.;]*))(?:\s+(?:from\s+)?(?:the\s+)?(?:left|right|side|cheek)(?:\s+cheek)?\s+(?:in)?to\s+(?:the\s+)?(?:left|right|side|cheek)(?:\s+cheek)?)?|(?:left\s+(?:to|and)\s+right|right\s+(?:to|and)\s+left|(?:one\s+)?(?:side|cheek)\s+to\s+(?:the\s+other\s+)?(?:side|cheek|other))\b(?<=\bair\b[^.;]*)",
+            @"(?:mov|pass|push|shift|send|roll|swish|swirl|rinse)\w*\s+(?:(?:the\s+)?air\b"
+                + @"|it\b(?<=\bair\b[^.;]*))(?:\s+(?:from\s+)?(?:the\s+)?(?:left|right|side"
+                + @"|cheek)(?:\s+cheek)?\s+(?:in)?to\s+(?:the\s+)?(?:left|right|side|cheek)(?:\s+cheek)?)?"
+                + @"|(?:left\s+(?:to|and)\s+right|right\s+(?:to|and)\s+left|(?:one\s+)?(?:side"
+                + @"|cheek)\s+to\s+(?:the\s+other\s+)?(?:side|cheek|other))\b(?<=\bair\b[^.;]*)",
             "transfer-air"
         ),
         M(
-            @"kiss\w*\s+(?:(?:to|at|towards?)\s+)?(?:the\s+)?(?:ceiling|sky)(?:\b[^.;]{0,30}\blips\s+(?:to|towards?)\s+the\s+(?:ceiling|sky))?",
+            @"kiss\w*\s+(?:(?:to|at|towards?)\s+)?(?:the\s+)?(?:ceiling|sky)(?:\b[^.;]{0,30}\blips\s+(?:to"
+                + @"|towards?)\s+the\s+(?:ceiling|sky))?",
             "kiss-ceiling"
         ),
         M(@"(?:form|mak|giv)\w*\s+an?\s+kiss(?:ing)?(?:\s+(?:mouth|lips|face))?", "pucker"),
         M(@"(?:blow|throw)\w*\s+(?:a\s+|\d+\s+)?kiss(?:es)?", "pucker"),
         M(@"smil\w*\s+with\s+(?:(?:the|your)\s+)?eyes(?:\s+only)?", "lift-lower-lid"),
         M(
-            @"(?:form|shape|round|bring|make)\w*\s+(?:(?:the|your)\s+)?(?:lips|mouth)\s+(?:in)?to\s+an?\s+(?:long\s+|big\s+)?[""“'‘]?o[""”'’]?\b",
+            @"(?:form|shape|round|bring|make)\w*\s+(?:(?:the|your)\s+)?(?:lips"
+                + @"|mouth)\s+(?:in)?to\s+an?\s+(?:long\s+|big\s+)?[""“'‘]?o[""”'’]?\b",
             "funnel-o"
         ),
         M(@"(?:mouth|lips)\s+(?:in|into|as|like)\s+(?:an?\s+)?[""“'‘]?o[""”'’]?\b", "funnel-o"),
@@ -47,18 +63,21 @@ internal sealed partial class NoteGlossary
         M(@"(?:(?:in\s+)?(?:an?\s+)?(?:big|long|wide)?\s*oval(?:\s+(?:mouth|shape))?)\b(?<=\b(?:mouth|lips?)\b[^.;]*)", "funnel-o"),
         M(@"neck\s+(?:is\s+|stays\s+)?(?:tight|tense|hard)\b", "grimace-neck"),
         M(
-            @"(?<!\b(?:purs|pucker|pout|kiss|press|fold|roll|clos|with)\w*\s+(?:the\s+|your\s+)?)lips\s+(?:pressed\s+)?tight(?:ly)?(?:\s+(?:shut|closed|together))?(?=\s*(?:[,.;]|$))",
+            @"(?<!\b(?:purs|pucker|pout|kiss|press|fold|roll|clos|with)\w*\s+(?:the\s+"
+                + @"|your\s+)?)lips\s+(?:pressed\s+)?tight(?:ly)?(?:\s+(?:shut|closed|together))?(?=\s*(?:[,.;]|$))",
             "press-lips"
         ),
         M(
-            @"lips?\s+(?:flutter|vibrat|trill|buzz)\w*|(?:flutter|vibrat|trill|buzz|shak)\w*\s+(?:out\s+)?(?:(?:the|your)\s+)?lips|lip\s+trills?",
+            @"lips?\s+(?:flutter|vibrat|trill|buzz)\w*|(?:flutter|vibrat|trill|buzz"
+                + @"|shak)\w*\s+(?:out\s+)?(?:(?:the|your)\s+)?lips|lip\s+trills?",
             "blow-out"
         ),
         M(@"hollow\w*\s+(?:(?:the|your|both)\s+)*cheeks", "suck-cheeks"),
         M(@"wide(?:ned)?\s+(?:open\s+)?eyes", "widen-eyes"),
         M(@"cheeks?\s+(?:are\s+)?full(?:\s+(?:of|with)\s+air)?|blow\w*\s+up\s+(?:(?:the|your|both)\s+)*cheeks?", "puff-cheeks"),
         M(
-            @"(?:lower|bottom)\s+teeth\s+(?:(?:are|come|go)\s+)?(?:in\s+front\s+of|before|over|cover(?:ing)?)\s+(?:the\s+|your\s+)?(?:upper|top)(?:\s+(?:teeth|lip|ones?))?",
+            @"(?:lower|bottom)\s+teeth\s+(?:(?:are|come|go)\s+)?(?:in\s+front\s+of|before|over"
+                + @"|cover(?:ing)?)\s+(?:the\s+|your\s+)?(?:upper|top)(?:\s+(?:teeth|lip|ones?))?",
             "jaw-forward"
         ),
         M(@"fish\s+(?:face|lips|mouth)", "suck-cheeks"),

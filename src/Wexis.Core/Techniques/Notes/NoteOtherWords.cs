@@ -50,7 +50,8 @@ internal sealed partial class NoteGlossary
     private static partial Regex CentreToEar();
 
     [GeneratedRegex(
-        @"\b(?<verb>(?:strok|sweep|smooth|glid|slid|massag|knead|tap)\w*)\s+(?:(?:along|over)\s+)?(?:the\s+|your\s+)?jaw(?:line)?\s+(?:(?:out|up|back)(?:wards?)?\s+)?to(?:wards?)?\s+(?:the\s+|your\s+)?ears?\b",
+        @"\b(?<verb>(?:strok|sweep|smooth|glid|slid|massag|knead|tap)\w*)\s+(?:(?:along|over)\s+)?(?:the\s+"
+            + @"|your\s+)?jaw(?:line)?\s+(?:(?:out|up|back)(?:wards?)?\s+)?to(?:wards?)?\s+(?:the\s+|your\s+)?ears?\b",
         Free
     )]
     private static partial Regex JawToEar();
@@ -89,7 +90,8 @@ internal sealed partial class NoteGlossary
     private static partial Regex OpenAndClose();
 
     [GeneratedRegex(
-        @"\b(?:along|on|at|from)\s+the\s+(?:underside|under\s?side|lower\s+(?:edge|border|side))s?\s+of\s+(?:(?:the|your|both)\s+)*(?=cheekbones?)",
+        @"\b(?:along|on|at|from)\s+the\s+(?:underside|under\s?side|lower\s+(?:edge|border"
+            + @"|side))s?\s+of\s+(?:(?:the|your|both)\s+)*(?=cheekbones?)",
         Free
     )]
     private static partial Regex Underside();
@@ -98,7 +100,8 @@ internal sealed partial class NoteGlossary
     private static partial Regex InnerArrow();
 
     [GeneratedRegex(
-        @"\bfrom\s+(?:the\s+)?(?:left[\uE100-\uF8FF]?\s+to\s+(?:the\s+)?right|right[\uE100-\uF8FF]?\s+to\s+(?:the\s+)?left)\b(?!\s+(?:temple|cheek|ear|brow|side|corner))",
+        @"\bfrom\s+(?:the\s+)?(?:left[\uE100-\uF8FF]?\s+to\s+(?:the\s+)?right"
+            + @"|right[\uE100-\uF8FF]?\s+to\s+(?:the\s+)?left)\b(?!\s+(?:temple|cheek|ear|brow|side|corner))",
         Free
     )]
     private static partial Regex LeftToRight();
@@ -108,7 +111,8 @@ internal sealed partial class NoteGlossary
     private static partial Regex ChangesSides();
 
     [GeneratedRegex(
-        @"\b(?:left|right)[\uE100-\uF8FF]?\s+(?=(?:hand|palm|thumb|fingers?|fingertips?|knuckles|side\s+of|cheek|temple|ear|collarbone)\b)|\b(?:with|using)\s+(?:the\s+)?(?:left|right)\s+hand\b",
+        @"\b(?:left|right)[\uE100-\uF8FF]?\s+(?=(?:hand|palm|thumb|fingers?|fingertips?|knuckles|side\s+of"
+            + @"|cheek|temple|ear|collarbone)\b)|\b(?:with|using)\s+(?:the\s+)?(?:left|right)\s+hand\b",
         Free
     )]
     private static partial Regex OneOfBothHands();
@@ -137,14 +141,16 @@ internal sealed partial class NoteGlossary
     private static partial Regex BareCorners();
 
     [GeneratedRegex(
-        @"\b(?:out(?:wards?)?\s+from\s+(?:the\s+)?middle\s+of\s+(?:the\s+|your\s+)?forehead\b(?!\s+to)|from\s+(?:the\s+)?middle\s+of\s+(?:the\s+|your\s+)?forehead\s+out(?:wards?)\b(?!\s+to))",
+        @"\b(?:out(?:wards?)?\s+from\s+(?:the\s+)?middle\s+of\s+(?:the\s+|your\s+)?forehead\b(?!\s+to)"
+            + @"|from\s+(?:the\s+)?middle\s+of\s+(?:the\s+|your\s+)?forehead\s+out(?:wards?)\b(?!\s+to))",
         Free
     )]
     private static partial Regex FromMiddleOut();
 
     /// <summary>"The pads of both ring fingers".</summary>
     [GeneratedRegex(
-        @"\b(?:the\s+)?(?:finger\s?)?(?:pads?|tips?)\s+of\s+(?=(?:(?:the|your|both)\s+)*(?:index|middle|ring|two|three|\d|thumbs?|fingers?)\b)",
+        @"\b(?:the\s+)?(?:finger\s?)?(?:pads?|tips?)\s+of\s+(?=(?:(?:the|your|both)\s+)*(?:index|middle|ring"
+            + @"|two|three|\d|thumbs?|fingers?)\b)",
         Free
     )]
     private static partial Regex PadsOf();
@@ -154,7 +160,8 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Which way fingers point that lie there.</summary>
     [GeneratedRegex(
-        @",?\s*(?:with\s+)?(?:the\s+|your\s+)?finger(?:tip)?s\s+(?:point\w*|facing|turned)\s+(?:\w+wards?|up|down|in|out|to(?:wards?)?\s+(?:each\s+other|one\s+another|the\s+\p{L}+))",
+        @",?\s*(?:with\s+)?(?:the\s+|your\s+)?finger(?:tip)?s\s+(?:point\w*|facing|turned)\s+(?:\w+wards?|up"
+            + @"|down|in|out|to(?:wards?)?\s+(?:each\s+other|one\s+another|the\s+\p{L}+))",
         Free
     )]
     private static partial Regex FingersPoint();

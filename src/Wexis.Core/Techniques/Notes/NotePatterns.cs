@@ -14,13 +14,20 @@ internal sealed partial class NoteGlossary
     private static partial Regex Heading();
 
     [GeneratedRegex(
-        @"(?<=\b(?:hold|relax|rest|pause|for|counts?\s+of|counting\s+to|count\s+to)\s)(?<w>three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)\b|\b(?<w>one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)(?=\s*(?:(?:slow|deep|calm|long|gentle|light|small|big|full)\s+)*(?:[-–]|to|or|times|x\b|pulses?|bounces?|nods?|squeezes|repetitions?|reps?|circles?|sets?|seconds?|secs?|minutes?|mins?|breaths?|strokes?|counts?|days?|more|holds?|press(?:es)?|rounds?|passes|taps?|swipes?|pinches|points?|spots?|left\b|right\b|each\b|forwards?|backwards?|kisses|smiles|blinks|clockwise|anticlockwise)\b)",
+        @"(?<=\b(?:hold|relax|rest|pause|for|counts?\s+of|counting\s+to|count\s+to)\s)(?<w>three|four|five|six"
+            + @"|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)\b|\b(?<w>one|two|three|four|five|six|seven"
+            + @"|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)(?=\s*(?:(?:slow|deep|calm|long|gentle|light|small"
+            + @"|big|full)\s+)*(?:[-–]|to|or|times|x\b|pulses?|bounces?|nods?|squeezes|repetitions?|reps?|circles?"
+            + @"|sets?|seconds?|secs?|minutes?|mins?|breaths?|strokes?|counts?|days?|more|holds?|press(?:es)?|rounds?"
+            + @"|passes|taps?|swipes?|pinches|points?|spots?|left\b|right\b|each\b|forwards?|backwards?|kisses|smiles"
+            + @"|blinks|clockwise|anticlockwise)\b)",
         Free
     )]
     private static partial Regex NumberWords();
 
     [GeneratedRegex(
-        @"(?<=\d)\s+(?:(?:slow|deep|calm|long|gentle|light|small|big|full)\s+)+(?=(?:times|repetitions?|reps?|circles?|breaths?|strokes?|presses|holds?)\b)",
+        @"(?<=\d)\s+(?:(?:slow|deep|calm|long|gentle|light|small|big|full)\s+)+(?=(?:times|repetitions?|reps?"
+            + @"|circles?|breaths?|strokes?|presses|holds?)\b)",
         Free
     )]
     private static partial Regex Manner();
@@ -32,7 +39,8 @@ internal sealed partial class NoteGlossary
     private static partial Regex HalfMinute();
 
     [GeneratedRegex(
-        @"\b(?:once|twice|\d+\s*(?:x|times))\s+(?:a|per|each|every)\s+day\b|\b\d+\s*(?:days?|times)\s+(?:a|per|each)\s+week\b|(?<day>\bdaily\b|\b(?:every|each)\s+(?:morning|evening|night|day)\b)",
+        @"\b(?:once|twice|\d+\s*(?:x|times))\s+(?:a|per|each|every)\s+day\b|\b\d+\s*(?:days?|times)\s+(?:a|per"
+            + @"|each)\s+week\b|(?<day>\bdaily\b|\b(?:every|each)\s+(?:morning|evening|night|day)\b)",
         Free
     )]
     private static partial Regex OftenWords();
@@ -50,7 +58,9 @@ internal sealed partial class NoteGlossary
     private static partial Regex LastOne();
 
     [GeneratedRegex(
-        @"\b(?:repeat|do|go\s+through|run\s+through)\b.{0,20}\b(?:whole|entire|everything|sequence|routine|cycle|exercise|technique|from\s+the\s+(?:beginning|start|top)|all\s+(?:of\s+(?:it|this|these)|steps))\b",
+        @"\b(?:repeat|do|go\s+through|run\s+through)\b.{0,20}\b(?:whole|entire|everything|sequence|routine"
+            + @"|cycle|exercise|technique|from\s+the\s+(?:beginning|start|top)|all\s+(?:of\s+(?:it|this|these)"
+            + @"|steps))\b",
         Free
     )]
     private static partial Regex WholeAgain();
@@ -59,7 +69,12 @@ internal sealed partial class NoteGlossary
     private static partial Regex Numbers();
 
     [GeneratedRegex(
-        @"^\s*(?:and\s+)?(?:switch|swap|change)\W*$|^\s*(?:(?:and|then)\s+)*(?:(?:on|to|with|against|into)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|one|(?:eye)?brow|eye|cheek|corner|nostril))?(?:\s+(?:too|as\s+well))?\W*$|\b(?:the\s+)?(?:other|opposite|second)\s+(?:side|half|cheek|eye|hand)\b|\b(?:change|switch|swap)\s+(?:the\s+)?sides?\b|\b(?:repeat\w*|same|again)\b.{0,30}\b(?:on|with|to)\s+the\s+(?:left|right)\b|^\s*(?:repeat|same)\s+(?:on\s+)?(?:the\s+)?(?:left|right)\b",
+        @"^\s*(?:and\s+)?(?:switch|swap|change)\W*$|^\s*(?:(?:and|then)\s+)*(?:(?:on|to|with|against"
+            + @"|into)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|one|(?:eye)?brow|eye|cheek|corner"
+            + @"|nostril))?(?:\s+(?:too|as\s+well))?\W*$|\b(?:the\s+)?(?:other|opposite|second)\s+(?:side|half|cheek"
+            + @"|eye|hand)\b|\b(?:change|switch|swap)\s+(?:the\s+)?sides?\b|\b(?:repeat\w*|same"
+            + @"|again)\b.{0,30}\b(?:on|with|to)\s+the\s+(?:left|right)\b|^\s*(?:repeat"
+            + @"|same)\s+(?:on\s+)?(?:the\s+)?(?:left|right)\b",
         Free
     )]
     private static partial Regex OtherSide();
@@ -69,7 +84,13 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Hands that are laid somewhere, with a verb or without ("fingers flat on the cheeks").</summary>
     [GeneratedRegex(
-        @"^\s*(?:(?:a|one|both|the|your|flat|warm|left|right|two|three|four|\d|index|middle|ring)\s+)*(?:fingers?|fingertips?|palms?|hands?|thumbs?|knuckles?|fists?)\s+(?:pads?\s+|flat\s+|lightly\s+|gently\s+|soft(?:ly)?\s+)*(?:on|onto|at|over|under|below|beside|behind|against|between|along|in\s+front\s+of)\s|^\s*(?:hold|fix)\w*\s+(?:the\s+|your\s+)?(?:skin|(?:outer\s+|inner\s+)?(?:eye\s+)?corners?)\b.{0,60}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?)\b|\b(?:plac(?:e|ing)|put(?:ting)?|rest(?:ing)?|lay(?:ing)?|set(?:ting)?|position\w*)\b.{0,40}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?|knuckles?|stone|roller)\b",
+        @"^\s*(?:(?:a|one|both|the|your|flat|warm|left|right|two|three|four|\d|index|middle"
+            + @"|ring)\s+)*(?:fingers?|fingertips?|palms?|hands?|thumbs?|knuckles?|fists?)\s+(?:pads?\s+|flat\s+"
+            + @"|lightly\s+|gently\s+|soft(?:ly)?\s+)*(?:on|onto|at|over|under|below|beside|behind|against|between"
+            + @"|along|in\s+front\s+of)\s|^\s*(?:hold|fix)\w*\s+(?:the\s+|your\s+)?(?:skin|(?:outer\s+"
+            + @"|inner\s+)?(?:eye\s+)?corners?)\b.{0,60}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?)\b"
+            + @"|\b(?:plac(?:e|ing)|put(?:ting)?|rest(?:ing)?|lay(?:ing)?|set(?:ting)?"
+            + @"|position\w*)\b.{0,40}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?|knuckles?|stone|roller)\b",
         Free
     )]
     private static partial Regex Laid();
@@ -84,13 +105,18 @@ internal sealed partial class NoteGlossary
     private static partial Regex Angle();
 
     [GeneratedRegex(
-        @"\b(?:with\s+|under\s+|behind\s+)?(?:the\s+|your\s+)?(?:closed|shut)\s+(?:eyes|(?:eye)?lids)\b|\b(?:under|behind|beneath)\s+(?:(?:the|your)\s+)?lids\b(?<=\b(?:look|gaze|eyes|roll|circl)\w*[^.;]*)|\b(?:eyes?|(?:eye)?lids)\b(?<!squeez\w*\s+(?:(?:the|your|both)\s+)*\w+)\s+(?:are\s+|stay\s+)?(?:closed|shut)\b",
+        @"\b(?:with\s+|under\s+|behind\s+)?(?:the\s+|your\s+)?(?:closed|shut)\s+(?:eyes|(?:eye)?lids)\b"
+            + @"|\b(?:under|behind|beneath)\s+(?:(?:the|your)\s+)?lids\b(?<=\b(?:look|gaze|eyes|roll|circl)\w*[^.;]*)"
+            + @"|\b(?:eyes?|(?:eye)?lids)\b(?<!squeez\w*\s+(?:(?:the|your|both)\s+)*\w+)\s+(?:are\s+"
+            + @"|stay\s+)?(?:closed|shut)\b",
         Free
     )]
     private static partial Regex EyesShut();
 
     [GeneratedRegex(
-        @"\b(?:eyes?|(?:eye)?lids)\s+(?:are\s+|stay\s+)?(?:half|almost|nearly)[\s-]+(?:closed|shut)\b|\b(?:half|almost|nearly)[\s-]+(?:closed|shut)\s+(?:eyes|lids)\b|\b(?:keep\w*|leav\w*|with)\s+(?:the\s+|your\s+)?eyes\s+half[\s-]+(?:closed|shut|open)\b",
+        @"\b(?:eyes?|(?:eye)?lids)\s+(?:are\s+|stay\s+)?(?:half|almost|nearly)[\s-]+(?:closed|shut)\b|\b(?:half"
+            + @"|almost|nearly)[\s-]+(?:closed|shut)\s+(?:eyes|lids)\b|\b(?:keep\w*|leav\w*|with)\s+(?:the\s+"
+            + @"|your\s+)?eyes\s+half[\s-]+(?:closed|shut|open)\b",
         Free
     )]
     private static partial Regex EyesHalfShut();
@@ -100,7 +126,9 @@ internal sealed partial class NoteGlossary
 
     /// <summary>How the teeth are held; "press the teeth together" is a movement.</summary>
     [GeneratedRegex(
-        @"(?<!\b(?:press|bring|put|clench|bite|squeez|push|clos)\w*\s+(?:(?:the|your|both|upper|and|lower|front|back)\s+)*)\bteeth\s+(?:are\s+|stay\s+|lightly\s+|softly\s+)*(?:together|closed|touching)\b|\b(?:with|behind)\s+(?:closed|touching)\s+teeth\b",
+        @"(?<!\b(?:press|bring|put|clench|bite|squeez|push|clos)\w*\s+(?:(?:the|your|both|upper|and|lower|front"
+            + @"|back)\s+)*)\bteeth\s+(?:are\s+|stay\s+|lightly\s+|softly\s+)*(?:together|closed|touching)\b"
+            + @"|\b(?:with|behind)\s+(?:closed|touching)\s+teeth\b",
         Free
     )]
     private static partial Regex TeethTogether();
@@ -115,25 +143,43 @@ internal sealed partial class NoteGlossary
     private static partial Regex MouthHalfOpen();
 
     [GeneratedRegex(
-        @"(?<!\b(?:without|not|no|never)\s+)\b(?:show|bar(?:e|ing)|with(?!out))\w*\s+(?:the\s+|your\s+|all\s+)*teeth\b(?!\s+(?:apart|together|closed))|\bteeth\s+(?:showing|visible|shown)\b|\blips?\s+(?:are\s+|stay\s+|slightly\s+)*(?:open|apart|parted)\b",
+        @"(?<!\b(?:without|not|no|never)\s+)\b(?:show|bar(?:e|ing)|with(?!out))\w*\s+(?:the\s+|your\s+"
+            + @"|all\s+)*teeth\b(?!\s+(?:apart|together|closed))|\bteeth\s+(?:showing|visible|shown)\b"
+            + @"|\blips?\s+(?:are\s+|stay\s+|slightly\s+)*(?:open|apart|parted)\b",
         Free
     )]
     private static partial Regex TeethShown();
 
     [GeneratedRegex(
-        @"\blips?\s+(?:are\s+|stay\s+)?(?:closed|together|sealed|shut|touching)\b|\b(?:without|not|no)\s+(?:show\w*\s+(?:the\s+|your\s+|any\s+)*)?teeth\b(?:\s+showing)?|\b(?:let\s+)?(?:the\s+|your\s+)?lips\s+touch\b|\bclosed[-\s]+(?:lips?|mouth|smile)\b|\bmouth\s+(?:is\s+|stays?\s+)?(?:closed|shut)\b|(?<!\bopen\w*\s*(?:and|&|,|/)\s*)\b(?:clos|shut)\w*\s+(?:the\s+|your\s+)?(?:mouth|lips)\b(?!\s+against)|\bwithout\s+opening\s+(?:the\s+|your\s+)?(?:lips|mouth)\b",
+        @"\blips?\s+(?:are\s+|stay\s+)?(?:closed|together|sealed|shut|touching)\b|\b(?:without|not"
+            + @"|no)\s+(?:show\w*\s+(?:the\s+|your\s+|any\s+)*)?teeth\b(?:\s+showing)?|\b(?:let\s+)?(?:the\s+"
+            + @"|your\s+)?lips\s+touch\b|\bclosed[-\s]+(?:lips?|mouth|smile)\b|\bmouth\s+(?:is\s+"
+            + @"|stays?\s+)?(?:closed|shut)\b|(?<!\bopen\w*\s*(?:and|&|,|/)\s*)\b(?:clos|shut)\w*\s+(?:the\s+"
+            + @"|your\s+)?(?:mouth|lips)\b(?!\s+against)|\bwithout\s+opening\s+(?:the\s+|your\s+)?(?:lips|mouth)\b",
         Free
     )]
     private static partial Regex LipsClosed();
 
     [GeneratedRegex(
-        @"\bhead\s+to\s+the\s+back\b|\bhead\s+(?:is\s+|stays?\s+|slightly\s+|gently\s+|a\s+(?:little|bit)\s+)*(?:tipped\s+|tilted\s+)?back\b(?!\s+(?:in)?to\s+(?:the\s+)?(?:middle|centre|center|neutral|start|straight|upright|level)\b)(?:\s+a\s+(?:little|bit))?|\b(?:tip|tilt|lean|drop)\w*\s+(?:the\s+|your\s+)?head\s+back(?:\s+(?:a\s+(?:little|bit)|slightly))?|\bchin\s+(?:up\s+)?to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b|\bchin\s+(?:slightly\s+|a\s+(?:little|bit)\s+)?(?:up|raised|lifted)\b(?:\s+(?:slightly|a\s+(?:little|bit)))?(?!\s+(?:to|over|along)\b)|\b(?:lift|rais)\w*\s+(?:the\s+|your\s+)?chin\b(?:\s+to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b)?",
+        @"\bhead\s+to\s+the\s+back\b|\bhead\s+(?:is\s+|stays?\s+|slightly\s+|gently\s+|a\s+(?:little"
+            + @"|bit)\s+)*(?:tipped\s+|tilted\s+)?back\b(?!\s+(?:in)?to\s+(?:the\s+)?(?:middle|centre|center|neutral"
+            + @"|start|straight|upright|level)\b)(?:\s+a\s+(?:little|bit))?|\b(?:tip|tilt|lean|drop)\w*\s+(?:the\s+"
+            + @"|your\s+)?head\s+back(?:\s+(?:a\s+(?:little|bit)|slightly))?"
+            + @"|\bchin\s+(?:up\s+)?to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b|\bchin\s+(?:slightly\s+"
+            + @"|a\s+(?:little|bit)\s+)?(?:up|raised|lifted)\b(?:\s+(?:slightly|a\s+(?:little|bit)))?(?!\s+(?:to|over"
+            + @"|along)\b)|\b(?:lift|rais)\w*\s+(?:the\s+|your\s+)?chin\b(?:\s+to(?:wards?)?\s+(?:the\s+)?(?:ceiling"
+            + @"|sky)\b)?",
         Free
     )]
     private static partial Regex HeadBack();
 
     [GeneratedRegex(
-        @"\b(?:sit|stand)\w*\s+(?:up\s*)?(?:right|straight|tall|upright)\b|\b(?:head|chin)\s+(?:is\s+|stays?\s+)?(?:straight|upright|level)\b|\bchin\s+(?:is\s+)?(?:parallel\s+to|level\s+with)\s+the\s+(?:floor|ground)\b|\bback\s+straight\b|\bcrown\s+(?:of\s+(?:the\s+|your\s+)?head\s+)?(?:up|to(?:wards?)?\s+the\s+ceiling)\b|\bneck\s+(?:stays?\s+|is\s+|kept\s+|remains?\s+)?long\b|\b(?:make|keep)\w*\s+(?:the\s+|your\s+)?neck\s+long\b|\blengthen\w*\s+(?:the\s+|your\s+)?(?:back\s+of\s+(?:the\s+|your\s+)?)?neck\b|\b(?:(?:with\s+)?an?\s+)?long\s+neck\b",
+        @"\b(?:sit|stand)\w*\s+(?:up\s*)?(?:right|straight|tall|upright)\b|\b(?:head|chin)\s+(?:is\s+"
+            + @"|stays?\s+)?(?:straight|upright|level)\b|\bchin\s+(?:is\s+)?(?:parallel\s+to"
+            + @"|level\s+with)\s+the\s+(?:floor|ground)\b|\bback\s+straight\b|\bcrown\s+(?:of\s+(?:the\s+"
+            + @"|your\s+)?head\s+)?(?:up|to(?:wards?)?\s+the\s+ceiling)\b|\bneck\s+(?:stays?\s+|is\s+|kept\s+"
+            + @"|remains?\s+)?long\b|\b(?:make|keep)\w*\s+(?:the\s+|your\s+)?neck\s+long\b|\blengthen\w*\s+(?:the\s+"
+            + @"|your\s+)?(?:back\s+of\s+(?:the\s+|your\s+)?)?neck\b|\b(?:(?:with\s+)?an?\s+)?long\s+neck\b",
         Free
     )]
     private static partial Regex Upright();
@@ -142,7 +188,22 @@ internal sealed partial class NoteGlossary
     private static partial Regex ShouldersDown();
 
     [GeneratedRegex(
-        @"(?<=[.!?;])\s+|,?\s+then\s+(?![^.;]*\balternat|(?:for|back)wards?\s+\d|(?:for|back)wards?\s+(?:two|three|four|five|six|eight|ten|twelve|fifteen|twenty)\b|(?:to\s+)?(?:the\s+)?(?:left|right)\b(?=[^.;]*\beach\b)|(?:on\s+)?the\s+other\b|(?:other|opposite)\s+(?:way|direction)\b|\d+\s*(?:x|×|times|strokes?)?\s*(?:on\s+the\s+)?(?:left|right)\b|(?:to\s+)?the\s+(?:left|right)[\uE100-\uF8FF]?\s+\p{L}+\s*,\s*\d+|(?:left|right)\b(?<=\b(?:left|right)[\uE100-\uF8FF]?\s*,?\s+then\s+\w+)|(?:on\s+)?(?:up|down|along|over|out|across)\s+(?:the\s+)?[\p{L} ]{0,30}?\bto\b|open\s+(?:them\s+)?wide\b|(?:far|near)\b|(?:at|to)\s+(?:the|your|a)\s+(?:near\s+|far\s+)?(?:finger|thumb|pen|wall|window|nose)\b(?<=\blook\w*\b[^.;]*)|look\s+(?:up|down|left|right)\b(?<=\blook\w*\b[^.;]*\bthen\s+look\s+\w+)|(?:anti-?|counter-?)?clockwise\b|[""“'‘]\p{L}+[""”'’]|(?-i:[AEIOU])\b|(?:up|down)\b(?<=\b(?:look\w*|eyes|gaze)\s[^.;]*)|(?:relax|rest|pause)\w*(?:\s+\p{L}+ly)?\s+(?:for\s+)?(?:\p{Nd}|(?:two|three|four|five|six|eight|ten)\b))|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into|at)|no\s+(?:pressure\s+(?:on|over|at|to|near|onto)|pulling))\b)|,\s+(?=(?:relax\w*|releas\w*|rest|hold|repeat|\d)\b)(?<=\b(?:don't|do\s+not|never|avoid)\b[^.;,]*,\s+)|,\s+(?=(?:it|this|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
+        @"(?<=[.!?;])\s+|,?\s+then\s+(?![^.;]*\balternat|(?:for|back)wards?\s+\d|(?:for|back)wards?\s+(?:two"
+            + @"|three|four|five|six|eight|ten|twelve|fifteen|twenty)\b|(?:to\s+)?(?:the\s+)?(?:left"
+            + @"|right)\b(?=[^.;]*\beach\b)|(?:on\s+)?the\s+other\b|(?:other|opposite)\s+(?:way|direction)\b"
+            + @"|\d+\s*(?:x|×|times|strokes?)?\s*(?:on\s+the\s+)?(?:left|right)\b|(?:to\s+)?the\s+(?:left"
+            + @"|right)[\uE100-\uF8FF]?\s+\p{L}+\s*,\s*\d+|(?:left|right)\b(?<=\b(?:left"
+            + @"|right)[\uE100-\uF8FF]?\s*,?\s+then\s+\w+)|(?:on\s+)?(?:up|down|along|over|out"
+            + @"|across)\s+(?:the\s+)?[\p{L} ]{0,30}?\bto\b|open\s+(?:them\s+)?wide\b|(?:far|near)\b|(?:at"
+            + @"|to)\s+(?:the|your|a)\s+(?:near\s+|far\s+)?(?:finger|thumb|pen|wall|window"
+            + @"|nose)\b(?<=\blook\w*\b[^.;]*)|look\s+(?:up|down|left"
+            + @"|right)\b(?<=\blook\w*\b[^.;]*\bthen\s+look\s+\w+)|(?:anti-?|counter-?)?clockwise\b"
+            + @"|[""“'‘]\p{L}+[""”'’]|(?-i:[AEIOU])\b|(?:up|down)\b(?<=\b(?:look\w*|eyes|gaze)\s[^.;]*)|(?:relax|rest"
+            + @"|pause)\w*(?:\s+\p{L}+ly)?\s+(?:for\s+)?(?:\p{Nd}|(?:two|three|four|five|six|eight|ten)\b))"
+            + @"|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into"
+            + @"|at)|no\s+(?:pressure\s+(?:on|over|at|to|near|onto)|pulling))\b)|,\s+(?=(?:relax\w*|releas\w*|rest"
+            + @"|hold|repeat|\d)\b)(?<=\b(?:don't|do\s+not|never|avoid)\b[^.;,]*,\s+)|,\s+(?=(?:it|this"
+            + @"|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
         Free
     )]
     private static partial Regex SentenceEnd();
@@ -154,7 +215,9 @@ internal sealed partial class NoteGlossary
     private static partial Regex WordPattern();
 
     [GeneratedRegex(
-        @"\b(?:press|push|squeez|pull|rub|massag|knead|grip|dig|scrap)\w*\b(?=.{0,50}\b(?:eye(?:s|ball)?|lids?|globe|socket|throat|windpipe|larynx|neck|pulse|behind\s+the\s+ear)\b)|\bhold\w*\s+(?:your\s+|the\s+)?breath|\b(?:turn|pull|crack|push)\w*\s+(?:the\s+|your\s+)?head\b",
+        @"\b(?:press|push|squeez|pull|rub|massag|knead|grip|dig|scrap)\w*\b(?=.{0,50}\b(?:eye(?:s|ball)?|lids?"
+            + @"|globe|socket|throat|windpipe|larynx|neck|pulse|behind\s+the\s+ear)\b)|\bhold\w*\s+(?:your\s+"
+            + @"|the\s+)?breath|\b(?:turn|pull|crack|push)\w*\s+(?:the\s+|your\s+)?head\b",
         Free
     )]
     private static partial Regex Risky();
@@ -169,14 +232,17 @@ internal sealed partial class NoteGlossary
     private static partial Regex Movement();
 
     [GeneratedRegex(
-        @"\b(?:do\s+not|don'?t|never|avoid|must\s+not|should\s+not|shouldn'?t)\b|^\s*(?:no|not)\s+(?![-–]|just\b|pressure\s*(?:$|[,.;!]))|\bnot\s+(?:if|when|after|during|for)\b|\bcontra-?indicat\w*|^\s*(?:skip|stop)\b|\b(?:skip|leave\s+(?:it|this)\s+out)\b.{0,20}\b(?:if|when|after)\b",
+        @"\b(?:do\s+not|don'?t|never|avoid|must\s+not|should\s+not|shouldn'?t)\b|^\s*(?:no|not)\s+(?![-–]"
+            + @"|just\b|pressure\s*(?:$|[,.;!]))|\bnot\s+(?:if|when|after|during|for)\b|\bcontra-?indicat\w*"
+            + @"|^\s*(?:skip|stop)\b|\b(?:skip|leave\s+(?:it|this)\s+out)\b.{0,20}\b(?:if|when|after)\b",
         Free
     )]
     private static partial Regex Forbidding();
 
     /// <summary>Where a clause begins that forbids, behind what is to be done.</summary>
     [GeneratedRegex(
-        @"\s*(?:[,;(]|\s[-–])\s*(?=(?:and\s+|but\s+)?(?:(?:the|your)\s+)?(?:\p{L}+\s+)?(?:do(?:es)?\s+not|don'?t|doesn'?t|never|avoid|must\s+not|should\s+not|shouldn'?t|not\s+(?:if|when|after|during|for))\b)",
+        @"\s*(?:[,;(]|\s[-–])\s*(?=(?:and\s+|but\s+)?(?:(?:the|your)\s+)?(?:\p{L}+\s+)?(?:do(?:es)?\s+not"
+            + @"|don'?t|doesn'?t|never|avoid|must\s+not|should\s+not|shouldn'?t|not\s+(?:if|when|after|during|for))\b)",
         Free
     )]
     private static partial Regex ForbidsFrom();
@@ -185,19 +251,30 @@ internal sealed partial class NoteGlossary
     private static partial Regex Advice();
 
     [GeneratedRegex(
-        @"\b(?:strengthen\w*|ton(?:e|es|ing)|works?\s+(?:the|on)|trains?|lifts?\s+the\s+(?:face|cheeks?|skin)|drain(?:s|age)|remov\w*|reduc\w*|improv\w*|boost\w*|stimulat\w*|detox\w*|prevents?|helps?|makes?\s+(?:the|your)|good\s+for|caus\w*|relaxes|this\s+is\s+(?:the|a)\b)",
+        @"\b(?:strengthen\w*|ton(?:e|es|ing)|works?\s+(?:the|on)|trains?|lifts?\s+the\s+(?:face|cheeks?|skin)"
+            + @"|drain(?:s|age)|remov\w*|reduc\w*|improv\w*|boost\w*|stimulat\w*|detox\w*|prevents?|helps?"
+            + @"|makes?\s+(?:the|your)|good\s+for|caus\w*|relaxes|this\s+is\s+(?:the|a)\b)",
         Free
     )]
     private static partial Regex Claims();
 
     [GeneratedRegex(
-        @"\b(?:hold(?:ing|s)?|held)\s+(?:(?:it|each|for|about|there|every)\s+)*\d+(?:\s*(?:-|–|to)\s*\d+(?!\s*(?:x|×|times|rounds?|reps?|sets?|repet)))?(?:\s*(?:s|secs?|seconds?|counts?|breaths?)\b)?"
+        @"\b(?:hold(?:ing|s)?|held)\s+(?:(?:it|each|for|about|there|every)\s+)*\d+(?:\s*(?:-|–"
+            + @"|to)\s*\d+(?!\s*(?:x|×|times|rounds?|reps?|sets?|repet)))?(?:\s*(?:s|secs?|seconds?|counts?"
+            + @"|breaths?)\b)?"
             + @"|\d+\s+(?:(?:each|per|a)\s+(?:side|way|direction|hand|eye|cheek|brow)|each)\b"
             + @"|\d+\s*[x×]\s*\d+(?:\s*(?:s|secs?|seconds?|mins?|minutes?|times|reps?)\b)?"
             + @"|\d+\s+left\s*,?\s*(?:and\s+)?\d+\s+right|\d+\s+right\s*,?\s*(?:and\s+)?\d+\s+left"
-            + @"|\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|rounds?|rolls|passes|changes|taps?|swipes?|holds?|press(?:es)?|pinches|points|spots|places|pulses?|bounces?|beats?|nods?|squeezes|lifts?|repeats?|pats?|sets?(?:\s+of\s+\d+(?:\s*(?:s|secs?|seconds?|times|reps?))?)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)(?:\s+(?:each|per|on\s+each)\s+(?:eye|cheek|brow|ear|temple|nostril|corner)\b|\s+each\b(?!\s+(?:side|way|direction|hand|eye|day)))?"
-            + @"|\b(?:rest|relax|pause)(?:\s+\p{L}+ly)?\s+(?:for\s+)?\d+(?!\d|\s*(?:x|×|times|reps?))(?:\s*(?:s|secs?|seconds?|counts?)\b)?|\bin\s+\d+(?:\s*s)?\s*,?\s*(?:and\s+)?out\s+\d+(?:\s*s\b)?"
-            + @"|(?<=\s)[x×]\s*\d+\b|(?<!\bat\s+)\b(?:once|twice)\b|\b(?:each|per|on\s+each|on\s+both)\s+sides?\b|\beach\s+(?:way|direction)\b|\bboth\s+(?:directions|ways)\b|\b(?:swap|change|switch)\s+sides?\b",
+            + @"|\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|rounds?|rolls|passes"
+            + @"|changes|taps?|swipes?|holds?|press(?:es)?|pinches|points|spots|places|pulses?|bounces?|beats?"
+            + @"|nods?|squeezes|lifts?|repeats?|pats?|sets?(?:\s+of\s+\d+(?:\s*(?:s|secs?|seconds?|times"
+            + @"|reps?))?)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)(?:\s+(?:each|per"
+            + @"|on\s+each)\s+(?:eye|cheek|brow|ear|temple|nostril|corner)\b|\s+each\b(?!\s+(?:side|way|direction"
+            + @"|hand|eye|day)))?"
+            + @"|\b(?:rest|relax|pause)(?:\s+\p{L}+ly)?\s+(?:for\s+)?\d+(?!\d|\s*(?:x|×|times|reps?))(?:\s*(?:s"
+            + @"|secs?|seconds?|counts?)\b)?|\bin\s+\d+(?:\s*s)?\s*,?\s*(?:and\s+)?out\s+\d+(?:\s*s\b)?"
+            + @"|(?<=\s)[x×]\s*\d+\b|(?<!\bat\s+)\b(?:once|twice)\b|\b(?:each|per|on\s+each|on\s+both)\s+sides?\b"
+            + @"|\beach\s+(?:way|direction)\b|\bboth\s+(?:directions|ways)\b|\b(?:swap|change|switch)\s+sides?\b",
         Free
     )]
     private static partial Regex DoseWords();
@@ -209,13 +286,21 @@ internal sealed partial class NoteGlossary
     private static partial Regex Here();
 
     [GeneratedRegex(
-        @"\b(?:from|to|towards?|at|in(?=\s+the\s+(?:inner|outer|middle|hollow|cent(?:re|er)|corner))|against|over|on|along|between|below|above|under|beside|up\s+to|into|across|in\s+front\s+of|around|down|up)\s+(?:\w+\s+){0,4}$|\b(?:hold|fix|cup|grip|grasp|clasp|take|squeez)\w*\s+(?:(?:the|your|both)\s+)+$",
+        @"\b(?:from|to|towards?|at|in(?=\s+the\s+(?:inner|outer|middle|hollow|cent(?:re|er)|corner))|against"
+            + @"|over|on|along|between|below|above|under|beside|up\s+to|into|across|in\s+front\s+of|around|down"
+            + @"|up)\s+(?:\w+\s+){0,4}$|\b(?:hold|fix|cup|grip|grasp|clasp|take|squeez)\w*\s+(?:(?:the|your"
+            + @"|both)\s+)+$",
         Free
     )]
     private static partial Regex LeadsTo();
 
     [GeneratedRegex(
-        @"(?<=[,;]\s*)(?:right\s+and\s+left|left\s+and\s+right)(?=\s*(?:[.;]|$))|\b(?:(?:left\s*/\s*right|right\s*/\s*left)|one\s+(?:side\s+)?(?:then|after)\s+the\s+other|one\s+(?:\w+\s+)?at\s+a\s+time|one\s+by\s+one|(?:each|per|on\s+each)\s+sides?|\d+\s*(?:x|×|times|s|secs?|seconds?|strokes?|circles?)?\s+(?:each|per|on\s+each)\s+(?:eye|cheek|brow|ear|temple|nostril|corner)|change\s+sides?|(?<=,\s*)(?:and\s+|then\s+)?(?:change|switch|swap)(?=\W*(?:\d|$))|(?:other|second)\s+(?:side|half|eye|cheek|brow|ear|temple))\b",
+        @"(?<=[,;]\s*)(?:right\s+and\s+left|left\s+and\s+right)(?=\s*(?:[.;]|$))|\b(?:(?:left\s*/\s*right"
+            + @"|right\s*/\s*left)|one\s+(?:side\s+)?(?:then|after)\s+the\s+other|one\s+(?:\w+\s+)?at\s+a\s+time"
+            + @"|one\s+by\s+one|(?:each|per|on\s+each)\s+sides?|\d+\s*(?:x|×|times|s|secs?|seconds?|strokes?"
+            + @"|circles?)?\s+(?:each|per|on\s+each)\s+(?:eye|cheek|brow|ear|temple|nostril|corner)|change\s+sides?"
+            + @"|(?<=,\s*)(?:and\s+|then\s+)?(?:change|switch|swap)(?=\W*(?:\d|$))|(?:other|second)\s+(?:side|half"
+            + @"|eye|cheek|brow|ear|temple))\b",
         Free
     )]
     private static partial Regex OneThenOther();
@@ -233,19 +318,22 @@ internal sealed partial class NoteGlossary
     private static partial Regex BothHands();
 
     [GeneratedRegex(
-        @"\b(?:left\s+(?:side|(?:eye)?brow|eye|cheek|corner|nostril)|(?:on|to)\s+the\s+left|(?:head|jaw|chin|eyes?|cheek|corner|brow)\s+left)\b(?!.*\bright\b)(?<!\bright\b.*)",
+        @"\b(?:left\s+(?:side|(?:eye)?brow|eye|cheek|corner|nostril)|(?:on|to)\s+the\s+left|(?:head|jaw|chin"
+            + @"|eyes?|cheek|corner|brow)\s+left)\b(?!.*\bright\b)(?<!\bright\b.*)",
         Free
     )]
     private static partial Regex LeftOnly();
 
     [GeneratedRegex(
-        @"\b(?:right\s+(?:side|(?:eye)?brow|eye|cheek|corner|nostril)|(?:on|to)\s+the\s+right|(?:head|jaw|chin|eyes?|cheek|corner|brow)\s+right)\b(?!.*\bleft\b)(?<!\bleft\b.*)",
+        @"\b(?:right\s+(?:side|(?:eye)?brow|eye|cheek|corner|nostril)|(?:on|to)\s+the\s+right|(?:head|jaw|chin"
+            + @"|eyes?|cheek|corner|brow)\s+right)\b(?!.*\bleft\b)(?<!\bleft\b.*)",
         Free
     )]
     private static partial Regex RightOnly();
 
     [GeneratedRegex(
-        @"\b(?:tight\w*|hard|strong\w*|as\s+(?:wide|far|hard)\s+as(?!\s+(?:is\s+|feels\s+|it\s+is\s+|you\s+)?(?:comfortabl|pleasant|easy)))\b",
+        @"\b(?:tight\w*|hard|strong\w*|as\s+(?:wide|far|hard)\s+as(?!\s+(?:is\s+|feels\s+|it\s+is\s+"
+            + @"|you\s+)?(?:comfortabl|pleasant|easy)))\b",
         Free
     )]
     private static partial Regex Strongly();
@@ -254,7 +342,11 @@ internal sealed partial class NoteGlossary
     private static partial Regex Softly();
 
     [GeneratedRegex(
-        @"^\s*(?:apply|use|take|put\s+on)\s+(?:some\s+|a\s+(?:little\s+|few\s+drops\s+of\s+)?|the\s+)?(?<what>oil|face\s+oil|cream|serum|lotion|towel|mirror|stone|roller)\b|^\s*(?:sit|stand)\w*\s+(?:in\s+front\s+of|before|at)\s+(?:a\s+|the\s+|your\s+)(?<what>mirror)\W*$|^\s*(?<what>(?:face\s+)?oil|cream|serum|lotion)\s+(?:on|in)\b|^\s*(?:you\s+(?:will\s+)?need|needed|materials?|have\s+ready)\b\s*:?\s*(?<what>[^.!]{2,80})",
+        @"^\s*(?:apply|use|take|put\s+on)\s+(?:some\s+|a\s+(?:little\s+|few\s+drops\s+of\s+)?"
+            + @"|the\s+)?(?<what>oil|face\s+oil|cream|serum|lotion|towel|mirror|stone|roller)\b|^\s*(?:sit"
+            + @"|stand)\w*\s+(?:in\s+front\s+of|before|at)\s+(?:a\s+|the\s+|your\s+)(?<what>mirror)\W*$"
+            + @"|^\s*(?<what>(?:face\s+)?oil|cream|serum|lotion)\s+(?:on|in)\b|^\s*(?:you\s+(?:will\s+)?need|needed"
+            + @"|materials?|have\s+ready)\b\s*:?\s*(?<what>[^.!]{2,80})",
         Free
     )]
     private static partial Regex TakeToHand();

@@ -101,7 +101,8 @@ internal sealed partial class NoteGlossary
 
     /// <summary>A stroke that begins under the eye, as no other beginning is told.</summary>
     [GeneratedRegex(
-        @"\b(?:under|below|beneath)\s+(?:(?:the|your|each|both)\s+)*eyes?\b[^.;]{0,40}\b(?:strok|smooth|sweep|slid|glid|wip|iron|brush|draw|pull)\w*\s+(?:\w+\s+){0,3}?to(?:wards?)?\s",
+        @"\b(?:under|below|beneath)\s+(?:(?:the|your|each|both)\s+)*eyes?\b[^.;]{0,40}\b(?:strok|smooth|sweep"
+            + @"|slid|glid|wip|iron|brush|draw|pull)\w*\s+(?:\w+\s+){0,3}?to(?:wards?)?\s",
         Free
     )]
     private static partial Regex FromUnderTheEye();
@@ -202,7 +203,8 @@ internal sealed partial class NoteGlossary
     private static partial Regex BothCorners();
 
     [GeneratedRegex(
-        @"(?<!\bbetween\s+(?:the\s+|both\s+)?)(?:\bfrom\s+)?(?:(?:the|your)\s+)?\b(?<!\b(?:between|inner|outer|middle\s+of)\s+(?:the\s+|both\s+)?)(?:eye)?brows?\s+(?:up\s+)?to\s+(?:the\s+|your\s+)?hairline\b",
+        @"(?<!\bbetween\s+(?:the\s+|both\s+)?)(?:\bfrom\s+)?(?:(?:the|your)\s+)?\b(?<!\b(?:between|inner|outer"
+            + @"|middle\s+of)\s+(?:the\s+|both\s+)?)(?:eye)?brows?\s+(?:up\s+)?to\s+(?:the\s+|your\s+)?hairline\b",
         Free
     )]
     private static partial Regex BrowsToHairline();
@@ -241,7 +243,8 @@ internal sealed partial class NoteGlossary
 
     /// <summary>A stroke that ends at the sides of the forehead.</summary>
     [GeneratedRegex(
-        @"\b(?:strok|smooth|sweep|slid|glid|wip|iron|brush|draw)\w*\s+(?:\w+\s+){0,3}?to(?:wards?)?\s+(?:the\s+|your\s+|both\s+)*(?:temples?|sides)\b",
+        @"\b(?:strok|smooth|sweep|slid|glid|wip|iron|brush|draw)\w*\s+(?:\w+\s+){0,3}?to(?:wards?)?\s+(?:the\s+"
+            + @"|your\s+|both\s+)*(?:temples?|sides)\b",
         Free
     )]
     private static partial Regex OutToTheSides();
@@ -256,7 +259,8 @@ internal sealed partial class NoteGlossary
     private static partial Regex ForeheadWord();
 
     [GeneratedRegex(
-        @"(?:\bfrom\s+(?:the\s+|its\s+)?|(?<lead>[,:(]\s*)(?:the\s+)?)(?:middle|centre|center)\s+(?:out\s+|up\s+)?(?<to>to(?:wards?)?\b|out\b)",
+        @"(?:\bfrom\s+(?:the\s+|its\s+)?|(?<lead>[,:(]\s*)(?:the\s+)?)(?:middle|centre|center)\s+(?:out\s+"
+            + @"|up\s+)?(?<to>to(?:wards?)?\b|out\b)",
         Free
     )]
     private static partial Regex FromMiddle();
@@ -265,7 +269,9 @@ internal sealed partial class NoteGlossary
     private static partial Regex BrowWord();
 
     [GeneratedRegex(
-        @"\bfrom\s+(?:the\s+)?(?<a>middle|mid|centre|center|start|beginning|head|inner\s+end|inside|end|tail|outer\s+end|outside)\s+(?:out\s+|in\s+)?to\s+(?:the\s+)?(?<b>middle|mid|centre|center|start|beginning|head|inner\s+end|inside|end|tail|outer\s+end|outside)\b",
+        @"\bfrom\s+(?:the\s+)?(?<a>middle|mid|centre|center|start|beginning|head|inner\s+end|inside|end|tail"
+            + @"|outer\s+end|outside)\s+(?:out\s+|in\s+)?to\s+(?:the\s+)?(?<b>middle|mid|centre|center|start"
+            + @"|beginning|head|inner\s+end|inside|end|tail|outer\s+end|outside)\b",
         Free
     )]
     private static partial Regex BrowEnds();

@@ -145,13 +145,16 @@ internal sealed partial class NoteGlossary
     ];
 
     [GeneratedRegex(
-        @"\b(?:right|left)\s*,?\s+then\s+(?:the\s+)?(?:left|right)\b|\bkeep\w*\s+the\s+other\s+(?:one|eye)\s+open\b|\b(?:the\s+)?other\s+(?:(?:one|eye|brow|side|half)\s+)?(?:stays?|remains?|is)\s+(?:open|still|quiet|relaxed|free)\b",
+        @"\b(?:right|left)\s*,?\s+then\s+(?:the\s+)?(?:left|right)\b|\bkeep\w*\s+the\s+other\s+(?:one"
+            + @"|eye)\s+open\b|\b(?:the\s+)?other\s+(?:(?:one|eye|brow|side|half)\s+)?(?:stays?|remains?"
+            + @"|is)\s+(?:open|still|quiet|relaxed|free)\b",
         Free
     )]
     private static partial Regex RightThenLeft();
 
     [GeneratedRegex(
-        @"\b(?<before>as)\s+\w+\s+(?<after>as\s+(?:(?:(?:you|is|it|they|can|could|go(?:es)?|possible|feels?|comfortabl[ey])\s*)+|an?\s+\p{L}+))",
+        @"\b(?<before>as)\s+\w+\s+(?<after>as\s+(?:(?:(?:you|is|it|they|can|could|go(?:es)?|possible|feels?"
+            + @"|comfortabl[ey])\s*)+|an?\s+\p{L}+))",
         Free
     )]
     private static partial Regex AsFarAs();
@@ -183,7 +186,8 @@ internal sealed partial class NoteGlossary
     private static partial Regex EyesOpen();
 
     [GeneratedRegex(
-        @"\b(?:(?:lying|lie)(?:\s+(?:down|flat|on\s+(?:the|your)\s+back))?|sitting|seated|standing|in\s+front\s+of\s+(?:the|a|your)\s+mirror)\b",
+        @"\b(?:(?:lying|lie)(?:\s+(?:down|flat|on\s+(?:the|your)\s+back))?|sitting|seated|standing"
+            + @"|in\s+front\s+of\s+(?:the|a|your)\s+mirror)\b",
         Free
     )]
     private static partial Regex Posture();
@@ -203,7 +207,8 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Where the arms rest meanwhile.</summary>
     [GeneratedRegex(
-        @"\b(?:(?:rest|prop|lean|support|put)\w*\s+)?(?:(?:the|your|both)\s+)?elbows?\s+(?:(?:rest\w*\s+)?on\s+(?:the\s+|a\s+)?\p{L}+|back|out|wide|up|open)\b",
+        @"\b(?:(?:rest|prop|lean|support|put)\w*\s+)?(?:(?:the|your"
+            + @"|both)\s+)?elbows?\s+(?:(?:rest\w*\s+)?on\s+(?:the\s+|a\s+)?\p{L}+|back|out|wide|up|open)\b",
         Free
     )]
     private static partial Regex Elbows();
@@ -228,13 +233,28 @@ internal sealed partial class NoteGlossary
 
     /// <summary>How it feels or looks, which nothing follows from.</summary>
     [GeneratedRegex(
-        @"\b(?:as\s+if|as\s+though|imagin\w*|feel(?:ing)?\b(?!\s+for)|like\s+(?:a|an|when|you|saying)\b|(?<=[·\s])as\s+(?:an?\s+)?(?!possible|before|usual|far|wide|hard|well)(?=\p{L}+\s*(?:[,.;·(]|$))|(?:to\s+)?(?:mak|form|get|creat)\w*\s+(?:an?\s+|the\s+|your\s+)?(?:double\s+chin|fish|duck|lion)|(?:with|by|under)\s+(?:its|their)\s+own\s+\p{L}+|(?:(?:with|there\s+is)\s+)?(?:no|without(?:\s+any)?)\s+(?:visible\s+|real\s+)?movement|careful\w*\s+with|pretend\w*\s+to\s+\p{L}+|with\s+(?:an?\s+)?(?:sigh|pop|sound)|without\s+los\w+|so\s+that(?![^,.;]*\b(?:teeth(?!\s+(?:can\s+be\s+seen|show|are\s+(?:visible|seen)|become\s+visible))|lips?|tongue|jaw)\b)|in\s+order\s+to|(?<=,\s*(?:and\s+)?)breath\w*\s+(?:normally|calmly|freely|on|evenly|easily)|(?:hold|keep)\w*\s+(?:the\s+|your\s+)?air(?:\s+in(?:side)?)?|(?:to\s+)?show\w*\s+(?:the\s+|your\s+)?(?:gums|upper\s+teeth)|(?:no|without|not)\s+(?:smil\w*|grinn?\w*|clicking|pain|strain\w*|bouncing)|(?:the\s+)?(?:same|more)\s+as\s+before)[^,.;·()]*|\blike\s+(?!this|that|before)\p{L}+(?=\s*(?:[,.;·(]|$)|\s+(?:across|on|over|with|and|along|in)\b)|(?<=\blook\w*\s+down\s+)(?:the|your)\s+nose(?=\s*[,.;])|\(\s*\p{L}+\s*\)|\(\s*(?:you\s+(?:should|will|can)\s+)?(?:see|watch|notice|check|feel|think)\b[^)]*\)|(?<=^|[\s,(])[""“](?!(?:[aeiouh]+|cheese)[""”])\p{L}{3,}(?:(?:[\s-]\p{L}+){0,2}[""”](?=\s*(?:[:,.;]|$))|[""”])",
+        @"\b(?:as\s+if|as\s+though|imagin\w*|feel(?:ing)?\b(?!\s+for)|like\s+(?:a|an|when|you|saying)\b"
+            + @"|(?<=[·\s])as\s+(?:an?\s+)?(?!possible|before|usual|far|wide|hard|well)(?=\p{L}+\s*(?:[,.;·(]|$))"
+            + @"|(?:to\s+)?(?:mak|form|get|creat)\w*\s+(?:an?\s+|the\s+|your\s+)?(?:double\s+chin|fish|duck|lion)"
+            + @"|(?:with|by|under)\s+(?:its|their)\s+own\s+\p{L}+|(?:(?:with|there\s+is)\s+)?(?:no"
+            + @"|without(?:\s+any)?)\s+(?:visible\s+|real\s+)?movement|careful\w*\s+with|pretend\w*\s+to\s+\p{L}+"
+            + @"|with\s+(?:an?\s+)?(?:sigh|pop|sound)|without\s+los\w+"
+            + @"|so\s+that(?![^,.;]*\b(?:teeth(?!\s+(?:can\s+be\s+seen|show|are\s+(?:visible|seen)|become\s+visible))"
+            + @"|lips?|tongue|jaw)\b)|in\s+order\s+to|(?<=,\s*(?:and\s+)?)breath\w*\s+(?:normally|calmly|freely|on"
+            + @"|evenly|easily)|(?:hold|keep)\w*\s+(?:the\s+|your\s+)?air(?:\s+in(?:side)?)?"
+            + @"|(?:to\s+)?show\w*\s+(?:the\s+|your\s+)?(?:gums|upper\s+teeth)|(?:no|without|not)\s+(?:smil\w*"
+            + @"|grinn?\w*|clicking|pain|strain\w*|bouncing)|(?:the\s+)?(?:same|more)\s+as\s+before)[^,.;·()]*"
+            + @"|\blike\s+(?!this|that|before)\p{L}+(?=\s*(?:[,.;·(]|$)|\s+(?:across|on|over|with|and|along|in)\b)"
+            + @"|(?<=\blook\w*\s+down\s+)(?:the|your)\s+nose(?=\s*[,.;])|\(\s*\p{L}+\s*\)|\(\s*(?:you\s+(?:should"
+            + @"|will|can)\s+)?(?:see|watch|notice|check|feel|think)\b[^)]*\)|(?<=^|[\s,(])[""“](?!(?:[aeiouh]+"
+            + @"|cheese)[""”])\p{L}{3,}(?:(?:[\s-]\p{L}+){0,2}[""”](?=\s*(?:[:,.;]|$))|[""”])",
         Free
     )]
     private static partial Regex HowItFeels();
 
     [GeneratedRegex(
-        @"\b(?:finger\s?tips?|finger\s+pads?|fingers?|hands?|skin|strokes?|passes|knead\w*|massag\w*|along|(?:cup|grip|grasp|clasp|wrap)\w*(?=\s+(?:the|your|both|·)))\b",
+        @"\b(?:finger\s?tips?|finger\s+pads?|fingers?|hands?|skin|strokes?|passes|knead\w*|massag\w*|along"
+            + @"|(?:cup|grip|grasp|clasp|wrap)\w*(?=\s+(?:the|your|both|·)))\b",
         Free
     )]
     private static partial Regex HandPart();
@@ -245,14 +265,21 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Small words at either end of a piece.</summary>
     [GeneratedRegex(
-        @"^(?:(?:and|or|then|the|your|a|an|of|with|to|at|on|in|it|them|this|that|each|every|while|also|just|only|try|so|is|are|be|by|for|do|all|over|there|from|both|slowly|gently|softly|out|up|down|time|times|side|sides)\b\W*)+|(?:\W*\b(?:and|or|then|the|your|a|an|of|with|to|at|on|in|it|them|this|that|each|every|while|also|just|only|try|so|is|are|be|by|for|do|all|over|there|from|both|slowly|gently|softly|time|times|side|sides))+$",
+        @"^(?:(?:and|or|then|the|your|a|an|of|with|to|at|on|in|it|them|this|that|each|every|while|also|just"
+            + @"|only|try|so|is|are|be|by|for|do|all|over|there|from|both|slowly|gently|softly|out|up|down|time|times"
+            + @"|side|sides)\b\W*)+|(?:\W*\b(?:and|or|then|the|your|a|an|of|with|to|at|on|in|it|them|this|that|each"
+            + @"|every|while|also|just|only|try|so|is|are|be|by|for|do|all|over|there|from|both|slowly|gently|softly"
+            + @"|time|times|side|sides))+$",
         Free
     )]
     private static partial Regex Ends();
 
     /// <summary>The way back of a movement, which its dose has.</summary>
     [GeneratedRegex(
-        @"^(?:(?:and|then)\s+)?(?:(?:pull|draw|bring|slide|move|come|go)\s+(?:it\s+|them\s+)?back|let\s+(?:it|them)\s+(?:go|fall|drop|down|sink)|(?:release|relax|lower|drop|close|open)\s+(?:it|them)(?:\s+again)?|release|relax|let\s+go|let\s+down|lower|drop|down|back|rest|repeat|return|up|out|in|apart|open|close|open\s+pop|pop\s+(?:them\s+)?open)$",
+        @"^(?:(?:and|then)\s+)?(?:(?:pull|draw|bring|slide|move|come|go)\s+(?:it\s+|them\s+)?back|let\s+(?:it"
+            + @"|them)\s+(?:go|fall|drop|down|sink)|(?:release|relax|lower|drop|close|open)\s+(?:it"
+            + @"|them)(?:\s+again)?|release|relax|let\s+go|let\s+down|lower|drop|down|back|rest|repeat|return|up|out"
+            + @"|in|apart|open|close|open\s+pop|pop\s+(?:them\s+)?open)$",
         Free
     )]
     private static partial Regex BackAgain();

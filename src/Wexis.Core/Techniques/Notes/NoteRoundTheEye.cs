@@ -61,31 +61,37 @@ internal sealed partial class NoteGlossary
         if (way is null)
             return sentence;
         var verb = Taps().IsMatch(sentence) ? "" : "stroke ";
-        var whole = AboveTheEye().Replace(BelowTheEye().Replace(RoundTheEye().Replace(sentence, $"{verb}{way}", 1), ""), "");
-        return whole;
+        return AboveTheEye().Replace(BelowTheEye().Replace(RoundTheEye().Replace(sentence, $"{verb}{way}", 1), ""), "");
     }
 
     [GeneratedRegex(
-        @"\b(?:(?:circl|strok|trac|glid|mov|sweep|run|go)\w*\s+(?:(?:them|it|gently|lightly|slowly|softly)\s+)*)?(?:a?round|(?<=\bcircle\s+))\s*(?:(?:the|your|each|both)\s+)*eyes?\b(?:[\s-]*sockets?)?",
+        @"\b(?:(?:circl|strok|trac|glid|mov|sweep|run|go)\w*\s+(?:(?:them|it|gently|lightly|slowly"
+            + @"|softly)\s+)*)?(?:a?round|(?<=\bcircle\s+))\s*(?:(?:the|your|each|both)\s+)*eyes?\b(?:[\s-]*sockets?)?",
         Free
     )]
     private static partial Regex RoundTheEye();
 
     [GeneratedRegex(
-        @"[,:;(]?\s*\b(?:and\s+|then\s+)?(?:(?:(?<out>out)|(?<in>in))(?:wards?)?\s+)?(?:over|above|along|across|on)\s+(?:(?:the|your|both)\s+)*(?:(?:eye)?brows?(?:\s+bones?)?|top)\b(?:\s+(?:(?<out>out)|(?<in>in))wards?)?",
+        @"[,:;(]?\s*\b(?:and\s+|then\s+)?(?:(?:(?<out>out)|(?<in>in))(?:wards?)?\s+)?(?:over|above|along|across"
+            + @"|on)\s+(?:(?:the|your|both)\s+)*(?:(?:eye)?brows?(?:\s+bones?)?|top)\b(?:\s+(?:(?<out>out)"
+            + @"|(?<in>in))wards?)?",
         Free
     )]
     private static partial Regex AboveTheEye();
 
     [GeneratedRegex(
-        @"[,:;]?\s*\b(?:and\s+|then\s+)?(?:back\s+)?(?:(?:(?<out>out)|(?<in>in))(?:wards?)?\s+)?(?:under(?:neath)?|below|beneath)(?:\s+(?:(?:the|your|both)\s+)*eyes?)?\b(?:\s+(?:(?<out>out)|(?<in>in))wards?)?\)?",
+        @"[,:;]?\s*\b(?:and\s+|then\s+)?(?:back\s+)?(?:(?:(?<out>out)"
+            + @"|(?<in>in))(?:wards?)?\s+)?(?:under(?:neath)?|below|beneath)(?:\s+(?:(?:the|your"
+            + @"|both)\s+)*eyes?)?\b(?:\s+(?:(?<out>out)|(?<in>in))wards?)?\)?",
         Free
     )]
     private static partial Regex BelowTheEye();
 
     /// <summary>"From the inner corner along the brow bone and back under the eye".</summary>
     [GeneratedRegex(
-        @"\bfrom\s+(?:the\s+)?inner\s+(?:eye\s+)?corners?(?:\s+of\s+(?:the\s+)?eyes?)?,?\s+(?:up\s+|out\s+)?(?:over|along|above)\s+(?:(?:the|your)\s+)?(?:eye)?brows?(?:\s+bones?)?,?\s+(?:and\s+|then\s+)*(?:back\s+)?(?:in\s+)?(?:under|below)\s+(?:(?:the|your)\s+)?eyes?\b",
+        @"\bfrom\s+(?:the\s+)?inner\s+(?:eye\s+)?corners?(?:\s+of\s+(?:the\s+)?eyes?)?,?\s+(?:up\s+"
+            + @"|out\s+)?(?:over|along|above)\s+(?:(?:the|your)\s+)?(?:eye)?brows?(?:\s+bones?)?,?\s+(?:and\s+"
+            + @"|then\s+)*(?:back\s+)?(?:in\s+)?(?:under|below)\s+(?:(?:the|your)\s+)?eyes?\b",
         Free
     )]
     private static partial Regex FromCornerRound();

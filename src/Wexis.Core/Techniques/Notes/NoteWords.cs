@@ -13,11 +13,17 @@ internal sealed partial class NoteGlossary
         W(@"(?:cold|cool|chilled|warm|hot|iced?)\s+(?:spoons?|compress\w*|cloths?|towels?|pads?)", "heat-cold"),
         W(@"gua\s*sha", "tool-stroke"),
         W(
-            @"(?:mov|shift)\w*\s+(?:the\s+|your\s+)?(?:skin|scalp)(?:\s+(?:back\s+and\s+forth|to\s+and\s+fro|up\s+and\s+down|forwards?\s+(?:and\s+|/\s*)?back(?:wards?)?))?|(?:pull|push|slid)\w*\s+(?:the\s+|your\s+)?(?:skin|scalp)\s+(?:forwards?\s+and\s+back(?:wards?)?|back\s+and\s+forth|to\s+and\s+fro|up\s+and\s+down)",
+            @"(?:mov|shift)\w*\s+(?:the\s+|your\s+)?(?:skin|scalp)(?:\s+(?:back\s+and\s+forth|to\s+and\s+fro"
+                + @"|up\s+and\s+down|forwards?\s+(?:and\s+|/\s*)?back(?:wards?)?))?|(?:pull|push|slid)\w*\s+(?:the\s+"
+                + @"|your\s+)?(?:skin|scalp)\s+(?:forwards?\s+and\s+back(?:wards?)?|back\s+and\s+forth|to\s+and\s+fro"
+                + @"|up\s+and\s+down)",
             "friction"
         ),
         W(
-            @"hold\w*\s+(?:(?:it|them|the\s+skin)\s+)?up\b(?<=(?:·|\b(?:fingers?|fingertips?|hands?|palms?|thumbs?|index|knuckles|heels?)\b)[^.;]*)|hold\w*\s+(?:(?:the|your|both)\s+)*(?:cheeks?|(?:eye)?brows?|skin|corners?|temples?)\s+(?:up|back|out|down)(?:wards?)?\b(?<=(?:·|\b(?:fingers?|fingertips?|hands?|palms?|thumbs?|index|knuckles|heels?)\b)[^.;]*)",
+            @"hold\w*\s+(?:(?:it|them|the\s+skin)\s+)?up\b(?<=(?:·|\b(?:fingers?|fingertips?|hands?|palms?"
+                + @"|thumbs?|index|knuckles|heels?)\b)[^.;]*)|hold\w*\s+(?:(?:the|your|both)\s+)*(?:cheeks?"
+                + @"|(?:eye)?brows?|skin|corners?|temples?)\s+(?:up|back|out|down)(?:wards?)?\b(?<=(?:·|\b(?:fingers?"
+                + @"|fingertips?|hands?|palms?|thumbs?|index|knuckles|heels?)\b)[^.;]*)",
             "lift-hold"
         ),
         W(@"zig-?\s?zag\w*(?:\s+(?:movements?|lines?|motions?|pattern))?", "friction"),
@@ -27,20 +33,25 @@ internal sealed partial class NoteGlossary
     private static readonly (Regex Pattern, int Level)[] PressureWords =
     [
         P(
-            @"(?:soft|light|gentl)est|light\s+feather|feather[\w-]*(?:\s+light)?|(?:no|without|zero)\s+pressure|very\s+light(?:ly)?|barely(?:\s+touch\w*)?|almost\s+no\s+pressure|(?:level|pressure)\s+1\b(?!\s*(?:x|×|times|sec|reps?))",
+            @"(?:soft|light|gentl)est|light\s+feather|feather[\w-]*(?:\s+light)?|(?:no|without|zero)\s+pressure"
+                + @"|very\s+light(?:ly)?|barely(?:\s+touch\w*)?|almost\s+no\s+pressure|(?:level"
+                + @"|pressure)\s+1\b(?!\s*(?:x|×|times|sec|reps?))",
             1
         ),
         P(
-            @"not\s+(?:too\s+|very\s+|so\s+)?(?:hard|firm(?:ly)?|strong(?:ly)?|deep(?:ly)?)|light(?:ly)?|gentl[ye]|soft(?:ly)?|(?:level|pressure)\s+2\b(?!\s*(?:x|×|times|sec|reps?))",
+            @"not\s+(?:too\s+|very\s+|so\s+)?(?:hard|firm(?:ly)?|strong(?:ly)?|deep(?:ly)?)|light(?:ly)?"
+                + @"|gentl[ye]|soft(?:ly)?|(?:level|pressure)\s+2\b(?!\s*(?:x|×|times|sec|reps?))",
             2
         ),
         P(
-            @"medium|moderate(?:ly)?|mid(?:dle)?(?=\s+pressure)|med(?=\s*[,.;]?\s*$)|(?:level|pressure)\s+3\b(?!\s*(?:x|×|times|sec|reps?))",
+            @"medium|moderate(?:ly)?|mid(?:dle)?(?=\s+pressure)|med(?=\s*[,.;]?\s*$)|(?:level"
+                + @"|pressure)\s+3\b(?!\s*(?:x|×|times|sec|reps?))",
             3
         ),
         P(@"firm(?:ly)?|strong(?:ly)?|(?:level|pressure)\s+4\b(?!\s*(?:x|×|times|sec|reps?))", 4),
         P(
-            @"(?<!\bbreath\w*\s+(?:in\s+|out\s+)?|\bshoulders?\s+)deep(?:ly)?(?!\s+breath)|(?:down\s+)?to\s+the\s+bone|hard|(?:level|pressure)\s+5\b(?!\s*(?:x|×|times|sec|reps?))",
+            @"(?<!\bbreath\w*\s+(?:in\s+|out\s+)?|\bshoulders?\s+)deep(?:ly)?(?!\s+breath)"
+                + @"|(?:down\s+)?to\s+the\s+bone|hard|(?:level|pressure)\s+5\b(?!\s*(?:x|×|times|sec|reps?))",
             5
         ),
     ];
@@ -59,7 +70,8 @@ internal sealed partial class NoteGlossary
     [
         W(@"(?:2|two)\s*(?:-|–|to|or)\s*(?:3|three)\s+(?:finger\s?tips?|fingers?)", "two-fingers"),
         W(
-            @"(?:between\s+)?thumbs?\s+and\s+(?:the\s+)?(?:(?:bent|crooked|curved)\s+)?(?:index|fore)?(?:\s*fingers?)?|(?:between\s+)?(?:index|fore)\s*(?:fingers?)?\s+and\s+thumbs?",
+            @"(?:between\s+)?thumbs?\s+and\s+(?:the\s+)?(?:(?:bent|crooked|curved)\s+)?(?:index"
+                + @"|fore)?(?:\s*fingers?)?|(?:between\s+)?(?:index|fore)\s*(?:fingers?)?\s+and\s+thumbs?",
             "pinch-thumb-index"
         ),
         W(@"V[\s-]fingers?|V\s+of\s+(?:two\s+)?fingers", "v-two-fingers"),
@@ -68,7 +80,8 @@ internal sealed partial class NoteGlossary
         W(@"(?:(?:both|the|your)\s+)*thumbs?\s+hook(?:ed)?|hook(?:ed|s)?\s+(?:(?:both|the|your)\s+)*thumbs?", "thumb-pad"),
         W(@"hook(?:ed|s)?\s+(?:(?:the|your|both|index|middle)\s+)*fingers?|(?:index\s+|middle\s+)?fingers?\s+hook(?:ed|s)?|hooked", "hook"),
         W(
-            @"index\s+(?:fingers?\s+)?and\s+middle(?:\s+fingers?)?|middle\s+(?:fingers?\s+)?and\s+(?:index|ring)(?:\s+fingers?)?|(?:two|2)\s+(?:finger\s?tips?|finger\s+pads?|fingers?)",
+            @"index\s+(?:fingers?\s+)?and\s+middle(?:\s+fingers?)?|middle\s+(?:fingers?\s+)?and\s+(?:index"
+                + @"|ring)(?:\s+fingers?)?|(?:two|2)\s+(?:finger\s?tips?|finger\s+pads?|fingers?)",
             "two-fingers"
         ),
         W(@"(?:(?:two|both|2)\s+)?ring\s+fingers?", "fingertip-ring"),
@@ -76,7 +89,9 @@ internal sealed partial class NoteGlossary
         W(@"(?:(?:two|both|2)\s+)?index(?:\s+fingers?)?", "fingertip-index"),
         W(@"(?:three|3)\s+(?:finger\s?tips?|finger\s+pads?|fingers?)", "three-fingers"),
         W(
-            @"(?:four|five|ten|all(?:\s+ten)?)\s+fingers?|[45]\s+fingers?|flat\s+(?:hands?|fingers?)|(?:hands?|fingers)\s+flat|finger\s?tips|finger\s+pads|(?<!\bbacks?\s+of\s+(?:the\s+|your\s+|all\s+)*)fingers",
+            @"(?:four|five|ten|all(?:\s+ten)?)\s+fingers?|[45]\s+fingers?|flat\s+(?:hands?|fingers?)|(?:hands?"
+                + @"|fingers)\s+flat|finger\s?tips|finger\s+pads|(?<!\bbacks?\s+of\s+(?:the\s+|your\s+"
+                + @"|all\s+)*)fingers",
             "four-fingers"
         ),
         W(@"(?:(?:two|both|2)\s+)?thumbs?(?:\s+pads?)?", "thumb-pad"),
