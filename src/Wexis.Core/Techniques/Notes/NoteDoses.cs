@@ -75,7 +75,10 @@ internal sealed partial class NoteGlossary
     /// <summary>Whether a line holds one thing for two different times ("hold 5 s, hold 9 s").</summary>
     public static bool HoldsDiffer(string line) => Hold().Matches(line).Select(m => m.Groups["n"].Value).Distinct().Count() > 1;
 
-    [GeneratedRegex(@"^(?<h>(?:hold\s+(?:for\s+)?)?\d+\s*(?:s|secs?|seconds?|counts?)?)(?:,\s*\k<h>)+(?=,|$)", Free)]
+    [GeneratedRegex(
+        @"^(?<h>(?:hold\s+(?:for\s+)?)?(?<n>\d+\s*(?:s|secs?|seconds?|counts?)?))(?:,\s*(?:hold\s+(?:for\s+)?)?\k<n>)+(?=,|$)",
+        Free
+    )]
     private static partial Regex EqualHolds();
 
     /// <summary>The hold, where a line says nothing else in figures.</summary>
@@ -172,13 +175,13 @@ internal sealed partial class NoteGlossary
     private static partial Regex PointsAndRounds();
 
     /// <summary>"X5": five times.</summary>
-    [GeneratedRegex(@"(?<=(?:clockwise|\bway|\bdirection|wards?)\s+)[x×]\s?(?<n>\d+)\b", Free)]
+    [GeneratedRegex(@"(?<=(?:clockwise|\bway|\bdirection|wards?)\s+|^\s*)[x×]\s?(?<n>\d+)\b", Free)]
     private static partial Regex TimesBefore();
 
     /// <summary>"…, 20, quick": a number by itself counts.</summary>
     [GeneratedRegex(
         @"(?:(?<=[,;]\s*)(?<n>\d{1,3})(?:\s+(?:slow|quick|fast)(?:ly)?)?|(?<=\p{L}\s+)(?<n>\d{1,3})\s+(?:slow"
-            + @"|quick|fast)(?:ly)?|(?<=\b(?:nods|kisses|blinks|smiles|circles|taps|strokes|lifts|pulses|squeezes"
+            + @"|quick|fast)(?:ly)?|(?<=\b(?:pulses?|nods|kisses|blinks|smiles|circles|taps|strokes|lifts|pulses|squeezes"
             + @"|presses|winks|yawns|slow|fast|quick(?:ly)?|slowly)\s+)(?<n>\d{1,3}))(?=\s*(?:[,;]|\.?\s*$))",
         Free
     )]

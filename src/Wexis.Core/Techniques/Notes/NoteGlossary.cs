@@ -203,7 +203,7 @@ internal sealed partial class NoteGlossary
             : null;
     }
 
-    public static bool IsAdvice(string sentence) => Advice().IsMatch(sentence) && !Movement().IsMatch(sentence);
+    public static bool IsAdvice(string sentence) => Advice().IsMatch(sentence) && !Movement().IsMatch(sentence) && !Does(sentence);
 
     /// <summary>
     /// A sentence that says what a technique does; one with a dose, or one that begins with what to do, says how it is done.
@@ -294,6 +294,7 @@ internal sealed partial class NoteGlossary
 
     private const string WhereAsked = "Where: from which place to which?";
     private const string FromWhereAsked = "Which way: from where, to where?";
+    public const string WhichOneAsked = "which one, or one after the other?";
     public const string HowHardAsked = "How hard?";
     private const string WithWhatAsked = "With which part of the hand, or which tool?";
 
@@ -318,6 +319,8 @@ internal sealed partial class NoteGlossary
         if (step.AllHands.Count == 0)
         {
             var holds = HoldsThere().IsMatch(laid.Cue ?? "") || HoldsSkin().IsMatch(laid.Cue ?? "");
+            if (step.AllActs.Any(a => a.Resist is not null))
+                return step with { Hands = [start with { Role = "resist" }], Cue = cue };
             if (!holds)
                 open.Add("The hands that lie there: do they resist, hold the skin, or only feel?");
             return step with { Hands = [holds ? start with { Role = "hold" } : start], Cue = cue };

@@ -1,6 +1,7 @@
 using System.Text.RegularExpressions;
 using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Notes.Roles;
 
 namespace Wexis.Core.Techniques.Notes;
 
@@ -25,6 +26,15 @@ internal sealed partial class NoteGlossary
             if (!m.Success)
                 return null;
             Blank(m);
+            return m;
+        }
+
+        /// <summary>The first that is meant.</summary>
+        public Match? Take(Regex pattern, Func<Match, bool> meant)
+        {
+            var m = pattern.Matches(Left).FirstOrDefault(meant);
+            if (m is not null)
+                Blank(m);
             return m;
         }
 
@@ -166,7 +176,7 @@ internal sealed partial class NoteGlossary
         )
             // "Close the eyes and rest for 20 s": the rest is what is done.
             dose = Said($"{rests.Groups["n"].Value} s");
-        if (moves.Count > 1 && dose?.Line is { } line && EqualHolds().Replace(line, "${h}") is var once && once != line)
+        if (moves.Count > 0 && dose?.Line is { } line && EqualHolds().Replace(line, "${h}") is var once && once != line)
             // "Kiss, hold 5 s, smile, hold 5 s": each is held as long.
             dose = Said(once);
         if (dose is not null && hand is null && sides == "one-then-other")
@@ -223,7 +233,7 @@ internal sealed partial class NoteGlossary
         if (PressedInto().Match(sentence) is { Success: true } into)
             open.Add($"“{into.Value.ToLowerInvariant()}”: does the head press, or the hand?");
         if (sides is null && hand is null && !AlsoTheOther().IsMatch(sentence) && OneOfTwo().Match(sentence) is { Success: true } oneOf)
-            open.Add($"“{oneOf.Value.ToLowerInvariant()}”: which one, or one after the other?");
+            open.Add($"“{oneOf.Value.ToLowerInvariant()}”: {WhichOneAsked}");
         // Where a face moves from and to is no place of a hand.
         foreach (var ends in hand is null ? [] : Unplaced(sentence))
             open.Add($"“{ends}”: where is that?");
@@ -240,6 +250,12 @@ internal sealed partial class NoteGlossary
             && sentence.IndexOf("strok", StringComparison.OrdinalIgnoreCase) < 0
         )
             open.Add($"“{massage.Value.ToLowerInvariant()}”: strokes, circles or kneading?");
+        if (
+            hand is null
+            && FromSideToSide().Match(sentence) is { Success: true } across
+            && !moves.Exists(m => RoleWords.WaysIn(m.Do).Any(w => w is "left" or "right" or "side" or "turn" or "tilt"))
+        )
+            open.Add($"“{across.Value.ToLowerInvariant()}”: what is it for here?");
         if (CrossesTheEye(step) && !LidNamed().IsMatch(sentence))
             open.Add("This way would lead over the eye: below it, or above it?");
         if (hand == "stroke" && BothWays().Match(sentence) is { Success: true } rubbed)
@@ -275,6 +291,13 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Whether what alternates is what is done ("kiss and smile", "shut and wide open"), and not the sides.</summary>
     private static bool InItself(IReadOnlyList<Moved> moves) => moves.Count > 1 || moves[0].Do == "squeeze-open";
+
+    /// <summary>Circles that go forwards or backwards, and not both.</summary>
+    [GeneratedRegex(@"\bcircl\w*\b[^.;]*?\b(?<way>(?:for|back)wards?)\b(?!\s*(?:,|and|/|then)\s*(?:for|back))", Free)]
+    private static partial Regex CircleTurn();
+
+    [GeneratedRegex(@"\b(?:from\s+)?side\s+to\s+side\b", Free)]
+    private static partial Regex FromSideToSide();
 
     /// <summary>"Pinch it and hold": held between the fingers, and not rolled.</summary>
     [GeneratedRegex(@"\bpinch\w*\b[^.;]*\band\s+hold\b", Free)]

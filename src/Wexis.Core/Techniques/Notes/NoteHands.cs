@@ -236,6 +236,10 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex Pulled();
 
+    /// <summary>Which way a stroke goes that names no end.</summary>
+    [GeneratedRegex(@"\b(?<way>out|in)wards?\b", Free)]
+    private static partial Regex OutOrIn();
+
     private static string DirectionOf(string way) =>
         way switch
         {
@@ -287,7 +291,8 @@ internal sealed partial class NoteGlossary
             ? double.Parse(m.Groups["n"].Value, CultureInfo.InvariantCulture)
             : null;
         // "Lift the cheeks towards the ears": the cheeks are where the hand is.
-        var lifted = verb == "lift-hold" && places.Count == 1 && UpTo().IsMatch(rest.Left) ? ZonesIn(UpTo().Replace(rest.Left, " ")) : [];
+        var lifted =
+            verb is "lift-hold" or "press" && places.Count == 1 && UpTo().IsMatch(rest.Left) ? ZonesIn(UpTo().Replace(rest.Left, " ")) : [];
         if (lifted.Count > 0)
             places = [];
         if (places.Count > 1)
@@ -315,6 +320,8 @@ internal sealed partial class NoteGlossary
             null,
             lifted.Count > 0 ? "up"
                 : places.Count < 2 && StrokeWay().Match(sentence) is { Success: true } way ? way.Groups["way"].Value.ToLowerInvariant()
+                : verb is "stroke" or "tool-stroke" or "roll" && places.Count < 2 && OutOrIn().Match(sentence) is { Success: true } aside
+                    ? DirectionOf(aside.Groups["way"].Value.ToLowerInvariant())
                 : pulled is [var one] ? DirectionOf(one)
                 : verb == "circle"
                 && CircleWay().Match(sentence).Groups["way"].Value.ToLowerInvariant() is var turned
@@ -322,6 +329,10 @@ internal sealed partial class NoteGlossary
                     ? "outward"
                 : verb == "circle" && CircleWay().Match(sentence).Groups["way"].Value.StartsWith("in", StringComparison.OrdinalIgnoreCase)
                     ? "inward"
+                : verb == "circle"
+                && !BothTurns().IsMatch(InFigures(sentence))
+                && CircleTurn().Match(sentence) is { Success: true } turn
+                    ? turn.Groups["way"].Value.ToLowerInvariant().TrimEnd('s')
                 : null,
             pulled is [var first, var second] ? DegreesOf(first, second) : null,
             pressure,

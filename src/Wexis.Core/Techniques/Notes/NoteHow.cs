@@ -90,10 +90,28 @@ internal sealed partial class NoteGlossary
     /// <summary>How hard; of two that are said ("medium to firm") the lighter, and it is asked.</summary>
     private static int? PressureIn(Phrases phrases, List<string>? open = null)
     {
-        var said = PressureWords.Select(p => (p.Level, Match: phrases.Take(p.Pattern))).Where(p => p.Match is not null).ToList();
+        // "Fingers on the temples, clench gently": how strongly the jaw does it.
+        List<Match> byFace = HandWord().IsMatch(phrases.Left) ? [.. ClauseIn().Matches(phrases.Left).Where(OfTheFace)] : [];
+        var said = PressureWords
+            .Select(p =>
+                (p.Level, Match: phrases.Take(p.Pattern, m => !byFace.Exists(c => c.Index <= m.Index && m.Index < c.Index + c.Length)))
+            )
+            .Where(p => p.Match is not null)
+            .ToList();
         phrases.TakeAll(PressureWord());
-        if (said.Select(p => p.Level).Distinct().Count() > 1)
+        // "Gently, no pressure": the lighter of two light ones says how hard, the other how.
+        if (said.Select(p => p.Level).Distinct().Count() > 1 && said.Exists(p => p.Level > 2))
             open?.Add($"“{string.Join("”, “", said.Select(p => p.Match!.Value.Trim().ToLowerInvariant()))}”: how hard?");
         return said.Count == 0 ? null : said.Min(p => p.Level);
     }
+
+    /// <summary>Whether a clause tells of a movement that no hand does, and of no hand.</summary>
+    private static bool OfTheFace(Match clause) =>
+        !HandWord().IsMatch(clause.Value)
+        && !PressureWord().IsMatch(clause.Value)
+        && Roles
+            .Chunk.Of(clause.Value, Phrases.Read, [])
+            .Exists(c =>
+                c.Role == Roles.Role.Verb && Roles.RoleWords.Verb(c.Means) is { Work: null, Bare: false, Way: not ("loose" or "let") }
+            );
 }

@@ -29,17 +29,21 @@ internal sealed partial class NoteGlossary
         ),
         M(@"(?:say|form|make)\w*\s+(?:an?\s+)?(?:long\s+)?['‘“""]?o+h?['’”""]?\b", "funnel-o"),
         M(
-            @"(?:take\w*\s+)?(?:an?\s+)?(?:(?:deep|slow|long|calm)\s+)*breath\s+(?:in|out)\b(?:\s+(?:through"
+            @"tak(?:e|es|ing)\s+(?:an?\s+)?(?:(?:deep|slow|long|calm)\s+)*breath\b(?:\s+(?:in|through\s+(?:the\s+|your\s+)?nose))*"
+                + @"|(?:take\w*\s+)?(?:an?\s+)?(?:(?:deep|slow|long|calm)\s+)*breath\s+(?:in|out)\b(?:\s+(?:through"
                 + @"|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?|(?:(?:in|ex)hal(?:e|es|ing)"
                 + @"|sniff\w*(?:\s+in)?)\b(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?|breath(?:e"
                 + @"|es|ing)\b(?:\s+(?:in|out|deep\w*|slow\w*))*(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose"
                 + @"|mouth))?",
             "breathe"
         ),
-        M(@"\b(?:\d+|a\s+few|some|three|five)\s+(?:slow\s+|deep\s+|calm\s+|long\s+)*breaths\b", "breathe"),
+        M(
+            @"(?<!\b(?:hold|stay|keep|remain)\w*\s+(?:for\s+|it\s+|this\s+)*)\b(?:\d+|a\s+few|some|three|five)\s+(?:slow\s+|deep\s+|calm\s+|long\s+)*breaths\b",
+            "breathe"
+        ),
         M(
             @"(?:mov|pass|push|shift|send|roll|swish|swirl|rinse)\w*\s+(?:(?:the\s+)?air\b"
-                + @"|it\b(?<=\bair\b[^.;]*))(?:\s+(?:from\s+)?(?:the\s+)?(?:left|right|side"
+                + @"|it\b(?<=\bair\b[^.;]*))(?:\s+(?:a?round|in\s+an?\s+circle|in\s+circles)\b|\s+(?:from\s+)?(?:the\s+)?(?:left|right|side"
                 + @"|cheek)(?:\s+cheek)?\s+(?:in)?to\s+(?:the\s+)?(?:left|right|side|cheek)(?:\s+cheek)?)?"
                 + @"|(?:left\s+(?:to|and)\s+right|right\s+(?:to|and)\s+left|(?:one\s+)?(?:side"
                 + @"|cheek)\s+to\s+(?:the\s+other\s+)?(?:side|cheek|other))\b(?<=\bair\b[^.;]*)",
@@ -79,6 +83,11 @@ internal sealed partial class NoteGlossary
             @"(?:lower|bottom)\s+teeth\s+(?:(?:are|come|go)\s+)?(?:in\s+front\s+of|before|over"
                 + @"|cover(?:ing)?)\s+(?:the\s+|your\s+)?(?:upper|top)(?:\s+(?:teeth|lip|ones?))?",
             "jaw-forward"
+        ),
+        M(
+            @"tongue\s+(?:push|press|slid|glid|strok|massag|mov|run)\w*\s+(?:out\w*\s+)?from\s+(?:the\s+)?(?:inside|within)"
+                + @"(?:\s+(?:along|against|up|over|into)\s+(?:the\s+|your\s+)?(?:(?:nasolabial|smile|laugh)\s+)?(?:folds?|lines?|cheeks?))?",
+            "tongue-push-cheek"
         ),
         M(@"fish\s+(?:face|lips|mouth)", "suck-cheeks"),
         M(@"(?:(?:to\s+)?(?:mak|form)\w*\s+)?dimples?\b(?!\s+(?:of|in|on)\b)", "dimple"),
@@ -124,11 +133,16 @@ internal sealed partial class NoteGlossary
     {
         foreach (var (pattern, verb) in HandIdioms)
             if (phrases.Take(pattern) is { } idiom)
+            {
+                // "Press the fingertips on the scalp and move it": how they lie there.
+                foreach (var span in works.Where(w => verb == "friction" && w is { Work: "press", Spans: [_] }).SelectMany(w => w.Spans))
+                    phrases.Blank(span.At, span.Length);
                 return new(
                     idiom.Index,
                     verb == "friction" && phrases.Take(InCircles()) is not null ? "circle" : verb,
                     idiom.Value.ToLowerInvariant()
                 );
+            }
         if (works.OrderBy(w => Array.IndexOf(MostSaid, w.Work)).FirstOrDefault() is not { } told)
             return null;
         var said = phrases.Left.Substring(told.Spans[0].At, told.Spans[0].Length).ToLowerInvariant();
@@ -290,7 +304,7 @@ internal sealed partial class NoteGlossary
         char.ToLowerInvariant(said[0]) switch
         {
             'a' => "open-jaw",
-            'e' or 'i' or 'c' => "stretch-corners-sideways",
+            'e' or 'i' or 'c' or 'x' => "stretch-corners-sideways",
             // "oo" is said with the lips forward; one long "o" with them round.
             'o' when said.Count(c => c is 'o' or 'O') == 2 => "pucker",
             'o' => "funnel-o",

@@ -7,6 +7,7 @@ internal sealed partial class NoteGlossary
 {
     private static string OtherWords(string sentence)
     {
+        sentence = Otherwise(sentence);
         sentence = OfYours().Replace(sentence, "of the ");
         sentence = OpenAndClose().Replace(sentence, "open and close");
         sentence = Underside().Replace(sentence, "under the ");
@@ -43,7 +44,7 @@ internal sealed partial class NoteGlossary
         return sentence;
     }
 
-    [GeneratedRegex(@"\bjaw(?:line|bone)?\b", Free)]
+    [GeneratedRegex(@"\b(?:jaw(?:line|bone)?|chin)\b", Free)]
     private static partial Regex JawWord();
 
     [GeneratedRegex(@"\b(?:from\s+)?(?:the\s+)?(?:centre|center|middle)\s+(?:up\s+|out\s+)?to\s+(?:the\s+)?ears?\b", Free)]

@@ -71,7 +71,7 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(
         @"^\s*(?:and\s+)?(?:switch|swap|change)\W*$|^\s*(?:(?:and|then)\s+)*(?:(?:on|to|with|against"
             + @"|into)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|one|(?:eye)?brow|eye|cheek|corner"
-            + @"|nostril))?(?:\s+(?:too|as\s+well))?\W*$|\b(?:the\s+)?(?:other|opposite|second)\s+(?:side|half|cheek"
+            + @"|nostril))?(?:\s+(?:too|as\s+well))?\W*$|^\s*(?:(?:and|then)\s+)*(?:the\s+)?other(?:\s+one)?\W*$|\b(?:the\s+)?(?:other|opposite|second)\s+(?:side|half|cheek"
             + @"|eye|hand)\b|\b(?:change|switch|swap)\s+(?:the\s+)?sides?\b|\b(?:repeat\w*|same"
             + @"|again)\b.{0,30}\b(?:on|with|to)\s+the\s+(?:left|right)\b|^\s*(?:repeat"
             + @"|same)\s+(?:on\s+)?(?:the\s+)?(?:left|right)\b",
@@ -84,10 +84,10 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Hands that are laid somewhere, with a verb or without ("fingers flat on the cheeks").</summary>
     [GeneratedRegex(
-        @"^\s*(?:(?:a|one|both|the|your|flat|warm|left|right|two|three|four|\d|index|middle"
+        @"^\s*(?:(?:begin|start)\w*\s+with\s+)?(?:(?:a|one|both|the|your|flat|warm|left|right|two|three|four|\d|index|middle"
             + @"|ring)\s+)*(?:fingers?|fingertips?|palms?|hands?|thumbs?|knuckles?|fists?)\s+(?:pads?\s+|flat\s+"
             + @"|lightly\s+|gently\s+|soft(?:ly)?\s+)*(?:on|onto|at|over|under|below|beside|behind|against|between"
-            + @"|along|in\s+front\s+of)\s|^\s*(?:hold|fix)\w*\s+(?:the\s+|your\s+)?(?:skin|(?:outer\s+"
+            + @"|along|in\s+front\s+of)\s|^\s*(?:hold|fix)\w*\s+(?:the\s+|your\s+|both\s+)*(?:skin|forehead|(?:eye)?brows?|(?:outer\s+"
             + @"|inner\s+)?(?:eye\s+)?corners?)\b.{0,60}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?)\b"
             + @"|\b(?:plac(?:e|ing)|put(?:ting)?|rest(?:ing)?|lay(?:ing)?|set(?:ting)?"
             + @"|position\w*)\b.{0,40}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?|knuckles?|stone|roller)\b",
@@ -155,7 +155,7 @@ internal sealed partial class NoteGlossary
             + @"|no)\s+(?:show\w*\s+(?:the\s+|your\s+|any\s+)*)?teeth\b(?:\s+showing)?|\b(?:let\s+)?(?:the\s+"
             + @"|your\s+)?lips\s+touch\b|\bclosed[-\s]+(?:lips?|mouth|smile)\b|\bmouth\s+(?:is\s+"
             + @"|stays?\s+)?(?:closed|shut)\b|(?<!\bopen\w*\s*(?:and|&|,|/)\s*)\b(?:clos|shut)\w*\s+(?:the\s+"
-            + @"|your\s+)?(?:mouth|lips)\b(?!\s+against)|\bwithout\s+opening\s+(?:the\s+|your\s+)?(?:lips|mouth)\b",
+            + @"|your\s+)?(?:mouth|lips)\b(?!\s+against)(?<!\bopen\w*\b[^.;]*)|\bwithout\s+opening\s+(?:the\s+|your\s+)?(?:lips|mouth)\b",
         Free
     )]
     private static partial Regex LipsClosed();
@@ -176,7 +176,7 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(
         @"\b(?:sit|stand)\w*\s+(?:up\s*)?(?:right|straight|tall|upright)\b|\b(?:head|chin)\s+(?:is\s+"
             + @"|stays?\s+)?(?:straight|upright|level)\b|\bchin\s+(?:is\s+)?(?:parallel\s+to"
-            + @"|level\s+with)\s+the\s+(?:floor|ground)\b|\bback\s+straight\b|\bcrown\s+(?:of\s+(?:the\s+"
+            + @"|level\s+with)\s+the\s+(?:floor|ground)\b|\b(?:(?:sit|stand)\w*\s+)?(?:with\s+)?(?:back\s+straight|(?:an?|the|your)\s+straight\s+back)\b|\bcrown\s+(?:of\s+(?:the\s+"
             + @"|your\s+)?head\s+)?(?:up|to(?:wards?)?\s+the\s+ceiling)\b|\bneck\s+(?:stays?\s+|is\s+|kept\s+"
             + @"|remains?\s+)?long\b|\b(?:make|keep)\w*\s+(?:the\s+|your\s+)?neck\s+long\b|\blengthen\w*\s+(?:the\s+"
             + @"|your\s+)?(?:back\s+of\s+(?:the\s+|your\s+)?)?neck\b|\b(?:(?:with\s+)?an?\s+)?long\s+neck\b",
@@ -226,7 +226,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex Negation();
 
     [GeneratedRegex(
-        @"\b(?:press|push|pull|squeez|smil|frown|clench|lift|rais|turn|tilt|hold|rub|strok|stretch|pinch|tap|knead|massag|open|clos)\w*\b",
+        @"\b(?:press|push|pull|squeez|smil|frown|clench|lift|rais|turn|tilt|hold|rub|strok|stretch|pinch|tap|knead|massag|open|clos|pucker|purs|suck|puff|swallow)\w*\b",
         Free
     )]
     private static partial Regex Movement();
@@ -266,14 +266,15 @@ internal sealed partial class NoteGlossary
             + @"|\d+\s*[x×]\s*\d+(?:\s*(?:s|secs?|seconds?|mins?|minutes?|times|reps?)\b)?"
             + @"|\d+\s+left\s*,?\s*(?:and\s+)?\d+\s+right|\d+\s+right\s*,?\s*(?:and\s+)?\d+\s+left"
             + @"|\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|rounds?|rolls|passes"
-            + @"|changes|taps?|swipes?|holds?|press(?:es)?|pinches|points|spots|places|pulses?|bounces?|beats?"
+            + @"|changes|alternations|swings|waves|dabs|flicks|pushes|pulls|pumps|openings|turns|yawns|sniffs|swallows|blinks|winks"
+            + @"|kisses|smiles|taps?|swipes?|holds?|press(?:es)?|pinches|points|spots|places|pulses?|bounces?|beats?"
             + @"|nods?|squeezes|lifts?|repeats?|pats?|sets?(?:\s+of\s+\d+(?:\s*(?:s|secs?|seconds?|times"
             + @"|reps?))?)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)(?:\s+(?:each|per"
             + @"|on\s+each)\s+(?:eye|cheek|brow|ear|temple|nostril|corner)\b|\s+each\b(?!\s+(?:side|way|direction"
             + @"|hand|eye|day)))?"
-            + @"|\b(?:rest|relax|pause)(?:\s+\p{L}+ly)?\s+(?:for\s+)?\d+(?!\d|\s*(?:x|×|times|reps?))(?:\s*(?:s"
+            + @"|\b(?:rest|relax|pause|release|let\s+go)(?:\s+\p{L}+ly)?\s+(?:for\s+)?\d+(?!\d|\s*(?:x|×|times|reps?))(?:\s*(?:s"
             + @"|secs?|seconds?|counts?)\b)?|\bin\s+\d+(?:\s*s)?\s*,?\s*(?:and\s+)?out\s+\d+(?:\s*s\b)?"
-            + @"|(?<=\s)[x×]\s*\d+\b|(?<!\bat\s+)\b(?:once|twice)\b|\b(?:each|per|on\s+each|on\s+both)\s+sides?\b"
+            + @"|(?<=\s|^)[x×]\s*\d+\b|(?<!\bat\s+)\b(?:once|twice)\b|\b(?:each|per|on\s+each|on\s+both)\s+sides?\b"
             + @"|\beach\s+(?:way|direction)\b|\bboth\s+(?:directions|ways)\b|\b(?:swap|change|switch)\s+sides?\b",
         Free
     )]
@@ -299,6 +300,7 @@ internal sealed partial class NoteGlossary
             + @"|right\s*/\s*left)|one\s+(?:side\s+)?(?:then|after)\s+the\s+other|one\s+(?:\w+\s+)?at\s+a\s+time"
             + @"|one\s+by\s+one|(?:each|per|on\s+each)\s+sides?|\d+\s*(?:x|×|times|s|secs?|seconds?|strokes?"
             + @"|circles?)?\s+(?:each|per|on\s+each)\s+(?:eye|cheek|brow|ear|temple|nostril|corner)|change\s+sides?"
+            + @"|(?:change|switch|swap)\w*\s+(?:over\s+)?to\s+the\s+(?:left|right|other)(?:\s+(?:side|cheek|eye|brow|corner))?"
             + @"|(?<=,\s*)(?:and\s+|then\s+)?(?:change|switch|swap)(?=\W*(?:\d|$))|(?:other|second)\s+(?:side|half"
             + @"|eye|cheek|brow|ear|temple))\b",
         Free
@@ -332,7 +334,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex RightOnly();
 
     [GeneratedRegex(
-        @"\b(?:tight\w*|hard|strong\w*|as\s+(?:wide|far|hard)\s+as(?!\s+(?:is\s+|feels\s+|it\s+is\s+"
+        @"\b(?:tight\w*|firm\w*|hard|strong\w*|as\s+(?:wide|far|hard)\s+as(?!\s+(?:is\s+|feels\s+|it\s+is\s+"
             + @"|you\s+)?(?:comfortabl|pleasant|easy)))\b",
         Free
     )]

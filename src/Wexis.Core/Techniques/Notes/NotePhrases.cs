@@ -6,7 +6,7 @@ namespace Wexis.Core.Techniques.Notes;
 internal sealed partial class NoteGlossary
 {
     private const string Parts =
-        @"(?:forehead|(?:eye)?brows?|lips?|jaw|chin|head|shoulders?|tongue|eyes?|face|nose|outer\s+(?:eye\s+)?corners?|neck|mouth|teeth|cheeks?)";
+        @"(?:forehead|(?:eye)?brows?|(?:(?:upper|lower)\s+)?(?:eye)?lids?|lips?|jaw|chin|head|shoulders?|tongue|eyes?|face|nose|outer\s+(?:eye\s+)?corners?|neck|mouth|teeth|cheeks?)";
 
     private const string PartList = $@"(?:the\s+|your\s+)?{Parts}(?:\s*(?:,|and|or)\s*(?:the\s+|your\s+)?{Parts})*";
 
@@ -14,8 +14,8 @@ internal sealed partial class NoteGlossary
         $@"(?:\b(?:keep\w*|leav\w*|hold\w*|with)\s+)?{PartList}\s+(?:(?:is|are|stays?|remains?|kept|to\s+stay|must\s+stay|should\s+stay|completely|quite|very|all|wholly)\s+)*(?:still|quiet|relaxed|free|soft|loose|calm|unmoved|steady|smooth|motionless|fixed)\b(?:\s+of\s+(?:the\s+)?hands?)?"
             + $@"|\b(?:keep\w*|leav\w*)\s+{PartList}\b(?!\s+(?:half|wide|slightly|open|closed|shut|down|back|up|apart|together))"
             + $@"|\b(?:without|not|no)\s+(?:crow'?s\s+feet|(?:wrinkl|creas|squint)ing\s+(?:around|at|of|near)\s+(?:the\s+|your\s+)?(?:eyes?|forehead|brows?|mouth|nose))\b"
-            + $@"|\b(?:without|not|no)\s+(?:frown(?:ing|s)?|clench(?:ing)?|squint(?:ing)?)\b|\b(?:without|not|no)\s+(?:to\s+)?(?:mov(?:e|ing)|lifting|raising|wrinkling|tensing|using|creasing|puffing|filling|moving)\s+{PartList}"
-            + $@"|\b(?:no|without)\s+(?:help\s+(?:from|of|by)\s+)?{PartList}(?=\s*(?:[,.;)]|$))|\b(?:no|without)\s+(?:forehead|brow|eye|lip)\s+(?:lines|wrinkles|creases)\b|\bwithout\s+{PartList}\s+moving\b|\b(?:no|without)\s+(?:lines|wrinkles|creases|folds)\s+(?:at|on|around|in|between|under)\s+{PartList}|{PartList}\s+(?:do(?:es)?\s+not|don't|doesn't|must\s+not|never)\s+(?:move|lift|rise|wrinkle|help)"
+            + $@"|\b(?:without|not|no)\s+(?:an?\s+)?(?:frown(?:ing|s)?|clench(?:ing)?|squint(?:ing)?)\b|\b(?:without|not|no)\s+(?:to\s+)?(?:mov(?:e|ing)|lifting|raising|wrinkling|tensing|using|creasing|puffing|filling|moving)\s+{PartList}"
+            + $@"|\b(?:no|without)\s+(?:help\s+(?:from|of|by)\s+)?{PartList}(?=\s*(?:[,.;)\d]|$))|\b(?:no|without)\s+(?:forehead|brow|eye|lip)\s+(?:lines|wrinkles|creases)\b|\bwithout\s+{PartList}\s+moving\b|\b(?:no|without)\s+(?:lines|wrinkles|creases|folds)\s+(?:at|on|around|in|between|under)\s+{PartList}|{PartList}\s+(?:do(?:es)?\s+not|don't|doesn't|must\s+not|never)\s+(?:move|lift|rise|wrinkle|help)"
             + $@"|\b(?:do(?:es)?\s+not|don't)\s+(?:move|wrinkle|lift|raise|use|tense|crease)\s+{PartList}|(?:brows?|eyebrows?|forehead)\s+(?:stays?|remains?|kept)\s+(?:down|low|flat)\b|{PartList}\s+(?:stays?|remains?)\b(?!\s+(?:on|at|against|behind|in|under|over|where|open|closed|shut|down|back|up|apart|together))",
         Free
     )]
@@ -26,7 +26,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex RelaxesPart();
 
     [GeneratedRegex(
-        @"\b(?:as|for|giv\w*|offer\w*|provid\w*)\s+(?:(?:a|an|some|light|slight|gentle|the)\s+)*(?:counter-?)?resistance\b|\bwith\s+(?:(?:the|your|two|flat)\s+)*(?:fingers?|fingertips?|hands?|palms?)\s+(?:hold|press|push|keep|resist)ing\s+(?:(?:them|it|that)\b(?:\s+(?:down|back|in\s+place|still|against)\b)?|(?:down|back|in\s+place|against)\b)|\bwith\s+(?:(?:light|slight|gentle|some|a\s+little)\s+)?resistance\b(?:\s+(?:of|from|by)\s+(?:(?:the|your)\s+)?(?:fingers?|fingertips?|hands?|palms?))?|\bagainst\s+(?:(?:the|your|own|its|a|an|one|two|both|three|four|\d|index|middle|ring|light|slight|gentle|some|flat|firm)\s+)*(?:resistance|pressure|pull|push|tension|stretch|fingers?|fingertips?|hands?|palms?|thumbs?|fists?|heels?\s+of\s+the\s+hands?|it|them|this|that)(?:\s+pressure)?\b|\bagainst\b(?=\s*(?:[,.;!·\d(]|-\s|$))",
+        @"\b(?:as|for|giv\w*|offer\w*|provid\w*)\s+(?:(?:a|an|some|light|slight|gentle|the)\s+)*(?:counter-?)?resistance\b|\bwith\s+(?:(?:the|your|two|flat)\s+)*(?:fingers?|fingertips?|hands?|palms?)\s+(?:hold|press|push|keep|resist)ing\s+(?:(?:them|it|that)\b(?:\s+(?:down|back|in\s+place|still|against)\b)?|(?:down|back|in\s+place|against)\b)|\bwith\s+(?:(?:light|slight|gentle|some|a\s+little)\s+)?resistance\b(?:\s+(?:of|from|by)\s+(?:(?:the|your)\s+)?(?:fingers?|fingertips?|hands?|palms?))?|\bagainst\s+(?:(?:the|your|own|its|this|that|a|an|one|two|both|three|four|\d|index|middle|ring|light|slight|gentle|some|flat|firm)\s+)*(?:resistance|pressure|pull|push|lift|traction|tension|stretch|fingers?|fingertips?|hands?|palms?|thumbs?|fists?|heels?\s+of\s+the\s+hands?|it|them|this|that)(?:\s+pressure)?\b|\bagainst\b(?=\s*(?:[,.;!·\d(]|-\s|$))",
         Free
     )]
     private static partial Regex Against();
@@ -88,7 +88,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex HoldsSkin();
 
     [GeneratedRegex(
-        @"\bfrom\s+(?:the\s+)?(?<a>[^,.;]{2,40}?)\s+(?:up\s+|down\s+|out\s+|over\s+|back\s+)?(?:to|towards?)\s+(?:the\s+)?(?<b>\p{L}+(?:\s+(?!with\b|in\b|and\b|for\b|at\b|on\b|once\b|twice\b)\p{L}+){0,5})",
+        @"\bfrom\s+(?:the\s+)?(?<a>[^,.;]{2,40}?)\s+(?:up(?:wards?)?\s+|down(?:wards?)?\s+|out(?:wards?)?\s+|over\s+|back\s+)?(?:to|towards?)\s+(?:the\s+)?(?<b>\p{L}+(?:\s+(?!with\b|in\b|and\b|for\b|at\b|on\b|once\b|twice\b)\p{L}+){0,5})",
         Free
     )]
     private static partial Regex FromTo();
@@ -110,7 +110,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Where a tongue circles.</summary>
     [GeneratedRegex(
-        @"\b(?:along|inside|over|in\s+front\s+of|between|a?round)\s+(?:the\s+|your\s+)?(?:inside\s+of\s+(?:the\s+)?)?(?:upper\s+|lower\s+|front\s+)?(?:teeth|lips|gums)\b",
+        @"\b(?:along|inside|over|(?:in\s+)?front\s+of|between|a?round)\s+(?:the\s+|your\s+)?(?:inside\s+of\s+(?:the\s+)?)?(?:upper\s+|lower\s+|front\s+)?(?:teeth|lips|gums)\b(?:\s+and\s+(?:the\s+|your\s+)?(?:teeth|lips|gums)\b)?",
         Free
     )]
     private static partial Regex RoundTheTeeth();
@@ -138,13 +138,13 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Things that are counted, for which a dose line says "times".</summary>
     [GeneratedRegex(
-        @"(?<n>\d+)\s+(?:pulses?|bounces?|beats?|nods?|squeezes|lifts?|rounds?|rolls|passes|changes|repeats?|pats?|points|spots|places)\b",
+        @"(?<n>\d+)\s+(?:alternations|swings|waves|dabs|flicks|pushes|pulls|pumps|openings|turns|yawns|sniffs|swallows|blinks|winks|kisses|smiles|pulses?|bounces?|beats?|nods?|squeezes|lifts?|rounds?|rolls|passes|changes|repeats?|pats?|points|spots|places)\b",
         Free
     )]
     private static partial Regex Counted();
 
     [GeneratedRegex(
-        @"\b(?:rest|relax|pause)(?:\s+\p{L}+ly)?\s+(?:for\s+)?(?<n>\d+)(?:\s*(?:s|secs?|seconds?|counts?)\b)?(?!\s*(?:\d|min))",
+        @"\b(?:rest|relax|pause|release|let\s+go)(?:\s+\p{L}+ly)?\s+(?:for\s+)?(?<n>\d+)(?:\s*(?:s|secs?|seconds?|counts?)\b)?(?!\s*(?:\d|min))",
         Free
     )]
     private static partial Regex RestBare();
@@ -169,14 +169,14 @@ internal sealed partial class NoteGlossary
     /// <summary>Vowels that are said for the sake of the lips: "say A E I O U", "ee - oo". A letter by itself is a vowel where it stands
     /// as a capital or in quotes.</summary>
     [GeneratedRegex(
-        @"\b(?:say\w*|form\w*|shape|make|(?:in)?to\s+an|in\s+an|mouth\s+(?:in(?:to)?|like|as\s+for))\s+(?:(?:an?\s+)?(?:the|long|big|wide|loud|round|vowels?|letters?|sound)\s+)*(?:an?\s+)??[:""“'‘]*(?<vowel>(?-i:[AEIOU])|[aeiou](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+|cheese)(?![\p{L}\d])[""”'’]*(?:\s*(?:[,–/-]|and|then|to)?\s*[""“'‘]*\b(?<vowel>(?-i:[AEIOU])|[aeiou](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+|cheese)(?![\p{L}\d])[""”'’]*)*(?:\s+(?:shape\s+)?with\s+(?:(?:the|your|very|rounded|exaggerated|large|big)\s+)*(?:lips|mouth|lip\s+movements?))?|(?-i:\b(?<vowel>[AEOU])\b(?:\s*[-,–/]\s*(?<vowel>[AEIOU])\b)+)|[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)[""”'’]*(?:\s*(?:[,–/-]|and|then|to)\s*[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)\b[""”'’]*)+",
+        @"\b(?:say\w*|form\w*|shape|make|(?:in)?to\s+an|in\s+an|mouth\s+(?:in(?:to)?|like|as\s+for))\s+(?:(?:an?\s+)?(?:the|long|big|wide|loud|round|vowels?|letters?|sound)\s+)*(?:an?\s+)??[:""“'‘]*(?<vowel>(?-i:[AEIOUX])|[aeioux](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+|cheese)(?![\p{L}\d])[""”'’]*(?:\s*(?:[,–/-]|and|then|to)?\s*[""“'‘]*\b(?<vowel>(?-i:[AEIOUX])|[aeioux](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+|cheese)(?![\p{L}\d])[""”'’]*)*(?:\s+(?:shape\s+)?with\s+(?:(?:the|your|very|rounded|exaggerated|large|big)\s+)*(?:lips|mouth|lip\s+movements?))?|(?-i:\b(?<vowel>[AEOU])\b(?:\s*[-,–/]\s*(?<vowel>[AEIOU])\b)+)|[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)[""”'’]*(?:\s*(?:[,–/-]|and|then|to)\s*[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)\b[""”'’]*)+",
         Free
     )]
     private static partial Regex Vowels();
 
     /// <summary>A vowel in quotes, wherever it stands.</summary>
     [GeneratedRegex(
-        @"[""“'‘](?<vowel>a+h+|aa+|ee+|oo+h*|oh+|uu+|[aeiou])[""”'’](?:\s+(?:with\s+(?:the\s+|your\s+)?)?(?:lips|mouth|shape|sound))?",
+        @"[""“'‘](?<vowel>a+h+|aa+|ee+|oo+h*|oh+|uu+|[aeioux])[""”'’](?:\s+(?:with\s+(?:the\s+|your\s+)?)?(?:lips|mouth|shape|sound))?",
         Free
     )]
     private static partial Regex QuotedVowel();
@@ -260,7 +260,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"Relax.", "let go slowly": the way back, and nothing else.</summary>
     [GeneratedRegex(
-        @"^\s*(?:(?:and|then)\s+)*(?:release|relax|let\s+(?:it\s+|them\s+)?go|rest|lower|return|come\s+back)(?:\s+(?:it|them|the\s+face|your\s+face|all|everything|completely|fully|gently|again|to\s+(?:the\s+)?(?:neutral|normal|start|middle)|(?<slow>(?:very\s+)?slowly)|(?:over|in|for)\s+(?<n>\d+)\s+(?:slow\s+)?counts?))*\W*$",
+        @"^\s*(?:(?:and|then)\s+)*(?:release|relax|let\s+(?:it\s+|them\s+)?go|rest|lower|return|come\s+back(?:\s+up)?|come\s+up|(?:lift|raise)\s+(?:it|(?:the|your)\s+head)\s+again|pop\s+(?:them\s+|it\s+|the\s+lips\s+)?open)(?:\s+(?:it|them|the\s+face|your\s+face|all|everything|completely|fully|gently|again|to\s+(?:the\s+)?(?:neutral|normal|start|middle)|(?<slow>(?:very\s+)?slowly)|(?:over|in|for)\s+(?<n>\d+)\s+(?:slow\s+)?counts?))*\W*$",
         Free
     )]
     private static partial Regex OnlyBack();
@@ -317,14 +317,14 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Which way circles turn, where no clock says it.</summary>
     [GeneratedRegex(
-        @"\bcircles?\s+(?<way>(?:out|in|up|down)wards?)\b|\b(?<way>(?:out|in)wards?)\s+direction\b|\bdirection\s+(?<way>(?:out|in)wards?)\b",
+        @"\bcircl\w*\b(?:\s+with\s+[\p{L} ]{3,30}|\s+(?:on|at|over)\s+[\p{L} ]{3,20}(?:\s+with\s+[\p{L} ]{3,30})?)?,?\s+(?<way>(?:out|in|up|down)wards?)\b|\b(?<way>(?:out|in)wards?)\s+direction\b|\bdirection\s+(?<way>(?:out|in)wards?)\b",
         Free
     )]
     private static partial Regex CircleWay();
 
     /// <summary>Which way a stroke goes that names one place only.</summary>
     [GeneratedRegex(
-        @"\b(?:strok|glid|sweep|smooth|slid|wip|iron|roll|drag|brush|run|trac|com|mov)\w*\s+(?:(?:them|it|the\s+\p{L}+|\w+ly)\s+)?(?:straight\s+)?(?<way>up|down)(?:wards?)?\b(?!\s+to\b)|\b(?<way>up|down)wards?\b|\b(?<way>up|down)\s+(?:both|the|each)\s+(?:(?:front|back|sides?)\s+of\s+(?:the\s+)?)?(?:sides|nose|neck|cheeks?|forehead|throat)\b",
+        @"\b(?:strok|glid|sweep|smooth|slid|wip|iron|roll|drag|brush|run|trac|com|mov)\w*\s+(?:(?:them|it|the\s+\p{L}+|\w+ly)\s+)?(?:straight\s+)?(?<way>up|down)(?:wards?)?\b(?!\s+to\b)|\b(?<way>up|down)wards?\b|\b(?<way>up|down)\s+strokes?\b|\b(?<way>up|down)\s+(?:both|the|each)\s+(?:(?:front|back|sides?)\s+of\s+(?:the\s+)?)?(?:sides|nose|neck|cheeks?|forehead|throat)\b",
         Free
     )]
     private static partial Regex StrokeWay();

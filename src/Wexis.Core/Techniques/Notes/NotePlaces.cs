@@ -33,7 +33,11 @@ internal sealed partial class NoteGlossary
         if (led.Count == 0 && Label().Match(lower) is { Success: true } label && NamedIn(lower[label.Length..], _zones).Count == 0)
             led = taken.Exists(t => t.At >= label.Length)
                 ? [.. taken.Where(t => t.At >= label.Length)]
-                : [.. taken.Where(t => t.At + t.Length <= label.Groups["of"].Index + label.Groups["of"].Length)];
+                // Ears that are kneaded are not the place before the ear.
+                : [.. taken.Where(t => t.At + t.Length <= label.Groups["of"].Index + label.Groups["of"].Length && t.Means != "ear_front")];
+        // "Jaw angle, pump": it is a place, wherever it stands.
+        if (led.Count == 0)
+            led = [.. taken.Where(t => t.Means == "gonion")];
         List<string> path = [.. InOrder(led, lower).Select(t => t.Means).Distinct().Take(5)];
         if (path.Count == 1 && FromUnderTheEye().IsMatch(lower) && !path.Contains(RimBelow))
             path.Insert(0, RimBelow);
@@ -115,6 +119,7 @@ internal sealed partial class NoteGlossary
             FromTo().Match(lower) is { Success: true } way
                 ? told.FindIndex(t => t.At >= way.Groups["a"].Index && t.At < way.Groups["b"].Index)
             : ComesFrom().IsMatch(lower) ? Math.Max(0, told.FindIndex(t => JustFrom().IsMatch(lower[..t.At])))
+            : told is [var first, ..] && Lays().IsMatch(lower[..first.At]) ? 0
             : told.FindIndex(t => LeadsOn().IsMatch(lower[(t.At + t.Length)..]));
         if (start <= 0)
             return told;
@@ -281,6 +286,6 @@ internal sealed partial class NoteGlossary
     private static partial Regex Onwards();
 
     /// <summary>A label before the sentence: "Forehead: …", "jaw - …".</summary>
-    [GeneratedRegex(@"^\s*(?<of>\p{L}[\p{L} ·]{1,24}?)\s*(?::|\s[-–])\s")]
+    [GeneratedRegex(@"^\s*(?<of>\p{L}[\p{L} '’·]{1,24}?)\s*(?::|\s[-–])\s")]
     private static partial Regex Label();
 }

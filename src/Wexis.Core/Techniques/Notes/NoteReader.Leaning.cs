@@ -1,3 +1,4 @@
+using System.Diagnostics.CodeAnalysis;
 using Wexis.Core.Techniques.Documents;
 
 namespace Wexis.Core.Techniques.Notes;
@@ -18,20 +19,23 @@ internal sealed partial class NoteReader
             _posed = (Over(_posed?.Pose, pose), _lines.Count);
         Add(text, NoteKind.Pose, Last >= 0 ? Last : null, Beside(text));
         return true;
-
-        static PoseState Over(PoseState? was, PoseState now) =>
-            was is null
-                ? now
-                : new(
-                    now.Gaze ?? was.Gaze,
-                    now.Lids ?? was.Lids,
-                    now.Jaw ?? was.Jaw,
-                    now.Lips ?? was.Lips,
-                    now.Tongue ?? was.Tongue,
-                    now.Head ?? was.Head,
-                    now.Shoulders ?? was.Shoulders
-                );
     }
+
+    /// <summary>How the rest was held, and what is said of it now.</summary>
+    [return: NotNullIfNotNull(nameof(was))]
+    [return: NotNullIfNotNull(nameof(now))]
+    private static PoseState? Over(PoseState? was, PoseState? now) =>
+        was is null ? now
+        : now is null ? was
+        : new(
+            now.Gaze ?? was.Gaze,
+            now.Lids ?? was.Lids,
+            now.Jaw ?? was.Jaw,
+            now.Lips ?? was.Lips,
+            now.Tongue ?? was.Tongue,
+            now.Head ?? was.Head,
+            now.Shoulders ?? was.Shoulders
+        );
 
     /// <summary>What a sentence says beside how something is held: a dose is the step's where it has none, the rest is asked about.</summary>
     private List<string> Beside(string text)
@@ -79,11 +83,16 @@ internal sealed partial class NoteReader
     }
 
     /// <summary>What was asked of the last step is answered now.</summary>
+    /// <param name="question">The question, or how it ends.</param>
     private void Answered(string question)
     {
         for (var i = 0; i < _lines.Count; i++)
             if (_lines[i] is { Kind: NoteKind.Step } line && line.Step == Last)
-                _lines[i] = line with { Missing = [.. line.Missing.Where(u => u != question)] };
+                _lines[i] = line with
+                {
+                    Missing = [.. line.Missing.Where(u => u != question)],
+                    Unknown = [.. line.Unknown.Where(u => !u.EndsWith(question, StringComparison.Ordinal))],
+                };
     }
 
     private static Tempo Slowly(Tempo? was) =>

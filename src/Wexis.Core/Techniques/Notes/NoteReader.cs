@@ -160,7 +160,7 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
 
     private bool NewStep(string text, bool onward)
     {
-        var moved = Last >= 0 && _steps[Last].AllActs is [.., var act] ? RoleWords.PartOf(act.Do ?? "") : null;
+        var moved = Last >= 0 ? RoleWords.GoesOn(_steps[Last].AllActs.Select(a => a.Do ?? "")) : null;
         var step = _glossary.Step(text, out var unknown, moved);
         var open = unknown.ToList();
         if (step is null && Last >= 0 && _laid is null && _glossary.SameWork(text, _steps[Last]) is { } same)
@@ -181,7 +181,7 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
             step = NoteGlossary.OnFrom(_steps[Last], step, open);
         if (_posed is { } posed)
         {
-            step = step with { State = posed.Pose };
+            step = step with { State = Over(posed.Pose, step.State) };
             _lines[posed.Line] = _lines[posed.Line] with { Step = _steps.Count };
             _posed = null;
         }
@@ -267,6 +267,7 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
             step = step with { Dose = NoteGlossary.WithDose(known, "each side") };
             Answered(NoteGlossary.HowManyAsked);
         }
+        Answered(NoteGlossary.WhichOneAsked);
         _steps[Last] = step with
         {
             Still = [.. step.AllStill.Union(NoteGlossary.Still(text))],

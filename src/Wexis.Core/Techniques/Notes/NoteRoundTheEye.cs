@@ -90,8 +90,8 @@ internal sealed partial class NoteGlossary
     /// <summary>"From the inner corner along the brow bone and back under the eye".</summary>
     [GeneratedRegex(
         @"\bfrom\s+(?:the\s+)?inner\s+(?:eye\s+)?corners?(?:\s+of\s+(?:the\s+)?eyes?)?,?\s+(?:up\s+"
-            + @"|out\s+)?(?:over|along|above)\s+(?:(?:the|your)\s+)?(?:eye)?brows?(?:\s+bones?)?,?\s+(?:and\s+"
-            + @"|then\s+)*(?:back\s+)?(?:in\s+)?(?:under|below)\s+(?:(?:the|your)\s+)?eyes?\b",
+            + @"|out\s+)?(?:over|along|above)\s+(?:(?:the|your)\s+)?(?:eye)?brows?(?:\s+bones?)?(?:,?\s+(?:out\s+)?to\s+(?:the\s+)?(?:temples?|outer\s+(?:eye\s+)?corners?))?,?\s+(?:and\s+"
+            + @"|then\s+)*(?:back\s+)?(?:in\s+)?(?:under|below)\s+(?:(?:the|your)\s+)?eyes?\b(?:\s+back)?(?:\s+(?:back\s+)?to\s+the\s+(?:inner\s+corner|start))?",
         Free
     )]
     private static partial Regex FromCornerRound();

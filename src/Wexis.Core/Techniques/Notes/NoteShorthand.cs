@@ -63,7 +63,7 @@ internal sealed partial class NoteShorthand
         forward forehead between together release repeat finger index pressure alternately upper lower inner outer eyebrows temples
         cheekbone collarbone shoulders hairline muscles circles direction exercise horizontally vertically diagonally opposite
         against resistance tongue palate nostrils upwards downwards outwards inwards backwards breathe exhale inhale clockwise
-        anticlockwise closed stretch pucker knuckles massage gentle middle medium moderate minutes seconds
+        anticlockwise orbicularis zygomaticus corrugator buccinator frontalis procerus mentalis masseter platysma closed stretch pucker knuckles massage gentle middle medium moderate minutes seconds
         """.Split([' ', '\n', '\r'], StringSplitOptions.RemoveEmptyEntries);
 
     /// <summary>A part of what was written out, to be read.</summary>
@@ -97,7 +97,7 @@ internal sealed partial class NoteShorthand
 
     private const RegexOptions Free = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture;
 
-    [GeneratedRegex(@"(?<=\p{L}\s)w\s+(?=\p{Ll})|\b[Ww]/\s*|\b[Ww]\.\s+(?=\p{Ll}|\d)")]
+    [GeneratedRegex(@"(?<=\p{L}\s)w\s+(?=[\p{Ll}\d])|\b[Ww]/\s*|\b[Ww]\.\s+(?=\p{Ll}|\d)")]
     private static partial Regex With();
 
     [GeneratedRegex(@"\bea\b\.?(?=\s+(?:side|way|direction|eye|cheek|brow|hand)|\s*[,;)]|\s*$)", Free)]
@@ -144,20 +144,24 @@ internal sealed partial class NoteShorthand
     [GeneratedRegex(@"\b(?<word>(?i:secs?|mins?|approx|reps?|ca|incl|max|esp|poss|nr|no|ea|hrs?))\.(?=\s*[,;)]|\s+[\p{Ll}\d])")]
     private static partial Regex Dotted();
 
-    [GeneratedRegex(@"(?<![\p{L}.'])R(?![\p{L}'’\d]|\.\p{L})")]
+    [GeneratedRegex(
+        @"(?<![\p{L}.'])R(?![\p{L}'’\d]|\.\p{L})|(?<=\d\s*)r(?=\s*(?:,|and)?\s*\d+\s*l\b)|(?<=\d\s*l\s*(?:,|and)?\s*\d+\s*)r\b"
+    )]
     private static partial Regex RightLetter();
 
-    [GeneratedRegex(@"(?<![\p{L}.'])L(?![\p{L}'’\d]|\.\p{L})")]
+    [GeneratedRegex(
+        @"(?<![\p{L}.'])L(?![\p{L}'’\d]|\.\p{L})|(?<=\d\s*)l(?=\s*(?:,|and)?\s*\d+\s*r\b)|(?<=\d\s*right[\uE100-\uF8FF]\s*(?:,|and)?\s*\d+\s*)l\b"
+    )]
     private static partial Regex LeftLetter();
 
     /// <summary>The beginning of a word, with a dot where the sentence goes on.</summary>
     [GeneratedRegex(@"(?<![\p{L}.])(?<word>\p{L}{3,})\.(?=\s*[,;)+&/]|\s+[\p{Ll}\d(])")]
     private static partial Regex CutOff();
 
-    [GeneratedRegex(@"(?<=\d\s*(?:s|secs?|min|minutes?|x|reps?|times)?)\s*/\s*(?:side|s\.)(?!\p{L})", Free)]
+    [GeneratedRegex(@"(?<=\d\s*\p{L}*)\s*/\s*(?:side|s\.)(?!\p{L})", Free)]
     private static partial Regex PerSide();
 
-    [GeneratedRegex(@"\b(?:(?<anti>c|anti|a)-?)?cw\b\.?", Free)]
+    [GeneratedRegex(@"\b(?:(?<anti>c|anti|a)-?)?cw\b\.?|(?<=\bclockwise\b[^.;]*)\b(?<anti>counter|anti)\b(?!-?\s*clock)\.?", Free)]
     private static partial Regex Clockwise();
 
     [GeneratedRegex(@"(?<=\b(?:each|both|other|per)[\uE100-\uF8FF]?\s+)dirs?\b\.?", Free)]

@@ -13,7 +13,7 @@ internal sealed partial class NoteGlossary
         W(@"(?:cold|cool|chilled|warm|hot|iced?)\s+(?:spoons?|compress\w*|cloths?|towels?|pads?)", "heat-cold"),
         W(@"gua\s*sha", "tool-stroke"),
         W(
-            @"(?:mov|shift)\w*\s+(?:the\s+|your\s+)?(?:skin|scalp)(?:\s+(?:back\s+and\s+forth|to\s+and\s+fro"
+            @"(?:mov|shift)\w*\s+(?:(?:the\s+|your\s+)?(?:skin|scalp)|it\b(?<=\b(?:skin|scalp)\b[^.;]*))(?:\s+(?:back\s+and\s+forth|to\s+and\s+fro"
                 + @"|up\s+and\s+down|forwards?\s+(?:and\s+|/\s*)?back(?:wards?)?))?|(?:pull|push|slid)\w*\s+(?:the\s+"
                 + @"|your\s+)?(?:skin|scalp)\s+(?:forwards?\s+and\s+back(?:wards?)?|back\s+and\s+forth|to\s+and\s+fro"
                 + @"|up\s+and\s+down)",
@@ -34,7 +34,7 @@ internal sealed partial class NoteGlossary
     [
         P(
             @"(?:soft|light|gentl)est|light\s+feather|feather[\w-]*(?:\s+light)?|(?:no|without|zero)\s+pressure"
-                + @"|very\s+light(?:ly)?|barely(?:\s+touch\w*)?|almost\s+no\s+pressure|(?:level"
+                + @"|very\s+(?:light(?:ly)?|gentl[ye]|soft(?:ly)?)|barely(?:\s+touch\w*)?|almost\s+no\s+pressure|(?:level"
                 + @"|pressure)\s+1\b(?!\s*(?:x|×|times|sec|reps?))",
             1
         ),
@@ -76,7 +76,7 @@ internal sealed partial class NoteGlossary
         ),
         W(@"V[\s-]fingers?|V\s+of\s+(?:two\s+)?fingers", "v-two-fingers"),
         W(@"backs?\s+of\s+(?:(?:the|your|one|both)\s+)*(?:hands?|fingers?)", "back-of-hand"),
-        W(@"palm\s+heels?|heels?\s+of\s+(?:the\s+|your\s+|one\s+|both\s+)*(?:hands?|palms?)", "heel-thenar"),
+        W(@"palm\s+heels?|(?:heels?|balls?)\s+of\s+(?:the\s+|your\s+|one\s+|both\s+)*(?:hands?|palms?)", "heel-thenar"),
         W(@"(?:(?:both|the|your)\s+)*thumbs?\s+hook(?:ed)?|hook(?:ed|s)?\s+(?:(?:both|the|your)\s+)*thumbs?", "thumb-pad"),
         W(@"hook(?:ed|s)?\s+(?:(?:the|your|both|index|middle)\s+)*fingers?|(?:index\s+|middle\s+)?fingers?\s+hook(?:ed|s)?|hooked", "hook"),
         W(
@@ -89,7 +89,7 @@ internal sealed partial class NoteGlossary
         W(@"(?:(?:two|both|2)\s+)?index(?:\s+fingers?)?", "fingertip-index"),
         W(@"(?:three|3)\s+(?:finger\s?tips?|finger\s+pads?|fingers?)", "three-fingers"),
         W(
-            @"(?:four|five|ten|all(?:\s+ten)?)\s+fingers?|[45]\s+fingers?|flat\s+(?:hands?|fingers?)|(?:hands?"
+            @"(?:four|five|ten|all(?:\s+ten)?)\s+fingers?|[45]\s+fingers?|flat\s+(?:hands?|fingers?)|flats?\s+of\s+(?:(?:the|your|both)\s+)*hands?|(?:hands?"
                 + @"|fingers)\s+flat|finger\s?tips|finger\s+pads|(?<!\bbacks?\s+of\s+(?:the\s+|your\s+"
                 + @"|all\s+)*)fingers",
             "four-fingers"
@@ -104,6 +104,10 @@ internal sealed partial class NoteGlossary
 
     private static readonly (string Words, string Landmark)[] CommonPlaces =
     [
+        ("below the ear", "below_lobe"),
+        ("below the ears", "below_lobe"),
+        ("under the ear", "below_lobe"),
+        ("under the ears", "below_lobe"),
         ("behind the head", "occipital_edge"),
         ("crown", "vertex"),
         ("crown of the head", "vertex"),
@@ -114,6 +118,7 @@ internal sealed partial class NoteGlossary
         ("beside the ear", "ear_front"),
         ("tip of the shoulder", "acromion"),
         ("breastbone", "jugular_notch"),
+        ("middle of the chest", "jugular_notch"),
         ("sternum", "jugular_notch"),
         ("armpit", "axilla"),
         ("jaw hinge", "condyle"),
@@ -333,6 +338,8 @@ internal sealed partial class NoteGlossary
         ("tongue", "tongue"),
         ("eye", "eyes"),
         ("face", "face"),
+        ("upper\\s+(?:eye)?lid", "upper-lid"),
+        ("lower\\s+(?:eye)?lid", "lower-lid"),
         ("outer\\s+(?:eye\\s+)?corner", "outer-eye-corner"),
     ];
 

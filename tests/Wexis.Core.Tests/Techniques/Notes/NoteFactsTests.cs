@@ -140,6 +140,7 @@ public class NoteFactsTests
                         s.AllActs.Select(a => a.Do)
                             .Concat(s.AllHands.SelectMany(h => h.AllPath.Select(p => p.At).Concat(h.AllZones).Append(h.Verb)))
                             .Concat(s.AllStill)
+                            .Append(s.Gaze)
                     )
                 );
                 return !does.Contains(told, StringComparison.Ordinal)

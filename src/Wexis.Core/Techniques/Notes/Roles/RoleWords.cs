@@ -119,7 +119,7 @@ internal static class RoleWords
         gaze-down: eye down
         gaze-side: eye left, eye right, eye side
         gaze-circle: eye circle, eye round
-        scrunch-nose: nose wrinkle, nose up
+        scrunch-nose: nose wrinkle, nose up, nostril up
         flare-nostrils: nostril flare, nostril wide, nostril open, nostril out, nostril apart, nose flare, nose wide
         narrow-nostrils: nostril narrow, nostril in, nostril together, nose narrow, nostril close, nose in
         smile: corner up, cheek up, corner smile, lip smile, mouth smile, cheek smile, mouth up
@@ -261,7 +261,7 @@ internal static class RoleWords
         fairly exaggerate exaggerated exaggerating pretty moderately flat line lines inner outer outside one rush rushing
         hurry hurrying haste brisk briskly swift swiftly loud loudly audibly silently interlaced interlocked clasped yes fix fixes broad
         huge mini jade quartz metal steel wooden glass circular isometric static hum humming pop pops popping sound v
-        alone super widths saliva spit gum pretend pretending
+        alone super everywhere widths saliva spit gum pretend pretending
         today daily day week morning evening night always work works working use uses used
         """
     );
@@ -340,6 +340,16 @@ internal static class RoleWords
 
     /// <summary>What moves in a movement; null where that is not one part.</summary>
     public static string? PartOf(string move) => Moves.Where(m => m.Value == move).Select(m => m.Key.Split(' ')[0]).FirstOrDefault();
+
+    private static readonly HashSet<string> OfTheMouth = Set("lip upper-lip lower-lip corner mouth cheek jaw teeth chin");
+    private static readonly HashSet<string> OfTheEye = Set("eye lid upper-lid lower-lid");
+
+    /// <summary>The part of which a sentence goes on to speak after some movements: the last; null where they are of parts far apart.</summary>
+    public static string? GoesOn(IEnumerable<string> moves) =>
+        moves.Select(PartOf).Distinct().ToList() is [.., { } last] parts
+        && (parts.Count == 1 || parts.TrueForAll(p => OfTheMouth.Contains(p ?? "")) || parts.TrueForAll(p => OfTheEye.Contains(p ?? "")))
+            ? last
+            : null;
 
     /// <summary>All that moves in a movement, and what it moves towards.</summary>
     public static IEnumerable<string> PartsIn(string move) =>

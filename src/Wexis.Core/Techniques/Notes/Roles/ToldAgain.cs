@@ -18,11 +18,13 @@ internal static class ToldAgain
         ["cheek", "corner", "mouth", "air", "line"],
         ["lip", "upper-lip", "lower-lip", "mouth", "corner", "teeth", "upper-teeth", "line", "air"],
         ["jaw", "chin", "mouth", "teeth"],
-        ["head", "neck", "chin", "face", "chest"],
         ["tongue", "palate", "mouth", "teeth"],
         ["ear", "jaw"],
         ["neck", "chest"],
     ];
+
+    /// <summary>Parts that move together; a hand is on one of them.</summary>
+    private static readonly string[] MoveTogether = ["head", "neck", "chin", "face", "chest"];
 
     private static readonly Dictionary<string, string> Opposites = new(StringComparer.Ordinal)
     {
@@ -57,8 +59,8 @@ internal static class ToldAgain
         ["nasolabial_mid"] = "cheek",
         ["masseter_belly"] = "jaw cheek",
         ["gonion"] = "jaw ear",
-        ["mastoid_tip"] = "ear",
-        ["below_lobe"] = "ear",
+        ["mastoid_tip"] = "ear neck",
+        ["below_lobe"] = "ear neck jaw",
         ["lobe"] = "ear",
         ["ear_front"] = "ear jaw",
         ["trichion"] = "forehead",
@@ -104,9 +106,11 @@ internal static class ToldAgain
         ["transfer-air"] = ["cheek", "mouth", "fill", "up", "blow"],
         ["dimple"] = ["corner", "in", "press", "cheek", "together"],
         ["roll-lips-in"] = ["down", "up", "over", "circle"],
+        ["neck-bend-forward"] = ["nod", "up"],
         ["tongue-out"] = ["down"],
-        ["tongue-push-cheek"] = ["circle"],
-        ["tongue-circle-vestibule"] = ["stroke", "cheek", "lip"],
+        ["tongue-press-palate"] = ["press"],
+        ["tongue-push-cheek"] = ["circle", "up", "down"],
+        ["tongue-circle-vestibule"] = ["stroke", "stick", "cheek", "lip"],
         ["lift-lower-lid"] = ["smile"],
         ["funnel-o"] = ["open", "close", "jaw"],
         ["smile"] = ["cover", "in", "out", "back"],
@@ -131,15 +135,18 @@ internal static class ToldAgain
         ArgumentNullException.ThrowIfNull(step);
         ArgumentNullException.ThrowIfNull(atlas);
         var chunks = Chunk.Of(text, NothingRead, []);
-        var parts = PartsOf(step, atlas);
+        var (parts, places) = (PartsThatMove(step), Places(step, atlas).ToList());
         var ways = WaysOf(step);
+        ways.UnionWith(BackAgain(chunks, step));
         for (var i = 0; i < chunks.Count; i++)
         {
             var c = chunks[i];
             var found = c.Role switch
             {
                 _ when Denied(chunks, i) => true,
-                Role.Part => c.Means is "skin" or "face" or "floor" or "ceiling" or "line" || parts.Exists(p => Same(p, c.Means)),
+                Role.Part => c.Means is "skin" or "face" or "floor" or "ceiling" or "line"
+                    || parts.Exists(p => Same(p, c.Means) || (MoveTogether.Contains(p) && MoveTogether.Contains(c.Means)))
+                    || places.Exists(p => Same(p, c.Means)),
                 Role.Way => !Stands(chunks, i)
                     || OfHands(chunks, i)
                     || Answers(c.Means, ways, step)
@@ -179,19 +186,9 @@ internal static class ToldAgain
     /// <summary>Whether a part that was told is the one that a sentence says, or kin to it.</summary>
     private static bool Same(string told, string said) => told == said || Kin.Any(k => k.Contains(told) && k.Contains(said));
 
-    /// <summary>Parts of which a step tells: what moves and towards what, where hands are, what keeps still, what is held.</summary>
-    private static List<string> PartsOf(Step step, Atlas atlas)
+    /// <summary>Parts that move in a step, towards which they move, and which are held.</summary>
+    private static List<string> PartsThatMove(Step step)
     {
-        var places = step
-            .AllHands.SelectMany(h => h.AllPath.Select(p => p.At).OfType<string>().Concat(h.AllZones))
-            .Concat(step.AllStill)
-            .Select(id =>
-                atlas.Landmarks.TryGetValue(id, out var place) ? $"{place.Name} {AlsoCalled.GetValueOrDefault(id)}"
-                : atlas.Document.Zones.FirstOrDefault(z => z.Id == id) is { } zone
-                    ? $"{zone.Name} {zone.Anatomical} {AlsoCalled.GetValueOrDefault(id)}"
-                : id.Replace('-', ' ')
-            )
-            .SelectMany(name => Chunk.Of(name, NothingRead, []).Where(c => c.Role == Role.Part).Select(c => c.Means));
         var held = step.State is not { } s
             ? []
             : new[]
@@ -211,14 +208,52 @@ internal static class ToldAgain
         return
         [
             .. towards,
-            .. step
-                .AllActs.SelectMany(a => RoleWords.PartsIn(a.Do ?? "").Concat(AlsoTold.GetValueOrDefault(a.Do ?? "", [])))
-                .Concat(places)
-                .Concat(held),
+            .. step.AllActs.SelectMany(a => RoleWords.PartsIn(a.Do ?? "").Concat(AlsoTold.GetValueOrDefault(a.Do ?? "", []))).Concat(held),
         ];
     }
 
+    /// <summary>Parts at the places where hands are, and those that keep still.</summary>
+    private static IEnumerable<string> Places(Step step, Atlas atlas) =>
+        step
+            .AllHands.SelectMany(h => h.AllPath.Select(p => p.At).OfType<string>().Concat(h.AllZones))
+            .Concat(step.AllStill)
+            .Select(id =>
+                atlas.Landmarks.TryGetValue(id, out var place) ? $"{place.Name} {AlsoCalled.GetValueOrDefault(id)}"
+                : atlas.Document.Zones.FirstOrDefault(z => z.Id == id) is { } zone
+                    ? $"{zone.Name} {zone.Anatomical} {AlsoCalled.GetValueOrDefault(id)}"
+                : id.Replace('-', ' ')
+            )
+            .SelectMany(name => Chunk.Of(name, NothingRead, []).Where(c => c.Role == Role.Part).Select(c => c.Means));
+
     private static HashSet<string> WaysOf(Step step) => step.AllActs.SelectMany(WaysOf).ToHashSet(StringComparer.Ordinal);
+
+    /// <summary>Ways on one line: what is together comes apart, and does not go up.</summary>
+    private static readonly string[][] Lines =
+    [
+        ["up", "down"],
+        ["forward", "back"],
+        ["in", "out", "together", "apart", "open", "close", "wide", "narrow"],
+    ];
+
+    /// <summary>"Raise the brows, then down": ways back along the line on which the sentence goes. Eyes that look up do not look down.</summary>
+    private static IEnumerable<string> BackAgain(List<Chunk> chunks, Step step)
+    {
+        var said = chunks
+            .SelectMany(c =>
+                c.Role == Role.Way ? [c.Means]
+                : c.Role == Role.Verb && RoleWords.Verb(c.Means) is { Way: { } way } ? new[] { way }
+                : []
+            )
+            .ToHashSet(StringComparer.Ordinal);
+        foreach (var act in step.AllActs.Where(a => a.Do?.StartsWith("gaze-", StringComparison.Ordinal) == false))
+        {
+            var gone = WaysOf(act).ToList();
+            var lines = Lines.Where(l => gone.Exists(g => l.Contains(g) && said.Contains(g))).ToList();
+            foreach (var went in gone)
+                if (Opposites.GetValueOrDefault(went) is { } back && (lines.Count == 0 || lines.Exists(l => l.Contains(went))))
+                    yield return back;
+        }
+    }
 
     private static IEnumerable<string> WaysOf(Act act) =>
         RoleWords.WaysIn(act.Do ?? "").Concat(AlsoTold.GetValueOrDefault(act.Do ?? "", []));
@@ -228,11 +263,6 @@ internal static class ToldAgain
         way is "left" or "right" or "side" or "middle" or "back" or "wide"
         || (way == "together" && step.AllActs.Count > 1)
         || ways.Contains(way)
-        // Eyes that look up do not look down on the way back.
-        || (
-            Opposites.GetValueOrDefault(way) is { } other
-            && step.AllActs.Any(a => a.Do?.StartsWith("gaze-", StringComparison.Ordinal) == false && WaysOf(a).Contains(other))
-        )
         || step.AllHands.Any(h => h.AllPath.Count > 1 || Goes(h, way))
         || step.AllHands.Any(h => (way is "up" && h.Verb == "lift-hold") || h.Verb is "circle" or "friction" or "tap" or "knead")
         || (way is "out" or "apart" && step.AllHands.Any(h => h.Verb == "stretch-apart"))
