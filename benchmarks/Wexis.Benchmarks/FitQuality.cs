@@ -10,7 +10,8 @@ using Wexis.Planning;
 namespace Wexis.Benchmarks;
 
 /// <summary>
-/// A routine of 40 parts: sum and review against deriving one technique; its fit to a proven optimum, its worth beside a plain greedy trim and
+/// A routine of 40 parts: sum and review against deriving one technique; its fit to a proven optimum, its worth beside a plain greedy
+/// trim and
 /// beside the upper bound. One run, ratios.
 /// </summary>
 internal static class FitQuality
@@ -59,9 +60,11 @@ internal static class FitQuality
         var fit = Median(() => answer = FitSolver.Solve(problem));
         var greedy = Greedy(problem);
         Console.WriteLine($"Sum and review of {Parts} parts: {sum / derive:0.00} of deriving one technique ({sum:0.00} ms).");
+        var trimmed = greedy is null ? "finds nothing that fits" : $"{(double)greedy.Value / answer!.Value!.Value:0.0000} of it";
         Console.WriteLine(
-            $"Fit of {Parts} parts with its two next best: {fit:0} ms, {answer!.Status.Word()}; worth {(double)answer.Value!.Value / answer.Bound!.Value:0.0000} of the bound, "
-                + $"a greedy trim {(greedy is null ? "finds nothing that fits" : $"{(double)greedy.Value / answer.Value.Value:0.0000} of it")}."
+            $"Fit of {Parts} parts with its two next best: {fit:0} ms, {answer!.Status.Word()}; worth "
+                + $"{(double)answer.Value!.Value / answer.Bound!.Value:0.0000} of the bound, "
+                + $"a greedy trim {trimmed}."
         );
     }
 
@@ -80,7 +83,9 @@ internal static class FitQuality
             .ElementAt(Times / 2);
     }
 
-    /// <summary>All at full; then again and again the step down that costs least worth for each second it saves, as one trims by hand.</summary>
+    /// <summary>
+    /// All at full; then again and again the step down that costs least worth for each second it saves, as one trims by hand.
+    /// </summary>
     private static FitChoice? Greedy(FitProblem problem)
     {
         var levels = problem.AllParts.Select(p => (DoseLevel?)p.Levels.Max()).ToList();

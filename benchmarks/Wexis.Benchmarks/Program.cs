@@ -2,7 +2,8 @@ using BenchmarkDotNet.Running;
 using Wexis.Benchmarks;
 using Wexis.Core.Anatomy;
 
-// What the hazard review stops without need, and what fits and sequences are worth, are counted first; alone with false-stops, routines, sequences.
+// What the hazard review stops without need, and what fits and sequences are worth, are counted first; alone with false-stops, routines,
+// sequences.
 string[] counted = ["false-stops", "routines", "sequences"];
 bool Asked(string what) => args.Length == 0 || args is [var only] && only == what;
 if (Asked("sequences"))

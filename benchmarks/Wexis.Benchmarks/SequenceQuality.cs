@@ -5,7 +5,9 @@ using Wexis.Planning;
 
 namespace Wexis.Benchmarks;
 
-/// <summary>Sessions by a plain greedy order, by Wexis and at least, with the time it takes; drawn programmes of two sizes. One run, ratios.</summary>
+/// <summary>
+/// Sessions by a plain greedy order, by Wexis and at least, with the time it takes; drawn programmes of two sizes. One run, ratios.
+/// </summary>
 internal static class SequenceQuality
 {
     public static void Print()
@@ -24,8 +26,10 @@ internal static class SequenceQuality
             var plan = SequenceSolver.Solve(problem);
             var seconds = Stopwatch.GetElapsedTime(from).TotalSeconds;
             Console.WriteLine(
-                $"{what}: greedy {(greedy is null ? "finds none" : $"{greedy.Distinct().Count()}")}, Wexis {plan.Objective?.Sessions} sessions "
-                    + $"({plan.Status.Word()}), at least {plan.Bound?.Sessions}; wishes open {plan.Objective?.Wishes}, at least {plan.Bound?.Wishes}; {seconds:0.0} s."
+                $"{what}: greedy {(greedy is null ? "finds none" : $"{greedy.Distinct().Count()}")}, Wexis {plan.Objective?.Sessions} "
+                    + "sessions "
+                    + $"({plan.Status.Word()}), at least {plan.Bound?.Sessions}; wishes open {plan.Objective?.Wishes}, at least "
+                    + $"{plan.Bound?.Wishes}; {seconds:0.0} s."
             );
         }
     }

@@ -80,7 +80,8 @@ public static class StoredBody
         catch (JsonException cause)
         {
             throw new StoredBodyException(
-                $"A stored {kind.Name} cannot be read{(cause.Path is { Length: > 1 } path ? $" at {path.TrimStart('$', '.')}" : "")}: {cause.Message}",
+                $"A stored {kind.Name} cannot be read{(cause.Path is { Length: > 1 } path ? $" at {path.TrimStart('$', '.')}" : "")}: "
+                    + $"{cause.Message}",
                 cause
             );
         }
@@ -94,7 +95,9 @@ public static class StoredBody
             if (body[Field] is JsonValue v && v.TryGetValue<string>(out var schema) && schema == $"{kind.Name}/{version}")
                 return kind.Name == ProgrammeForms.Name && ProgrammeForms.IsOfModules(body) ? 0 : version;
         throw new StoredBodyException(
-            $"{Field}: “{body[Field]}” is not known here. Known: {string.Join(", ", Enumerable.Range(1, kind.Today).Select(n => $"{kind.Name}/{n}"))}. It was written by a newer Wexis, or is no {kind.Name}."
+            $"{Field}: “{body[Field]}” is not known here. Known: "
+                + $"{string.Join(", ", Enumerable.Range(1, kind.Today).Select(n => $"{kind.Name}/{n}"))}. It was written by a "
+                + $"newer Wexis, or is no {kind.Name}."
         );
     }
 }

@@ -16,7 +16,8 @@ internal sealed class SequenceModel
 
     public CpModel Cp { get; } = new();
 
-    /// <param name="assuming">Every rule under a literal of its own, so that the solver can tell which of them cannot hold together.</param>
+    /// <param name="assuming">Every rule under a literal of its own, so that the solver can tell which of them cannot hold
+    /// together.</param>
     public SequenceModel(SequenceProblem problem, bool assuming = false)
     {
         _problem = problem;

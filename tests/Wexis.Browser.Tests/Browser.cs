@@ -127,7 +127,9 @@ public sealed class Browser : IDisposable
     /// <summary>The control that belongs to this label.</summary>
     public static By Labelled(string label) =>
         By.XPath(
-            $"//*[@id=//label[contains(normalize-space(.), {Quoted(label)})]/@for] | //*[self::input or self::textarea or self::select][contains(@aria-label, {Quoted(label)})] | //label[contains(normalize-space(.), {Quoted(label)})]//*[self::input or self::select]"
+            $"//*[@id=//label[contains(normalize-space(.), {Quoted(label)})]/@for] | //*[self::input or self::textarea or "
+                + $"self::select][contains(@aria-label, {Quoted(label)})] | //label[contains(normalize-space(.), "
+                + $"{Quoted(label)})]//*[self::input or self::select]"
         );
 
     public IWebElement See(By what, string? because = null)
@@ -355,7 +357,8 @@ public sealed class Browser : IDisposable
     /// </summary>
     private const string AxeAtRest = """
         const done = arguments[arguments.length - 1];
-        const moving = () => document.getAnimations().filter(a => a.playState === 'running' && a.effect.getComputedTiming().endTime !== Infinity);
+        const moving = () => document.getAnimations()
+          .filter(a => a.playState === 'running' && a.effect.getComputedTiming().endTime !== Infinity);
         const look = async left => {
           await Promise.allSettled(moving().map(a => a.finished));
           let moved = false;
@@ -385,10 +388,16 @@ public sealed class Browser : IDisposable
                 .RootElement.EnumerateArray()
                 .Where(v => v.GetProperty("impact").GetString() is "serious" or "critical")
                 .Select(v =>
-                    $"{v.GetProperty("id").GetString()}: {string.Join(" | ", v.GetProperty("nodes").EnumerateArray().Take(3).Select(n => n.GetProperty("html").GetString() is { } h ? h[..Math.Min(160, h.Length)] : ""))}"
+                    $"{v.GetProperty("id").GetString()}: "
+                    + string.Join(
+                        " | ",
+                        v.GetProperty("nodes").EnumerateArray().Take(3).Select(n => Cut(n.GetProperty("html").GetString() ?? ""))
+                    )
                 ),
         ];
     }
+
+    private static string Cut(string html) => html[..Math.Min(160, html.Length)];
 
     /// <summary>Errors in the browser's console, those of refused or unreachable requests left out: the screens word these.</summary>
     public IReadOnlyList<string> Errors() =>
@@ -423,10 +432,12 @@ public sealed class Browser : IDisposable
     private const string CutOffScript = """
         const out = [];
         const root = document.documentElement;
-        const name = (e) => `${e.tagName.toLowerCase()}${e.id ? '#' + e.id : ''} “${(e.getAttribute('aria-label') ?? e.innerText ?? '').trim().slice(0, 40).replaceAll('\n', ' ')}”`;
+        const said = (e) => (e.getAttribute('aria-label') ?? e.innerText ?? '').trim().slice(0, 40).replaceAll('\n', ' ');
+        const name = (e) => `${e.tagName.toLowerCase()}${e.id ? '#' + e.id : ''} “${said(e)}”`;
         if (root.scrollWidth > root.clientWidth + 1) out.push(`the page is ${root.scrollWidth - root.clientWidth} px too wide`);
         for (const e of document.querySelectorAll('body *')) {
-          if (e.closest('svg, [aria-hidden="true"], .sr-only, [data-two-ways]') || !e.checkVisibility({ visibilityProperty: true, opacityProperty: true })) continue;
+          if (e.closest('svg, [aria-hidden="true"], .sr-only, [data-two-ways]')
+            || !e.checkVisibility({ visibilityProperty: true, opacityProperty: true })) continue;
           const style = getComputedStyle(e);
           if (/auto|scroll/.test(style.overflowX) && e.scrollWidth > e.clientWidth + 1) out.push(`scrolls sideways: ${name(e)}`);
           const texts = [...e.childNodes].some((n) => n.nodeType === 3 && n.textContent.trim() !== '');
@@ -446,7 +457,8 @@ public sealed class Browser : IDisposable
             """
             return [...document.querySelectorAll(arguments[0])].filter((e) => e.checkVisibility()).flatMap((e) => {
               const { width, height } = e.getBoundingClientRect();
-              return width < arguments[1] || height < arguments[1] ? [`${(e.getAttribute('aria-label') ?? e.innerText).slice(0, 40)}: ${width} × ${height}`] : [];
+              return width < arguments[1] || height < arguments[1] 
+                ? [`${(e.getAttribute('aria-label') ?? e.innerText).slice(0, 40)}: ${width} × ${height}`] : [];
             });
             """,
             which,
@@ -457,7 +469,8 @@ public sealed class Browser : IDisposable
         [.. ((IEnumerable<object>?)((IJavaScriptExecutor)_driver).ExecuteScript(script, with) ?? []).Select(o => $"{o}")];
 
     /// <summary>
-    /// Goes through the page by the tab key. Says each stop without a name, each whose focus is not to be seen, each that is met twice before
+    /// Goes through the page by the tab key. Says each stop without a name, each whose focus is not to be seen, each that is met twice
+    /// before
     /// the page is through, and each that stands before the one it follows.
     /// </summary>
     public IReadOnlyList<string> Tabbed(int most)
@@ -504,13 +517,16 @@ public sealed class Browser : IDisposable
         if (seen.at(-1) === e && e.type === 'date') return [];
         if (seen[0] === e) return ['through'];
         const label = e.labels?.[0]?.innerText ?? document.getElementById(e.getAttribute('aria-labelledby') ?? '')?.innerText;
-        const name = (e.getAttribute('aria-label') ?? label ?? e.innerText ?? e.getAttribute('title') ?? e.getAttribute('placeholder') ?? '').trim();
+        const name = (e.getAttribute('aria-label') ?? label ?? e.innerText
+          ?? e.getAttribute('title') ?? e.getAttribute('placeholder') ?? '').trim();
         const out = [];
         const what = `${e.tagName.toLowerCase()} “${name.slice(0, 40)}”`;
         if (name === '') out.push(`no name: ${e.outerHTML.slice(0, 120)}`);
         if (seen.includes(e)) out.push(`met twice: ${what}`);
         const before = seen.at(-1);
-        if (before && !(before.compareDocumentPosition(e) & (Node.DOCUMENT_POSITION_FOLLOWING | Node.DOCUMENT_POSITION_CONTAINED_BY))) out.push(`out of order: ${what}`);
+        if (before
+          && !(before.compareDocumentPosition(e) & (Node.DOCUMENT_POSITION_FOLLOWING | Node.DOCUMENT_POSITION_CONTAINED_BY)))
+          out.push(`out of order: ${what}`);
         const style = getComputedStyle(e);
         if (style.outlineStyle === 'none' && style.boxShadow === 'none' && !/border/.test(e.className)) out.push(`focus not seen: ${what}`);
         seen.push(e);
@@ -524,7 +540,9 @@ public sealed class Browser : IDisposable
     public double Painted(string act, string until = "true") =>
         Convert.ToDouble(
             ((IJavaScriptExecutor)_driver).ExecuteAsyncScript(
-                $"const done = arguments[arguments.length - 1]; const t = performance.now(); {act}; const look = () => ({until}) ? setTimeout(() => done(performance.now() - t)) : requestAnimationFrame(look); requestAnimationFrame(look);"
+                $"const done = arguments[arguments.length - 1]; const t = performance.now(); {act}; const look = () => ({until}) ? "
+                    + "setTimeout(() => done(performance.now() - t)) : requestAnimationFrame(look); "
+                    + "requestAnimationFrame(look);"
             ),
             System.Globalization.CultureInfo.InvariantCulture
         );

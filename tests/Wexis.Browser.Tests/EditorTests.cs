@@ -362,7 +362,8 @@ public class EditorTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Give(
             By.CssSelector("input[type=file]"),
             "good.json",
-            "{ \"schema\": \"wexis.technique/1\", \"name\": \"From a file\", \"steps\": [{ \"acts\": [{ \"do\": \"pucker\" }], \"dose\": { \"line\": \"5\" } }] }"
+            "{ \"schema\": \"wexis.technique/1\", \"name\": \"From a file\", \"steps\": [{ \"acts\": [{ \"do\": \"pucker\" }], "
+                + "\"dose\": { \"line\": \"5\" } }] }"
         );
         b.SeeText("Imported: 1.");
         b.SeeText("From a file: complete");

@@ -57,7 +57,8 @@ public class GradingKindTests(DemoHouse demo) : IClassFixture<DemoHouse>
             Home = 0.4,
             Think = 1.35;
         var onScreen = (presses * Key) + Point + (2 * Home) + (judged * Think);
-        // On paper: a mark is a thought, the hand to its box and a stroke; then each is found, read and typed into a table, and the sum made.
+        // On paper: a mark is a thought, the hand to its box and a stroke; then each is found, read and typed into a table, and the sum
+        // made.
         var onPaper = (judged * (Think + Point + Key)) + (criteria * ((2 * Think) + Point + Home + (3 * Key))) + (2 * (Think + (8 * Key)));
         (onScreen / onPaper).ShouldBeLessThanOrEqualTo(0.4);
     }

@@ -32,7 +32,9 @@ public class LibraryBenchmark(DemoHouse demo) : IClassFixture<DemoHouse>
         const string count = "[...document.querySelectorAll('main [role=status]')].some(x => x.textContent.startsWith('{0}'))";
         string Says(string start) => string.Format(CultureInfo.InvariantCulture, count, start);
         string Types(string text) =>
-            $"const i=document.querySelector('[data-search]');const s=Object.getOwnPropertyDescriptor(HTMLInputElement.prototype,'value').set;s.call(i,'{text}');i.dispatchEvent(new Event('input',{{bubbles:true}}))";
+            "const i=document.querySelector('[data-search]');const "
+            + $"s=Object.getOwnPropertyDescriptor(HTMLInputElement.prototype,'value').set;s.call(i,'{text}');i.dispatchEve"
+            + $"nt(new Event('input',{{bubbles:true}}))";
         b.Go("/anatomy");
         b.See(By.CssSelector("aside svg[role='listbox']"));
         Say(
@@ -58,7 +60,9 @@ public class LibraryBenchmark(DemoHouse demo) : IClassFixture<DemoHouse>
         Say(
             "filter by school",
             b.Painted(
-                "const e=[...document.querySelectorAll('select')].find(x=>[...x.options].some(o=>o.value==='tool-led'));const s=Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype,'value').set;s.call(e,'tool-led');e.dispatchEvent(new Event('change',{bubbles:true}))",
+                "const e=[...document.querySelectorAll('select')].find(x=>[...x.options].some(o=>o.value==='tool-led'));const "
+                    + "s=Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype,'value').set;s.call(e,'tool-led');e.disp"
+                    + "atchEvent(new Event('change',{bubbles:true}))",
                 $"!{Says($"{Techniques} of")}"
             )
         );

@@ -208,7 +208,8 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Go("/techniques/notes");
         b.Type(
             Browser.Labelled("Old notes"),
-            "Nostril press.\nPlace two fingers beside the nostrils. Press firmly for ten seconds. Never press on the eyeball. It works the zygomaticus mayor."
+            "Nostril press.\nPlace two fingers beside the nostrils. Press firmly for ten seconds. Never press on the eyeball. It "
+                + "works the zygomaticus mayor."
         );
         b.Click("Read the notes");
         b.SeeText("2 things have to be confirmed first.");

@@ -2,7 +2,9 @@ using OpenQA.Selenium;
 
 namespace Wexis.Browser.Tests;
 
-/// <summary>A programme as its trainer works on it: gaps mended, units in sessions, moved by hand, a knot told, lessons edited, paper.</summary>
+/// <summary>
+/// A programme as its trainer works on it: gaps mended, units in sessions, moved by hand, a knot told, lessons edited, paper.
+/// </summary>
 public class ProgrammeTests(DemoHouse demo) : IClassFixture<DemoHouse>
 {
     private Browser Lead()

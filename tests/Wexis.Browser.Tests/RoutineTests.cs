@@ -2,7 +2,9 @@ using OpenQA.Selenium;
 
 namespace Wexis.Browser.Tests;
 
-/// <summary>A routine put together by a trainer: parts, sum, remark and repair, fit, score by keyboard, script, paper; a reload in between.</summary>
+/// <summary>
+/// A routine put together by a trainer: parts, sum, remark and repair, fit, score by keyboard, script, paper; a reload in between.
+/// </summary>
 public class RoutineTests(DemoHouse demo) : IClassFixture<DemoHouse>
 {
     private static readonly By Total = By.CssSelector("[data-total]");

@@ -64,7 +64,9 @@ public class SecondLookTests(DemoHouse demo) : IClassFixture<DemoHouse>
         {
             maren.Click(
                 By.XPath(
-                    $"(//*[@data-standing])[{standing + 1}]//label[normalize-space()='2']|(//*[@data-standing])[{standing + 1}][not(.//label[normalize-space()='2'])]//label[normalize-space()='3']"
+                    $"(//*[@data-standing])[{standing + 1}]//label[normalize-space()='2']"
+                        + $"|(//*[@data-standing])[{standing + 1}][not(.//label[normalize-space()='2'])]//label[normalize-spac"
+                        + "e()='3']"
                 )
             );
             maren.Type(By.XPath($"(//*[@data-standing])[{standing + 1}]//input[@placeholder]"), "seen by both");

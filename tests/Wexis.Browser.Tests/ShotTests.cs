@@ -29,7 +29,9 @@ public class ShotTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Go("/techniques/notes");
         b.Type(
             Browser.Labelled("Old notes"),
-            "Smile over the chin\nWith two fingers press firmly beside the nostrils for 10 seconds, three times. Keep the lips relaxed. Never press on the eyeball. Smile with closed lips ten times, it works the zygomaticus mayor. Then stroke from the chin to the ear like this, 5 times. Again on the other side."
+            "Smile over the chin\nWith two fingers press firmly beside the nostrils for 10 seconds, three times. Keep the lips "
+                + "relaxed. Never press on the eyeball. Smile with closed lips ten times, it works the zygomaticus mayor. "
+                + "Then stroke from the chin to the ear like this, 5 times. Again on the other side."
         );
         b.Click("Read the notes");
         b.SeeText("is no name of the atlas");
@@ -37,7 +39,9 @@ public class ShotTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Go("/techniques/claims");
         b.Type(
             Browser.Labelled("The page"),
-            "Cheek lift\nSmile with your lips closed and hold for five seconds, ten times.\nThis exercise trains the great cheek muscle and lifts hooded lids. It does not work the chewing muscle. It relaxes the masetter.\nOur morning strokes flush out toxins.\nClinically proven: ten years younger."
+            "Cheek lift\nSmile with your lips closed and hold for five seconds, ten times.\nThis exercise trains the great cheek "
+                + "muscle and lifts hooded lids. It does not work the chewing muscle. It relaxes the masetter.\nOur morning "
+                + "strokes flush out toxins.\nClinically proven: ten years younger."
         );
         b.Click("Check the claims");
         b.SeeText("do not stand");

@@ -1,7 +1,8 @@
 namespace Wexis.Browser.Tests;
 
 /// <summary>
-/// Every screen at a laptop's size, a tablet's in both directions, a phone's, and with all at twice its size, as a browser enlarges it (WCAG 2.2, 1.4.4 and 1.4.10):
+/// Every screen at a laptop's size, a tablet's in both directions, a phone's, and with all at twice its size, as a browser enlarges it
+/// (WCAG 2.2, 1.4.4 and 1.4.10):
 /// nothing is cut off, nothing scrolls sideways, every stop can be reached.
 /// </summary>
 public class SizesTests(DemoHouse demo) : IClassFixture<DemoHouse>

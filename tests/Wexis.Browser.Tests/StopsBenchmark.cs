@@ -3,7 +3,9 @@ using OpenQA.Selenium;
 
 namespace Wexis.Browser.Tests;
 
-/// <summary>First paint of each stop after the click, against an empty page in the same browser: figures for <c>./wexis bench</c>.</summary>
+/// <summary>
+/// First paint of each stop after the click, against an empty page in the same browser: figures for <c>./wexis bench</c>.
+/// </summary>
 [Trait("category", "bench")]
 public class StopsBenchmark(DemoHouse demo) : IClassFixture<DemoHouse>
 {
@@ -25,8 +27,10 @@ public class StopsBenchmark(DemoHouse demo) : IClassFixture<DemoHouse>
                 b.Go(other);
                 b.SeeText(stop == "Anatomy" ? "Results" : "Choose a structure");
                 return b.Painted(
-                    $"window.was = document.querySelector('main'); [...document.querySelectorAll('header nav a')].find(x => x.firstChild.textContent === '{stop}').click()",
-                    "document.querySelector('main h1, main [aria-label], main svg') !== null && document.querySelector('main') !== window.was"
+                    "window.was = document.querySelector('main'); [...document.querySelectorAll('header nav a')].find(x => "
+                        + $"x.firstChild.textContent === '{stop}').click()",
+                    "document.querySelector('main h1, main [aria-label], main svg') !== null && document.querySelector('main') !== "
+                        + "window.was"
                 );
             });
             Say($"{stop}: first paint after the click", ms, empty);

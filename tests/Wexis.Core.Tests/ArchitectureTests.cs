@@ -32,7 +32,9 @@ public partial class ArchitectureTests
             { "Results", ["Measures", "Anatomy", "Techniques", "Routines", "Programmes", "People", "Examinations", "Grading"] },
         };
 
-    /// <summary>The inner rooms of Techniques from the ground up, and the inner rooms each may stand on; Derivation stands on all.</summary>
+    /// <summary>
+    /// The inner rooms of Techniques from the ground up, and the inner rooms each may stand on; Derivation stands on all.
+    /// </summary>
     public static TheoryData<string, string[]> InnerRooms =>
         new()
         {
@@ -241,6 +243,15 @@ public partial class ArchitectureTests
         lengths.Where(f => f.Lines > 400).Select(f => $"{f.File}: {f.Lines}").ShouldBeEmpty();
         lengths.Select(f => f.Lines).Order().ElementAt(lengths.Count / 2).ShouldBeLessThanOrEqualTo(120);
     }
+
+    [Fact]
+    public void A_line_is_read_without_scrolling() =>
+        new[] { ".", "../tests", "../benchmarks" }
+            .SelectMany(d => Files(d))
+            .SelectMany(f => File.ReadAllLines(f).Select((text, at) => (File: f, Line: at + 1, text.Length)))
+            .Where(l => l.Length > 140)
+            .Select(l => $"{l.File}:{l.Line}: {l.Length} columns")
+            .ShouldBeEmpty();
 
     [Fact]
     public void The_core_knows_neither_database_nor_web_nor_clock()

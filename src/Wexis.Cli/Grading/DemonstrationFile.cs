@@ -18,8 +18,8 @@ internal sealed record NamedEvent(string Name, MarkEvent Event);
 internal sealed record ScoredFile(MarkSheet Sheet, SheetState State, Score Score, IReadOnlyList<RefusedMark> Refused, Atlas Atlas);
 
 /// <summary>
-/// A demonstration from a file: <c>sheet</c> (or a <c>technique</c>, from which one of its <c>kind</c> is drafted) and <c>events</c>. What an event does not
-/// tell of its order (device, counter, arrival) follows from its place; an id is any text.
+/// A demonstration from a file: <c>sheet</c> (or a <c>technique</c>, from which one of its <c>kind</c> is drafted) and
+/// <c>events</c>. What an event does not tell of its order (device, counter, arrival) follows from its place; an id is any text.
 /// </summary>
 internal sealed record DemonstrationFile(
     MarkSheet? Sheet,

@@ -19,8 +19,8 @@ public sealed record PrintedFeedback(
 );
 
 /// <summary>
-/// <c>demonstrations feedback FILE</c>: a sheet and its events in; what a trainee is told out, as JSON. Ends with 0, or with 2 when the file
-/// could not be read.
+/// <c>demonstrations feedback FILE</c>: a sheet and its events in; what a trainee is told out, as JSON. Ends with 0, or with 2 when the
+/// file could not be read.
 /// </summary>
 public static class FeedbackCommand
 {

@@ -50,8 +50,8 @@ public sealed record PrintedScore(
 public sealed record ScoreRefusal(string Schema, string File, string Status, IReadOnlyList<string> Errors);
 
 /// <summary>
-/// <c>demonstrations score FILE</c>: a sheet and its events in; measures, marks, percent, decision and reasons out, as JSON. Ends with 0, or
-/// with 2 when the file could not be read; a mark that may not be given is named and does not count.
+/// <c>demonstrations score FILE</c>: a sheet and its events in; measures, marks, percent, decision and reasons out, as JSON. Ends with 0,
+/// or with 2 when the file could not be read; a mark that may not be given is named and does not count.
 /// </summary>
 public static class ScoreCommand
 {

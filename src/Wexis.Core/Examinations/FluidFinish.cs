@@ -6,7 +6,9 @@ using Wexis.Core.Techniques.Work;
 
 namespace Wexis.Core.Examinations;
 
-/// <summary>Where the fluid of a technique is brought to, as its mark sheet asks for it: the technique's own end, not everybody's.</summary>
+/// <summary>
+/// Where the fluid of a technique is brought to, as its mark sheet asks for it: the technique's own end, not everybody's.
+/// </summary>
 public static class FluidFinish
 {
     /// <summary>What the criterion says, and what 0, 1, 2 and 3 look like; null where no fluid is moved along a way.</summary>

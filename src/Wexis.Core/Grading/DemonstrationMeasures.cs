@@ -34,7 +34,8 @@ public sealed record BalanceMeasure(double Ratio, BalanceVerdict Verdict, double
 public static class DemonstrationMeasures
 {
     /// <summary>The clock of a side starts with its first tap, not with the first word.</summary>
-    /// <param name="holdSeconds">Seconds of one hold; 0 where the step is not held. A hold that was counted on paper lasts so long: paper has no clock.</param>
+    /// <param name="holdSeconds">Seconds of one hold; 0 where the step is not held. A hold that was counted on paper lasts so long: paper
+    /// has no clock.</param>
     public static TrackMeasure Of(Track track, double cycleSeconds, HouseSettings settings, double holdSeconds = 0)
     {
         ArgumentNullException.ThrowIfNull(track);

@@ -72,7 +72,9 @@ public enum MarkKind
     /// <summary>What was counted on paper for a step and side: value in repetitions, or in seconds where the target is seconds.</summary>
     Tally,
 
-    /// <summary>A film is graded: the target is its SHA-256 in hexadecimal, the note its file name. The film itself stays where it is.</summary>
+    /// <summary>
+    /// A film is graded: the target is its SHA-256 in hexadecimal, the note its file name. The film itself stays where it is.
+    /// </summary>
     Film,
 }
 

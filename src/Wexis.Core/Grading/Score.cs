@@ -134,7 +134,9 @@ public sealed record Score(
         );
     }
 
-    /// <summary>House ruling 19: a critical act, then what is unmarked, safety, too little shown, what could not be seen, the percent.</summary>
+    /// <summary>
+    /// House ruling 19: a critical act, then what is unmarked, safety, too little shown, what could not be seen, the percent.
+    /// </summary>
     private static Decision Decide(
         SheetState state,
         MarkSheet sheet,
@@ -157,7 +159,9 @@ public sealed record Score(
         return unseen.Any(c => c.SafetyCritical) || unseen.Sum(c => c.Weight) > (sheet.TotalWeight * MostUnseen) + 1e-9;
     }
 
-    /// <summary>What could not be seen weighs nothing; its weight lies on the others of its domain, in proportion (house ruling 4).</summary>
+    /// <summary>
+    /// What could not be seen weighs nothing; its weight lies on the others of its domain, in proportion (house ruling 4).
+    /// </summary>
     private static Dictionary<string, double> Weights(SheetState state, MarkSheet sheet)
     {
         var weights = new Dictionary<string, double>(StringComparer.Ordinal);
@@ -362,15 +366,19 @@ public sealed record Score(
     )
     {
         if (shown.Where(s => s.IsTooLittle).ToList() is { Count: > 0 } little && decision is not Decision.Open)
-            yield return $"Too little was shown: {string.Join("; ", little.Select(s => StepOf(s, sheet) + s.Words))}. At least half is needed to judge it.";
+            yield return $"Too little was shown: {string.Join("; ", little.Select(s => StepOf(s, sheet) + s.Words))}. At least half "
+                + "is needed to judge it.";
         foreach (var act in state.CriticalActs)
-            yield return $"Critical act: {sheet.CriticalActs.FirstOrDefault(a => a.Id == act)?.Text ?? act}. It fails the demonstration whatever the total.";
+            yield return $"Critical act: {sheet.CriticalActs.FirstOrDefault(a => a.Id == act)?.Text ?? act}. It fails the "
+                + "demonstration whatever the total.";
         foreach (var c in criteria.Where(c => c.SafetyMissed))
-            yield return $"Safety criterion missed: {c.Criterion.Text} (mark {c.Mark:0.#} of 3, needed 2). It fails the demonstration whatever the total.";
+            yield return $"Safety criterion missed: {c.Criterion.Text} (mark {c.Mark:0.#} of 3, needed 2). It fails the demonstration "
+                + "whatever the total.";
         if (decision == Decision.LookAgain)
             yield return "Too much could not be seen: somebody has to look again before it is decided.";
         if (percent < sheet.PassLine && ShortSide(criteria, tracks, sheet) is { } side && percent + side.Cost >= sheet.PassLine)
-            yield return $"The short {side.Side.Word()} side decided: it cost {side.Cost:0.0} points. With both sides level the total would be {percent + side.Cost:0.0} %.";
+            yield return $"The short {side.Side.Word()} side decided: it cost {side.Cost:0.0} points. With both sides level the total "
+                + $"would be {percent + side.Cost:0.0} %.";
         yield return percent >= sheet.PassLine
             ? $"{percent:0.0} % reaches the pass line of {sheet.PassLine:0.#} %."
             : $"{percent:0.0} % is below the pass line of {sheet.PassLine:0.#} %.";

@@ -148,7 +148,8 @@ public sealed record SecondLook(
         if (scored.From == MarkSource.Unseen)
             yield return "could not be seen";
         if (scored.Value is { } value && c.Measure is { } m)
-            yield return $"measured {Number(value)}{(m.Unit is { Length: > 0 } unit ? $" {unit}" : "")}, wanted {Number(m.Low)} to {Number(m.High)}";
+            yield return $"measured {Number(value)}{(m.Unit is { Length: > 0 } unit ? $" {unit}" : "")}, wanted {Number(m.Low)} to "
+                + $"{Number(m.High)}";
         if (state.Whys.TryGetValue(c.Id, out var why) && !string.IsNullOrWhiteSpace(why))
             yield return why;
         foreach (var stamp in state.Faults)

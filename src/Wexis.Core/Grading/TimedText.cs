@@ -115,7 +115,8 @@ public static partial class TimedText
     private static partial Regex Signature();
 
     [GeneratedRegex(
-        @"^[ \t]*(?<from>(?:[0-9]{2,}:)?[0-9]{2}:[0-9]{2}\.[0-9]{3})[ \t]*-->[ \t]*(?<to>(?:[0-9]{2,}:)?[0-9]{2}:[0-9]{2}\.[0-9]{3})(?:[ \t].*)?$"
+        @"^[ \t]*(?<from>(?:[0-9]{2,}:)?[0-9]{2}:[0-9]{2}\.[0-9]{3})[ \t]*-->[ "
+            + @"\t]*(?<to>(?:[0-9]{2,}:)?[0-9]{2}:[0-9]{2}\.[0-9]{3})(?:[ \t].*)?$"
     )]
     private static partial Regex Times();
 

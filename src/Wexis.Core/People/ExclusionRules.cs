@@ -9,10 +9,12 @@ public static class ExclusionRules
 {
     /// <summary>Above every list of exclusions, always.</summary>
     public const string ClinicianFirst =
-        "These are general cautions, not yet reviewed by a clinician. The advice of the licensed clinician who treats the person, and local codes, come first. When in doubt, leave the technique out and ask.";
+        "These are general cautions, not yet reviewed by a clinician. The advice of the licensed clinician who treats the person, "
+        + "and local codes, come first. When in doubt, leave the technique out and ask.";
 
     /// <summary>
-    /// Every exclusion whose handling for one of the classes is not Handling.Ok, acute signs first, then the strictest. An acute sign counts for
+    /// Every exclusion whose handling for one of the classes is not Handling.Ok, acute signs first, then the strictest. An acute sign
+    /// counts for
     /// every technique.
     /// </summary>
     public static IReadOnlyList<ExclusionNote> Exclusions(IReadOnlyCollection<string> classes, Atlas atlas)

@@ -41,7 +41,8 @@ public sealed record PersonScreen(Response Response, IReadOnlyList<ConditionHit>
             hits.Add(
                 new(
                     NotAsked,
-                    $"Not asked: {string.Join("; ", missing.Take(3).Select(e => e.Client))}{(missing.Count > 3 ? $"; and {missing.Count - 3} more" : "")}",
+                    $"Not asked: {string.Join("; ", missing.Take(3).Select(e => e.Client))}"
+                        + $"{(missing.Count > 3 ? $"; and {missing.Count - 3} more" : "")}",
                     Handling.Ask,
                     Response.AskClinician,
                     "Ask the person first: what was not asked is not a no.",

@@ -44,61 +44,82 @@ internal static partial class ReportReading
     [
         (
             F(
-                @"(?:chest|heart)\b.{0,20}\b(?:pain|pressure|tight|pounding|racing|stumbl\w*)|pain\b.{0,20}\b(?:chest|left\s+arm)|short\s+of\s+breath|breathless|can(?:not|'t)\s+(?:breathe|get\s+air)|trouble\s+breathing|hard\s+to\s+breathe"
+                @"(?:chest|heart)\b.{0,20}\b(?:pain|pressure|tight|pounding|racing|stumbl\w*)|pain\b.{0,20}\b(?:chest|left\s+arm)"
+                    + @"|short\s+of\s+breath|breathless|can(?:not|'t)\s+(?:breathe|get\s+air)|trouble\s+breathing"
+                    + @"|hard\s+to\s+breathe"
             ),
             Emergency
         ),
         (
             F(
-                @"slur\w*|trouble\s+(?:speaking|swallowing)|can(?:not|'t)\s+(?:speak|swallow|find\s+words|lift)|words\s+(?:come|came)\s+out\s+wrong|confus\w*|one\s+side\b.{0,25}\b(?:weak\w*|droop\w*|hang\w*|numb\w*|down)|(?:face|mouth|corner)\b.{0,25}\b(?:droop\w*|hang\w*|sag\w*|lopsided|crooked)|weak\w*\b.{0,20}\b(?:arm|leg|side|face)|(?:arm|leg|side)\b.{0,20}\bweak\w*|paraly\w*|stroke|collapse\w*|unconscious|seizure|fits?\b|convuls\w*"
+                @"slur\w*|trouble\s+(?:speaking|swallowing)|can(?:not|'t)\s+(?:speak|swallow|find\s+words|lift)|words\s+(?:come"
+                    + @"|came)\s+out\s+wrong|confus\w*|one\s+side\b.{0,25}\b(?:weak\w*|droop\w*|hang\w*|numb\w*|down)|(?:face"
+                    + @"|mouth|corner)\b.{0,25}\b(?:droop\w*|hang\w*|sag\w*|lopsided|crooked)|weak\w*\b.{0,20}\b(?:arm|leg"
+                    + @"|side|face)|(?:arm|leg|side)\b.{0,20}\bweak\w*|paraly\w*|stroke|collapse\w*|unconscious|seizure"
+                    + @"|fits?\b|convuls\w*"
             ),
             Emergency
         ),
         (
             F(
-                @"(?:worst|sudden|thunderclap|terrible|never\s+had\s+such)\b.{0,25}\bhead\w*|head(?:ache)?\b.{0,25}\b(?:like\s+never|worst|sudden\w*|explod\w*|burst\w*|split\w*)|neck\b.{0,25}\b(?:tear\w*|ripp\w*|like\s+never)"
+                @"(?:worst|sudden|thunderclap|terrible|never\s+had\s+such)\b.{0,25}\bhead\w*|head(?:ache)?\b.{0,25}\b(?:like\s+never"
+                    + @"|worst|sudden\w*|explod\w*|burst\w*|split\w*)|neck\b.{0,25}\b(?:tear\w*|ripp\w*|like\s+never)"
             ),
             Emergency
         ),
         (
             F(
-                @"(?:tongue|lips?|face|throat|eyes?)\b.{0,20}\b(?:swell\w*|swollen)\b.{0,25}\b(?:sudden\w*|fast|quick\w*|breath\w*|since)|sudden\w*\b.{0,20}\bswell\w*|(?:tongue|throat)\b.{0,15}\b(?:swell\w*|swollen|tight\w*|clos\w*)|anaphyla\w*|hives"
+                @"(?:tongue|lips?|face|throat|eyes?)\b.{0,20}\b(?:swell\w*|swollen)\b.{0,25}\b(?:sudden\w*|fast|quick\w*|breath\w*"
+                    + @"|since)|sudden\w*\b.{0,20}\bswell\w*|(?:tongue|throat)\b.{0,15}\b(?:swell\w*|swollen|tight\w*|clos\w*)"
+                    + @"|anaphyla\w*|hives"
             ),
             Emergency
         ),
         (
             F(
-                @"faint\w*|pass(?:ed|ing)?\s+out|black(?:ed|ing)?\s+out|everything\s+(?:went|goes)\s+(?:black|dark)|went\s+black|black\s+before|unsteady|stagger\w*|can(?:not|'t)\s+walk"
+                @"faint\w*|pass(?:ed|ing)?\s+out|black(?:ed|ing)?\s+out|everything\s+(?:went|goes)\s+(?:black|dark)|went\s+black"
+                    + @"|black\s+before|unsteady|stagger\w*|can(?:not|'t)\s+walk"
             ),
             Emergency
         ),
         (
             F(
-                @"flash\w*|floaters?|curtain|shadow\b.{0,20}\b(?:eye|sight|vision)|veil|(?:loss\s+of|lost|losing|lose)\b.{0,15}\b(?:vision|sight|see\w*)|can(?:not|'t)\s+see|blind\w*|sees?\s+(?:stars|sparks|lights|lightning|nothing|black|double)|stars\s+(?:in|before)|soot|black\s+spots|halos?|(?:sight|vision)\b.{0,20}\b(?:gone|worse|dark\w*|narrow\w*|missing|blurr\w*|dim\w*)|blurr\w*|eye\s+pain|pain\b.{0,15}\beyes?|eyes?\b.{0,15}\b(?:hurts?|pain\w*)"
+                @"flash\w*|floaters?|curtain|shadow\b.{0,20}\b(?:eye|sight|vision)|veil|(?:loss\s+of|lost|losing"
+                    + @"|lose)\b.{0,15}\b(?:vision|sight|see\w*)|can(?:not|'t)\s+see|blind\w*|sees?\s+(?:stars|sparks|lights"
+                    + @"|lightning|nothing|black|double)|stars\s+(?:in|before)|soot|black\s+spots|halos?|(?:sight"
+                    + @"|vision)\b.{0,20}\b(?:gone|worse|dark\w*|narrow\w*|missing|blurr\w*|dim\w*)|blurr\w*|eye\s+pain"
+                    + @"|pain\b.{0,15}\beyes?|eyes?\b.{0,15}\b(?:hurts?|pain\w*)"
             ),
             Eyes
         ),
         (
             F(
-                @"double\s+(?:vision|images?|pictures?|sight)|(?:see|sees|seeing|saw|everything(?:'s|\s+is)?|looks?)\s+(?:\w+\s+){0,2}double|double$|(?:lid|eyelid|eye)\b.{0,20}\b(?:droop\w*|hang\w*|won't\s+open|does\s+not\s+open)|pupils?\b"
+                @"double\s+(?:vision|images?|pictures?|sight)|(?:see|sees|seeing|saw|everything(?:'s|\s+is)?"
+                    + @"|looks?)\s+(?:\w+\s+){0,2}double|double$|(?:lid|eyelid|eye)\b.{0,20}\b(?:droop\w*|hang\w*|won't\s+open"
+                    + @"|does\s+not\s+open)|pupils?\b"
             ),
             Today
         ),
         (
             F(
-                @"dizz\w*|giddy|giddiness|light-?headed\w*|woozy|spinning|room\s+(?:spins|turns)|vertigo|numb\w*|tingl\w*|pins\s+and\s+needles|prickl\w*|no\s+feeling|can(?:not|'t)\s+feel|lost\s+feeling|electric\w*|shooting|sharp|stabb\w*|burning\s+pain|throbb\w*|vomit\w*|threw\s+up|nause\w*|palpitation\w*"
+                @"dizz\w*|giddy|giddiness|light-?headed\w*|woozy|spinning|room\s+(?:spins|turns)|vertigo|numb\w*|tingl\w*"
+                    + @"|pins\s+and\s+needles|prickl\w*|no\s+feeling|can(?:not|'t)\s+feel|lost\s+feeling|electric\w*|shooting"
+                    + @"|sharp|stabb\w*|burning\s+pain|throbb\w*|vomit\w*|threw\s+up|nause\w*|palpitation\w*"
             ),
             Today
         ),
         (
             F(
-                @"jaws?\b.{0,20}\b(?:lock\w*|stuck|jam\w*|won't|cannot|can't|does\s+not|doesn't|out\s+of\s+joint|dislocat\w*)|(?:cannot|can't)\s+(?:open|close|shut)\b.{0,15}\b(?:mouth|jaw)|lock\s?jaw|locked"
+                @"jaws?\b.{0,20}\b(?:lock\w*|stuck|jam\w*|won't|cannot|can't|does\s+not|doesn't|out\s+of\s+joint|dislocat\w*)"
+                    + @"|(?:cannot|can't)\s+(?:open|close|shut)\b.{0,15}\b(?:mouth|jaw)|lock\s?jaw|locked"
             ),
             Dentist
         ),
         (
             F(
-                @"bleed\w*|pus\b|fever|chills|lump\b|blister\w*|(?:jaw|temple|scalp)\b.{0,20}\b(?:tender|pain\w*|hurts?)\b.{0,25}\b(?:chew\w*|comb\w*|touch\w*)|ring\w*\b.{0,12}\bears?|ears?\b.{0,12}\bring\w*|sudden\w*\s+deaf|hear(?:ing)?\b.{0,10}\b(?:gone|lost|worse)"
+                @"bleed\w*|pus\b|fever|chills|lump\b|blister\w*|(?:jaw|temple|scalp)\b.{0,20}\b(?:tender|pain\w*"
+                    + @"|hurts?)\b.{0,25}\b(?:chew\w*|comb\w*|touch\w*)|ring\w*\b.{0,12}\bears?|ears?\b.{0,12}\bring\w*"
+                    + @"|sudden\w*\s+deaf|hear(?:ing)?\b.{0,10}\b(?:gone|lost|worse)"
             ),
             Today
         ),
@@ -106,7 +127,12 @@ internal static partial class ReportReading
 
     /// <summary>"No dizziness", "without pain", "not dizzy any more": what is not there.</summary>
     [GeneratedRegex(
-        @"\b(?:no|not|without|never|neither|nor|free\s+of|didn't|did\s+not|don't|do\s+not|does\s+not|doesn't|isn't|is\s+not|hasn't|nothing|none)\s+(?:(?:any|a|the|more|feel|have|had|get|got|longer|at\s+all|real|new)\s+)*(?:dizz\w*|pain\w*|hurts?|hurting|numb\w*|tingl\w*|flash\w*|headache\w*|faint\w*|double\s+vision|nausea|giddi\w*|bleeding|swelling|fever|blurr\w*|palpitations|floaters|problems?|complaints?|light-?headed\w*|discomfort|side\s+effects?)(?:\s*(?:,|or|and|nor)\s*(?:no\s+|any\s+)?(?:dizz\w*|pain\w*|numb\w*|tingl\w*|flash\w*|headache\w*|faint\w*|nausea|swelling|fever|double\s+vision|discomfort))*",
+        @"\b(?:no|not|without|never|neither|nor|free\s+of|didn't|did\s+not|don't|do\s+not|does\s+not|doesn't|isn't|is\s+not|hasn't"
+            + @"|nothing|none)\s+(?:(?:any|a|the|more|feel|have|had|get|got|longer|at\s+all|real|new)\s+)*(?:dizz\w*|pain\w*"
+            + @"|hurts?|hurting|numb\w*|tingl\w*|flash\w*|headache\w*|faint\w*|double\s+vision|nausea|giddi\w*|bleeding"
+            + @"|swelling|fever|blurr\w*|palpitations|floaters|problems?|complaints?|light-?headed\w*|discomfort"
+            + @"|side\s+effects?)(?:\s*(?:,|or|and|nor)\s*(?:no\s+|any\s+)?(?:dizz\w*|pain\w*|numb\w*|tingl\w*|flash\w*"
+            + @"|headache\w*|faint\w*|nausea|swelling|fever|double\s+vision|discomfort))*",
         Free
     )]
     private static partial Regex NotThere();

@@ -123,7 +123,8 @@ public sealed record ScreeningStanding(
             ),
             _ when missing.Count > 0 => (
                 TechniqueAnswer.NotAsked,
-                $"Before this one I have to ask you about: {string.Join("; ", missing.Take(3))}{(missing.Count > 3 ? $"; and {missing.Count - 3} more" : "")}."
+                "Before this one I have to ask you about: "
+                    + $"{string.Join("; ", missing.Take(3))}{(missing.Count > 3 ? $"; and {missing.Count - 3} more" : "")}."
             ),
             Response.AllowModified => (
                 TechniqueAnswer.Modified,

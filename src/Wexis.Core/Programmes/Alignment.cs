@@ -176,7 +176,8 @@ internal sealed class Alignment(
                 ? Remark(
                     $"massage-only:{line.Structure}",
                     AlignmentKind.OnlyMassaged,
-                    $"Promised {(line.Promised == PromiseKind.Actively ? "to be trained" : "to be worked")}: {line.Name}. So far {line.Says}.",
+                    $"Promised {(line.Promised == PromiseKind.Actively ? "to be trained" : "to be worked")}: {line.Name}. So far "
+                        + $"{line.Says}.",
                     gap: true,
                     Covering(line)
                 )
@@ -263,7 +264,8 @@ internal sealed class Alignment(
                 yield return Remark(
                     $"both-ways:{group.Key}",
                     AlignmentKind.TrainedAndRelaxed,
-                    $"Trained here, relaxed there: {atlas.BothNames(group.Key)}, trained in {string.Join(", ", trained.Take(2))}, relaxed in {string.Join(", ", relaxed.Take(2))}. Say why.",
+                    $"Trained here, relaxed there: {atlas.BothNames(group.Key)}, trained in {string.Join(", ", trained.Take(2))}, "
+                        + $"relaxed in {string.Join(", ", relaxed.Take(2))}. Say why.",
                     gap: false
                 );
         }

@@ -127,7 +127,8 @@ public static class CohortReview
             ),
             (_, { } t, { } o) when o.Edition > t.Edition => (
                 CohortState.Newer,
-                $"Taught from edition {t.Edition}; edition {o.Edition} is {(o.Standing == EditionStanding.Approved ? "approved" : "ready")} since."
+                $"Taught from edition {t.Edition}; edition {o.Edition} is "
+                    + $"{(o.Standing == EditionStanding.Approved ? "approved" : "ready")} since."
             ),
             (_, { } t, _) => (CohortState.AsTaught, $"Taught from edition {t.Edition}."),
         };

@@ -11,7 +11,8 @@ public sealed record DayLoad(StepFamily Family, string Name, double Seconds, dou
     public bool IsOver => Seconds > Ceiling;
 
     public string Says =>
-        $"{Name}: about {Minutes(Seconds)} for each of them on this day, and a day bears {Minutes(Ceiling)}. Practise it less, or on two days.";
+        $"{Name}: about {Minutes(Seconds)} for each of them on this day, and a day bears {Minutes(Ceiling)}. Practise it less, or on "
+        + "two days.";
 
     /// <param name="units">Units of one day.</param>
     public static IReadOnlyList<DayLoad> Of(

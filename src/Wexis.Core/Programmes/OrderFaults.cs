@@ -51,7 +51,8 @@ internal static class OrderFaults
                 yield return new(
                     unit.Id,
                     OrderFaultKind.PrerequisiteAfter,
-                    $"“{unit.Name}” needs “{needed.Name}”, which comes only later (place {place[p] + 1}, this one is {i + 1}). Move “{needed.Name}” before it."
+                    $"“{unit.Name}” needs “{needed.Name}”, which comes only later (place {place[p] + 1}, this one is {i + 1}). Move "
+                        + $"“{needed.Name}” before it."
                 );
         }
     }

@@ -22,7 +22,8 @@ public sealed record HourLine(HourKind Kind, double Hours, double? Wanted, doubl
 /// Hours of a programme by kind, against the scheme that its trainer chose. See docs/method.md#hours.
 /// </summary>
 /// <param name="Workload">Hours in all, those alone included.</param>
-/// <param name="Credits">Credits that the workload comes to: at most, at 25 hours each, and at least, at 30 (ECTS Users' Guide 2015).</param>
+/// <param name="Credits">Credits that the workload comes to: at most, at 25 hours each, and at least, at 30 (ECTS Users' Guide
+/// 2015).</param>
 /// <param name="CreditsWanted">Null: the scheme asks for none.</param>
 /// <param name="CasesSay">What is missing of case studies; null for nothing.</param>
 public sealed record ProgrammeHours(

@@ -4,7 +4,9 @@ using Wexis.Core.Measures;
 
 namespace Wexis.Core.Programmes;
 
-/// <summary>Slips in what was written, each at its field. A broken order or a gap is no slip: <see cref="ProgrammeReview"/> says those.</summary>
+/// <summary>
+/// Slips in what was written, each at its field. A broken order or a gap is no slip: <see cref="ProgrammeReview"/> says those.
+/// </summary>
 public static class ProgrammeValidation
 {
     public const int LongestUnit = 6000;

@@ -16,7 +16,9 @@ public static class SequenceCheck
         return [.. problem.Rules.Where(r => !r.Holds(problem, at))];
     }
 
-    /// <summary>A plan as a list of units by session, from sessions as they are printed; null where a unit is missing or stands twice.</summary>
+    /// <summary>
+    /// A plan as a list of units by session, from sessions as they are printed; null where a unit is missing or stands twice.
+    /// </summary>
     public static IReadOnlyList<int>? Read(SequenceProblem problem, IEnumerable<(string Session, IReadOnlyList<string> Units)> sessions)
     {
         ArgumentNullException.ThrowIfNull(problem);
@@ -53,7 +55,8 @@ public static class SequenceCheck
                         problem.Sessions[s].Id,
                         [.. faults.Select(SequencePlan.Said)],
                         faults.Count > 0
-                            ? $"Not in session {s + 1}: {string.Join("; ", faults.Select(f => Worded(problem, f, at, moved, unit)).Distinct().Take(3))}."
+                            ? $"Not in session {s + 1}: "
+                                + $"{string.Join("; ", faults.Select(f => Worded(problem, f, at, moved, unit)).Distinct().Take(3))}."
                             : Instead(s + 1, now, PlanMeasure.Of(problem, moved))
                     );
                 }),
@@ -81,7 +84,8 @@ public static class SequenceCheck
     private static string Instead(int session, PlanMeasure now, PlanMeasure moved) =>
         now.Sessions < moved.Sessions ? $"It could stand in session {session}, with one session more."
         : now.Spacing < moved.Spacing
-            ? $"It could stand in session {session}; what is learned again would come {moved.Spacing - now.Spacing} days earlier than is good."
+            ? $"It could stand in session {session}; what is learned again would come {moved.Spacing - now.Spacing} days earlier than "
+                + "is good."
         : now.Wishes < moved.Wishes ? $"It could stand in session {session}; wishes of weight {moved.Wishes - now.Wishes} would not hold."
         : $"It could stand in session {session} just as well.";
 }

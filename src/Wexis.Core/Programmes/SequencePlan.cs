@@ -12,7 +12,9 @@ public enum PlanStatus
     Unknown,
 }
 
-/// <summary>What a plan is measured by, in this order: sessions used, days by which returns come too early, weight of broken wishes.</summary>
+/// <summary>
+/// What a plan is measured by, in this order: sessions used, days by which returns come too early, weight of broken wishes.
+/// </summary>
 public sealed record PlanMeasure(int Sessions, int Spacing, int Wishes)
 {
     public static PlanMeasure Of(SequenceProblem problem, IReadOnlyList<int> at)

@@ -5,7 +5,9 @@ using Wexis.Core.Techniques.Work;
 
 namespace Wexis.Core.Programmes;
 
-/// <summary>What a programme needs to know of a technique it teaches: an edition's name, standing, derived map, times and classes.</summary>
+/// <summary>
+/// What a programme needs to know of a technique it teaches: an edition's name, standing, derived map, times and classes.
+/// </summary>
 /// <param name="AgainstItsSchool">Where it does not do what its declared school does, in words.</param>
 /// <param name="Times">Null: nothing is known of its time.</param>
 /// <param name="Region">Region of the atlas that it belongs to; null: none.</param>

@@ -83,7 +83,8 @@ public static class CaseRules
         if (e.How is LookHow.Assessor or LookHow.Invited && e.Assessor == c.First)
             return new(
                 "assessor",
-                "assessor: the first assessor cannot give the second look. Choose somebody else, or mark your own film again after some days."
+                "assessor: the first assessor cannot give the second look. Choose somebody else, or mark your own film again after "
+                    + "some days."
             );
         if (e.Assessor == c.Trainee)
             return new("assessor", "assessor: nobody marks their own demonstration.");
@@ -137,7 +138,8 @@ public static class CaseRules
             if (!fits)
                 return new(
                     $"marks[{i}].mark",
-                    $"{criterion.Text}: {mark.Mark:0.##} is no mark. Give {(criterion.Kind == CriterionKind.Done ? "0 or 3" : "0, 1, 2 or 3")}."
+                    $"{criterion.Text}: {mark.Mark:0.##} is no mark. Give "
+                        + $"{(criterion.Kind == CriterionKind.Done ? "0 or 3" : "0, 1, 2 or 3")}."
                 );
             if (string.IsNullOrWhiteSpace(mark.Reason))
                 return new($"marks[{i}].reason", $"{criterion.Text}: say why this mark stands.");

@@ -92,7 +92,8 @@ internal static class FeedbackNumbers
             var part = sheet.Steps.Count > 1 ? $"{step?.Part ?? $"Step {t.Step + 1}"}. " : "";
             yield return step?.Counting == Counting.Seconds
                 ? $"{part}{where}: {FeedbackPhrases.Amount(t.WorkingSeconds, true)} of work."
-                : $"{part}{where}: {FeedbackPhrases.Amount(t.Repetitions, false)}, {FeedbackPhrases.Amount(t.WorkingSeconds, true)} of work.";
+                : $"{part}{where}: {FeedbackPhrases.Amount(t.Repetitions, false)}, {FeedbackPhrases.Amount(t.WorkingSeconds, true)} "
+                    + "of work.";
         }
         var talk = score.Tracks.Sum(t => t.TalkSeconds);
         if (talk >= 1)

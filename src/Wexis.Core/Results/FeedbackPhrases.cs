@@ -14,7 +14,9 @@ namespace Wexis.Core.Results;
 /// <param name="Practise">How it is practised; null: the technique, at its own dose.</param>
 internal sealed record Phrase(string Keep, string Wrong, string Nearly, string Cue, string Feel, string? Practise = null);
 
-/// <summary>The one home of feedback's wording. {0} stands for what the criterion names (places, a feel), as a list with articles.</summary>
+/// <summary>
+/// The one home of feedback's wording. {0} stands for what the criterion names (places, a feel), as a list with articles.
+/// </summary>
 internal static class FeedbackPhrases
 {
     private const string Aloud = "Say it aloud to a mirror or a friend, once a day on three days.";

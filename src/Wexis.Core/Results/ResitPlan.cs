@@ -82,7 +82,9 @@ public sealed record ResitPlan(
                     Item(
                         number,
                         [.. group],
-                        $"Show {(step.Part ?? sheet.TechniqueName).Trim()}{(sheet.Steps.Count > 1 && step.Part is null ? $", step {number + 1}" : "")} again{(step.Columns.Count == 2 ? ", on both sides" : "")}.",
+                        $"Show {(step.Part ?? sheet.TechniqueName).Trim()}"
+                            + $"{(sheet.Steps.Count > 1 && step.Part is null ? $", step {number + 1}" : "")} "
+                            + $"again{(step.Columns.Count == 2 ? ", on both sides" : "")}.",
                         step.Seconds.Standard * step.Columns.Count,
                         tooLittle.Contains(number),
                         unseen

@@ -54,7 +54,9 @@ public sealed record ResultCase(
         );
     }
 
-    /// <summary>Marks and critical acts that stand in place of the first ones, of everything that settled or corrected it, in order.</summary>
+    /// <summary>
+    /// Marks and critical acts that stand in place of the first ones, of everything that settled or corrected it, in order.
+    /// </summary>
     public (IReadOnlyDictionary<string, double> Marks, IReadOnlyList<string>? Acts) Standing
     {
         get
@@ -161,7 +163,8 @@ public sealed record ResultCase(
             return null;
         return Decision == Decision.LookAgain
             ? "Too much could not be seen to decide. Somebody has to look again."
-            : $"{Percent:0.0} % is within {settings.SecondLookBand:0.#} points of the line of {PassLine:0.#} %: one criterion one level otherwise could turn it.";
+            : $"{Percent:0.0} % is within {settings.SecondLookBand:0.#} points of the line of {PassLine:0.#} %: one criterion one "
+                + "level otherwise could turn it.";
     }
 
     /// <summary>Whether a result asks for a second look by itself.</summary>

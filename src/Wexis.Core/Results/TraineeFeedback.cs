@@ -4,7 +4,9 @@ using Wexis.Core.Measures;
 
 namespace Wexis.Core.Results;
 
-/// <summary>In which order changes are told: what can hurt, then place, direction, stillness, dose, and how it looks and is taught.</summary>
+/// <summary>
+/// In which order changes are told: what can hurt, then place, direction, stillness, dose, and how it looks and is taught.
+/// </summary>
 [ClosedList]
 public enum ChangeOrder
 {
@@ -75,7 +77,8 @@ public sealed record TraineeFeedback(
             .CriticalActs.Select(id => new ChangeLine(
                 id,
                 ChangeOrder.Safety,
-                $"This must not happen: {(sheet.CriticalActs.FirstOrDefault(a => a.Id == id)?.Text ?? "an unsafe act").Trim().TrimEnd('.')}.",
+                "This must not happen: "
+                    + $"{(sheet.CriticalActs.FirstOrDefault(a => a.Id == id)?.Text ?? "an unsafe act").Trim().TrimEnd('.')}.",
                 FeedbackPhrases.Instead(id),
                 "Nothing pulls, stings or presses, and the other one is at ease.",
                 WithTrainer
@@ -112,7 +115,8 @@ public sealed record TraineeFeedback(
                 return new ChangeLine(
                     f.Fault!.Id,
                     mine is null ? ChangeOrder.Look : OrderOf(mine.Topic),
-                    $"What was seen{(f.Times > 1 ? $" {FeedbackPhrases.Amount(f.Times, false)}" : "")}: {f.Fault.Text.Trim().TrimEnd('.')}.",
+                    $"What was seen{(f.Times > 1 ? $" {FeedbackPhrases.Amount(f.Times, false)}" : "")}: "
+                        + $"{f.Fault.Text.Trim().TrimEnd('.')}.",
                     f.Fault.Cue.Length > 0 ? FeedbackPhrases.Sentence(f.Fault.Cue) : phrase?.Cue ?? "Go slowly, and look in a mirror.",
                     phrase?.Feel ?? "The mirror shows it no more.",
                     harmed ? WithTrainer : phrase?.Practise ?? PractiseOf(sheet, f.Step)
@@ -149,7 +153,8 @@ public sealed record TraineeFeedback(
         var noticed = why ?? stamped?.Fault.Text;
         if (noticed is not null)
             text +=
-                $" What was seen: {noticed.Trim().TrimEnd('.')}{(why is null && stamped!.Value.Times > 1 ? $", {FeedbackPhrases.Amount(stamped.Value.Times, false)}" : "")}.";
+                $" What was seen: {noticed.Trim().TrimEnd('.')}"
+                + $"{(why is null && stamped!.Value.Times > 1 ? $", {FeedbackPhrases.Amount(stamped.Value.Times, false)}" : "")}.";
         var own = FaultNamed(why, sheet)?.Cue ?? stamped?.Fault.Cue;
         return new(
             c.Criterion.Id,

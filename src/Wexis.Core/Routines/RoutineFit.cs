@@ -12,7 +12,9 @@ namespace Wexis.Core.Routines;
 /// </summary>
 public static class RoutineFit
 {
-    /// <summary>Seconds of work are weighed in steps of so many; of a very long routine in longer ones, so that weights stay within their bounds.</summary>
+    /// <summary>
+    /// Seconds of work are weighed in steps of so many; of a very long routine in longer ones, so that weights stay within their bounds.
+    /// </summary>
     private const int FinestStep = 5;
 
     public static FitProblem Problem(
@@ -147,7 +149,9 @@ public static class RoutineFit
             [.. Enum.GetValues<DoseLevel>().Select(l => (long)seconds(l) / step)];
     }
 
-    /// <summary>What stays whatever is optional: the closing that safety asks for, the exits that a declared school opens or closes.</summary>
+    /// <summary>
+    /// What stays whatever is optional: the closing that safety asks for, the exits that a declared school opens or closes.
+    /// </summary>
     private static HashSet<LaidPart> Protected(RoutineDocument document, IReadOnlyList<LaidPart> parts, Atlas atlas, SchoolProfiles schools)
     {
         var stays = new HashSet<LaidPart>();

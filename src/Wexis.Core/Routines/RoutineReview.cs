@@ -19,7 +19,8 @@ public enum RemarkWeight
 public sealed record RoutineRepair(string Part, string? Before, string Words);
 
 /// <summary>Something in the order of a routine.</summary>
-/// <param name="Rule">Which rule of order: finish, opening, closing, release, light-before-deep, eye-after-oil, second-side, style, settle.</param>
+/// <param name="Rule">Which rule of order: finish, opening, closing, release, light-before-deep, eye-after-oil, second-side, style,
+/// settle.</param>
 /// <param name="Parts">Ids of the parts that it is about.</param>
 /// <param name="Says">What is so, and why it matters.</param>
 /// <param name="Repair">Null where nothing that is there would mend it.</param>
@@ -79,7 +80,9 @@ public static class RoutineReview
     /// <summary>Whether it reaches the exits of the neck.</summary>
     internal static bool AtExits(LaidPart p) => p.Derived?.Map.ZonesTouched.Any(z => z is "lateral-neck" or "supraclavicular") == true;
 
-    /// <summary>What opens the exits before or with the first fluid part: pressing in the hollow opens as a stroke through it does.</summary>
+    /// <summary>
+    /// What opens the exits before or with the first fluid part: pressing in the hollow opens as a stroke through it does.
+    /// </summary>
     internal static LaidPart? Opening(IReadOnlyList<LaidPart> parts, LaidPart firstFluid) =>
         parts.TakeWhile(p => p != firstFluid).Append(firstFluid).LastOrDefault(p => AtExits(p) && p.Handed.Any());
 
@@ -107,7 +110,8 @@ public static class RoutineReview
             "finish",
             RemarkWeight.Safety,
             [Id(last)],
-            $"The last fluid stroke of the routine is in “{last.Name}” and does not end at the hollow above the collarbone: what was moved is left on the way."
+            $"The last fluid stroke of the routine is in “{last.Name}” and does not end at the hollow above the collarbone: what was "
+                + "moved is left on the way."
                 + (closing is null ? " Add a closing stroke down the side of the neck." : ""),
             "house ruling 10",
             closing is null || closing.Part.Place == PartRole.Open && parts.Count(EndsInHollow) == 1
@@ -218,7 +222,8 @@ public static class RoutineReview
                 "light-before-deep",
                 RemarkWeight.Order,
                 [Id(inOrder[deep]), Id(light)],
-                $"On the {atlas.Regions[region.Key!].Name.ToLowerInvariant()} “{inOrder[deep].Name}” goes deep before “{light.Name}” has warmed it.",
+                $"On the {atlas.Regions[region.Key!].Name.ToLowerInvariant()} “{inOrder[deep].Name}” goes deep before “{light.Name}” "
+                    + "has warmed it.",
                 Practice,
                 new(Id(light), Id(inOrder[deep]), $"move “{light.Name}” before “{inOrder[deep].Name}”")
             );
@@ -251,7 +256,8 @@ public static class RoutineReview
                     "eye-after-oil",
                     RemarkWeight.Safety,
                     [Id(oiled), Id(part)],
-                    $"“{part.Name}” works near the eye after “{oiled.Name}” has put oil around it: oil creeps in. Work near the eye first, with clean, dry fingers, or wipe face and fingers.",
+                    $"“{part.Name}” works near the eye after “{oiled.Name}” has put oil around it: oil creeps in. Work near the eye "
+                        + "first, with clean, dry fingers, or wipe face and fingers.",
                     Practice,
                     new(Id(part), Id(oiled), $"move “{part.Name}” before “{oiled.Name}”")
                 );

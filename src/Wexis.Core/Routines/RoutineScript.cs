@@ -136,8 +136,10 @@ public sealed record RoutineScript(
     /// <summary>A paragraph to be read aloud while a key is held against the clock; see <see cref="Rate"/>.</summary>
     public const string Paragraph =
         "Sit so that both feet are on the floor and the jaw hangs free. We begin with clean hands and a little oil on two fingers. "
-        + "I show it once on each side without a word; then we do it together, and I only count. Lay the fingers on the bone, not on the eye. "
-        + "Let them glide outwards, as lightly as a feather, and lift them at the ear. If anything hurts or pricks, stop and tell me at once. "
+        + "I show it once on each side without a word; then we do it together, and I only count. Lay the fingers on the bone, not on "
+        + "the eye. "
+        + "Let them glide outwards, as lightly as a feather, and lift them at the ear. If anything hurts or pricks, stop and tell me "
+        + "at once. "
         + "When we have done five on this side, we change to the other. Breathe as you like; there is no hurry.";
 
     /// <summary>A cue that the mouth or the time has no room for is said before the part begins.</summary>

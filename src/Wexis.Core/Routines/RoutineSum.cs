@@ -102,7 +102,9 @@ public sealed record RoutineSum(
     /// <summary>Seconds to open the eyes again and find the face in the mirror, after a part with closed eyes.</summary>
     internal const double EyesSeconds = 3;
 
-    /// <summary>Each part with its edition. Parts whose edition is not there are free of work: <see cref="RoutineValidation"/> names them.</summary>
+    /// <summary>
+    /// Each part with its edition. Parts whose edition is not there are free of work: <see cref="RoutineValidation"/> names them.
+    /// </summary>
     public static IReadOnlyList<LaidPart> Lay(RoutineDocument document, IRoutineLibrary library)
     {
         ArgumentNullException.ThrowIfNull(document);
@@ -149,7 +151,9 @@ public sealed record RoutineSum(
         );
     }
 
-    /// <summary>Changes between parts in order; a part without hands between two others spares none: the oil is still on the fingers.</summary>
+    /// <summary>
+    /// Changes between parts in order; a part without hands between two others spares none: the oil is still on the fingers.
+    /// </summary>
     internal static IReadOnlyList<PartChange> ChangesOf(IReadOnlyList<LaidPart> parts, Atlas atlas, HouseSettings settings)
     {
         var found = new List<PartChange>();

@@ -147,8 +147,11 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
     private const string Select = """
         SELECT d.demonstration_id, d.station_id, d.origin, s.sheet ->> 'technique_name' AS shown, d.trainee_id, t.name AS trainee,
             d.assessor_id,
-               a.name AS assessor, d.attempt, d.opened_at, d.submitted_at, d.second_of, d.revision, e.events, e.marked, e.started, e.stopped,
-               CASE WHEN d.submitted_at IS NULL THEN jsonb_array_length(jsonb_path_query_array(s.sheet, '$.criteria[*] ? (@.kind != "measured")')) ELSE 0 END AS judged
+               a.name AS assessor, d.attempt, d.opened_at, d.submitted_at, d.second_of, d.revision, e.events, e.marked, e.started,
+               e.stopped,
+               CASE WHEN d.submitted_at IS NULL
+                    THEN jsonb_array_length(jsonb_path_query_array(s.sheet, '$.criteria[*] ? (@.kind != "measured")'))
+                    ELSE 0 END AS judged
           FROM grading.demonstration d
           JOIN people.person t ON t.person_id = d.trainee_id
           JOIN people.person a ON a.person_id = d.assessor_id
@@ -264,7 +267,8 @@ public sealed class DemonstrationStore(NpgsqlDataSource source)
         await c.ExecuteAsync(
             """
             INSERT INTO grading.demonstration
-                   (demonstration_id, station_id, revision, trainee_id, assessor_id, attempt, opened_at, origin, technique_id, edition, sheet, second_of)
+                   (demonstration_id, station_id, revision, trainee_id, assessor_id, attempt, opened_at, origin, technique_id,
+                    edition, sheet, second_of)
             SELECT @Id, @station, @Revision, @trainee, @assessor,
                    CASE WHEN @second::uuid IS NULL THEN coalesce(max(attempt), 0) + 1 ELSE coalesce(max(attempt)
                        FILTER (WHERE demonstration_id = @second), 1) END,

@@ -150,10 +150,11 @@ public sealed class GlanceStore(NpgsqlDataSource source)
     /// <summary>The query of the cells; the benchmark runs it bare.</summary>
     public const string Cells = $"""
         SELECT DISTINCT ON (d.trainee_id, d.station_id)
-               d.trainee_id, d.station_id, d.demonstration_id, d.attempt, a.name AS assessor, r.decided_at, r.decision, r.percent, r.pass_line, r.doing,
-               r.teaching, coalesce(r.safety_met, true) AS safety_met, r.released_at, coalesce(r.look_open, false) AS look_open,
-               coalesce(r.looked, false) AS looked, coalesce(r.in_dispute, false) AS in_dispute, coalesce(r.appeal_open,
-                   false) AS appeal_open
+               d.trainee_id, d.station_id, d.demonstration_id, d.attempt, a.name AS assessor, r.decided_at, r.decision, r.percent,
+               r.pass_line, r.doing, r.teaching, coalesce(r.safety_met, true) AS safety_met, r.released_at,
+               coalesce(r.look_open, false) AS look_open,
+               coalesce(r.looked, false) AS looked, coalesce(r.in_dispute, false) AS in_dispute,
+               coalesce(r.appeal_open, false) AS appeal_open
           FROM grading.demonstration d
           JOIN examinations.station s ON s.station_id = d.station_id
           JOIN people.person a ON a.person_id = d.assessor_id

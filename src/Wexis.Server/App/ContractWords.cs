@@ -28,7 +28,9 @@ internal sealed class ContractWords : IOpenApiSchemaTransformer
         return Task.CompletedTask;
     }
 
-    /// <summary>The name under which a type stands in the contract; null for one that is written out where it is used, as an id is.</summary>
+    /// <summary>
+    /// The name under which a type stands in the contract; null for one that is written out where it is used, as an id is.
+    /// </summary>
     public static string? NameOf(JsonTypeInfo type)
     {
         ArgumentNullException.ThrowIfNull(type);

@@ -15,7 +15,9 @@ using Wexis.Server.Settings;
 
 namespace Wexis.Server.Grading;
 
-/// <summary>Opens demonstrations and shows them: whole to their assessor, without a mark to anybody else until they are submitted.</summary>
+/// <summary>
+/// Opens demonstrations and shows them: whole to their assessor, without a mark to anybody else until they are submitted.
+/// </summary>
 public sealed class DemonstrationDesk(
     DemonstrationStore demonstrations,
     ExaminationStore examinations,
@@ -167,7 +169,8 @@ public sealed class DemonstrationDesk(
                 null,
                 new(
                     "second_of",
-                    $"{other.Assessor} is grading {other.Trainee} at this station now. Say whether you look at the same demonstration or at another attempt."
+                    $"{other.Assessor} is grading {other.Trainee} at this station now. Say whether you look at the same demonstration "
+                        + "or at another attempt."
                 )
             );
         return (new(id, given.TraineeId, assessor, station.StationId, station.Revision), null);

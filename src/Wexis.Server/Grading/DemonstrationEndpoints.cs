@@ -18,7 +18,8 @@ namespace Wexis.Server.Grading;
 /// <param name="TechniqueName">What is shown: technique, techniques or routine.</param>
 /// <param name="Judged">Criteria that a person judges, while the sheet is open; 0 afterwards.</param>
 /// <param name="SecondOf">The sheet that this one is a second look at; it is no attempt.</param>
-/// <param name="Marked">Of those, how many are marked; what the marks are is seen by their assessor alone until the sheet is submitted.</param>
+/// <param name="Marked">Of those, how many are marked; what the marks are is seen by their assessor alone until the sheet is
+/// submitted.</param>
 public sealed record DemonstrationLine(
     DemonstrationId Id,
     StationId? StationId,
@@ -288,6 +289,7 @@ public static class DemonstrationEndpoints
                 c => new[] { $"{sheet.Criteria.First(x => x.Id == c).Text}: not marked yet." },
                 StringComparer.Ordinal
             ),
-            title: $"{(score.Unmarked.Count == 1 ? "One criterion is" : $"{score.Unmarked.Count} criteria are")} still unmarked. Every mark given is kept."
+            title: $"{(score.Unmarked.Count == 1 ? "One criterion is" : $"{score.Unmarked.Count} criteria are")} still unmarked. "
+                + "Every mark given is kept."
         );
 }

@@ -57,7 +57,9 @@ public sealed class ProgrammeDesk(EditionStore editions, RoutineStore routines, 
         return LessonPlan.Of(whole, SequenceReading.Of(whole, taught), taught, bodies, desk.Settings);
     }
 
-    /// <summary>The programme with the techniques of its routines in the units that teach them, and routines that are not there any more.</summary>
+    /// <summary>
+    /// The programme with the techniques of its routines in the units that teach them, and routines that are not there any more.
+    /// </summary>
     public async Task<(ProgrammeDocument Whole, IReadOnlyList<OrderFault> Lost)> WithRoutines(
         ProgrammeDocument document,
         CancellationToken ct

@@ -60,7 +60,9 @@ public static class ProgrammeEndpoints
             ? TypedResults.Ok(new ProgrammeView(id, p.Edition, p.Version, p.Body, await desk.Review(p.Body, ct)))
             : TypedResults.NotFound();
 
-    /// <summary>A file comes in whole, or with every slip at its field and nothing of it. Its routines are another house's: they stay behind.</summary>
+    /// <summary>
+    /// A file comes in whole, or with every slip at its field and nothing of it. Its routines are another house's: they stay behind.
+    /// </summary>
     private static async Task<Results<Ok<ProgrammeView>, ValidationProblem, Conflict<ProblemDetails>>> Import(
         ProgrammeImport given,
         ClaimsPrincipal user,

@@ -11,7 +11,8 @@ using Wexis.Server.Shell;
 namespace Wexis.Server.Results;
 
 /// <summary>Something that is done to a result; its id is made where it is done, so that the same sent twice happens once.</summary>
-/// <param name="Kind">look-asked, agreement-proposed, agreed, third-mark, corrected, released, withdrawn, appeal-lodged or appeal-decided.</param>
+/// <param name="Kind">look-asked, agreement-proposed, agreed, third-mark, corrected, released, withdrawn, appeal-lodged or
+/// appeal-decided.</param>
 /// <param name="Of">The proposal that is agreed to, or the appeal that is decided.</param>
 public sealed record CaseAct(
     CaseEventKind Kind,
@@ -151,7 +152,9 @@ public static class CaseEndpoints
         };
     }
 
-    /// <summary>Why somebody cannot be asked by hand: a colleague from outside is invited, and whoever is asked has to be able to grade.</summary>
+    /// <summary>
+    /// Why somebody cannot be asked by hand: a colleague from outside is invited, and whoever is asked has to be able to grade.
+    /// </summary>
     private static async Task<string?> NotToBeAsked(DemonstrationId id, CaseAct given, CaseDesk desk, CancellationToken ct) =>
         given.How is LookHow.Invited or LookHow.File ? "assessor: invite the colleague, or take in the sheet that came back."
         : given.Assessor is { } asked && !(await desk.ActorOf(asked, id, ct)).Grades

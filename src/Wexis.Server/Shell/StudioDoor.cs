@@ -85,7 +85,8 @@ public sealed class StudioDoor
             return "This machine is on no network just now.\n";
         using var data = QRCodeGenerator.GenerateQrCode(first, QRCodeGenerator.ECCLevel.M);
         using var blocks = new AsciiQRCode(data);
-        return $"On the studio's network:  {string.Join("  ", Urls)}\nThe browser asks once whether to trust it; the certificate's fingerprint is\n{Fingerprint}\n\n{blocks.GetGraphicSmall()}\n";
+        return $"On the studio's network:  {string.Join("  ", Urls)}\nThe browser asks once whether to trust it; the certificate's "
+            + $"fingerprint is\n{Fingerprint}\n\n{blocks.GetGraphicSmall()}\n";
     }
 
     private static string Drawn(string url)

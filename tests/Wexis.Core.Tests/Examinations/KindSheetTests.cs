@@ -89,7 +89,9 @@ public class KindSheetTests
         }
     }
 
-    /// <summary>What is a matter of safety alone is one in a row and before a group: by zone, path, class of work or region alike.</summary>
+    /// <summary>
+    /// What is a matter of safety alone is one in a row and before a group: by zone, path, class of work or region alike.
+    /// </summary>
     [Fact]
     public void A_technique_that_safety_hangs_on_keeps_it_in_every_kind()
     {

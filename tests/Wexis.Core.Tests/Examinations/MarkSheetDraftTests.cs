@@ -49,7 +49,9 @@ public class MarkSheetDraftTests
         }
     }
 
-    /// <summary>Common practice of grading: a criterion asks for what the technique asks for, at its own place and to its own end.</summary>
+    /// <summary>
+    /// Common practice of grading: a criterion asks for what the technique asks for, at its own place and to its own end.
+    /// </summary>
     [Fact]
     public void Criteria_fit_the_technique()
     {

@@ -115,7 +115,8 @@ public class DecisionTests
         score
             .Reasons[0]
             .ShouldBe(
-                "Too little was shown: left side: 4 of 18 repetitions; right side: 4 of 18 repetitions. At least half is needed to judge it."
+                "Too little was shown: left side: 4 of 18 repetitions; right side: 4 of 18 repetitions. At least half is needed to "
+                    + "judge it."
             );
         // Path, pressure and balance earn 1 of 3; the doses nothing: (20 + 20 + 10) / 3 + 20 + 10 = 46.67 of 100.
         score.Percent.ShouldBe(46.6667, 0.001);

@@ -210,7 +210,9 @@ public class ScoreTests
         decided.Reasons[0].ShouldStartWith("The short left side decided");
     }
 
-    /// <summary>Which side was short is worked out once: by what the step counts, the same for every sentence, and mirrored with it.</summary>
+    /// <summary>
+    /// Which side was short is worked out once: by what the step counts, the same for every sentence, and mirrored with it.
+    /// </summary>
     [Theory]
     [InlineData("reps", 4, 4, 30, 12, null)]
     [InlineData("reps", 3, 8, 30, 12, "left")]

@@ -43,7 +43,8 @@ public class SheetStateTests
         var state = SheetState.Of(given.Events);
         state
             .Tracks.Select(t =>
-                $"{t.Step} {t.Side.Word()} {t.TapSeconds.Count} {string.Join(",", t.Holds.Select(h => h.Seconds))} {t.Tallied} {t.TalliedSeconds}"
+                $"{t.Step} {t.Side.Word()} {t.TapSeconds.Count} {string.Join(",", t.Holds.Select(h => h.Seconds))} {t.Tallied} "
+                + $"{t.TalliedSeconds}"
             )
             .ShouldBe(
                 given.Expect.Tracks.Select(t => $"{t.Step} {t.Side} {t.Taps} {string.Join(",", t.Holds)} {t.Tallied} {t.TalliedSeconds}"),

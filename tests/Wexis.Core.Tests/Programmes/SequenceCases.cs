@@ -2,7 +2,9 @@ using Wexis.Core.Programmes;
 
 namespace Wexis.Core.Tests.Programmes;
 
-/// <summary>Programmes for tests of the sequence, drawn or written, and a check of plans that knows nothing of the product's rules.</summary>
+/// <summary>
+/// Programmes for tests of the sequence, drawn or written, and a check of plans that knows nothing of the product's rules.
+/// </summary>
 internal static class SequenceCases
 {
     public static ProgrammeUnit Unit(string id, int minutes = 60, params string[] after) =>

@@ -5,7 +5,9 @@ using static Wexis.Core.Tests.Programmes.SequenceCases;
 
 namespace Wexis.Core.Tests.Programmes;
 
-/// <summary>Units in sessions: every plan holds, none is better, and where there is none it is said which rules stand against each other.</summary>
+/// <summary>
+/// Units in sessions: every plan holds, none is better, and where there is none it is said which rules stand against each other.
+/// </summary>
 public class SequenceSolverTests
 {
     private static SequencePlan Solve(ProgrammeDocument programme)
@@ -53,7 +55,9 @@ public class SequenceSolverTests
         (plan.Status, plan.Objective!.Sessions).ShouldBe((PlanStatus.Optimal, stations));
     }
 
-    /// <summary>The fewest stations by going through every set of tasks that can be done: for each the fewest stations, then the least time.</summary>
+    /// <summary>
+    /// The fewest stations by going through every set of tasks that can be done: for each the fewest stations, then the least time.
+    /// </summary>
     private static int Fewest(int[] times, int[][] after, int cycle)
     {
         var best = new Dictionary<int, (int Stations, int Time)> { [0] = (1, 0) };

@@ -44,7 +44,9 @@ public class FeedbackTests
             ),
     ];
 
-    /// <summary>A demonstration with all its doses, every judged mark as said; one side may be cut short, faults and acts may happen.</summary>
+    /// <summary>
+    /// A demonstration with all its doses, every judged mark as said; one side may be cut short, faults and acts may happen.
+    /// </summary>
     private static Shown Of(
         (string Name, DemonstrationKind Kind, MarkSheet Sheet) given,
         Func<Criterion, double> mark,

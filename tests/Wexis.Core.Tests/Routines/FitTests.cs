@@ -219,12 +219,14 @@ public class FitTests
         "parts[0].seconds.full"
     )]
     [InlineData(
-        """{"target_seconds": 9, "parts": [{"id": "a", "seconds": {"full": 1}, "value": {"full": 1}}, {"id": "a", "seconds": {"full": 1}, "value": {"full": 1}, "hands": {"ground": "wet"}}]}""",
+        """{"target_seconds": 9, "parts": [{"id": "a", "seconds": {"full": 1}, "value": {"full": 1}}, """
+            + """{"id": "a", "seconds": {"full": 1}, "value": {"full": 1}, "hands": {"ground": "wet"}}]}""",
         "parts[1].id",
         "parts[1].hands.ground"
     )]
     [InlineData(
-        """{"target_seconds": 9, "parts": [{"id": "a", "seconds": {"full": 1}, "value": {"full": 1}}], "changeover_table": [{"from": "a", "to": "b", "seconds": 3}]}""",
+        """{"target_seconds": 9, "parts": [{"id": "a", "seconds": {"full": 1}, "value": {"full": 1}}], """
+            + """ "changeover_table": [{"from": "a", "to": "b", "seconds": 3}]}""",
         "changeover_table.a.b"
     )]
     public void A_slip_is_named_at_its_field(string json, params string[] fields) =>

@@ -64,7 +64,8 @@ public class RoutineTests
     }
 
     /// <summary>
-    /// By hand: "Temple circles" and "Rim feather" at home take 16 s and 17 s at standard; from dry to oiled fingers 10 s (house ruling 9), other
+    /// By hand: "Temple circles" and "Rim feather" at home take 16 s and 17 s at standard; from dry to oiled fingers 10 s (house ruling
+    /// 9), other
     /// fingers 2 s (house setting).
     /// </summary>
     [Fact]
@@ -171,7 +172,8 @@ public class RoutineTests
     }
 
     /// <summary>
-    /// Never a second side, a release whose block stays, an opening or closing that style or safety needs: what is in order stays so, whatever the
+    /// Never a second side, a release whose block stays, an opening or closing that style or safety needs: what is in order stays so,
+    /// whatever the
     /// minutes, over the demo and over any parts that were in order.
     /// </summary>
     [Fact]

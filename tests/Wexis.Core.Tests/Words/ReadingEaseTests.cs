@@ -5,7 +5,8 @@ namespace Wexis.Core.Tests.Words;
 
 /// <summary>
 /// What clients read is easy to read: Flesch's reading ease (Flesch, "A new readability yardstick", 1948) of 60 or more, which is called
-/// plain English. 206.835 − 1.015 × words a sentence − 84.6 × syllables a word; formula from memory. Syllables are counted by groups of vowels.
+/// plain English. 206.835 − 1.015 × words a sentence − 84.6 × syllables a word; formula from memory. Syllables are counted by groups of
+/// vowels.
 /// </summary>
 public partial class ReadingEaseTests
 {

@@ -39,7 +39,9 @@ public class BodyCheckTests(DemoHouse demo) : IClassFixture<DemoHouse>
         (await lead.Post("/api/examinations", Json(body))).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
     }
 
-    /// <summary>An id that was not sent, or all zeros, is the id of nothing: it is refused at its field, and nothing is stored under it.</summary>
+    /// <summary>
+    /// An id that was not sent, or all zeros, is the id of nothing: it is refused at its field, and nothing is stored under it.
+    /// </summary>
     [Theory]
     [InlineData("{ \"name\": \"No id\" }")]
     [InlineData("{ \"id\": null, \"name\": \"No id\" }")]

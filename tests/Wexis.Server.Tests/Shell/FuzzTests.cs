@@ -51,7 +51,8 @@ public class FuzzTests
             using var answer = await lead.Send(request).WaitAsync(TimeSpan.FromSeconds(30), TestContext.Current.CancellationToken);
             if ((int)answer.StatusCode >= 500)
                 broken.Add(
-                    $"{(int)answer.StatusCode} {method} {path} {(body?.ToJsonString() is { } text ? text[..Math.Min(400, text.Length)] : "")}"
+                    $"{(int)answer.StatusCode} {method} {path} "
+                        + $"{(body?.ToJsonString() is { } text ? text[..Math.Min(400, text.Length)] : "")}"
                 );
         }
         broken.ShouldBeEmpty();

@@ -101,7 +101,8 @@ public class StoreBenchmark
             insert.AddRange(await AtPace(Insert));
         }
         Say(
-            $"a mark, 60 a second, 95 of 100 within       {P95(mark), 6:0.0} ms   a bare insert {P95(insert):0.0} ms   {P95(mark) / P95(insert):0.0} ×   (middle {Median(mark):0.0} and {Median(insert):0.0} ms)"
+            $"a mark, 60 a second, 95 of 100 within       {P95(mark), 6:0.0} ms   a bare insert {P95(insert):0.0} ms   {
+                P95(mark) / P95(insert):0.0} ×   (middle {Median(mark):0.0} and {Median(insert):0.0} ms)"
         );
         // Sheets of their own: nobody gives thousands of marks on one.
         (demonstrations, bare, counters) = (await Opened(lead), await Opened(lead), new int[Clients]);
@@ -230,7 +231,8 @@ public class StoreBenchmark
             again.Add(await Review());
         }
         Say(
-            $"review of 300 techniques: first, after an edit, again   {first:0} ms, {Median(after):0} ms, {Median(again):0} ms   {Median(after) / Median(again):0.0} ×"
+            $"review of 300 techniques: first, after an edit, again   {first:0} ms, {Median(after):0} ms, {Median(again):0} ms   {
+                Median(after) / Median(again):0.0} ×"
         );
     }
 
@@ -250,7 +252,8 @@ public class StoreBenchmark
             bare.Add(Stopwatch.GetElapsedTime(from).TotalMilliseconds);
         }
         Say(
-            $"{what} ({bytes / 1000} kB), middle of 60      {Median(asked), 6:0.0} ms   its row, bare {Median(bare):0.0} ms   {Median(asked) / Median(bare):0.0} ×"
+            $"{what} ({bytes / 1000} kB), middle of 60      {Median(asked), 6:0.0} ms   its row, bare {Median(bare):0.0} ms   {
+                Median(asked) / Median(bare):0.0} ×"
         );
     }
 
@@ -265,7 +268,8 @@ public class StoreBenchmark
         var from = Stopwatch.GetTimestamp();
         var answer = await lead.Post("/api/techniques/import", new TechniqueImport(text));
         Say(
-            $"the most that one import brings ({text.Length / 1e6:0.0} MB): {(int)answer.StatusCode} after {Stopwatch.GetElapsedTime(from).TotalSeconds:0.0} s; memory then  {server.Resident / 1e6, 6:0} MB"
+            $"the most that one import brings ({text.Length / 1e6:0.0} MB): {(int)answer.StatusCode} after {
+                Stopwatch.GetElapsedTime(from).TotalSeconds:0.0} s; memory then  {server.Resident / 1e6, 6:0} MB"
         );
     }
 

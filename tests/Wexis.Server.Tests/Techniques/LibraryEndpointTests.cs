@@ -96,7 +96,9 @@ public class LibraryEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
         );
         Task Kept(string aim) =>
             demo.House.Database.Execute(
-                $$"""UPDATE techniques.edition SET derived = jsonb_set(derived, '{aim}', '"{{aim}}"') WHERE technique_id = '{{line.TechniqueId}}' AND edition = (SELECT max(edition) FROM techniques.edition WHERE technique_id = '{{line.TechniqueId}}')"""
+                $$"""UPDATE techniques.edition SET derived = jsonb_set(derived, '{aim}', '"{{aim}}"') """
+                    + $$"""WHERE technique_id = '{{line.TechniqueId}}' AND edition = """
+                    + $$"""(SELECT max(edition) FROM techniques.edition WHERE technique_id = '{{line.TechniqueId}}')"""
             );
         await Kept("by another server");
         (await Line(lead, "wx-brow-brace-gaze")).Brief.Aim.ShouldBe("by another server", "whoever changed it");

@@ -9,7 +9,8 @@ namespace Wexis.Server.Tests.Techniques;
 public class TechniqueFileEndpointTests(DemoHouse demo) : IClassFixture<DemoHouse>
 {
     private static string Technique(string id, string more = "") =>
-        $$"""{ "schema": "wexis.technique/1", "id": "{{id}}", "name": "Brought in {{id}}", "steps": [{ "acts": [{ "do": "smile-closed" }], "dose": { "line": "5" } }]{{more}} }""";
+        $$"""{ "schema": "wexis.technique/1", "id": "{{id}}", "name": "Brought in {{id}}", """
+        + $$""" "steps": [{ "acts": [{ "do": "smile-closed" }], "dose": { "line": "5" } }]{{more}} }""";
 
     private static string List(params string[] techniques) =>
         $$"""{ "schema": "wexis.technique-list/1", "techniques": [{{string.Join(",\n", techniques)}}] }""";

@@ -31,7 +31,9 @@ public static partial class AdviceReview
     }
 
     [GeneratedRegex(
-        @"\b(?:medic(?:ine|ation|ations|ines|al)|tablets?|pills?|prescri\w+|antibiotic\w*|painkiller\w*|ibuprofen|aspirin|cortison\w*|hormones?|supplements?|vitamins?|\d+\s*(?:mg|g|ml|iu)\b|fasting|calorie\w*|inject\w*|botulinum|fillers?|retino\w+|acid\s+peel|eye\s*drops|pregnan\w*)\b",
+        @"\b(?:medic(?:ine|ation|ations|ines|al)|tablets?|pills?|prescri\w+|antibiotic\w*|painkiller\w*|ibuprofen|aspirin|cortison\w*"
+            + @"|hormones?|supplements?|vitamins?|\d+\s*(?:mg|g|ml|iu)\b|fasting|calorie\w*|inject\w*|botulinum|fillers?"
+            + @"|retino\w+|acid\s+peel|eye\s*drops|pregnan\w*)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Clinical();

@@ -74,7 +74,9 @@ public static partial class ClaimWords
     [GeneratedRegex(@"\b(?:great\w*|larger|corners?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex GreaterPart();
 
-    /// <summary>A word that is nearly the name of a muscle: two letters off at most, one in a short word. Null where there is none.</summary>
+    /// <summary>
+    /// A word that is nearly the name of a muscle: two letters off at most, one in a short word. Null where there is none.
+    /// </summary>
     public static MisspeltName? Misspelt(string text, Atlas atlas)
     {
         ArgumentNullException.ThrowIfNull(text);
@@ -125,7 +127,8 @@ public static partial class ClaimWords
     }
 
     [GeneratedRegex(
-        @"^(?:\w+(?:alis|icus|icularis|ator|eter|erus|aris|ysma|orius|astric|oideus|oid|ezius|astoid|yoid|ssus|pharyng\w*|mastoideus)|suboccipitals|diaphragm)$"
+        @"^(?:\w+(?:alis|icus|icularis|ator|eter|erus|aris|ysma|orius|astric|oideus|oid|ezius|astoid|yoid|ssus|pharyng\w*|mastoideus)"
+            + @"|suboccipitals|diaphragm)$"
     )]
     private static partial Regex LatinWord();
 

@@ -79,7 +79,8 @@ public static partial class ClaimReview
                     [ClaimFinding.UnsupportedEffect],
                     effect.Structures is { } known
                         ? $"This is known of work of the {Names(known)}; nothing here works like that."
-                        : $"This is known of muscles that are {string.Join(", ", effect.Modes.Take(3).Select(m => m.Done()))}; nothing here works like that.",
+                        : $"This is known of muscles that are {string.Join(", ", effect.Modes.Take(3).Select(m => m.Done()))}; "
+                            + "nothing here works like that.",
                     instead,
                     effect.Grade,
                     "R123"
@@ -208,7 +209,9 @@ public static partial class ClaimReview
         private static Finding Evidence(string text)
         {
             const string Card =
-                "One small trial (2018): no control group, 27 women aged 40 to 65 began and 16 finished; 30 minutes daily for 8 weeks, then every other day to week 20; raters saw fuller upper and lower cheeks, and a rated age of 50.8 falling to 48.1. It tested a course, not one exercise; no massage, no eye drill, no men.";
+                "One small trial (2018): no control group, 27 women aged 40 to 65 began and 16 finished; 30 minutes daily for 8 "
+                + "weeks, then every other day to week 20; raters saw fuller upper and lower cheeks, and a rated age of "
+                + "50.8 falling to 48.1. It tested a course, not one exercise; no massage, no eye drill, no men.";
             var wrong = Misquotes.Where(m => m.Words.IsMatch(text)).Select(m => m.Says).ToList();
             foreach (Match m in Women().Matches(text))
                 if (int.TryParse(m.Groups["n"].Value, CultureInfo.InvariantCulture, out var n) && n is not (16 or 27))

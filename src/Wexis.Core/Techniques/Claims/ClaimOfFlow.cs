@@ -51,7 +51,8 @@ public static partial class ClaimReview
                     ? Stands("The strokes run with the flow, lightly: surface fluid moves for a while.", "R61", "C")
                     : new(
                         [ClaimFinding.PartlyRight],
-                        "The strokes run with the flow and end at their first nodes; what is called drainage ends at the hollow above the collarbone.",
+                        "The strokes run with the flow and end at their first nodes; what is called drainage ends at the hollow "
+                            + "above the collarbone.",
                         "Say to which nodes it leads, or follow with a stroke down the neck to the hollow.",
                         "C",
                         "R62"

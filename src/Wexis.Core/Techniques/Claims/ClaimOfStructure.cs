@@ -92,7 +92,8 @@ public static partial class ClaimReview
                     );
                 return new(
                     [ClaimFinding.PartlyRight],
-                    $"The {name} is {Ways(active)}, but only as {(best.Strength == Strength.Secondary ? "a helper" : "overflow in some people")}.",
+                    $"The {name} is {Ways(active)}, but only as "
+                        + $"{(best.Strength == Strength.Secondary ? "a helper" : "overflow in some people")}.",
                     $"Say: {MainWork()}; the {atlas.CommonName(structure)} helps.",
                     null,
                     "R121"

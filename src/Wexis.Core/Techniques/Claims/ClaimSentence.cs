@@ -28,12 +28,14 @@ internal static partial class ClaimSentence
         + "stimulat|stretch|lengthen|massag|knead|press|reach|slim|sculpt|open|heal|cur|treat|prevent|improv|rest|eas|mak|fill|plump|"
         + "tighten|help|detoxif|flush|increas|correct|restor|activat|engag|calm|refresh|brighten|burn|melt|dissolv|defin|contour|shap|"
         + "chang|realign|wak|widen|narrow|shrink|bring|giv|pull|draw|push|clos|clear|exercis|contract|us|lead|carr|touch|affect|"
-        + "involv|thin|bulk|add|fad|lighten|even|balanc|sharpen|replac|grow|harden|tear|break|hurt|harm|damag|unlock|reset|repair|becom|act)";
+        + "involv|thin|bulk|add|fad|lighten|even|balanc|sharpen|replac|grow|harden|tear|break|hurt|harm|damag|unlock|reset|repair"
+        + "|becom|act)";
 
     private const string Ending = "(?:s|es|ies|ed|ing|e|y|en|n|ne)?";
 
     private const string Filling =
-        "(?:(?:it|they|this|that|which|also|even|just|gently|softly|slowly|lightly|really|actually|at\\s+the\\s+same\\s+time|thereby|so|then|directly|truly|really|"
+        "(?:(?:it|they|this|that|which|also|even|just|gently|softly|slowly|lightly|really|actually|at\\s+the\\s+same\\s+time|thereby"
+        + "|so|then|directly|truly|really|"
         + "in\\s+any\\s+way|at\\s+all|by\\s+itself|much|any\\s+longer|to)\\s+)";
 
     private const string Helping = "(?:will|can|may|might|could|would|does|do|did|is|are|was|were|helps?(?:\\s+to)?)";
@@ -64,7 +66,9 @@ internal static partial class ClaimSentence
         return Denied(plain) is { } said ? new(said, true) : new(text, false);
     }
 
-    /// <summary>What a sentence says it of: the words before its first verb ("Smiling gently | trains …"); null where it begins with it.</summary>
+    /// <summary>
+    /// What a sentence says it of: the words before its first verb ("Smiling gently | trains …"); null where it begins with it.
+    /// </summary>
     public static string? Subject(string text) =>
         SaysOf().Match(text) is { Success: true, Index: > 2 } verb ? text[..verb.Index].Trim() : null;
 
@@ -130,7 +134,8 @@ internal static partial class ClaimSentence
 
     [GeneratedRegex(
         @"(?:\s*[,;–—]\s*|\s+)(?:(?:and|but|while|whereas|yet|so\s+that|plus|thus|or|nor)\s+)"
-            + $@"(?={Filling}{{0,3}}(?:{Stem}(?:s|es|ies|ing)\b|{Helping}\s+(?:not\s+|never\s+)?{Filling}{{0,2}}{Stem}|not\s+{Stem}|never\s+{Stem}|without\s+{Stem}ing))"
+            + $@"(?={Filling}{{0,3}}(?:{Stem}(?:s|es|ies|ing)\b|{Helping}\s+(?:not\s+|never\s+)?{Filling}{{0,2}}{Stem}|not\s+{Stem}"
+            + $@"|never\s+{Stem}|without\s+{Stem}ing))"
             + $@"|\s*[,–—]\s*(?={Filling}{{0,3}}(?:{Stem}(?:s|es|ies|ing)\b|(?:does|will|can)\s+not\s+{Stem}|not\s+{Stem}ing))"
             + $@"|\s+(?=without\s+{Stem}ing\b)",
         Free
@@ -153,7 +158,8 @@ internal static partial class ClaimSentence
     public static bool Says(string text) => SaysOf().IsMatch(text);
 
     [GeneratedRegex(
-        $@"\b(?:(?:{Helping})\s+)?(?:not|never|no\s+longer|hardly|nor|in\s+no\s+way|nothing(?:\s+(?:here|in\s+it|of\s+it))?|without)\s+(?:{Helping}\s+)?{Filling}{{0,3}}(?<verb>{Stem}{Ending})\b",
+        $@"\b(?:(?:{Helping})\s+)?(?:not|never|no\s+longer|hardly|nor|in\s+no\s+way|nothing(?:\s+(?:here|in\s+it|of\s+it))?"
+            + $@"|without)\s+(?:{Helping}\s+)?{Filling}{{0,3}}(?<verb>{Stem}{Ending})\b",
         Free
     )]
     private static partial Regex NotVerb();

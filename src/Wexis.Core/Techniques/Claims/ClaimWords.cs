@@ -322,7 +322,8 @@ public static partial class ClaimWords
     }
 
     [GeneratedRegex(
-        @"\b(?:strengthen\w*|ton(?:e|es|ed|ing)|firm(?:s|ed|ing)?|build(?:s|ing)?\s+up|builds|bulk\w*|harden\w*|makes?\b.*\bstronger|stronger)\b",
+        @"\b(?:strengthen\w*|ton(?:e|es|ed|ing)|firm(?:s|ed|ing)?|build(?:s|ing)?\s+up|builds|bulk\w*|harden\w*|makes?\b.*\bstronger"
+            + @"|stronger)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Strengthen();

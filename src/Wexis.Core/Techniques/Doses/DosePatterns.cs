@@ -148,7 +148,8 @@ public static partial class DoseLine
     private static partial Regex Filler();
 
     private const string Small =
-        "zero|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|nineteen|twenty";
+        "zero|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen"
+        + "|nineteen|twenty";
 
     [GeneratedRegex(@"(?<![\d.])(\d{1,3}),(\d{3})(?!\d)")]
     private static partial Regex Thousands();

@@ -75,7 +75,8 @@ public sealed partial record SchoolProfiles(IReadOnlyList<SchoolQuestion> Questi
                 yield return new(
                     "pressure",
                     step.Index,
-                    $"It presses {StepWords.Feel(p)}; {name} works from {StepWords.Feel(school.Pressure[0])} to {StepWords.Feel(school.Pressure[1])}."
+                    $"It presses {StepWords.Feel(p)}; {name} works from {StepWords.Feel(school.Pressure[0])} to "
+                        + $"{StepWords.Feel(school.Pressure[1])}."
                 );
             if (
                 school.Answers["tools"] == "without"
@@ -100,7 +101,8 @@ public sealed partial record SchoolProfiles(IReadOnlyList<SchoolQuestion> Questi
                     yield return new(
                         "cheek",
                         step.Index,
-                        $"Over the cheek it runs {WayWords(degrees)}; {name} goes {(school.Answers["cheek"] == "up" ? "upwards" : "outwards")}."
+                        $"Over the cheek it runs {WayWords(degrees)}; {name} goes "
+                            + $"{(school.Answers["cheek"] == "up" ? "upwards" : "outwards")}."
                     );
                 if (Over(step, "lateral-neck") && school.Answers["neck"] == "down" && FaceAngle.BetweenDirections(degrees, 270) > 90)
                     yield return new("neck", step.Index, $"On the neck it runs upwards; {name} goes down.");

@@ -178,7 +178,8 @@ internal sealed partial class NoteGlossary
         var risky = Risky().Match(sentence);
         var negative = Negation().Match(sentence);
         if (negative.Success && (risky.Success || Movement().IsMatch(sentence)))
-            return $"It says “{negative.Value.Trim().ToLowerInvariant()}”. Is that what was meant? A lost or a misheard “not” turns it round.";
+            return $"It says “{negative.Value.Trim().ToLowerInvariant()}”. Is that what was meant? A lost or a misheard “not” turns "
+                + "it round.";
         return risky.Success ? $"“{risky.Value.Trim().ToLowerInvariant()}” stands here without a “not”. Was one lost?" : null;
     }
 

@@ -14,7 +14,9 @@ internal sealed partial class NoteGlossary
     /// <summary>A sentence of which each phrase is read once.</summary>
     private sealed class Phrases(string sentence)
     {
-        /// <summary>Stands where something was read: no space, so that what stood on either side of it does not become one phrase.</summary>
+        /// <summary>
+        /// Stands where something was read: no space, so that what stood on either side of it does not become one phrase.
+        /// </summary>
         public const char Read = '·';
 
         /// <summary>What nothing has read yet; the rest keeps its place.</summary>

@@ -192,7 +192,9 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?:over|across|via)\s+(?:(?:the|your|both)\s+)*$", Free)]
     private static partial Regex OverIt();
 
-    /// <summary>"Palms on the cheeks, slide to the ears": the middle of the area where a way begins that only says where it leads.</summary>
+    /// <summary>
+    /// "Palms on the cheeks, slide to the ears": the middle of the area where a way begins that only says where it leads.
+    /// </summary>
     private string? BeginsAt(string sentence, string goal)
     {
         var lower = sentence.ToLowerInvariant();
@@ -329,9 +331,7 @@ internal sealed partial class NoteGlossary
                     ? "outward"
                 : verb == "circle" && CircleWay().Match(sentence).Groups["way"].Value.StartsWith("in", StringComparison.OrdinalIgnoreCase)
                     ? "inward"
-                : verb == "circle"
-                && !BothTurns().IsMatch(InFigures(sentence))
-                && CircleTurn().Match(sentence) is { Success: true } turn
+                : verb == "circle" && !BothTurns().IsMatch(InFigures(sentence)) && CircleTurn().Match(sentence) is { Success: true } turn
                     ? turn.Groups["way"].Value.ToLowerInvariant().TrimEnd('s')
                 : null,
             pulled is [var first, var second] ? DegreesOf(first, second) : null,

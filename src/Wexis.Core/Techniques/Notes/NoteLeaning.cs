@@ -3,7 +3,9 @@ using Wexis.Core.Techniques.Notes.Roles;
 
 namespace Wexis.Core.Techniques.Notes;
 
-/// <summary>What leans on what was named before, spelt out before the sentence is read: "Jaw: slide it left" is "slide the jaw left".</summary>
+/// <summary>
+/// What leans on what was named before, spelt out before the sentence is read: "Jaw: slide it left" is "slide the jaw left".
+/// </summary>
 internal sealed partial class NoteGlossary
 {
     private static string SpeltOut(string sentence)
@@ -72,7 +74,8 @@ internal sealed partial class NoteGlossary
                 ComesFrom().IsMatch(sentence)
                 || !InnerAndOuter.TryGetValue(RoleWords.One(m.Groups["along"].Value.ToLowerInvariant()), out var ends)
                     ? $"{m.Value[..(m.Groups["way"].Index - m.Index)]}to the {OuterEnds[m.Groups["along"].Value.ToLowerInvariant()]}"
-                    : $"{m.Value[..(m.Groups["way"].Index - m.Index)]}from the {ends.Inner} to the {OuterEnds[m.Groups["along"].Value.ToLowerInvariant()]}"
+                    : $"{m.Value[..(m.Groups["way"].Index - m.Index)]}from the {ends.Inner} to the "
+                        + $"{OuterEnds[m.Groups["along"].Value.ToLowerInvariant()]}"
             );
     }
 

@@ -3,7 +3,9 @@ using Wexis.Core.Techniques.Notes.Roles;
 
 namespace Wexis.Core.Techniques.Notes;
 
-/// <summary>What is done in a sentence: movements whose words say them only together (common practice), and the rest word by word.</summary>
+/// <summary>
+/// What is done in a sentence: movements whose words say them only together (common practice), and the rest word by word.
+/// </summary>
 internal sealed partial class NoteGlossary
 {
     private static readonly (Regex Pattern, string Do)[] MoveIdioms =
@@ -38,7 +40,8 @@ internal sealed partial class NoteGlossary
             "breathe"
         ),
         M(
-            @"(?<!\b(?:hold|stay|keep|remain)\w*\s+(?:for\s+|it\s+|this\s+)*)\b(?:\d+|a\s+few|some|three|five)\s+(?:slow\s+|deep\s+|calm\s+|long\s+)*breaths\b",
+            @"(?<!\b(?:hold|stay|keep|remain)\w*\s+(?:for\s+|it\s+|this\s+)*)\b(?:\d+|a\s+few|some|three"
+                + @"|five)\s+(?:slow\s+|deep\s+|calm\s+|long\s+)*breaths\b",
             "breathe"
         ),
         M(
@@ -86,7 +89,8 @@ internal sealed partial class NoteGlossary
         ),
         M(
             @"tongue\s+(?:push|press|slid|glid|strok|massag|mov|run)\w*\s+(?:out\w*\s+)?from\s+(?:the\s+)?(?:inside|within)"
-                + @"(?:\s+(?:along|against|up|over|into)\s+(?:the\s+|your\s+)?(?:(?:nasolabial|smile|laugh)\s+)?(?:folds?|lines?|cheeks?))?",
+                + @"(?:\s+(?:along|against|up|over|into)\s+(?:the\s+|your\s+)?(?:(?:nasolabial|smile"
+                + @"|laugh)\s+)?(?:folds?|lines?|cheeks?))?",
             "tongue-push-cheek"
         ),
         M(@"fish\s+(?:face|lips|mouth)", "suck-cheeks"),
@@ -210,7 +214,9 @@ internal sealed partial class NoteGlossary
         ["gaze-circle"] = "circle",
     };
 
-    /// <summary>Every movement of the face that is told, in its order; a tongue on the palate while the jaw opens is how it opens.</summary>
+    /// <summary>
+    /// Every movement of the face that is told, in its order; a tongue on the palate while the jaw opens is how it opens.
+    /// </summary>
     private static List<Moved> MovesIn(
         Phrases phrases,
         IReadOnlyCollection<Match> hands,
@@ -240,7 +246,8 @@ internal sealed partial class NoteGlossary
             phrases.Blank(span.At, span.Length);
         foreach (var move in told.Where(t => t.Move is not null))
         {
-            // Smile, kiss, smile, kiss: what comes again is the same movement; one of another side is asked about, unless it goes both ways.
+            // Smile, kiss, smile, kiss: what comes again is the same movement; one of another side is asked about, unless it goes both
+            // ways.
             if (found.Find(m => m.Do == move.Move) is { } same && same.Side != move.Side && !OneSideAtATime.Contains(move.Move!))
                 continue;
             foreach (var span in move.Spans)

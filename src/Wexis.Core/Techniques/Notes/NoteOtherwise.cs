@@ -25,11 +25,13 @@ internal sealed partial class NoteGlossary
         O(@"\b(?:eye)?brow\s+(?:tail|end|tip)s?\b", "outer brow"),
         O(@"\b(?:eye)?brow\s+(?:head|start|beginning)s?\b", "inner brow"),
         O(
-            @"\bfrom\s+(?:the\s+)?(?<a>cheek(?:bone)?s?|temples?|ears?)\s+(?:down\s+)?to\s+(?:the\s+)?jaw\b(?!\s*(?:line|bone|angle|joint))",
+            @"\bfrom\s+(?:the\s+)?(?<a>cheek(?:bone)?s?|temples?"
+                + @"|ears?)\s+(?:down\s+)?to\s+(?:the\s+)?jaw\b(?!\s*(?:line|bone|angle|joint))",
             "from the ${a} to the angle of the jaw"
         ),
         O(
-            $@"(?<=\b(?:nose|nostrils?)\b[^.;]*)(?<verb>(?:press|pinch|hold|tap)\w*)\s+{The}(?:nose\s+)?wings\b|(?<verb>(?:press|tap)\w*)\s+{The}"
+            $@"(?<=\b(?:nose|nostrils?)\b[^.;]*)(?<verb>(?:press|pinch|hold|tap)\w*)\s+{The}(?:nose\s+)?wings\b"
+                + $@"|(?<verb>(?:press|tap)\w*)\s+{The}"
                 + @"nose\s+wings\b",
             "${verb} on the nose wings"
         ),
@@ -42,7 +44,8 @@ internal sealed partial class NoteGlossary
             "on the upper lids with closed eyes"
         ),
         O(
-            $@"\b(?<verb>(?:strok|smooth|sweep|brush|glid|slid)\w*)\s+(?:over\s+|along\s+|across\s+)?{The}(?:upper\s+)?(?:eye)?lids?\s+outwards?\b",
+            @"\b(?<verb>(?:strok|smooth|sweep|brush|glid|slid)\w*)\s+(?:over\s+|along\s+"
+                + $@"|across\s+)?{The}(?:upper\s+)?(?:eye)?lids?\s+outwards?\b",
             "${verb} along the upper lid from the inner corner of the eye to the outer corner of the eye"
         ),
         O(
@@ -50,11 +53,13 @@ internal sealed partial class NoteGlossary
             "from the middle of the upper lip to the corners of the mouth"
         ),
         O(
-            @"\b(?<a>chin|ears?|nose|temples?|cheekbones?|forehead)\s+-\s+(?=(?:down\s+|up\s+)?(?:the\s+)?(?:chin|ears?|nose|temples?|neck|collarbones?|hairline)\b)",
+            @"\b(?<a>chin|ears?|nose|temples?|cheekbones?|forehead)\s+-\s+(?=(?:down\s+|up\s+)?(?:the\s+)?(?:chin"
+                + @"|ears?|nose|temples?|neck|collarbones?|hairline)\b)",
             "${a} to "
         ),
         O(
-            @"(?<=\b(?:strok|slid|glid|press|tap|knead|pinch|circl|massag|walk|work)\w*\b[^.;]*?)(?:,?\s*(?:and\s+|then\s+)?(?:mov|go|shift|wander"
+            @"(?<=\b(?:strok|slid|glid|press|tap|knead|pinch|circl|massag|walk"
+                + @"|work)\w*\b[^.;]*?)(?:,?\s*(?:and\s+|then\s+)?(?:mov|go|shift|wander"
                 + @"|walk)\w*\s+(?:(?:a|it|them|little|bit|tiny|few|finger|width|cm|further)\s+)*(?:outwards?|on|along|up|upwards?"
                 + @"|back)\s*)?,?\s*(?:and\s+|then\s+)?(?:(?:press|hold|repeat|tap|so)\w*\s+)?(?:again\s+|on\s+|along\s+)*(?:until|till)\s+"
                 + @"(?:you\s+|they\s+)?(?:reach|arrive\s+at|get\s+to|come\s+to|are\s+at)\s+(?=the|your)",
@@ -64,12 +69,14 @@ internal sealed partial class NoteGlossary
         O($@"\bknuckles\s+of\s+{The}(?:(?:index|middle|ring|first|two|2|and|the)\s+)*fingers?\b", "knuckles"),
         O(@"\b(?:3|three)\s+middle\s+fingers\b", "three fingers"),
         O(
-            @"\bso\s+that\s+(?:it|they|the\s+skin)\s+(?:can'?t|cannot|can\s+not|don'?t|doesn'?t|does\s+not|do\s+not)\s+(?:wrinkle|move|crease|lift"
+            @"\bso\s+that\s+(?:it|they|the\s+skin)\s+(?:can'?t|cannot|can\s+not|don'?t|doesn'?t|does\s+not"
+                + @"|do\s+not)\s+(?:wrinkle|move|crease|lift"
                 + @"|rise|fold)\b,?",
             ", hold the skin, "
         ),
         O(
-            $@"\b(?<part>(?:outer|inner)\s+(?:eye\s+)?corners?|skin|brows?|forehead)\s+(?:is\s+|are\s+)?(?:held|fixed|kept)(?:\s+(?:still|in\s+place"
+            @"\b(?<part>(?:outer|inner)\s+(?:eye\s+)?corners?|skin|brows?|forehead)\s+(?:is\s+|are\s+)?(?:held"
+                + @"|fixed|kept)(?:\s+(?:still|in\s+place"
                 + $@"|down))?\s+(?:with|by){Mark}\s+(?:the\s+|your\s+)?(?=(?:index|middle|ring|two|three|{HandNames})\b)",
             "hold the ${part} with the "
         ),
@@ -90,17 +97,20 @@ internal sealed partial class NoteGlossary
             "against the ${hand}"
         ),
         O(
-            $@"\bgr(?:ab|ip|asp)\w*\s+(?:a\s+)?(?:strands?\s+of\s+|handfuls?\s+of\s+)*{The}hair\s*,?\s*(?:(?:at|near)\s+the\s+roots\s*,?\s*)?(?:and\s+)?(?=(?:\w+ly\s+)?(?:pull|lift|tug))",
+            $@"\bgr(?:ab|ip|asp)\w*\s+(?:a\s+)?(?:strands?\s+of\s+|handfuls?\s+of\s+)*{The}hair\s*,?\s*(?:(?:at"
+                + @"|near)\s+the\s+roots\s*,?\s*)?(?:and\s+)?(?=(?:\w+ly\s+)?(?:pull|lift|tug))",
             "on the scalp "
         ),
         O(@"\bno\s+pressure\s+on\s+(?:the\s+|your\s+)?eye(?:ball)?s?\b", "no pressure"),
         O(
-            @",\s*(?:with\s+)?(?:the\s+|your\s+|a\s+)?(?:thumb|finger|pen|pencil)\s+(?:held\s+)?(?:at|in)\s+arm'?s?[\s-]length\b(?<=\bnear\b[^.;]*)",
+            @",\s*(?:with\s+)?(?:the\s+|your\s+|a\s+)?(?:thumb|finger|pen|pencil)\s+(?:held\s+)?(?:at"
+                + @"|in)\s+arm'?s?[\s-]length\b(?<=\bnear\b[^.;]*)",
             ""
         ),
         O($@"\b(?:run|mov|draw|slid|glid|walk)\w*\s+(?<hand>(?:\p{{L}}+\s+){{1,4}}?)in\s+(?:an?\s+)?zig-?\s?zags?\b", "${hand}zigzag"),
         O(
-            $@"(?<=\bzig-?\s?zag\w*\b[^.;]*)\s+(?:from\s+)?(?:the\s+)?(?:left|right){Mark}\s+(?:to|and)\s+(?:the\s+)?(?:left|right){Mark}(?:\s+and\s+back)?\b",
+            $@"(?<=\bzig-?\s?zag\w*\b[^.;]*)\s+(?:from\s+)?(?:the\s+)?(?:left|right){Mark}\s+(?:to"
+                + $@"|and)\s+(?:the\s+)?(?:left|right){Mark}(?:\s+and\s+back)?\b",
             ""
         ),
         O(
@@ -118,7 +128,8 @@ internal sealed partial class NoteGlossary
         O(@"^\s*lips\s*:\s*(?:horse|flutter\w*|trills?)\b", "flutter the lips"),
         O($@"\bmov\w*\s+{The}jaw\s+(?:as\s+)?(?:in|with)\s+(?:an?\s+)?chewing\s+(?:motions?|movements?)", "chew"),
         O(
-            $@"\b(?:form|shap|round|bring|mak)\w*\s+{The}(?:lips|mouth)\s+(?:in)?to\s+an?\s+(?=(?:(?:long|big|wide|round)\s+)*[""“'‘]?(?-i:[AEIOU])\b)",
+            $@"\b(?:form|shap|round|bring|mak)\w*\s+{The}(?:lips|mouth)\s+(?:in)?to\s+an?\s+(?=(?:(?:long|big|wide"
+                + @"|round)\s+)*[""“'‘]?(?-i:[AEIOU])\b)",
             "say "
         ),
         O(
@@ -145,7 +156,8 @@ internal sealed partial class NoteGlossary
         O(@"\blips\s+(?:like|as)\s+(?:for\s+|in\s+)?an?\s+kiss\b", "lips pursed"),
         O(@"^\s*(?<teeth>(?:lower|upper|bottom|top)\s+teeth)\s*:\s*show\b", "show the ${teeth}"),
         O(
-            @"(?<=\bturn\w*\b[^.;]*)\blower\w*\s+(?:the\s+|your\s+)?chin\s+(?:down\s+)?to(?:wards?)?\s+(?:(?:the|your|that|left|right)\s+)*shoulder\b",
+            @"(?<=\bturn\w*\b[^.;]*)\blower\w*\s+(?:the\s+|your\s+)?chin\s+(?:down\s+)?to(?:wards?)?\s+(?:(?:the"
+                + @"|your|that|left|right)\s+)*shoulder\b",
             "lower the chin"
         ),
         O(
@@ -164,16 +176,20 @@ internal sealed partial class NoteGlossary
             "release"
         ),
         O(
-            @"(?<=\b(?:breath|exhal|blow|air|out|tongue)\w*\b[^.;]*),?\s*\bwith\s+an?\s+(?:(?:long|loud|soft|deep|big)\s+)*[""“'‘]?(?:h+a+h*|a+h+"
+            @"(?<=\b(?:breath|exhal|blow|air|out|tongue)\w*\b[^.;]*),?\s*\bwith\s+an?\s+(?:(?:long|loud|soft|deep"
+                + @"|big)\s+)*[""“'‘]?(?:h+a+h*|a+h+"
                 + @"|s{2,}|sh+|f{2,}|h+m+|m{2,}|z{2,}|o+m+|hum\w*|roar|hiss\w*)[""”'’]?(?=\s*(?:[,.;]|$|for\b|\d))",
             ""
         ),
         O(
-            @"(?<=\b(?:lower|drop|bend|sink)\w*\s+(?:the\s+|your\s+)?head\b[^.;]*),?\s*(?:and\s+)?let\s+it\s+hang\b(?:\s+(?:to\s+the\s+front|forwards?|down|heavy|there|loose(?:ly)?))*",
+            @"(?<=\b(?:lower|drop|bend|sink)\w*\s+(?:the\s+"
+                + @"|your\s+)?head\b[^.;]*),?\s*(?:and\s+)?let\s+it\s+hang\b(?:\s+(?:to\s+the\s+front|forwards?|down"
+                + @"|heavy|there|loose(?:ly)?))*",
             ""
         ),
         O(
-            @"\blet\s+(?:the\s+|your\s+)?head\s+(?:hang|drop|sink|fall)\b(?:\s+(?:to\s+the\s+front|forwards?|down))*(?!\s+(?:back|to\s+|side))",
+            @"\blet\s+(?:the\s+|your\s+)?head\s+(?:hang|drop|sink|fall)\b(?:\s+(?:to\s+the\s+front|forwards?"
+                + @"|down))*(?!\s+(?:back|to\s+|side))",
             "bend the head forward"
         ),
         O(@"\bstretch\w*\s+(?:the\s+|your\s+)?neck\s+(?:long|tall)\b", "neck long"),
@@ -183,13 +199,15 @@ internal sealed partial class NoteGlossary
         O(@"^\s*eye\s+circles\s*:\s*", "circle the eyes, "),
         // How, and on which side.
         O(
-            $@"\b(?<hand>(?:[234]|two|three|four)\s+(?:{HandNames})|(?:index|middle|ring)(?:\s+fingers?)?|(?:one\s+)?(?:hand|palm|thumb|fist))\s+(?:on\s+)?each\s+side\b(?!\s+of\b)",
+            $@"\b(?<hand>(?:[234]|two|three|four)\s+(?:{HandNames})|(?:index|middle|ring)(?:\s+fingers?)?"
+                + @"|(?:one\s+)?(?:hand|palm|thumb|fist))\s+(?:on\s+)?each\s+side\b(?!\s+of\b)",
             "${hand} of both hands"
         ),
         O(@"(?<=\d\s*(?:x|times)\s+|\b(?:three|four|five|six|eight|ten|twelve)\s+(?:times|x)\s+)to\s+the\s+(?=(?:left|right)\b)", ""),
         O(@"\bin\s+(?:an?\s+)?(?:exaggerated|extreme|big)\s+(?:form|way|manner|fashion)\b", ""),
         O(
-            $@"\b(?:left|right){Mark}\s*(?:/|and|-|,)\s*(?:left|right){Mark}\s+alternat\w*|\balternat\w*\s+(?:the\s+)?(?:left|right){Mark}\s*"
+            $@"\b(?:left|right){Mark}\s*(?:/|and|-|,)\s*(?:left|right){Mark}\s+alternat\w*"
+                + $@"|\balternat\w*\s+(?:the\s+)?(?:left|right){Mark}\s*"
                 + $@"(?:/|and|-|,)\s*(?:the\s+)?(?:left|right){Mark}",
             "left and right in turn"
         ),

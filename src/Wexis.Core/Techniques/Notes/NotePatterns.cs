@@ -71,7 +71,8 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(
         @"^\s*(?:and\s+)?(?:switch|swap|change)\W*$|^\s*(?:(?:and|then)\s+)*(?:(?:on|to|with|against"
             + @"|into)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|one|(?:eye)?brow|eye|cheek|corner"
-            + @"|nostril))?(?:\s+(?:too|as\s+well))?\W*$|^\s*(?:(?:and|then)\s+)*(?:the\s+)?other(?:\s+one)?\W*$|\b(?:the\s+)?(?:other|opposite|second)\s+(?:side|half|cheek"
+            + @"|nostril))?(?:\s+(?:too|as\s+well))?\W*$|^\s*(?:(?:and|then)\s+)*(?:the\s+)?other(?:\s+one)?\W*$"
+            + @"|\b(?:the\s+)?(?:other|opposite|second)\s+(?:side|half|cheek"
             + @"|eye|hand)\b|\b(?:change|switch|swap)\s+(?:the\s+)?sides?\b|\b(?:repeat\w*|same"
             + @"|again)\b.{0,30}\b(?:on|with|to)\s+the\s+(?:left|right)\b|^\s*(?:repeat"
             + @"|same)\s+(?:on\s+)?(?:the\s+)?(?:left|right)\b",
@@ -176,7 +177,8 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(
         @"\b(?:sit|stand)\w*\s+(?:up\s*)?(?:right|straight|tall|upright)\b|\b(?:head|chin)\s+(?:is\s+"
             + @"|stays?\s+)?(?:straight|upright|level)\b|\bchin\s+(?:is\s+)?(?:parallel\s+to"
-            + @"|level\s+with)\s+the\s+(?:floor|ground)\b|\b(?:(?:sit|stand)\w*\s+)?(?:with\s+)?(?:back\s+straight|(?:an?|the|your)\s+straight\s+back)\b|\bcrown\s+(?:of\s+(?:the\s+"
+            + @"|level\s+with)\s+the\s+(?:floor|ground)\b|\b(?:(?:sit|stand)\w*\s+)?(?:with\s+)?(?:back\s+straight"
+            + @"|(?:an?|the|your)\s+straight\s+back)\b|\bcrown\s+(?:of\s+(?:the\s+"
             + @"|your\s+)?head\s+)?(?:up|to(?:wards?)?\s+the\s+ceiling)\b|\bneck\s+(?:stays?\s+|is\s+|kept\s+"
             + @"|remains?\s+)?long\b|\b(?:make|keep)\w*\s+(?:the\s+|your\s+)?neck\s+long\b|\blengthen\w*\s+(?:the\s+"
             + @"|your\s+)?(?:back\s+of\s+(?:the\s+|your\s+)?)?neck\b|\b(?:(?:with\s+)?an?\s+)?long\s+neck\b",
@@ -226,7 +228,8 @@ internal sealed partial class NoteGlossary
     private static partial Regex Negation();
 
     [GeneratedRegex(
-        @"\b(?:press|push|pull|squeez|smil|frown|clench|lift|rais|turn|tilt|hold|rub|strok|stretch|pinch|tap|knead|massag|open|clos|pucker|purs|suck|puff|swallow)\w*\b",
+        @"\b(?:press|push|pull|squeez|smil|frown|clench|lift|rais|turn|tilt|hold|rub|strok|stretch|pinch|tap"
+            + @"|knead|massag|open|clos|pucker|purs|suck|puff|swallow)\w*\b",
         Free
     )]
     private static partial Regex Movement();

@@ -6,17 +6,30 @@ namespace Wexis.Core.Techniques.Notes;
 internal sealed partial class NoteGlossary
 {
     private const string Parts =
-        @"(?:forehead|(?:eye)?brows?|(?:(?:upper|lower)\s+)?(?:eye)?lids?|lips?|jaw|chin|head|shoulders?|tongue|eyes?|face|nose|outer\s+(?:eye\s+)?corners?|neck|mouth|teeth|cheeks?)";
+        @"(?:forehead|(?:eye)?brows?|(?:(?:upper|lower)\s+)?(?:eye)?lids?|lips?|jaw|chin|head|shoulders?|tongue"
+        + @"|eyes?|face|nose|outer\s+(?:eye\s+)?corners?|neck|mouth|teeth|cheeks?)";
 
     private const string PartList = $@"(?:the\s+|your\s+)?{Parts}(?:\s*(?:,|and|or)\s*(?:the\s+|your\s+)?{Parts})*";
 
     [GeneratedRegex(
-        $@"(?:\b(?:keep\w*|leav\w*|hold\w*|with)\s+)?{PartList}\s+(?:(?:is|are|stays?|remains?|kept|to\s+stay|must\s+stay|should\s+stay|completely|quite|very|all|wholly)\s+)*(?:still|quiet|relaxed|free|soft|loose|calm|unmoved|steady|smooth|motionless|fixed)\b(?:\s+of\s+(?:the\s+)?hands?)?"
+        $@"(?:\b(?:keep\w*|leav\w*|hold\w*|with)\s+)?{PartList}\s+(?:(?:is|are|stays?|remains?|kept|to\s+stay"
+            + @"|must\s+stay|should\s+stay|completely|quite|very|all|wholly)\s+)*(?:still|quiet|relaxed|free|soft|loose"
+            + @"|calm|unmoved|steady|smooth|motionless|fixed)\b(?:\s+of\s+(?:the\s+)?hands?)?"
             + $@"|\b(?:keep\w*|leav\w*)\s+{PartList}\b(?!\s+(?:half|wide|slightly|open|closed|shut|down|back|up|apart|together))"
-            + $@"|\b(?:without|not|no)\s+(?:crow'?s\s+feet|(?:wrinkl|creas|squint)ing\s+(?:around|at|of|near)\s+(?:the\s+|your\s+)?(?:eyes?|forehead|brows?|mouth|nose))\b"
-            + $@"|\b(?:without|not|no)\s+(?:an?\s+)?(?:frown(?:ing|s)?|clench(?:ing)?|squint(?:ing)?)\b|\b(?:without|not|no)\s+(?:to\s+)?(?:mov(?:e|ing)|lifting|raising|wrinkling|tensing|using|creasing|puffing|filling|moving)\s+{PartList}"
-            + $@"|\b(?:no|without)\s+(?:help\s+(?:from|of|by)\s+)?{PartList}(?=\s*(?:[,.;)\d]|$))|\b(?:no|without)\s+(?:forehead|brow|eye|lip)\s+(?:lines|wrinkles|creases)\b|\bwithout\s+{PartList}\s+moving\b|\b(?:no|without)\s+(?:lines|wrinkles|creases|folds)\s+(?:at|on|around|in|between|under)\s+{PartList}|{PartList}\s+(?:do(?:es)?\s+not|don't|doesn't|must\s+not|never)\s+(?:move|lift|rise|wrinkle|help)"
-            + $@"|\b(?:do(?:es)?\s+not|don't)\s+(?:move|wrinkle|lift|raise|use|tense|crease)\s+{PartList}|(?:brows?|eyebrows?|forehead)\s+(?:stays?|remains?|kept)\s+(?:down|low|flat)\b|{PartList}\s+(?:stays?|remains?)\b(?!\s+(?:on|at|against|behind|in|under|over|where|open|closed|shut|down|back|up|apart|together))",
+            + @"|\b(?:without|not|no)\s+(?:crow'?s\s+feet|(?:wrinkl|creas|squint)ing\s+(?:around|at|of"
+            + @"|near)\s+(?:the\s+|your\s+)?(?:eyes?|forehead|brows?|mouth|nose))\b"
+            + @"|\b(?:without|not|no)\s+(?:an?\s+)?(?:frown(?:ing|s)?|clench(?:ing)?|squint(?:ing)?)\b|\b(?:without"
+            + @"|not|no)\s+(?:to\s+)?(?:mov(?:e|ing)|lifting|raising|wrinkling|tensing|using|creasing|puffing"
+            + $@"|filling|moving)\s+{PartList}"
+            + $@"|\b(?:no|without)\s+(?:help\s+(?:from|of|by)\s+)?{PartList}(?=\s*(?:[,.;)\d]|$))|\b(?:no"
+            + @"|without)\s+(?:forehead|brow|eye|lip)\s+(?:lines|wrinkles|creases)\b"
+            + $@"|\bwithout\s+{PartList}\s+moving\b|\b(?:no|without)\s+(?:lines|wrinkles|creases|folds)\s+(?:at|on"
+            + $@"|around|in|between|under)\s+{PartList}|{PartList}\s+(?:do(?:es)?\s+not|don't|doesn't|must\s+not"
+            + @"|never)\s+(?:move|lift|rise|wrinkle|help)"
+            + $@"|\b(?:do(?:es)?\s+not|don't)\s+(?:move|wrinkle|lift|raise|use|tense|crease)\s+{PartList}|(?:brows?"
+            + $@"|eyebrows?|forehead)\s+(?:stays?|remains?|kept)\s+(?:down|low|flat)\b|{PartList}\s+(?:stays?"
+            + @"|remains?)\b(?!\s+(?:on|at|against|behind|in|under|over|where|open|closed|shut|down|back|up|apart"
+            + @"|together))",
         Free
     )]
     private static partial Regex StillPhrase();
@@ -26,7 +39,15 @@ internal sealed partial class NoteGlossary
     private static partial Regex RelaxesPart();
 
     [GeneratedRegex(
-        @"\b(?:as|for|giv\w*|offer\w*|provid\w*)\s+(?:(?:a|an|some|light|slight|gentle|the)\s+)*(?:counter-?)?resistance\b|\bwith\s+(?:(?:the|your|two|flat)\s+)*(?:fingers?|fingertips?|hands?|palms?)\s+(?:hold|press|push|keep|resist)ing\s+(?:(?:them|it|that)\b(?:\s+(?:down|back|in\s+place|still|against)\b)?|(?:down|back|in\s+place|against)\b)|\bwith\s+(?:(?:light|slight|gentle|some|a\s+little)\s+)?resistance\b(?:\s+(?:of|from|by)\s+(?:(?:the|your)\s+)?(?:fingers?|fingertips?|hands?|palms?))?|\bagainst\s+(?:(?:the|your|own|its|this|that|a|an|one|two|both|three|four|\d|index|middle|ring|light|slight|gentle|some|flat|firm)\s+)*(?:resistance|pressure|pull|push|lift|traction|tension|stretch|fingers?|fingertips?|hands?|palms?|thumbs?|fists?|heels?\s+of\s+the\s+hands?|it|them|this|that)(?:\s+pressure)?\b|\bagainst\b(?=\s*(?:[,.;!·\d(]|-\s|$))",
+        @"\b(?:as|for|giv\w*|offer\w*|provid\w*)\s+(?:(?:a|an|some|light|slight|gentle"
+            + @"|the)\s+)*(?:counter-?)?resistance\b|\bwith\s+(?:(?:the|your|two|flat)\s+)*(?:fingers?|fingertips?"
+            + @"|hands?|palms?)\s+(?:hold|press|push|keep|resist)ing\s+(?:(?:them|it|that)\b(?:\s+(?:down|back"
+            + @"|in\s+place|still|against)\b)?|(?:down|back|in\s+place|against)\b)|\bwith\s+(?:(?:light|slight|gentle"
+            + @"|some|a\s+little)\s+)?resistance\b(?:\s+(?:of|from|by)\s+(?:(?:the|your)\s+)?(?:fingers?|fingertips?"
+            + @"|hands?|palms?))?|\bagainst\s+(?:(?:the|your|own|its|this|that|a|an|one|two|both|three|four|\d|index"
+            + @"|middle|ring|light|slight|gentle|some|flat|firm)\s+)*(?:resistance|pressure|pull|push|lift|traction"
+            + @"|tension|stretch|fingers?|fingertips?|hands?|palms?|thumbs?|fists?|heels?\s+of\s+the\s+hands?|it|them"
+            + @"|this|that)(?:\s+pressure)?\b|\bagainst\b(?=\s*(?:[,.;!·\d(]|-\s|$))",
         Free
     )]
     private static partial Regex Against();
@@ -38,57 +59,40 @@ internal sealed partial class NoteGlossary
     private static partial Regex TouchWord();
 
     [GeneratedRegex(
-        @"\b(?:until|till)\b[^.;,]*|\bas\s+(?:far|long)\s+as\s+the\s+[^.;,]*|\b(?:one|two|three|[1-3])\s+fingers?[-\s]+(?:wide|widths?|breadths?)\b",
+        @"\b(?:until|till)\b[^.;,]*|\bas\s+(?:far|long)\s+as\s+the\s+[^.;,]*|\b(?:one|two|three"
+            + @"|[1-3])\s+fingers?[-\s]+(?:wide|widths?|breadths?)\b",
         Free
     )]
     private static partial Regex Until();
 
     [GeneratedRegex(
-        @"\b(?<!\b(?:hold|stay|keep|paus|remain)\w*\s+(?:it\s+)?)(?:slowly\s+)?(?:over|in|for)\s+(?<n>\d+)\s+(?:slow\s+)?counts?\b(?!\s+each)",
-        Free
-    )]
-    private static partial Regex OverCounts();
-
-    /// <summary>"Release slowly over 5 counts".</summary>
-    [GeneratedRegex(
-        @"\b(?:a\s+)?count\s+of\s+(?<n>\d+)\s+(?:to\s+)?releas\w*|\b(?:releas\w*|let(?:ting)?\s+(?:it\s+|them\s+)?(?:go|down)|lower\w*|return\w*|relax\w*|(?:come|go)\s+back)\s+(?:it\s+|them\s+|(?:the\s+|your\s+)?\p{L}+\s+)?(?:slowly\s+)?(?:(?:over|in|for)\s+(?<n>\d+)\s+(?:slow\s+)?counts?|(?:over|in|for|to|on)\s+a\s+count\s+of\s+(?<n>\d+))\b",
-        Free
-    )]
-    private static partial Regex BackOverCounts();
-
-    /// <summary>Numbers that are no dose: how long the way there takes, how hard.</summary>
-    [GeneratedRegex(
-        @"\bin\s+(?:1|one|a)\s+(?:(?:long|single|smooth|continuous|slow)\s+)*(?:stroke|movement|motion|go|sweep)\b|\bslowly\s+(?:over|in)\s+\d+\s+(?:slow\s+)?counts?\b|\b(?:over|in)\s+\d+\s+(?:slow\s+)?counts?\b|\b(?:level|pressure)\s+[1-5]\b(?!\s*(?:x|×|times|s\b|sec|reps?|\d))",
-        Free
-    )]
-    private static partial Regex Spent();
-
-    [GeneratedRegex(
-        @"\b(?:(?:(?:anti-?|counter-?)?clockwise|(?:the\s+)?(?:one|other|opposite)\s+(?:way|direction)(?:\s+round)?|forwards?|fwd|backwards?|back|bwd|reversed?|in\s+reverse)\s+(?<one>\d+)\s*(?:x|times)?|(?<one>\d+)\s*(?:x|times|circles?|turns?|rolls?)?\s+(?:(?:anti-?|counter-?)?clockwise|(?:the\s+)?(?:one|other|opposite)\s+(?:way|direction)(?:\s+round)?|forwards?|fwd|backwards?|back|bwd|reversed?|in\s+reverse))\s*,?\s*(?:and\s+|then\s+)?(?:(?:(?:anti-?|counter-?)?clockwise|(?:the\s+)?(?:one|other|opposite)\s+(?:way|direction)(?:\s+round)?|forwards?|fwd|backwards?|back|bwd|reversed?|in\s+reverse)\s+(?<other>\d+)\s*(?:x|times)?|(?<other>\d+)\s*(?:x|times|circles?|turns?|rolls?)?\s+(?:(?:anti-?|counter-?)?clockwise|(?:the\s+)?(?:one|other|opposite)\s+(?:way|direction)(?:\s+round)?|forwards?|fwd|backwards?|back|bwd|reversed?|in\s+reverse))(?![\p{L}\d])",
-        Free
-    )]
-    private static partial Regex BothTurns();
-
-    [GeneratedRegex(
-        @"\blips?\s+(?:rolled\s+|folded\s+|tight\s+|tightly\s+)?over\s+(?:the\s+|your\s+)?teeth|\bcover\w*\s+(?:the\s+|your\s+)?(?:upper\s+|lower\s+)?teeth\s+with\s+(?:the\s+|your\s+)?(?:upper\s+|lower\s+)?lips?",
+        @"\blips?\s+(?:rolled\s+|folded\s+|tight\s+|tightly\s+)?over\s+(?:the\s+|your\s+)?teeth"
+            + @"|\bcover\w*\s+(?:the\s+|your\s+)?(?:upper\s+|lower\s+)?teeth\s+with\s+(?:the\s+|your\s+)?(?:upper\s+"
+            + @"|lower\s+)?lips?",
         Free
     )]
     private static partial Regex LipsOver();
 
     [GeneratedRegex(
-        @"\b(?:tip\s+of\s+(?:the\s+|your\s+)?)?tongue\b[^.;]{0,30}\b(?:palate|roof(?:\s+of\s+(?:the\s+|your\s+)?mouth)?|(?:behind|against)\s+(?:the\s+|your\s+)?(?:upper|top)\s+(?:front\s+)?teeth)\b|\btongue\s+up\b",
+        @"\b(?:tip\s+of\s+(?:the\s+|your\s+)?)?tongue\b[^.;]{0,30}\b(?:palate|roof(?:\s+of\s+(?:the\s+"
+            + @"|your\s+)?mouth)?|(?:behind|against)\s+(?:the\s+|your\s+)?(?:upper|top)\s+(?:front\s+)?teeth)\b"
+            + @"|\btongue\s+up\b",
         Free
     )]
     private static partial Regex TongueUp();
 
     [GeneratedRegex(
-        @"\b(?:hold|fix|brace|flatten|splint|steady|keep)\w*\s+(?:the\s+|your\s+|both\s+)?(?:skin|forehead|(?:eye)?brows?|cheeks?|lids?|chin|(?:outer\s+|inner\s+)?(?:eye\s+)?corners?|(?:outer|inner)\s+brows?|(?:outer\s+|inner\s+)?ends?\s+of\s+(?:the\s+|your\s+)?(?:eye)?brows?)\b",
+        @"\b(?:hold|fix|brace|flatten|splint|steady|keep)\w*\s+(?:the\s+|your\s+|both\s+)?(?:skin|forehead"
+            + @"|(?:eye)?brows?|cheeks?|lids?|chin|(?:outer\s+|inner\s+)?(?:eye\s+)?corners?|(?:outer|inner)\s+brows?"
+            + @"|(?:outer\s+|inner\s+)?ends?\s+of\s+(?:the\s+|your\s+)?(?:eye)?brows?)\b",
         Free
     )]
     private static partial Regex HoldsSkin();
 
     [GeneratedRegex(
-        @"\bfrom\s+(?:the\s+)?(?<a>[^,.;]{2,40}?)\s+(?:up(?:wards?)?\s+|down(?:wards?)?\s+|out(?:wards?)?\s+|over\s+|back\s+)?(?:to|towards?)\s+(?:the\s+)?(?<b>\p{L}+(?:\s+(?!with\b|in\b|and\b|for\b|at\b|on\b|once\b|twice\b)\p{L}+){0,5})",
+        @"\bfrom\s+(?:the\s+)?(?<a>[^,.;]{2,40}?)\s+(?:up(?:wards?)?\s+|down(?:wards?)?\s+|out(?:wards?)?\s+"
+            + @"|over\s+|back\s+)?(?:to|towards?)\s+(?:the\s+)?(?<b>\p{L}+(?:\s+(?!with\b|in\b|and\b|for\b|at\b|on\b"
+            + @"|once\b|twice\b)\p{L}+){0,5})",
         Free
     )]
     private static partial Regex FromTo();
@@ -103,14 +107,17 @@ internal sealed partial class NoteGlossary
     private static partial Regex BareSides();
 
     [GeneratedRegex(
-        @"\bwith\s+(?:the\s+|your\s+)?(?:tip\s+of\s+(?:the\s+|your\s+)?)?tongue\b(?:\s+(?:in\s+front\s+of|over|along|inside|between)\s+(?:the\s+|your\s+)?(?:teeth|lips|gums))?",
+        @"\bwith\s+(?:the\s+|your\s+)?(?:tip\s+of\s+(?:the\s+|your\s+)?)?tongue\b(?:\s+(?:in\s+front\s+of|over"
+            + @"|along|inside|between)\s+(?:the\s+|your\s+)?(?:teeth|lips|gums))?",
         Free
     )]
     private static partial Regex WithTheTongue();
 
     /// <summary>Where a tongue circles.</summary>
     [GeneratedRegex(
-        @"\b(?:along|inside|over|(?:in\s+)?front\s+of|between|a?round)\s+(?:the\s+|your\s+)?(?:inside\s+of\s+(?:the\s+)?)?(?:upper\s+|lower\s+|front\s+)?(?:teeth|lips|gums)\b(?:\s+and\s+(?:the\s+|your\s+)?(?:teeth|lips|gums)\b)?",
+        @"\b(?:along|inside|over|(?:in\s+)?front\s+of|between|a?round)\s+(?:the\s+"
+            + @"|your\s+)?(?:inside\s+of\s+(?:the\s+)?)?(?:upper\s+|lower\s+|front\s+)?(?:teeth|lips"
+            + @"|gums)\b(?:\s+and\s+(?:the\s+|your\s+)?(?:teeth|lips|gums)\b)?",
         Free
     )]
     private static partial Regex RoundTheTeeth();
@@ -122,10 +129,6 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex LaidHands();
 
-    /// <summary>"With 5 seconds rest".</summary>
-    [GeneratedRegex(@"\b(?<n>\d+)\s*(?:s|secs?|seconds?)\s+(?:of\s+)?(?:rest|pause|break)\b", Free)]
-    private static partial Regex RestOf();
-
     [GeneratedRegex(@"\b(?:up|down)(?:wards?)?\b(?!\s+(?:to|towards?)\b)", Free)]
     private static partial Regex OnlyAWay();
 
@@ -136,32 +139,28 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\beach\b|\bper\s+(?:side|eye|brow|cheek)|\bkeep\w*\s+the\s+other\b", Free)]
     private static partial Regex AlsoTheOther();
 
-    /// <summary>Things that are counted, for which a dose line says "times".</summary>
-    [GeneratedRegex(
-        @"(?<n>\d+)\s+(?:alternations|swings|waves|dabs|flicks|pushes|pulls|pumps|openings|turns|yawns|sniffs|swallows|blinks|winks|kisses|smiles|pulses?|bounces?|beats?|nods?|squeezes|lifts?|rounds?|rolls|passes|changes|repeats?|pats?|points|spots|places)\b",
-        Free
-    )]
-    private static partial Regex Counted();
-
-    [GeneratedRegex(
-        @"\b(?:rest|relax|pause|release|let\s+go)(?:\s+\p{L}+ly)?\s+(?:for\s+)?(?<n>\d+)(?:\s*(?:s|secs?|seconds?|counts?)\b)?(?!\s*(?:\d|min))",
-        Free
-    )]
-    private static partial Regex RestBare();
-
     [GeneratedRegex(@"\b(?:hands?|fingers?|fingertips?|palms?|thumbs?)\b", Free)]
     private static partial Regex HandWord();
 
     /// <summary>"Look up to the right".</summary>
     [GeneratedRegex(
-        @"\b(?:look\w*|eyes|gaze)\s+(?:far\s+)?(?:to\s+the\s+)?(?<side>left|right)[\uE100-\uF8FF]?\s+(?:and\s+)?(?<way>up|down)\b(?!\s*(?:,|and|then|-|/)?\s*(?:up|down|left|right)\b)|\b(?:look\w*|eyes|gaze)\s+(?:far\s+)?(?<way>up|down)\s*,?\s*(?:and\s+)?(?:to\s+the\s+)?(?<side>left|right)\b(?!\s*(?:,|and|then|-|/)?\s*(?:up|down|left|right)\b)",
+        @"\b(?:look\w*|eyes|gaze)\s+(?:far\s+)?(?:to\s+the\s+)?(?<side>left"
+            + @"|right)[\uE100-\uF8FF]?\s+(?:and\s+)?(?<way>up|down)\b(?!\s*(?:,|and|then|-|/)?\s*(?:up|down|left"
+            + @"|right)\b)|\b(?:look\w*|eyes|gaze)\s+(?:far\s+)?(?<way>up"
+            + @"|down)\s*,?\s*(?:and\s+)?(?:to\s+the\s+)?(?<side>left|right)\b(?!\s*(?:,|and|then|-|/)?\s*(?:up|down"
+            + @"|left|right)\b)",
         Free
     )]
     private static partial Regex LooksAslant();
 
     /// <summary>Which ways eyes look, two or more.</summary>
     [GeneratedRegex(
-        @"\b(?:(?:eyes\s+)?look\w*|eyes\s*:?|gaze\s*:?|roll\w*(?<=\beyes\b[^.;]*)(?:\s+(?:them|(?:the\s+|your\s+)?eyes))?)\s+(?:to\s+)?(?:the\s+)?(?<way>left|right|up|down)(?:\s+(?:to|at)\s+the\s+\p{L}+(?:\s+with\s+(?:the\s+)?(?:chin|head)\s+(?:level|straight|still))?)?(?:[\uE100-\uF8FF\s]+(?:with|using)\s+(?:(?:the|your)\s+)?eyes\s+only)?(?:[\s·]*(?:,|and|then|to|-|/|(?<=\s))[\s·,]*(?:and\s+|then\s+)?(?:to\s+)?(?:the\s+)?(?<way>left|right|up|down)\b(?:\s+(?:to|at)\s+the\s+\p{L}+)?)+",
+        @"\b(?:(?:eyes\s+)?look\w*|eyes\s*:?|gaze\s*:?|roll\w*(?<=\beyes\b[^.;]*)(?:\s+(?:them|(?:the\s+"
+            + @"|your\s+)?eyes))?)\s+(?:to\s+)?(?:the\s+)?(?<way>left|right|up|down)(?:\s+(?:to"
+            + @"|at)\s+the\s+\p{L}+(?:\s+with\s+(?:the\s+)?(?:chin|head)\s+(?:level|straight"
+            + @"|still))?)?(?:[\uE100-\uF8FF\s]+(?:with|using)\s+(?:(?:the|your)\s+)?eyes\s+only)?(?:[\s·]*(?:,|and"
+            + @"|then|to|-|/|(?<=\s))[\s·,]*(?:and\s+|then\s+)?(?:to\s+)?(?:the\s+)?(?<way>left|right|up"
+            + @"|down)\b(?:\s+(?:to|at)\s+the\s+\p{L}+)?)+",
         Free
     )]
     private static partial Regex LooksAbout();
@@ -169,7 +168,15 @@ internal sealed partial class NoteGlossary
     /// <summary>Vowels that are said for the sake of the lips: "say A E I O U", "ee - oo". A letter by itself is a vowel where it stands
     /// as a capital or in quotes.</summary>
     [GeneratedRegex(
-        @"\b(?:say\w*|form\w*|shape|make|(?:in)?to\s+an|in\s+an|mouth\s+(?:in(?:to)?|like|as\s+for))\s+(?:(?:an?\s+)?(?:the|long|big|wide|loud|round|vowels?|letters?|sound)\s+)*(?:an?\s+)??[:""“'‘]*(?<vowel>(?-i:[AEIOUX])|[aeioux](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+|cheese)(?![\p{L}\d])[""”'’]*(?:\s*(?:[,–/-]|and|then|to)?\s*[""“'‘]*\b(?<vowel>(?-i:[AEIOUX])|[aeioux](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+|cheese)(?![\p{L}\d])[""”'’]*)*(?:\s+(?:shape\s+)?with\s+(?:(?:the|your|very|rounded|exaggerated|large|big)\s+)*(?:lips|mouth|lip\s+movements?))?|(?-i:\b(?<vowel>[AEOU])\b(?:\s*[-,–/]\s*(?<vowel>[AEIOU])\b)+)|[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)[""”'’]*(?:\s*(?:[,–/-]|and|then|to)\s*[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)\b[""”'’]*)+",
+        @"\b(?:say\w*|form\w*|shape|make|(?:in)?to\s+an|in\s+an|mouth\s+(?:in(?:to)?|like"
+            + @"|as\s+for))\s+(?:(?:an?\s+)?(?:the|long|big|wide|loud|round|vowels?|letters?"
+            + @"|sound)\s+)*(?:an?\s+)??[:""“'‘]*(?<vowel>(?-i:[AEIOUX])|[aeioux](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+"
+            + @"|cheese)(?![\p{L}\d])[""”'’]*(?:\s*(?:[,–/-]|and|then|to)?\s*[""“'‘]*\b(?<vowel>(?-i:[AEIOUX])"
+            + @"|[aeioux](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+"
+            + @"|cheese)(?![\p{L}\d])[""”'’]*)*(?:\s+(?:shape\s+)?with\s+(?:(?:the|your|very|rounded|exaggerated|large"
+            + @"|big)\s+)*(?:lips|mouth|lip\s+movements?))?"
+            + @"|(?-i:\b(?<vowel>[AEOU])\b(?:\s*[-,–/]\s*(?<vowel>[AEIOU])\b)+)|[""“'‘]*\b(?<vowel>ee+|oo+h*"
+            + @"|aa+h*)[""”'’]*(?:\s*(?:[,–/-]|and|then|to)\s*[""“'‘]*\b(?<vowel>ee+|oo+h*|aa+h*)\b[""”'’]*)+",
         Free
     )]
     private static partial Regex Vowels();
@@ -183,14 +190,21 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Begins with a verb that leads to a place.</summary>
     [GeneratedRegex(
-        @"^\s*(?:and\s+)?(?:strok|glid|sweep|smooth|slid|wip|iron|drag|mov|go|brush)\w*\s+(?:(?:them|it|the\s+fingers?|the\s+hands?)\s+)?(?:\w+ly\s+|on\s+|up\s+|down\s+|out\w*\s+|back\s+)*(?:to|towards?|into)\b",
+        @"^\s*(?:and\s+)?(?:strok|glid|sweep|smooth|slid|wip|iron|drag|mov|go|brush)\w*\s+(?:(?:them|it"
+            + @"|the\s+fingers?|the\s+hands?)\s+)?(?:\w+ly\s+|on\s+|up\s+|down\s+|out\w*\s+|back\s+)*(?:to|towards?"
+            + @"|into)\b",
         Free
     )]
     private static partial Regex OnlyTo();
 
     /// <summary>From something near to something far, or back.</summary>
     [GeneratedRegex(
-        @"\b(?:(?:look|focus|gaz)\w*|eyes\s*[:–-])\s+(?:[^.;]{0,10}?\b(?:tip\s+of\s+(?:the|your)\s+nose|fingers?|thumb|pen(?:cil)?)\b[^.;]{0,40}?\b(?:far|wall|window|horizon|distance)\b(?:\s+(?:wall|away|off|point|object|one|window|door|tree|house|thing|distance))?|[^.;]{0,10}?\b(?:tip\s+of\s+(?:the|your)\s+nose|fingers?|thumb)\b[^.;]{0,40}?\b(?:wall|window)\b|[^.;]{0,40}?\bnear\b[^.;]{0,30}?\bfar\b(?:\s+(?:wall|away|off|point|object|one|window|door|tree|house|thing|distance))?(?:\s*\([^)]*\))?|[^.;]{0,40}?\bfar\b[^.;]{0,60}?\b(?:near|fingers?|thumb|pen(?:cil)?)\b)",
+        @"\b(?:(?:look|focus|gaz)\w*|eyes\s*[:–-])\s+(?:[^.;]{0,10}?\b(?:tip\s+of\s+(?:the|your)\s+nose|fingers?"
+            + @"|thumb|pen(?:cil)?)\b[^.;]{0,40}?\b(?:far|wall|window|horizon|distance)\b(?:\s+(?:wall|away|off|point"
+            + @"|object|one|window|door|tree|house|thing|distance))?|[^.;]{0,10}?\b(?:tip\s+of\s+(?:the|your)\s+nose"
+            + @"|fingers?|thumb)\b[^.;]{0,40}?\b(?:wall|window)\b|[^.;]{0,40}?\bnear\b[^.;]{0,30}?\bfar\b(?:\s+(?:wall"
+            + @"|away|off|point|object|one|window|door|tree|house|thing|distance))?(?:\s*\([^)]*\))?"
+            + @"|[^.;]{0,40}?\bfar\b[^.;]{0,60}?\b(?:near|fingers?|thumb|pen(?:cil)?)\b)",
         Free
     )]
     private static partial Regex NearAndFar();
@@ -202,10 +216,6 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"^\s*(?:under|below|on|at|above|over|behind|beside|in\s+front\s+of)\b", Free)]
     private static partial Regex LiesThere();
 
-    /// <summary>"Hold 5", and nothing else: seconds.</summary>
-    [GeneratedRegex(@"^\s*hold\w*\s+(?:for\s+)?(?<n>\d+)(?:\s*(?:s|secs?|seconds?|counts?))?\s*$", Free)]
-    private static partial Regex BareHold();
-
     /// <summary>The head goes back: a movement where nothing else moves, else how the head is held.</summary>
     [GeneratedRegex(
         @"\b(?:tilt|tip|lean|drop|lower|let)\w*\s+(?:the\s+|your\s+)?head\s+(?:\p{L}+\s+){0,2}?back(?:wards?)?(?:\s+a\s+(?:little|bit))?",
@@ -215,14 +225,20 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Palms that lie round the eyes and touch no lid.</summary>
     [GeneratedRegex(
-        @"\b(?:warm\w*\s+)?(?:palms?|hands)\s+(?:lightly\s+|loosely\s+)?over\s+(?:(?:the|your|closed|shut|both)\s+)*eyes\b|\bcover\w*\s+(?:(?:them|the|your|closed|both|eyes)\s+)*with\s+(?:(?:the|your|both|warm)\s+)*(?:palms?|hands)\b(?<=\beyes\b[^.;]*)|\b(?:lay|plac|put|cup|rest)\w*\s+(?:(?:them|it|the|your|both|warm|palms?|hands?)\s+)+(?:lightly\s+|loosely\s+|gently\s+)?(?:over|on)\s+(?:(?:the|your|closed|shut|both)\s+)*eyes\b(?<=\b(?:palms?|hands?)\b[^.;]*)",
+        @"\b(?:warm\w*\s+)?(?:palms?|hands)\s+(?:lightly\s+|loosely\s+)?over\s+(?:(?:the|your|closed|shut"
+            + @"|both)\s+)*eyes\b|\bcover\w*\s+(?:(?:them|the|your|closed|both|eyes)\s+)*with\s+(?:(?:the|your|both"
+            + @"|warm)\s+)*(?:palms?|hands)\b(?<=\beyes\b[^.;]*)|\b(?:lay|plac|put|cup|rest)\w*\s+(?:(?:them|it|the"
+            + @"|your|both|warm|palms?|hands?)\s+)+(?:lightly\s+|loosely\s+|gently\s+)?(?:over|on)\s+(?:(?:the|your"
+            + @"|closed|shut|both)\s+)*eyes\b(?<=\b(?:palms?|hands?)\b[^.;]*)",
         Free
     )]
     private static partial Regex PalmsOverEyes();
 
     /// <summary>Hands that are warmed before they work.</summary>
     [GeneratedRegex(
-        @"^\s*palm\s+rub\s*[:,-]\s*|\b(?:rub|heat|warm)\w*\s+(?:up\s+)?(?:(?:the|your|both)\s+)*(?:palms?|hands?)(?:\s+(?:together|warm|up))*(?:\s+until\s+(?:they\s+are\s+)?warm)?(?:\s*,?\s*(?:and|then))?(?!\s+(?:on|over|along|across|under)\b)",
+        @"^\s*palm\s+rub\s*[:,-]\s*|\b(?:rub|heat|warm)\w*\s+(?:up\s+)?(?:(?:the|your|both)\s+)*(?:palms?"
+            + @"|hands?)(?:\s+(?:together|warm|up))*(?:\s+until\s+(?:they\s+are\s+)?warm)?(?:\s*,?\s*(?:and"
+            + @"|then))?(?!\s+(?:on|over|along|across|under)\b)",
         Free
     )]
     private static partial Regex WarmsHands();
@@ -237,13 +253,16 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"Turn right, hold 10 s, turn left": first one way, then the other.</summary>
     [GeneratedRegex(
-        @"\b(?:turn|tilt|tip|lean)\w*\b[^.;]{0,60}?\bright\b[^.;]{0,60}\b(?:turn|tilt|tip|lean)\w*\b[^.;]{0,60}?\bleft\b|\b(?:turn|tilt|tip|lean)\w*\b[^.;]{0,60}?\bleft\b[^.;]{0,60}\b(?:turn|tilt|tip|lean)\w*\b[^.;]{0,60}?\bright\b",
+        @"\b(?:turn|tilt|tip|lean)\w*\b[^.;]{0,60}?\bright\b[^.;]{0,60}\b(?:turn|tilt|tip"
+            + @"|lean)\w*\b[^.;]{0,60}?\bleft\b|\b(?:turn|tilt|tip|lean)\w*\b[^.;]{0,60}?\bleft\b[^.;]{0,60}\b(?:turn"
+            + @"|tilt|tip|lean)\w*\b[^.;]{0,60}?\bright\b",
         Free
     )]
     private static partial Regex TurnsBothWays();
 
     [GeneratedRegex(
-        @"\b(?:up\s+and\s+down|back\s+and\s+forth|to\s+and\s+fro|(?:there\s+)?and\s+back\b(?!\s+(?:to|up|down))|and\s+again\s+back|forwards?\s+and\s+back(?:wards?)?)\b",
+        @"\b(?:up\s+and\s+down|back\s+and\s+forth|to\s+and\s+fro|(?:there\s+)?and\s+back\b(?!\s+(?:to|up|down))"
+            + @"|and\s+again\s+back|forwards?\s+and\s+back(?:wards?)?)\b",
         Free
     )]
     private static partial Regex BothWays();
@@ -254,104 +273,35 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\bto(?:wards?)?\b", Free)]
     private static partial Regex ToWord();
 
-    /// <summary>"10 s hold", "a 5-second hold".</summary>
-    [GeneratedRegex(@"\b(?:an?\s+)?(?<n>\d+)[\s-]*(?:s|secs?|seconds?|counts?)[\s-]+holds?\b(?!\s*(?:\d|for|it))", Free)]
-    private static partial Regex TimeOfHold();
-
-    /// <summary>"Relax.", "let go slowly": the way back, and nothing else.</summary>
-    [GeneratedRegex(
-        @"^\s*(?:(?:and|then)\s+)*(?:release|relax|let\s+(?:it\s+|them\s+)?go|rest|lower|return|come\s+back(?:\s+up)?|come\s+up|(?:lift|raise)\s+(?:it|(?:the|your)\s+head)\s+again|pop\s+(?:them\s+|it\s+|the\s+lips\s+)?open)(?:\s+(?:it|them|the\s+face|your\s+face|all|everything|completely|fully|gently|again|to\s+(?:the\s+)?(?:neutral|normal|start|middle)|(?<slow>(?:very\s+)?slowly)|(?:over|in|for)\s+(?<n>\d+)\s+(?:slow\s+)?counts?))*\W*$",
-        Free
-    )]
-    private static partial Regex OnlyBack();
-
-    /// <summary>How many, and nothing else: "5 x", "repeat 3 times".</summary>
-    [GeneratedRegex(
-        @"^\s*(?:(?:and\s+|then\s+)*(?:out|back|down|relax|release|let\s+go|rest)\s*,\s*)?(?:(?:and|then|do|repeat\w*|this|it|so)\s+)*(?<n>\d+)\s*(?:x|×|times|rounds?|reps?|repetitions?)(?:\s+(?:each|per|on\s+each|on\s+both)(?:\s+sides?)?)?\W*$",
-        Free
-    )]
-    private static partial Regex OnlyCount();
-
-    /// <summary>There and back, of which each takes its time.</summary>
-    [GeneratedRegex(
-        @"\b(?:look\w*|eyes|gaze|roll\w*|close|open|squeeze|turn|tilt)\b[^.;]*\b(?:up|down|left|right|open|wide|far|near)\b",
-        Free
-    )]
-    private static partial Regex EachWay();
-
-    /// <summary>One time, and nothing else.</summary>
-    [GeneratedRegex(@"^\s*(?<n>\d+)\s*(?:s|secs?|seconds?)\s*(?:,\s*each\s+side)?(?:,\s*(?<rest>rest\s+\d+\s+s))?$", Free)]
-    private static partial Regex OnlyTime();
-
-    /// <summary>"5 s on, 5 s off".</summary>
-    [GeneratedRegex(@"\b(?<on>\d+)\s*(?:s|secs?|seconds?)?\s+on\s*,?\s*(?:and\s+)?(?<off>\d+)\s*(?:s|secs?|seconds?)?\s+off\b", Free)]
-    private static partial Regex OnAndOff();
-
-    /// <summary>"10 x left, 10 x right".</summary>
-    [GeneratedRegex(
-        @"\b(?<a>\d+)\s*(?:x|×|times|strokes?|circles?|reps?|taps?)\s+(?:on\s+the\s+)?(?<one>left|right)\s*,?\s*(?:and\s+|then\s+)?(?<b>\d+)\s*(?:x|×|times|strokes?|circles?|reps?|taps?)?\s*(?:on\s+the\s+)?(?<other>left|right)\b",
-        Free
-    )]
-    private static partial Regex TimesOfSides();
-
-    /// <summary>"While counting to 5".</summary>
-    [GeneratedRegex(@"\b(?:while|as\s+you|and)\s+(?:slowly\s+)?(?:count(?:ing)?)\s+to\s+(?<n>\d+)\b", Free)]
-    private static partial Regex WhileCounting();
-
-    /// <summary>"For a count of 8".</summary>
-    [GeneratedRegex(
-        @"\b(?<lead>(?:hold\w*|stay\w*|keep\w*)\s+(?:it\s+)?)?(?:for\s+)?(?:a\s+|the\s+)?(?:counts?\s+of|counting\s+to|count\s+to)\s+(?<n>\d+)\b",
-        Free
-    )]
-    private static partial Regex CountOf();
-
-    /// <summary>Movements that are counted: "10 slow kisses".</summary>
-    [GeneratedRegex(
-        @"\b(?<n>\d+)\s+(?:(?:slow|quick|fast|deep|calm|long|gentle|light|small|big|full|soft)\s+)*(?<move>kisses|blinks|smiles|grins|puffs|frowns|winks|chews|yawns|brow\s+lifts|shrugs|head\s+(?:turns|tilts))\b",
-        Free
-    )]
-    private static partial Regex CountedMove();
-
     [GeneratedRegex(@"\bhalf\s?-?way\b(?<=\b(?:mouth|jaw)\b[^.;]*)", Free)]
     private static partial Regex HalfWay();
 
     /// <summary>Which way circles turn, where no clock says it.</summary>
     [GeneratedRegex(
-        @"\bcircl\w*\b(?:\s+with\s+[\p{L} ]{3,30}|\s+(?:on|at|over)\s+[\p{L} ]{3,20}(?:\s+with\s+[\p{L} ]{3,30})?)?,?\s+(?<way>(?:out|in|up|down)wards?)\b|\b(?<way>(?:out|in)wards?)\s+direction\b|\bdirection\s+(?<way>(?:out|in)wards?)\b",
+        @"\bcircl\w*\b(?:\s+with\s+[\p{L} ]{3,30}|\s+(?:on|at"
+            + @"|over)\s+[\p{L} ]{3,20}(?:\s+with\s+[\p{L} ]{3,30})?)?,?\s+(?<way>(?:out|in|up|down)wards?)\b"
+            + @"|\b(?<way>(?:out|in)wards?)\s+direction\b|\bdirection\s+(?<way>(?:out|in)wards?)\b",
         Free
     )]
     private static partial Regex CircleWay();
 
     /// <summary>Which way a stroke goes that names one place only.</summary>
     [GeneratedRegex(
-        @"\b(?:strok|glid|sweep|smooth|slid|wip|iron|roll|drag|brush|run|trac|com|mov)\w*\s+(?:(?:them|it|the\s+\p{L}+|\w+ly)\s+)?(?:straight\s+)?(?<way>up|down)(?:wards?)?\b(?!\s+to\b)|\b(?<way>up|down)wards?\b|\b(?<way>up|down)\s+strokes?\b|\b(?<way>up|down)\s+(?:both|the|each)\s+(?:(?:front|back|sides?)\s+of\s+(?:the\s+)?)?(?:sides|nose|neck|cheeks?|forehead|throat)\b",
+        @"\b(?:strok|glid|sweep|smooth|slid|wip|iron|roll|drag|brush|run|trac|com|mov)\w*\s+(?:(?:them|it"
+            + @"|the\s+\p{L}+|\w+ly)\s+)?(?:straight\s+)?(?<way>up|down)(?:wards?)?\b(?!\s+to\b)|\b(?<way>up"
+            + @"|down)wards?\b|\b(?<way>up|down)\s+strokes?\b|\b(?<way>up|down)\s+(?:both|the|each)\s+(?:(?:front|back"
+            + @"|sides?)\s+of\s+(?:the\s+)?)?(?:sides|nose|neck|cheeks?|forehead|throat)\b",
         Free
     )]
     private static partial Regex StrokeWay();
-
-    /// <summary>A way back that is told to be slow.</summary>
-    [GeneratedRegex(
-        @"\b(?:let(?:ting)?\s+(?:it\s+|them\s+|(?:the\s+)?air\s+)?(?:go|down|loose|out)|releas\w*|lower(?:ing)?|return\w*|(?:come\s+|go\s+)?back|relax\w*)\s+(?:it\s+|them\s+|down\s+)?(?:very\s+)?slow(?:ly)?\b|\bslow(?:ly)?\s+(?:release|releasing|return|let(?:ting)?\s+(?:go|down)|back|come\s+back|lower(?:ing)?(?!\s+(?:the|your)\s+(?:jaw|chin|head|lip|mouth)))\b",
-        Free
-    )]
-    private static partial Regex SlowBack();
 
     [GeneratedRegex(@"^(?:under|below|between|beside|next\s+to|in\s+front|behind|over|across|along)\b", Free)]
     private static partial Regex SaysWhere();
 
     [GeneratedRegex(
-        @"^\s*(?:(?:along|over|across|under|around)\s+(?:the\s+)?\p{L}+\s+)?(?:up\s+|down\s+|out\s+|over\s+|back\s+)?(?:to|towards?|→|->)\s",
+        @"^\s*(?:(?:along|over|across|under|around)\s+(?:the\s+)?\p{L}+\s+)?(?:up\s+|down\s+|out\s+|over\s+"
+            + @"|back\s+)?(?:to|towards?|→|->)\s",
         Free
     )]
     private static partial Regex LeadsOn();
-
-    /// <summary>Words that say nothing by themselves beside a dose.</summary>
-    [GeneratedRegex(
-        @"\b(?:(?:no|without(?:\s+any)?)\s+force|gentl[ey]|soft(?:ly)?|repeat\w*|do|again|each|every|and|then|for|about|a|an|the|of|it|this|that|them|in|all|total|hold|holding|at|first|later|to|with|by|or|is|are|so|many|times|slow(?:ly)?|set|sets|rest|side|sides|per|on|both|after|before|day|days|week|daily|more|if|you|can|quick(?:ly)?|fast|steadily|calmly|easy|comfortable|up|work|build|count|counts|breaths?|seconds?|minutes?)\b",
-        Free
-    )]
-    private static partial Regex SaysNothing();
-
-    [GeneratedRegex(@"\b\d+\s+(?:\p{L}+\s+){0,2}breaths\b", Free)]
-    private static partial Regex BreathsCounted();
 }

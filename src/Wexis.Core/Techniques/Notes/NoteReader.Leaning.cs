@@ -37,7 +37,9 @@ internal sealed partial class NoteReader
             now.Shoulders ?? was.Shoulders
         );
 
-    /// <summary>What a sentence says beside how something is held: a dose is the step's where it has none, the rest is asked about.</summary>
+    /// <summary>
+    /// What a sentence says beside how something is held: a dose is the step's where it has none, the rest is asked about.
+    /// </summary>
     private List<string> Beside(string text)
     {
         List<string> asked = [.. _glossary.Beside(text).Select(b => $"“{b}”: what is it for here?")];

@@ -5,7 +5,9 @@ using Wexis.Core.Techniques.Notes.Roles;
 
 namespace Wexis.Core.Techniques.Notes;
 
-/// <summary>What nothing has read of a sentence: words that carry something are asked about, so that nothing is dropped in silence.</summary>
+/// <summary>
+/// What nothing has read of a sentence: words that carry something are asked about, so that nothing is dropped in silence.
+/// </summary>
 internal sealed partial class NoteGlossary
 {
     /// <summary>What a sentence says beside how the rest is held, how much, how often, on which side.</summary>
@@ -146,14 +148,16 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(
         @"\b(?:right|left)\s*,?\s+then\s+(?:the\s+)?(?:left|right)\b|\bkeep\w*\s+the\s+other\s+(?:one"
-            + @"|eye)\s+open\b|\b(?:the\s+)?(?:other|upper|lower|left|right)[\uE100-\uF8FF]?\s+(?:(?:one|eye|lid|brow|side|half)\s+)?(?:stays?|remains?"
+            + @"|eye)\s+open\b|\b(?:the\s+)?(?:other|upper|lower|left|right)[\uE100-\uF8FF]?\s+(?:(?:one|eye|lid"
+            + @"|brow|side|half)\s+)?(?:stays?|remains?"
             + @"|is)\s+(?:open|still|quiet|relaxed|free|put|down|as\s+it\s+is|where\s+it\s+is)\b",
         Free
     )]
     private static partial Regex RightThenLeft();
 
     [GeneratedRegex(
-        @"\b(?<before>as(?:\s+far(?=\s+(?:back|up|down|out|forwards?|apart|in)\s+as\b))?)\s+\w+\s+(?<after>as\s+(?:(?:(?:you|is|it|they|can|could|go(?:es)?|possible|feels?"
+        @"\b(?<before>as(?:\s+far(?=\s+(?:back|up|down|out|forwards?|apart"
+            + @"|in)\s+as\b))?)\s+\w+\s+(?<after>as\s+(?:(?:(?:you|is|it|they|can|could|go(?:es)?|possible|feels?"
             + @"|comfortabl[ey])\s*)+|an?\s+\p{L}+))",
         Free
     )]
@@ -215,7 +219,8 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Where eyes look that look nowhere else.</summary>
     [GeneratedRegex(
-        @"\b(?:look|gaze|eyes)\w*\s+(?:straight\s+)?(?:ahead|forwards?)\b|\blook\w*\s+at\s+(?:one|a|1|the)\s+(?:fixed\s+)?(?:point|spot)\b(?:\s+(?:ahead|in\s+front\s+of\s+you|on\s+the\s+wall))?",
+        @"\b(?:look|gaze|eyes)\w*\s+(?:straight\s+)?(?:ahead|forwards?)\b|\blook\w*\s+at\s+(?:one|a|1"
+            + @"|the)\s+(?:fixed\s+)?(?:point|spot)\b(?:\s+(?:ahead|in\s+front\s+of\s+you|on\s+the\s+wall))?",
         Free
     )]
     private static partial Regex StraightAhead();
@@ -236,19 +241,23 @@ internal sealed partial class NoteGlossary
 
     /// <summary>How it feels or looks, which nothing follows from.</summary>
     [GeneratedRegex(
-        @"\b(?:as\s+(?:if|though)\b(?!\s+(?:(?:push|press)ing\s+)?against\b)|imagin\w*|feel(?:ing)?\b(?!\s+for)|like\s+(?:a|an|when|you|saying)\b"
+        @"\b(?:as\s+(?:if|though)\b(?!\s+(?:(?:push|press)ing\s+)?against\b)|imagin\w*|feel(?:ing)?\b(?!\s+for)"
+            + @"|like\s+(?:a|an|when|you|saying)\b"
             + @"|(?<=[·\s])as\s+(?:an?\s+)?(?!possible|before|usual|far|wide|hard|well)(?=\p{L}+\s*(?:[,.;·(]|$))"
             + @"|(?:to\s+)?(?:mak|form|get|creat)\w*\s+(?:an?\s+|the\s+|your\s+)?(?:double\s+chin|fish|duck|lion)"
             + @"|(?:with|by|under)\s+(?:its|their)\s+own\s+\p{L}+|(?:(?:with|there\s+is)\s+)?(?:no"
             + @"|without(?:\s+any)?)\s+(?:visible\s+|real\s+)?movement|careful\w*\s+with|pretend\w*\s+to\s+\p{L}+"
             + @"|with\s+(?:an?\s+)?(?:\p{L}+ing\s+|loud\s+|soft\s+|little\s+)*(?:sigh|pop|sound|noise|smack)|without\s+los\w+"
-            + @"|so\s+(?:that\b|(?=(?:the|an?|your|they|you)\s+\p{L}+\s+\p{L}+))(?![^,.;]*\b(?:teeth(?!\s+(?:can\s+be\s+seen|show|are\s+(?:visible|seen)|become\s+visible))"
+            + @"|so\s+(?:that\b|(?=(?:the|an?|your|they"
+            + @"|you)\s+\p{L}+\s+\p{L}+))(?![^,.;]*\b(?:teeth(?!\s+(?:can\s+be\s+seen|show|are\s+(?:visible|seen)"
+            + @"|become\s+visible))"
             + @"|lips?|tongue|jaw)\b)|in\s+order\s+to|(?<=,\s*(?:and\s+)?)breath\w*\s+(?:normally|calmly|freely|on"
             + @"|evenly|easily)|(?:hold|keep)\w*\s+(?:the\s+|your\s+)?air(?:\s+in(?:side)?)?"
             + @"|(?:to\s+)?show\w*\s+(?:the\s+|your\s+)?(?:gums|upper\s+teeth)|(?:no|without|not)\s+(?:smil\w*"
             + @"|grinn?\w*|clicking|pain|strain\w*|bouncing)|(?:the\s+)?(?:same|more)\s+as\s+before)[^,.;·()]*"
             + @"|\blike\s+(?!this|that|before)\p{L}+(?=\s*(?:[,.;·(]|$)|\s+(?:across|on|over|with|and|along|in)\b)"
-            + @"|(?<=\blook\w*\s+down\s+)(?:the|your)\s+nose(?=\s*[,.;])|\bas\s+with\s+an?\s+\p{L}+|\(\s*\p{L}+\s*\)|\(\s*(?:you\s+(?:should"
+            + @"|(?<=\blook\w*\s+down\s+)(?:the|your)\s+nose(?=\s*[,.;])|\bas\s+with\s+an?\s+\p{L}+"
+            + @"|\(\s*\p{L}+\s*\)|\(\s*(?:you\s+(?:should"
             + @"|will|can)\s+)?(?:see|watch|notice|check|feel|think)\b[^)]*\)|(?<=^|[\s,(])[""“](?!(?:[aeiouh]+"
             + @"|cheese)[""”])\p{L}{3,}(?:(?:[\s-]\p{L}+){0,2}[""”](?=\s*(?:[:,.;]|$))|[""”])",
         Free
@@ -279,7 +288,8 @@ internal sealed partial class NoteGlossary
 
     /// <summary>The way back of a movement, which its dose has.</summary>
     [GeneratedRegex(
-        @"^(?:(?:and|then)\s+)?(?:(?:pull|draw|bring|slide|move|come|go)\s+(?:it\s+|them\s+)?back(?:\s+up)?|come\s+up|let\s+(?:it|all|everything"
+        @"^(?:(?:and|then)\s+)?(?:(?:pull|draw|bring|slide|move|come|go)\s+(?:it\s+|them\s+)?back(?:\s+up)?"
+            + @"|come\s+up|let\s+(?:it|all|everything"
             + @"|them)\s+(?:go|fall|drop|down|sink)|(?:release|relax|lower|drop|close|open)\s+(?:it"
             + @"|them)(?:\s+again)?|release|relax|let\s+go|let\s+down|lower|drop|down|back|rest|repeat|return|up|out"
             + @"|in|apart|open|close|open\s+pop|pop\s+(?:them\s+)?open)$",

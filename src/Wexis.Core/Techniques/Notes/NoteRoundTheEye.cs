@@ -36,12 +36,16 @@ internal sealed partial class NoteGlossary
     private static partial Regex LidNamed();
 
     private const string OutAbove =
-        "from the inner brow to the outer brow to the outer corner of the eye to the lower rim of the eye socket to the inner corner of the eye";
+        "from the inner brow to the outer brow to the outer corner of the eye to the lower rim of the eye socket to the inner corner "
+        + "of the eye";
 
     private const string InAbove =
-        "from the outer brow to the inner brow to the inner corner of the eye to the lower rim of the eye socket to the outer corner of the eye";
+        "from the outer brow to the inner brow to the inner corner of the eye to the lower rim of the eye socket to the outer corner "
+        + "of the eye";
 
-    /// <summary>Spelt out where the way is told, or where it makes no difference: both ways, or taps. Else the sentence stays as it is.</summary>
+    /// <summary>
+    /// Spelt out where the way is told, or where it makes no difference: both ways, or taps. Else the sentence stays as it is.
+    /// </summary>
     private static string WholeRound(string sentence)
     {
         if (!HandWord().IsMatch(sentence) && !StrokeVerb().IsMatch(sentence))
@@ -90,8 +94,11 @@ internal sealed partial class NoteGlossary
     /// <summary>"From the inner corner along the brow bone and back under the eye".</summary>
     [GeneratedRegex(
         @"\bfrom\s+(?:the\s+)?inner\s+(?:eye\s+)?corners?(?:\s+of\s+(?:the\s+)?eyes?)?,?\s+(?:up\s+"
-            + @"|out\s+)?(?:over|along|above)\s+(?:(?:the|your)\s+)?(?:eye)?brows?(?:\s+bones?)?(?:,?\s+(?:out\s+)?to\s+(?:the\s+)?(?:temples?|outer\s+(?:eye\s+)?corners?))?,?\s+(?:and\s+"
-            + @"|then\s+)*(?:back\s+)?(?:in\s+)?(?:under|below)\s+(?:(?:the|your)\s+)?eyes?\b(?:\s+back)?(?:\s+(?:back\s+)?to\s+the\s+(?:inner\s+corner|start))?",
+            + @"|out\s+)?(?:over|along|above)\s+(?:(?:the"
+            + @"|your)\s+)?(?:eye)?brows?(?:\s+bones?)?(?:,?\s+(?:out\s+)?to\s+(?:the\s+)?(?:temples?"
+            + @"|outer\s+(?:eye\s+)?corners?))?,?\s+(?:and\s+"
+            + @"|then\s+)*(?:back\s+)?(?:in\s+)?(?:under|below)\s+(?:(?:the"
+            + @"|your)\s+)?eyes?\b(?:\s+back)?(?:\s+(?:back\s+)?to\s+the\s+(?:inner\s+corner|start))?",
         Free
     )]
     private static partial Regex FromCornerRound();

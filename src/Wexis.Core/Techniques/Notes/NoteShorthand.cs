@@ -63,7 +63,8 @@ internal sealed partial class NoteShorthand
         forward forehead between together release repeat finger index pressure alternately upper lower inner outer eyebrows temples
         cheekbone collarbone shoulders hairline muscles circles direction exercise horizontally vertically diagonally opposite
         against resistance tongue palate nostrils upwards downwards outwards inwards backwards breathe exhale inhale clockwise
-        anticlockwise orbicularis zygomaticus corrugator buccinator frontalis procerus mentalis masseter platysma closed stretch pucker knuckles massage gentle middle medium moderate minutes seconds
+        anticlockwise closed stretch pucker knuckles massage gentle middle medium moderate minutes seconds
+        orbicularis zygomaticus corrugator buccinator frontalis procerus mentalis masseter platysma
         """.Split([' ', '\n', '\r'], StringSplitOptions.RemoveEmptyEntries);
 
     /// <summary>A part of what was written out, to be read.</summary>
@@ -150,7 +151,8 @@ internal sealed partial class NoteShorthand
     private static partial Regex RightLetter();
 
     [GeneratedRegex(
-        @"(?<![\p{L}.'])L(?![\p{L}'’\d]|\.\p{L})|(?<=\d\s*)l(?=\s*(?:,|and)?\s*\d+\s*r\b)|(?<=\d\s*right[\uE100-\uF8FF]\s*(?:,|and)?\s*\d+\s*)l\b"
+        @"(?<![\p{L}.'])L(?![\p{L}'’\d]|\.\p{L})|(?<=\d\s*)l(?=\s*(?:,|and)?\s*\d+\s*r\b)"
+            + @"|(?<=\d\s*right[\uE100-\uF8FF]\s*(?:,|and)?\s*\d+\s*)l\b"
     )]
     private static partial Regex LeftLetter();
 

@@ -3,10 +3,14 @@ using Wexis.Core.Techniques.Documents;
 
 namespace Wexis.Core.Techniques.Notes;
 
-/// <summary>Two sentences that are one step: one movement and the other in turn, more said of the same, a movement against a hand.</summary>
+/// <summary>
+/// Two sentences that are one step: one movement and the other in turn, more said of the same, a movement against a hand.
+/// </summary>
 internal sealed partial class NoteGlossary
 {
-    /// <summary>"Smile, then kiss, 20 x": one and the other in turn; "…, 10 breaths": as many as it is breathed. Null where it is neither.</summary>
+    /// <summary>
+    /// "Smile, then kiss, 20 x": one and the other in turn; "…, 10 breaths": as many as it is breathed. Null where it is neither.
+    /// </summary>
     /// <param name="onward">Whether both are told in one sentence.</param>
     public static Step? InTurn(Step before, Step step, bool onward)
     {
@@ -61,7 +65,9 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"^\W*(?:(?:now|then|and)\s+)*try(?:ing)?\s+to\b", Free)]
     private static partial Regex BeginsToTry();
 
-    /// <summary>"Smile; lift the cheeks to the eyes, 5 times": the same movement, of which more is said; null where it is another one.</summary>
+    /// <summary>
+    /// "Smile; lift the cheeks to the eyes, 5 times": the same movement, of which more is said; null where it is another one.
+    /// </summary>
     public static Step? SaysMore(Step before, Step step)
     {
         ArgumentNullException.ThrowIfNull(before);

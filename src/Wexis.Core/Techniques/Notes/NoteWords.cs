@@ -13,7 +13,8 @@ internal sealed partial class NoteGlossary
         W(@"(?:cold|cool|chilled|warm|hot|iced?)\s+(?:spoons?|compress\w*|cloths?|towels?|pads?)", "heat-cold"),
         W(@"gua\s*sha", "tool-stroke"),
         W(
-            @"(?:mov|shift)\w*\s+(?:(?:the\s+|your\s+)?(?:skin|scalp)|it\b(?<=\b(?:skin|scalp)\b[^.;]*))(?:\s+(?:back\s+and\s+forth|to\s+and\s+fro"
+            @"(?:mov|shift)\w*\s+(?:(?:the\s+|your\s+)?(?:skin|scalp)|it\b(?<=\b(?:skin"
+                + @"|scalp)\b[^.;]*))(?:\s+(?:back\s+and\s+forth|to\s+and\s+fro"
                 + @"|up\s+and\s+down|forwards?\s+(?:and\s+|/\s*)?back(?:wards?)?))?|(?:pull|push|slid)\w*\s+(?:the\s+"
                 + @"|your\s+)?(?:skin|scalp)\s+(?:forwards?\s+and\s+back(?:wards?)?|back\s+and\s+forth|to\s+and\s+fro"
                 + @"|up\s+and\s+down)",
@@ -89,7 +90,8 @@ internal sealed partial class NoteGlossary
         W(@"(?:(?:two|both|2)\s+)?index(?:\s+fingers?)?", "fingertip-index"),
         W(@"(?:three|3)\s+(?:finger\s?tips?|finger\s+pads?|fingers?)", "three-fingers"),
         W(
-            @"(?:four|five|ten|all(?:\s+ten)?)\s+fingers?|[45]\s+fingers?|flat\s+(?:hands?|fingers?)|flats?\s+of\s+(?:(?:the|your|both)\s+)*hands?|(?:hands?"
+            @"(?:four|five|ten|all(?:\s+ten)?)\s+fingers?|[45]\s+fingers?|flat\s+(?:hands?|fingers?)"
+                + @"|flats?\s+of\s+(?:(?:the|your|both)\s+)*hands?|(?:hands?"
                 + @"|fingers)\s+flat|finger\s?tips|finger\s+pads|(?<!\bbacks?\s+of\s+(?:the\s+|your\s+"
                 + @"|all\s+)*)fingers",
             "four-fingers"

@@ -68,7 +68,8 @@ internal static class ActHazards
                 Finding("hz-vertebral", SafetyVerdict.Caution, "The head tipped back", atlas, model) with
                 {
                     Instead =
-                        "Grow tall first, tip back only as far as is comfortable, eyes open, and come up slowly; leave it out with any neck trouble or dizziness."
+                        "Grow tall first, tip back only as far as is comfortable, eyes open, and come up slowly; leave it out with "
+                        + "any neck trouble or dizziness."
                         + (verbs.Contains("swallow") ? SwallowWithCare : ""),
                 }
             );

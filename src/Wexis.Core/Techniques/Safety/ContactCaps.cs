@@ -21,7 +21,8 @@ internal static class ContactCaps
                     "cap-zone",
                     "Harder than this place bears",
                     SafetyVerdict.Caution,
-                    $"Pressure {contact.Level} ({StepWords.Feel(contact.Level)}) is more than {string.Join(", ", over.Select(z => $"the {z.Name} bears ({Cap(z, contact)})"))}.",
+                    $"Pressure {contact.Level} ({StepWords.Feel(contact.Level)}) is more than "
+                        + $"{string.Join(", ", over.Select(z => $"the {z.Name} bears ({Cap(z, contact)})"))}.",
                     $"Use level {most} ({StepWords.Feel(most)}) there at most.",
                     Why(contact, most, model),
                     [.. over.Select(z => z.Id)]
@@ -48,7 +49,8 @@ internal static class ContactCaps
                         $"cap-{point.Code}",
                         $"Point {point.Code}",
                         SafetyVerdict.Caution,
-                        $"Pressure {contact.Level} ({StepWords.Feel(contact.Level)}) is more than the point {point.Code} bears ({cap}){caution}.",
+                        $"Pressure {contact.Level} ({StepWords.Feel(contact.Level)}) is more than the point {point.Code} bears "
+                            + $"({cap}){caution}.",
                         $"Use level {cap} ({StepWords.Feel(cap)}) at most.",
                         Why(contact, cap, model),
                         []

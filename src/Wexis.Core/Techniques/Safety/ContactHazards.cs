@@ -211,7 +211,8 @@ internal static class ContactHazards
             "hz-neck-both",
             "Both hands at once on the neck",
             SafetyVerdict.Stop,
-            $"Both hands at once on the front or the sides of the neck at pressure {contact.Level} ({StepWords.Feel(contact.Level)}) risk: both pulses of the neck pressed, a faint.",
+            $"Both hands at once on the front or the sides of the neck at pressure {contact.Level} ({StepWords.Feel(contact.Level)}) "
+                + "risk: both pulses of the neck pressed, a faint.",
             "Both at once only as light as a feather; anything firmer one side at a time, behind the side-neck muscle.",
             new(
                 "R101",

@@ -13,7 +13,9 @@ public static partial class HarmLikeness
 {
     private const string Resource = "Wexis.Core.said-weights.tsv";
 
-    /// <summary>From this sum on a sentence is asked about: some three in a hundred harmless lines that it was not taught reach it.</summary>
+    /// <summary>
+    /// From this sum on a sentence is asked about: some three in a hundred harmless lines that it was not taught reach it.
+    /// </summary>
     public const double Asks = 2.5;
 
     /// <summary>From this sum down the whole sentence is that of a look-alike: a pair or a mention in it is none.</summary>
@@ -24,11 +26,16 @@ public static partial class HarmLikeness
     [
         (
             "SIGN",
-            "pain painful hurt ache sting stinging burn burning throb throbbing tingle tingling tingly numb numbness dizzy dizziness giddy giddiness woozy faint nausea nauseous sick flashes stars sparks sparkles double blur blurred blurry headache cramp palpitations ringing spinning dead sore soreness agony smart wince stabbing shooting unbearable breathless seasick queasy prickle grey swim vertigo suffering scream tears torture discomfort gasp moan"
+            "pain painful hurt ache sting stinging burn burning throb throbbing tingle tingling tingly numb numbness dizzy dizziness "
+                + "giddy giddiness woozy faint nausea nauseous sick flashes stars sparks sparkles double blur blurred blurry "
+                + "headache cramp palpitations ringing spinning dead sore soreness agony smart wince stabbing shooting "
+                + "unbearable breathless seasick queasy prickle grey swim vertigo suffering scream tears torture discomfort "
+                + "gasp moan"
         ),
         (
             "PRESS",
-            "press push squeeze rub massage knead poke dig squash compress lean pinch grip grasp grab clasp pump bore drill thumb pressure clamp drum jab shove crush grind wring screw hook milk punch hit slap beat knock"
+            "press push squeeze rub massage knead poke dig squash compress lean pinch grip grasp grab clasp pump bore drill thumb "
+                + "pressure clamp drum jab shove crush grind wring screw hook milk punch hit slap beat knock"
         ),
         ("STROKE", "stroke glide sweep slide iron scrape draw drag run wipe polish brush smooth tap"),
         ("EYE", "eyeball eye lid eyelid globe lash cornea pupil"),
@@ -43,7 +50,8 @@ public static partial class HarmLikeness
         ("BREATH", "breath breathe breathing inhale exhale air lungs nose"),
         (
             "BROKEN",
-            "wound scar rash mole pimple acne eczema cut graze blister scab stitches wart herpes boil lesion birthmark vein infected inflamed swollen stye blackhead psoriasis shingles sunburn fever tattoo"
+            "wound scar rash mole pimple acne eczema cut graze blister scab stitches wart herpes boil lesion birthmark vein infected "
+                + "inflamed swollen stye blackhead psoriasis shingles sunburn fever tattoo"
         ),
         (
             "TREATED",
@@ -53,21 +61,25 @@ public static partial class HarmLikeness
         ("MARK", "bruise bruised blue purple mark welts spots red redness streaks dark ring dots blood"),
         (
             "HARD",
-            "hard harder force forcefully forced strong strongly strength powerful power might deep deeper deeply firm firmly full fast quickly sharply vigorous brisk intense maximum weight"
+            "hard harder force forcefully forced strong strongly strength powerful power might deep deeper deeply firm firmly full "
+                + "fast quickly sharply vigorous brisk intense maximum weight"
         ),
         (
             "SOFT",
-            "soft softly gentle gently light lightly slow slowly feather calm calmly loose loosely easy easily mild mildly comfortable pleasant quiet quietly relax relaxed warm"
+            "soft softly gentle gently light lightly slow slowly feather calm calmly loose loosely easy easily mild mildly "
+                + "comfortable pleasant quiet quietly relax relaxed warm"
         ),
         ("END", "stop pause end rest leave skip spare avoid wait sit lie release ease lighten postpone refer ask call refuse"),
         ("DOCTOR", "doctor dentist clinician surgeon physiotherapist injector clinic emergency help hospital ambulance"),
         (
             "ON",
-            "keep continue carry ignore despite through persist anyway regardless more further brave bravely tough endure bear finish proceed"
+            "keep continue carry ignore despite through persist anyway regardless more further brave bravely tough endure bear "
+                + "finish proceed"
         ),
         (
             "PRAISE",
-            "good proof prove sign normal natural aim goal want success means shows progress badge right correct better best harmless fine welcome enjoy"
+            "good proof prove sign normal natural aim goal want success means shows progress badge right correct better best "
+                + "harmless fine welcome enjoy"
         ),
         ("FAULT", "fault mistake danger dangerous wrong risk harm warning too limit forbidden reason"),
         ("SUN", "sun sunlight sunshine midday noon lamp"),

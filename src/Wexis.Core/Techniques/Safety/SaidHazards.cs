@@ -52,7 +52,9 @@ internal static partial class SaidHazards
         return findings;
     }
 
-    /// <summary>The sentence in which a clause stands ("A click is common; stop if it hurts."): what one says the other may answer.</summary>
+    /// <summary>
+    /// The sentence in which a clause stands ("A click is common; stop if it hurts."): what one says the other may answer.
+    /// </summary>
     private static string WholeOf(string text, string clause)
     {
         var at = text.Replace('’', '\'').IndexOf(clause, StringComparison.Ordinal);
@@ -205,7 +207,8 @@ internal static partial class SaidHazards
             yield return s.TrimEnd('.', '!', ';');
         for (var i = 0; i + 1 < all.Count; i++)
             if (WarningSign().IsMatch(all[i]) && !Answered(all[i]) && (LeansBack().IsMatch(all[i + 1]) || all[i].EndsWith('?')))
-                yield return $"{(all[i].EndsWith('?') ? "if " : "")}{all[i].TrimEnd('.', '!', ';', '?')}, {all[i + 1].TrimEnd('.', '!', ';')}";
+                yield return $"{(all[i].EndsWith('?') ? "if " : "")}{all[i].TrimEnd('.', '!', ';', '?')}, "
+                    + $"{all[i + 1].TrimEnd('.', '!', ';')}";
     }
 
     /// <summary>

@@ -165,31 +165,37 @@ public static partial class TechniqueClasses
 
     /// <summary>In a sentence "warm" is mostly a feeling: only what brings heat or cold counts.</summary>
     [GeneratedRegex(
-        @"\b(?:hot|warm|heated|steaming|cold|chilled|ice-?cold|frozen|cool)\s+(?:\w+\s+)?(?:compress\w*|towel\w*|cloth\w*|stone\w*|roller\w*|spoon\w*|pack\w*|water|pad\w*|mask\w*|globe\w*)|\b(?:ice\s+cubes?|hot-?water\s+bottle|steam|heat\s+(?:lamp|pad|pack))\b",
+        @"\b(?:hot|warm|heated|steaming|cold|chilled|ice-?cold|frozen|cool)\s+(?:\w+\s+)?(?:compress\w*|towel\w*|cloth\w*|stone\w*"
+            + @"|roller\w*|spoon\w*|pack\w*|water|pad\w*|mask\w*|globe\w*)|\b(?:ice\s+cubes?|hot-?water\s+bottle|steam"
+            + @"|heat\s+(?:lamp|pad|pack))\b",
         Free
     )]
     private static partial Regex HeatOrCold();
 
     [GeneratedRegex(
-        @"\b(?:finger\w*|thumb\w*|knuckle\w*)\b[^.;]{0,30}\b(?:inside|into|in)\s+(?:the|your)\s+(?:mouth|cheeks?|lips?)|\b(?:from|on)\s+(?:the\s+)?inside\s+(?:of\s+)?(?:the|your)\s+(?:mouth|cheeks?|lips?)|\bintra-?oral\w*",
+        @"\b(?:finger\w*|thumb\w*|knuckle\w*)\b[^.;]{0,30}\b(?:inside|into|in)\s+(?:the|your)\s+(?:mouth|cheeks?|lips?)|\b(?:from"
+            + @"|on)\s+(?:the\s+)?inside\s+(?:of\s+)?(?:the|your)\s+(?:mouth|cheeks?|lips?)|\bintra-?oral\w*",
         Free
     )]
     private static partial Regex InMouth();
 
     [GeneratedRegex(
-        @"\b(?:tip|tilt|drop|take|lean|bend|lay|put|let|throw|bring)\w*\s+(?:(?:the|your)\s+)?(?:head|neck)\s+(?:\w+\s+){0,3}?back\w*|\bhead\s+(?:is\s+)?(?:tipped|tilted|laid|bent|thrown)?\s*back\b|\blook\w*\s+(?:up\s+)?(?:at|to)\s+the\s+ceiling",
+        @"\b(?:tip|tilt|drop|take|lean|bend|lay|put|let|throw|bring)\w*\s+(?:(?:the|your)\s+)?(?:head|neck)\s+(?:\w+\s+){0,3}?back\w*"
+            + @"|\bhead\s+(?:is\s+)?(?:tipped|tilted|laid|bent|thrown)?\s*back\b|\blook\w*\s+(?:up\s+)?(?:at|to)\s+the\s+ceiling",
         Free
     )]
     private static partial Regex HeadBack();
 
     [GeneratedRegex(
-        @"\bhead\s+(?:hangs?\s+|hanging\s+)?(?:down|below\s+the\s+heart|upside)|\bupside\s+down|\b(?:bend|fold|hang|lean)\w*\s+(?:over\s+)?forward\w*\b[^.;]{0,30}\b(?:head|waist|hips)|\bheadstand\b|\binversion\b",
+        @"\bhead\s+(?:hangs?\s+|hanging\s+)?(?:down|below\s+the\s+heart|upside)|\bupside\s+down|\b(?:bend|fold|hang"
+            + @"|lean)\w*\s+(?:over\s+)?forward\w*\b[^.;]{0,30}\b(?:head|waist|hips)|\bheadstand\b|\binversion\b",
         Free
     )]
     private static partial Regex HeadDown();
 
     [GeneratedRegex(
-        @"\b(?:drain\w*|lymph\w*|fluids?|puff\w*|swell\w*|swollen|de-?congest\w*|congest\w*|oedema|edema|water\s+retention|toxins?|detox\w*|exits?)\b",
+        @"\b(?:drain\w*|lymph\w*|fluids?|puff\w*|swell\w*|swollen|de-?congest\w*|congest\w*|oedema|edema|water\s+retention|toxins?"
+            + @"|detox\w*|exits?)\b",
         Free
     )]
     private static partial Regex Fluid();

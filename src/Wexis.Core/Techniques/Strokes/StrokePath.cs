@@ -162,7 +162,9 @@ public sealed class StrokePath
 
     private readonly ConcurrentDictionary<(Hazard Hazard, bool OnRim), (bool Entered, double Share)> _met = new(ByReference.Instance);
 
-    /// <summary>Hazards of the atlas are told apart as the objects they are: comparing their outlines point by point would cost more than cutting.</summary>
+    /// <summary>
+    /// Hazards of the atlas are told apart as the objects they are: comparing their outlines point by point would cost more than cutting.
+    /// </summary>
     private sealed class ByReference : IEqualityComparer<(Hazard Hazard, bool OnRim)>
     {
         public static readonly ByReference Instance = new();

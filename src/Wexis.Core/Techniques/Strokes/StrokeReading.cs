@@ -103,7 +103,15 @@ public sealed record StrokeReading(
             3 => "three breadths",
             _ => $"{breadths:0.#} breadths",
         };
-        return $"{many} {dir switch { "up" => "above", "down" => "below", "medial" => "inwards of", "lateral" => "outwards of", _ => "behind" }} the {name}";
+        var where = dir switch
+        {
+            "up" => "above",
+            "down" => "below",
+            "medial" => "inwards of",
+            "lateral" => "outwards of",
+            _ => "behind",
+        };
+        return $"{many} {where} the {name}";
     }
 
     private static List<FacePoint> Bends(List<FacePoint> places)

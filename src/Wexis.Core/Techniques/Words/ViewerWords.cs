@@ -149,12 +149,16 @@ public static partial class ViewerWords
 
     private const RegexOptions Free = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture;
     private const string Body =
-        "side|half|hand|palm|fist|arm|forearm|elbow|shoulder|thumb|index|finger|fingers|fingertips?|knuckles?|cheek|brow|eyebrow|eye|lid|ear|jaw|temple|corner|mouth corner|nostril|lobe|collarbone|face|neck|cheekbone|lip";
+        "side|half|hand|palm|fist|arm|forearm|elbow|shoulder|thumb|index|finger|fingers|fingertips?|knuckles?|cheek|brow|eyebrow|eye"
+        + "|lid|ear|jaw|temple|corner|mouth corner|nostril|lobe|collarbone|face|neck|cheekbone|lip";
 
     [GeneratedRegex(
-        @"(?<before>\b(?:(?:to|on|from|at|with|over)\s+)?(?:(?:the|your|their|his|her|its)\s+)?(?:own\s+)?)\b(?<side>left|right)\b(?<thing>\s+(?:"
+        @"(?<before>\b(?:(?:to|on|from|at|with|over)\s+)?(?:(?:the|your|their|his|her|its)\s+)?(?:own\s+)?)\b(?<side>left"
+            + @"|right)\b(?<thing>\s+(?:"
             + Body
-            + @")\b)|(?<before>\b(?:(?:to|on|from)\s+)?(?:(?:the|your|their|his|her)\s+own|your|their|his|her|own|(?:to|on|from)\s+the)\s+)(?<side>left|right)\b(?!\s+(?:angle|away|amount|place|way|pressure|speed|depth|moment|one))|(?<before>\b(?:from|to)\s+)(?<side>left|right)\b(?=\s+(?:to|and)\b|[.,;:!?]|$)",
+            + @")\b)|(?<before>\b(?:(?:to|on|from)\s+)?(?:(?:the|your|their|his|her)\s+own|your|their|his|her|own|(?:to|on"
+            + @"|from)\s+the)\s+)(?<side>left|right)\b(?!\s+(?:angle|away|amount|place|way|pressure|speed|depth|moment"
+            + @"|one))|(?<before>\b(?:from|to)\s+)(?<side>left|right)\b(?=\s+(?:to|and)\b|[.,;:!?]|$)",
         Free
     )]
     private static partial Regex Side();

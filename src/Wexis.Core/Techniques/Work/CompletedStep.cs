@@ -172,7 +172,8 @@ public sealed record CompletedStep(
                 questions.Add(
                     new(
                         $"{path}.hands[{i}].path",
-                        $"From {StrokePath.Name(leg.Start, h, atlas, settings)} to {StrokePath.Name(leg.End, h, atlas, settings)} the hand goes from the front to the back: what lies between? Touch a place on the way.",
+                        $"From {StrokePath.Name(leg.Start, h, atlas, settings)} to {StrokePath.Name(leg.End, h, atlas, settings)} the "
+                            + "hand goes from the front to the back: what lies between? Touch a place on the way.",
                         [],
                         OpenQuestion.Between
                     )

@@ -198,7 +198,8 @@ public class LibraryTests
         Should
             .Throw<InvalidDataException>(() =>
                 SchoolProfiles.Read(
-                    """{"questions":[{"id":"days","asks":"?","choices":{"daily":"d"}}],"schools":[{"id":"fluid-led","pressure":[1,2],"answers":{}}]}""",
+                    """{"questions":[{"id":"days","asks":"?","choices":{"daily":"d"}}],"""
+                        + """ "schools":[{"id":"fluid-led","pressure":[1,2],"answers":{}}]}""",
                     Reference.Atlas
                 )
             )

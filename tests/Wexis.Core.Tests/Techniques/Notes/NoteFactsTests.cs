@@ -80,7 +80,8 @@ public class NoteFactsTests
             var kept = string.Join(
                 " ",
                 read.Draft.AllSteps.Select(s =>
-                        $"{s.Dose?.Line} {s.EndPoint} {s.Tempo?.InS} {string.Join(" ", s.AllHands.Select(h => $"{h.AngleDeg} {h.Pressure}"))}"
+                        $"{s.Dose?.Line} {s.EndPoint} {s.Tempo?.InS} "
+                        + $"{string.Join(" ", s.AllHands.Select(h => $"{h.AngleDeg} {h.Pressure}"))}"
                     )
                     .Concat(read.Lines.SelectMany(l => l.Unknown))
                     .Concat(read.Draft.Cautions ?? [])
@@ -94,7 +95,9 @@ public class NoteFactsTests
         }
     }
 
-    /// <summary>Whatever is not known is asked about, in its own words, wherever it stands: what is left over need not look weighty.</summary>
+    /// <summary>
+    /// Whatever is not known is asked about, in its own words, wherever it stands: what is left over need not look weighty.
+    /// </summary>
     [Fact]
     public void What_nobody_knows_is_asked_wherever_it_stands()
     {

@@ -86,7 +86,8 @@ public class NoteReadingTests
     public void What_leans_on_a_step_may_be_said_of_the_next_one_too_and_only_there_it_is_no_repeat()
     {
         var reading = Read(
-            "Place two fingers at the temple. Press gently. 10 times. Change sides. Place two fingers at the temple. Circle gently. 10 times. Change sides. 10 times."
+            "Place two fingers at the temple. Press gently. 10 times. Change sides. Place two fingers at the temple. Circle gently. "
+                + "10 times. Change sides. 10 times."
         );
         reading.Lines.Select(l => l.Kind.Word()).ShouldBe(["start", "step", "dose", "side", "start", "step", "dose", "side", "repeat"]);
         reading.Draft.AllSteps.Select(s => s.Dose!.Line).ShouldBe(["10 times, each side", "10 times, each side"]);
@@ -114,7 +115,8 @@ public class NoteReadingTests
         var reading = Read(
             """
             Brow smoother for tired mornings.
-            Place two fingers at the inner brow. Glide gently to the temple ten times. Hold each for five seconds. Then again 10 times on the other side.
+            Place two fingers at the inner brow. Glide gently to the temple ten times. Hold each for five seconds.
+            Then again 10 times on the other side.
             This works the frontails and the zygomatic major. Never press on the eyeball. Do this every morning.
             """
         );
@@ -216,7 +218,8 @@ public class NoteReadingTests
     public void A_stroke_told_by_its_way_only_is_worked_as_the_one_before_and_that_is_asked()
     {
         var reading = Read(
-            "With flat hands stroke very lightly from the ear down to the collarbone, 8 times. Then from the middle of the chin to the ear, 5 times. Gua sha with the stone from chin to earlobe, 15 degrees, 6 strokes. Repeat left."
+            "With flat hands stroke very lightly from the ear down to the collarbone, 8 times. Then from the middle of the chin to "
+                + "the ear, 5 times. Gua sha with the stone from chin to earlobe, 15 degrees, 6 strokes. Repeat left."
         );
         var steps = reading.Draft.AllSteps;
         steps.Select(s => s.AllHands.Single().Verb).ShouldBe(["stroke", "stroke", "tool-stroke"]);

@@ -16,7 +16,8 @@ public sealed partial class NoteSidesTests
             step.AllActs.Select(a => $"{a.Do} {a.Effort} {a.Resist}")
                 .Concat(
                     step.AllHands.Select(h =>
-                        $"{h.Verb} {h.Contact} {h.Role} {h.Pressure} {string.Join(' ', h.AllPath.Select(p => p.At))} {string.Join(' ', h.AllZones)}"
+                        $"{h.Verb} {h.Contact} {h.Role} {h.Pressure} {string.Join(' ', h.AllPath.Select(p => p.At))} "
+                        + $"{string.Join(' ', h.AllZones)}"
                     )
                 )
         );

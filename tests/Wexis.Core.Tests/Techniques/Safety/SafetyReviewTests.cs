@@ -136,7 +136,9 @@ public class SafetyReviewTests
             select (zone, verb, dose)
         );
 
-    /// <summary>A dose "for each side" says how much, not that two hands take turns: with both hands told, or two of them, it is asked.</summary>
+    /// <summary>
+    /// A dose "for each side" says how much, not that two hands take turns: with both hands told, or two of them, it is asked.
+    /// </summary>
     [Theory, MemberData(nameof(NeckDoses))]
     public void A_dose_for_each_side_is_no_leave_for_two_hands_on_the_neck_at_once(string zone, string verb, string dose)
     {

@@ -4,7 +4,9 @@ using Wexis.Core.Techniques.Strokes;
 
 namespace Wexis.Core.Tests.Techniques;
 
-/// <summary>What a path meets, held against the plain operations of a general-purpose geometry library: areas with and without a hole.</summary>
+/// <summary>
+/// What a path meets, held against the plain operations of a general-purpose geometry library: areas with and without a hole.
+/// </summary>
 public class StrokeOverTests
 {
     private static readonly GeometryFactory Plane = new();

@@ -2,7 +2,9 @@ using System.Text.RegularExpressions;
 
 namespace Wexis.Core.Techniques.Notes.Roles;
 
-/// <summary>A movement of the face that a sentence tells, or work of a hand; neither, where it is only the way back of a movement.</summary>
+/// <summary>
+/// A movement of the face that a sentence tells, or work of a hand; neither, where it is only the way back of a movement.
+/// </summary>
 /// <param name="Move">What the face does.</param>
 /// <param name="Work">What a hand does.</param>
 /// <param name="Part">What moves, or what the hand moves.</param>

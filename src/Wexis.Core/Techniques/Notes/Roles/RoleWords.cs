@@ -344,7 +344,9 @@ internal static class RoleWords
     private static readonly HashSet<string> OfTheMouth = Set("lip upper-lip lower-lip corner mouth cheek jaw teeth chin");
     private static readonly HashSet<string> OfTheEye = Set("eye lid upper-lid lower-lid");
 
-    /// <summary>The part of which a sentence goes on to speak after some movements: the last; null where they are of parts far apart.</summary>
+    /// <summary>
+    /// The part of which a sentence goes on to speak after some movements: the last; null where they are of parts far apart.
+    /// </summary>
     public static string? GoesOn(IEnumerable<string> moves) =>
         moves.Select(PartOf).Distinct().ToList() is [.., { } last] parts
         && (parts.Count == 1 || parts.TrueForAll(p => OfTheMouth.Contains(p ?? "")) || parts.TrueForAll(p => OfTheEye.Contains(p ?? "")))

@@ -235,7 +235,9 @@ internal static class ToldAgain
         ["in", "out", "together", "apart", "open", "close", "wide", "narrow"],
     ];
 
-    /// <summary>"Raise the brows, then down": ways back along the line on which the sentence goes. Eyes that look up do not look down.</summary>
+    /// <summary>
+    /// "Raise the brows, then down": ways back along the line on which the sentence goes. Eyes that look up do not look down.
+    /// </summary>
     private static IEnumerable<string> BackAgain(List<Chunk> chunks, Step step)
     {
         var said = chunks
