@@ -213,6 +213,9 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         );
         b.Click("Read the notes");
         b.SeeText("2 things have to be confirmed first.");
+        var readAs = b.See(By.CssSelector("[data-read-as]")).Text;
+        readAs.ShouldStartWith("Read as: the hand: press with two finger pads at widest point of the nostril (firm)");
+        readAs.ShouldContain("10 s");
         b.See(Browser.Named("button", "Begin a technique from 1 step")).Enabled.ShouldBeFalse();
         b.Click(By.XPath("//label[contains(., 'It is meant as it stands')]"));
         b.SeeText("One thing has to be confirmed first.");

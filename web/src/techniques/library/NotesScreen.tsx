@@ -1,6 +1,7 @@
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
+import { useReference } from "../../face/atlas";
 import type { Lit } from "../../face/plateTypes";
 import { Stage } from "../../face/Stage";
 import type { ToneId } from "../../face/tones";
@@ -10,6 +11,7 @@ import { keepDraft, NOTHING_SAVED } from "../../shell/useDraft";
 import { Button } from "../../ui/Button";
 import { Problem } from "../../ui/States";
 import { LibraryHead } from "./LibraryHead";
+import { readAs } from "../parts/readAs";
 import { draftPlace } from "../parts/techniqueModel";
 
 /** What a sentence does not say, as words in a list. */
@@ -35,6 +37,7 @@ const KINDS: Readonly<Record<Schemas["NoteKind"], string>> = {
 export function NotesScreen() {
   const person = useSignedIn();
   const navigate = useNavigate();
+  const { atlas } = useReference();
   const [text, setText] = useState("");
   // Sentences that stand as they were meant, by their words: reading once more does not ask again.
   const [confirmed, setConfirmed] = useState<ReadonlySet<string>>(new Set());
@@ -55,6 +58,11 @@ export function NotesScreen() {
   const open =
     new Set(lines.filter((l) => l.polarity && !confirmed.has(l.text)).map((l) => l.text)).size +
     new Set(lines.flatMap((l) => l.garbled.map((g) => g.said))).size;
+  // What a step was read as stands behind the last sentence that belongs to it.
+  const lastOf = new Map(
+    lines.flatMap((l, i) => (l.step !== null && l.kind !== "repeat" ? [[l.step, i] as const] : [])),
+  );
+  const stepAt = (i: number) => reading?.draft.steps?.find((_, step) => lastOf.get(step) === i);
   const stale = reading !== undefined && reading.text !== text;
   const begin = (r: Schemas["NoteReading"]) => {
     const id = crypto.randomUUID();
@@ -118,6 +126,11 @@ export function NotesScreen() {
                       {u}
                     </p>
                   ))}
+                  {stepAt(i) && (
+                    <p className="text-sm" data-read-as>
+                      <span className="font-semibold">Read as:</span> {readAs(atlas, stepAt(i)!).join("; ")}.
+                    </p>
+                  )}
                   {l.missing.length > 0 && (
                     <p className="text-sm text-faded">Not said here: {l.missing.map(asWords).join(", ")}.</p>
                   )}
