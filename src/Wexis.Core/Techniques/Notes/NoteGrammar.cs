@@ -62,10 +62,15 @@ internal sealed partial class NoteGlossary
     private static IReadOnlyList<string> StillIn(IEnumerable<Match> phrases) =>
         [
             .. phrases
+                // "No teeth": they are not shown.
+                .Where(m => !NoTeeth().IsMatch(m.Value))
                 .SelectMany(m => StillParts.Where(p => Regex.IsMatch(m.Value, $@"\b{p.Words}s?\b", RegexOptions.IgnoreCase)))
                 .Select(p => p.Zone)
                 .Distinct(),
         ];
+
+    [GeneratedRegex(@"^\s*(?:no|not|without)\s+(?:(?:any|the|your)\s+)*teeth\s*$", Free)]
+    private static partial Regex NoTeeth();
 
     /// <summary>A step, when the sentence says what happens; what it leaves open is named.</summary>
     /// <param name="before">The part that moved before, of which the sentence may go on to speak; null for none.</param>
@@ -128,6 +133,9 @@ internal sealed partial class NoteGlossary
         if (hand == "stroke" && contact == "pinch-thumb-index" && MassageWord().IsMatch(sentence))
             // What is massaged between finger and thumb is kneaded.
             hand = "knead";
+        // "Massage the point, 10 circles".
+        if (hand == "stroke" && MassageWord().IsMatch(sentence) && CountedCircles().IsMatch(sentence))
+            hand = "circle";
         if (hand == "pinch-roll" && PinchAndHold().IsMatch(sentence))
             hand = "pinch-hold";
         if (
@@ -295,8 +303,11 @@ internal sealed partial class NoteGlossary
     private static bool InItself(IReadOnlyList<Moved> moves) => moves.Count > 1 || moves[0].Do == "squeeze-open";
 
     /// <summary>Circles that go forwards or backwards, and not both.</summary>
-    [GeneratedRegex(@"\bcircl\w*\b[^.;]*?\b(?<way>(?:for|back)wards?)\b(?!\s*(?:,|and|/|then)\s*(?:for|back))", Free)]
+    [GeneratedRegex(@"\bcircl\w*\b[^.;]*?\b(?<way>(?:for|back)wards?|back)\b(?!\s*(?:,|and|/|then|of)\s*(?:for|back|the|your))", Free)]
     private static partial Regex CircleTurn();
+
+    [GeneratedRegex(@"\b(?:\d+|two|three|four|five|six|eight|ten|twelve|fifteen|twenty)\s+(?:(?:small|slow|big)\s+)*circles\b", Free)]
+    private static partial Regex CountedCircles();
 
     [GeneratedRegex(@"\b(?:from\s+)?side\s+to\s+side\b", Free)]
     private static partial Regex FromSideToSide();

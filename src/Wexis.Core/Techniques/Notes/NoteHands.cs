@@ -332,7 +332,7 @@ internal sealed partial class NoteGlossary
                 : verb == "circle" && CircleWay().Match(sentence).Groups["way"].Value.StartsWith("in", StringComparison.OrdinalIgnoreCase)
                     ? "inward"
                 : verb == "circle" && !BothTurns().IsMatch(InFigures(sentence)) && CircleTurn().Match(sentence) is { Success: true } turn
-                    ? turn.Groups["way"].Value.ToLowerInvariant().TrimEnd('s')
+                    ? (turn.Groups["way"].Value.StartsWith('f') ? "forward" : "backward")
                 : null,
             pulled is [var first, var second] ? DegreesOf(first, second) : null,
             pressure,

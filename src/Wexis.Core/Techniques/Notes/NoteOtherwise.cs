@@ -139,7 +139,8 @@ internal sealed partial class NoteGlossary
         ),
         O($@"\bair\s+(?:in|into)\s+(?:the\s+)?(?<side>(?:left|right){Mark})(?:\s+cheek)?", "puff ${side}"),
         O(@"^\s*(?:neck|head)\s*:\s*look\s+up\b", "tilt the head back"),
-        O(@"^\s*mouth\s*:\s*(?-i:O)\b", "say O"),
+        O(@"^\s*(?:mouth|lips)\s*:\s*(?-i:O)\b", "say O"),
+        O(@"(?<=\s[-–]\s+)(?-i:O)(?=\s+[-–]\s+(?:smil|kiss|grin))", "say O"),
         O(@"^\s*breath(?:ing|e)?\s*:\s*in\b", "breathe in"),
         O(@"(?<=^\s*lips\s*:[^.;]*)\bsuck(?:ed)?\s+in\b", "fold in"),
         O(
@@ -197,6 +198,10 @@ internal sealed partial class NoteGlossary
         O(@"^\s*eyes\s*:\s*(?=(?:\d+\s*(?:x|times)?\s*)?(?:anti|counter)?-?clockwise)", "circle the eyes, "),
         O($@"\bbetween\s+{The}lips\s+and\s+{The}(?:teeth|gums)\b", "between the lips"),
         O(@"^\s*eye\s+circles\s*:\s*", "circle the eyes, "),
+        O(
+            @"(?<=\bbreath\w*\b[^.;,]*)\s+into\s+(?:the\s+|your\s+)?(?:back\s+of\s+(?:the\s+|your\s+)?)?(?:neck|belly|ribs|chest|back|stomach)\b",
+            ""
+        ),
         // How, and on which side.
         O(
             $@"\b(?<hand>(?:[234]|two|three|four)\s+(?:{HandNames})|(?:index|middle|ring)(?:\s+fingers?)?"

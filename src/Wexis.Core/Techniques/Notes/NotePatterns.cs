@@ -70,7 +70,7 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(
         @"^\s*(?:and\s+)?(?:switch|swap|change)\W*$|^\s*(?:(?:and|then)\s+)*(?:(?:on|to|with|against"
-            + @"|into)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|one|(?:eye)?brow|eye|cheek|corner"
+            + @"|into)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|half|one|(?:eye)?brow|eye|cheek|corner"
             + @"|nostril))?(?:\s+(?:too|as\s+well))?\W*$|^\s*(?:(?:and|then)\s+)*(?:the\s+)?other(?:\s+one)?\W*$"
             + @"|\b(?:the\s+)?(?:other|opposite|second)\s+(?:side|half|cheek"
             + @"|eye|hand)\b|\b(?:change|switch|swap)\s+(?:the\s+)?sides?\b|\b(?:repeat\w*|same"
@@ -299,8 +299,8 @@ internal sealed partial class NoteGlossary
     private static partial Regex LeadsTo();
 
     [GeneratedRegex(
-        @"(?<=[,;]\s*)(?:right\s+and\s+left|left\s+and\s+right)(?=\s*(?:[.;]|$))|\b(?:(?:left\s*/\s*right"
-            + @"|right\s*/\s*left)|one\s+(?:side\s+)?(?:then|after)\s+the\s+other|one\s+(?:\w+\s+)?at\s+a\s+time"
+        @"(?<=[,;]\s*)(?:right\s+and\s+left|left\s+and\s+right)(?=\s*(?:[.;]|$))|\b(?:(?:left\s*[/-]\s*right"
+            + @"|right\s*[/-]\s*left)|one\s+(?:side\s+)?(?:then|after)\s+the\s+other|one\s+(?:\w+\s+)?at\s+a\s+time"
             + @"|one\s+by\s+one|(?:each|per|on\s+each)\s+sides?|\d+\s*(?:x|×|times|s|secs?|seconds?|strokes?"
             + @"|circles?)?\s+(?:each|per|on\s+each)\s+(?:eye|cheek|brow|ear|temple|nostril|corner)|change\s+sides?"
             + @"|(?:change|switch|swap)\w*\s+(?:over\s+)?to\s+the\s+(?:left|right|other)(?:\s+(?:side|cheek|eye|brow|corner))?"
@@ -323,14 +323,14 @@ internal sealed partial class NoteGlossary
     private static partial Regex BothHands();
 
     [GeneratedRegex(
-        @"\b(?:left\s+(?:side|(?:eye)?brow|eye|cheek|corner|nostril)|(?:on|to)\s+the\s+left|(?:head|jaw|chin"
+        @"\b(?:left\s+(?:half(?:\s+of\s+(?:the|your)\s+face)?|side|(?:eye)?brow|eye|cheek|corner|nostril)|(?:on|to)\s+the\s+left|(?:head|jaw|chin"
             + @"|eyes?|cheek|corner|brow)\s+left)\b(?!.*\bright\b)(?<!\bright\b.*)",
         Free
     )]
     private static partial Regex LeftOnly();
 
     [GeneratedRegex(
-        @"\b(?:right\s+(?:side|(?:eye)?brow|eye|cheek|corner|nostril)|(?:on|to)\s+the\s+right|(?:head|jaw|chin"
+        @"\b(?:right\s+(?:half(?:\s+of\s+(?:the|your)\s+face)?|side|(?:eye)?brow|eye|cheek|corner|nostril)|(?:on|to)\s+the\s+right|(?:head|jaw|chin"
             + @"|eyes?|cheek|corner|brow)\s+right)\b(?!.*\bleft\b)(?<!\bleft\b.*)",
         Free
     )]

@@ -25,7 +25,9 @@ internal sealed partial class NoteGlossary
         var lower = WholeEnds(sentence).ToLowerInvariant();
         var taken = NamedIn(lower, _places);
         // A place counts only where the sentence leads to it: "from", "to", "at", "over" …; a label names it where nothing else does.
+        // Round the ears is not before them.
         var led = taken
+            .Where(t => t.Means != "ear_front" || !RoundIt().IsMatch(lower[..t.At]))
             .Where(t =>
                 LeadsTo().IsMatch(lower[..t.At]) || SaysWhere().IsMatch(lower[t.At..]) || LeadsOn().IsMatch(lower[(t.At + t.Length)..])
             )
@@ -74,6 +76,9 @@ internal sealed partial class NoteGlossary
             path[nose] = "alare";
         return path;
     }
+
+    [GeneratedRegex(@"\ba?round\s+(?:(?:the|your|both|each)\s+)*$", Free)]
+    private static partial Regex RoundIt();
 
     /// <summary>Places that are reached from the bridge of the nose.</summary>
     private static readonly HashSet<string> HighUp =

@@ -259,12 +259,12 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
         List<string> open = [.. _glossary.Beside(text).Select(b => $"“{b}”: what is it for here?")];
         if (dose is not null && step.Dose is { } held && NoteGlossary.CountAfter(held, dose) is { } count)
             // "Hold 4 s, then to the left 4 s, 6x.": how long each, and how many.
-            step = step with { Dose = NoteGlossary.WithDose(NoteGlossary.WithDose(held, count), "each side") };
+            step = step with { Dose = NoteGlossary.WithDose(NoteGlossary.WithDose(held, count), EachSide) };
         else if (dose is not null && step.Dose is not null && !NoteGlossary.SameCount(dose.Line!, step.Dose.Line!))
             open.Add($"“{step.Dose.Line}” there and “{dose.Line}” here: which is it? Nothing was added.");
         else if ((step.Dose ?? dose) is { } known)
         {
-            step = step with { Dose = NoteGlossary.WithDose(known, "each side") };
+            step = step with { Dose = NoteGlossary.WithDose(known, EachSide) };
             Answered(NoteGlossary.HowManyAsked);
         }
         Answered(NoteGlossary.WhichOneAsked);
@@ -322,6 +322,9 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
             );
             return true;
         }
+        // What was said of either side stays said.
+        if (step.Dose?.Line?.Contains(EachSide, StringComparison.Ordinal) == true && _steps[Last].Dose is { } counted)
+            _steps[Last] = _steps[Last] with { Dose = NoteGlossary.WithDose(counted, EachSide) };
         if (NoteGlossary.EffortOf(text) is { } effort)
             _steps[Last] = _steps[Last] with { Acts = [.. _steps[Last].AllActs.Select(a => a with { Effort = a.Effort ?? effort })] };
         Answered(NoteGlossary.HowManyAsked);
@@ -345,6 +348,8 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
         Add(text, NoteKind.Dose, Last, asked);
         return true;
     }
+
+    private const string EachSide = "each side";
 
     private static string OfBothAsked(Dose dose) => $"“{dose.Line}”: of this step, or of it and the one before in turn?";
 

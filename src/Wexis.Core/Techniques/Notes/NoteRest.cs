@@ -196,7 +196,7 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex Posture();
 
-    [GeneratedRegex(@"\b(?:left\s*/\s*right|right\s*/\s*left)\b", Free)]
+    [GeneratedRegex(@"\b(?:left\s*[/-]\s*right|right\s*[/-]\s*left)\b", Free)]
     private static partial Regex LeftSlashRight();
 
     /// <summary>How vowels are said.</summary>

@@ -61,6 +61,8 @@ public sealed partial class NoteSidesTests
     [InlineData("Wink right 4x, wink left 4x, forehead still", "close-lids")]
     [InlineData("Jaw R, hold 5 s, jaw L, hold 5 s, 4x", "jaw-side")]
     [InlineData("Tilt the head to the right shoulder, 5 s, same left, 4x", "head-tilt-side")]
+    [InlineData("Smile with the left half of the face, hold 4 seconds, then the right half; 8 times.", "smile")]
+    [InlineData("Lips like a kiss, move them to the right, hold 3 s, then to the left, 3 s. 8 rounds.", "lips-side")]
     public void What_is_told_of_one_side_and_again_of_the_other_is_told_once(string note, string move)
     {
         var step = Read(note).Draft.AllSteps.ShouldHaveSingleItem();
