@@ -35,7 +35,8 @@ internal sealed partial class NoteGlossary
                 + @"|(?:take\w*\s+)?(?:an?\s+)?(?:(?:deep|slow|long|calm)\s+)*breath\s+(?:in|out)\b(?:\s+(?:through"
                 + @"|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?|(?:(?:in|ex)hal(?:e|es|ing)"
                 + @"|sniff\w*(?:\s+in)?)\b(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose|mouth))?|breath(?:e"
-                + @"|es|ing)\b(?:\s+(?:in|out|deep\w*|slow\w*|sharp\w*|quick\w*|calm\w*|strong\w*))*(?:\s+(?:through|via|by)\s+(?:the\s+|your\s+)?(?:nose"
+                + @"|es|ing)\b(?:\s+(?:in|out|deep\w*|slow\w*|sharp\w*|quick\w*|calm\w*|strong\w*))*(?:\s+(?:through|via"
+                + @"|by)\s+(?:the\s+|your\s+)?(?:nose"
                 + @"|mouth))?",
             "breathe"
         ),

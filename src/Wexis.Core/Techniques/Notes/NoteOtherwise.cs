@@ -199,7 +199,8 @@ internal sealed partial class NoteGlossary
         O($@"\bbetween\s+{The}lips\s+and\s+{The}(?:teeth|gums)\b", "between the lips"),
         O(@"^\s*eye\s+circles\s*:\s*", "circle the eyes, "),
         O(
-            @"(?<=\bbreath\w*\b[^.;,]*)\s+into\s+(?:the\s+|your\s+)?(?:back\s+of\s+(?:the\s+|your\s+)?)?(?:neck|belly|ribs|chest|back|stomach)\b",
+            @"(?<=\bbreath\w*\b[^.;,]*)\s+into\s+(?:the\s+|your\s+)?(?:back\s+of\s+(?:the\s+|your\s+)?)?(?:neck|belly|ribs|chest|back"
+                + @"|stomach)\b",
             ""
         ),
         // How, and on which side.

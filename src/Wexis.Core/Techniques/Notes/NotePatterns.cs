@@ -323,14 +323,16 @@ internal sealed partial class NoteGlossary
     private static partial Regex BothHands();
 
     [GeneratedRegex(
-        @"\b(?:left\s+(?:half(?:\s+of\s+(?:the|your)\s+face)?|side|(?:eye)?brow|eye|cheek|corner|nostril)|(?:on|to)\s+the\s+left|(?:head|jaw|chin"
+        @"\b(?:left\s+(?:half(?:\s+of\s+(?:the|your)\s+face)?|side|(?:eye)?brow|eye|cheek|corner|nostril)|(?:on|to)\s+the\s+left"
+            + @"|(?:head|jaw|chin"
             + @"|eyes?|cheek|corner|brow)\s+left)\b(?!.*\bright\b)(?<!\bright\b.*)",
         Free
     )]
     private static partial Regex LeftOnly();
 
     [GeneratedRegex(
-        @"\b(?:right\s+(?:half(?:\s+of\s+(?:the|your)\s+face)?|side|(?:eye)?brow|eye|cheek|corner|nostril)|(?:on|to)\s+the\s+right|(?:head|jaw|chin"
+        @"\b(?:right\s+(?:half(?:\s+of\s+(?:the|your)\s+face)?|side|(?:eye)?brow|eye|cheek|corner|nostril)|(?:on|to)\s+the\s+right"
+            + @"|(?:head|jaw|chin"
             + @"|eyes?|cheek|corner|brow)\s+right)\b(?!.*\bleft\b)(?<!\bleft\b.*)",
         Free
     )]
