@@ -303,7 +303,7 @@ internal sealed partial class NoteGlossary
     private static bool InItself(IReadOnlyList<Moved> moves) => moves.Count > 1 || moves[0].Do == "squeeze-open";
 
     /// <summary>Circles that go forwards or backwards, and not both.</summary>
-    [GeneratedRegex(@"\bcircl\w*\b[^.;]*?\b(?<way>(?:for|back)wards?|back)\b(?!\s*(?:,|and|/|then|of)\s*(?:for|back|the|your))", Free)]
+    [GeneratedRegex(@"\bcircl\w*\b[^.;]{0,60}?\b(?<way>(?:for|back)wards?|back)\b(?!\s*(?:,|and|/|then|of)\s*(?:for|back|the|your))", Free)]
     private static partial Regex CircleTurn();
 
     [GeneratedRegex(@"\b(?:\d+|two|three|four|five|six|eight|ten|twelve|fifteen|twenty)\s+(?:(?:small|slow|big)\s+)*circles\b", Free)]

@@ -30,16 +30,16 @@ internal sealed partial class NoteGlossary
             "from the ${a} to the angle of the jaw"
         ),
         O(
-            $@"(?<=\b(?:nose|nostrils?)\b[^.;]*)(?<verb>(?:press|pinch|hold|tap)\w*)\s+{The}(?:nose\s+)?wings\b"
+            $@"(?<=\b(?:nose|nostrils?)\b[^.;]{{0,120}})(?<verb>(?:press|pinch|hold|tap)\w*)\s+{The}(?:nose\s+)?wings\b"
                 + $@"|(?<verb>(?:press|tap)\w*)\s+{The}"
                 + @"nose\s+wings\b",
             "${verb} on the nose wings"
         ),
-        O(@"(?<=\bnose\b[^.;]*)(?<!\bnose\s+)\bwings\b", "nose wings"),
+        O(@"(?<=\bnose\b[^.;]{0,120})(?<!\bnose\s+)\bwings\b", "nose wings"),
         O($@"\b(?:eye\s+bags?|bags\s+under\s+{The}eyes?|tear\s+troughs?|dark\s+circles)\b", "under the eye"),
         O($@"\b(?:smooth|iron|strok|massag|rub|press|eras|wip)\w*\s+(?:(?:out|away|down)\s+)?{The}frown\b(?!\s+lines?)", "$0 lines"),
         O(
-            $@"(?<=\b(?:spoons?|pads?|compress\w*|cloths?|towels?|bags?|stones?)\b[^.;]*)\b(?:on|over|onto)\s+{The}(?:closed"
+            $@"(?<=\b(?:spoons?|pads?|compress\w*|cloths?|towels?|bags?|stones?)\b[^.;]{{0,120}})\b(?:on|over|onto)\s+{The}(?:closed"
                 + @"|shut)\s+(?:(?:eye)?lids|eyes)\b",
             "on the upper lids with closed eyes"
         ),
@@ -49,7 +49,8 @@ internal sealed partial class NoteGlossary
             "${verb} along the upper lid from the inner corner of the eye to the outer corner of the eye"
         ),
         O(
-            @"(?<=\bupper\s+lip\b[^.;]*)\bfrom\s+(?:the\s+)?(?:centre|center|middle)\s+(?:out\s+)?to\s+(?:the\s+)?corners?\b(?!\s+of)",
+            @"(?<=\bupper\s+lip\b[^.;]{0,120})\bfrom\s+(?:the\s+)?(?:centre|center"
+                + @"|middle)\s+(?:out\s+)?to\s+(?:the\s+)?corners?\b(?!\s+of)",
             "from the middle of the upper lip to the corners of the mouth"
         ),
         O(
@@ -59,7 +60,7 @@ internal sealed partial class NoteGlossary
         ),
         O(
             @"(?<=\b(?:strok|slid|glid|press|tap|knead|pinch|circl|massag|walk"
-                + @"|work)\w*\b[^.;]*?)(?:,?\s*(?:and\s+|then\s+)?(?:mov|go|shift|wander"
+                + @"|work)\w*\b[^.;]{0,120}?)(?:,?\s*(?:and\s+|then\s+)?(?:mov|go|shift|wander"
                 + @"|walk)\w*\s+(?:(?:a|it|them|little|bit|tiny|few|finger|width|cm|further)\s+)*(?:outwards?|on|along|up|upwards?"
                 + @"|back)\s*)?,?\s*(?:and\s+|then\s+)?(?:(?:press|hold|repeat|tap|so)\w*\s+)?(?:again\s+|on\s+|along\s+)*(?:until|till)\s+"
                 + @"(?:you\s+|they\s+)?(?:reach|arrive\s+at|get\s+to|come\s+to|are\s+at)\s+(?=the|your)",
@@ -104,12 +105,12 @@ internal sealed partial class NoteGlossary
         O(@"\bno\s+pressure\s+on\s+(?:the\s+|your\s+)?eye(?:ball)?s?\b", "no pressure"),
         O(
             @",\s*(?:with\s+)?(?:the\s+|your\s+|a\s+)?(?:thumb|finger|pen|pencil)\s+(?:held\s+)?(?:at"
-                + @"|in)\s+arm'?s?[\s-]length\b(?<=\bnear\b[^.;]*)",
+                + @"|in)\s+arm'?s?[\s-]length\b(?<=\bnear\b[^.;]{0,120})",
             ""
         ),
         O($@"\b(?:run|mov|draw|slid|glid|walk)\w*\s+(?<hand>(?:\p{{L}}+\s+){{1,4}}?)in\s+(?:an?\s+)?zig-?\s?zags?\b", "${hand}zigzag"),
         O(
-            $@"(?<=\bzig-?\s?zag\w*\b[^.;]*)\s+(?:from\s+)?(?:the\s+)?(?:left|right){Mark}\s+(?:to"
+            $@"(?<=\bzig-?\s?zag\w*\b[^.;]{{0,120}})\s+(?:from\s+)?(?:the\s+)?(?:left|right){Mark}\s+(?:to"
                 + $@"|and)\s+(?:the\s+)?(?:left|right){Mark}(?:\s+and\s+back)?\b",
             ""
         ),
@@ -123,7 +124,10 @@ internal sealed partial class NoteGlossary
         // Movements.
         O($@"\b(?:pull|draw|slid|push|mov|glid)\w*\s+{The}(?:head|chin)\s+straight\s+back(?:wards?)?\b", "tuck the chin in"),
         O(@"^\s*kiss\s*:\s*to\s+(?=(?:left|right)\b)", "kiss, move the lips to the "),
-        O(@"\broll\w*\s+them\s+(?:back|forward)(?:wards?)?(?:\s+and\s+(?:down|up))?\b(?<=\bshoulders?\b[^.;]*)", "circle the shoulders"),
+        O(
+            @"\broll\w*\s+them\s+(?:back|forward)(?:wards?)?(?:\s+and\s+(?:down|up))?\b(?<=\bshoulders?\b[^.;]{0,120})",
+            "circle the shoulders"
+        ),
         O(@"\bcheeks\s+hollow(?:ed)?\b", "suck the cheeks in"),
         O(@"^\s*lips\s*:\s*(?:horse|flutter\w*|trills?)\b", "flutter the lips"),
         O($@"\bmov\w*\s+{The}jaw\s+(?:as\s+)?(?:in|with)\s+(?:an?\s+)?chewing\s+(?:motions?|movements?)", "chew"),
@@ -142,12 +146,12 @@ internal sealed partial class NoteGlossary
         O(@"^\s*(?:mouth|lips)\s*:\s*(?-i:O)\b", "say O"),
         O(@"(?<=\s[-–]\s+)(?-i:O)(?=\s+[-–]\s+(?:smil|kiss|grin))", "say O"),
         O(@"^\s*breath(?:ing|e)?\s*:\s*in\b", "breathe in"),
-        O(@"(?<=^\s*lips\s*:[^.;]*)\bsuck(?:ed)?\s+in\b", "fold in"),
+        O(@"(?<=^\s*lips\s*:[^.;]{0,120})\bsuck(?:ed)?\s+in\b", "fold in"),
         O(
             $@"\bsmil\w*\s+with{Mark}\s*{The}lips\s+(?:folded\s+|rolled\s+|pulled\s+|tucked\s+)?(?:over|a?round)\s+{The}teeth\b",
             "lips rolled in, smile"
         ),
-        O(@"(?<=\btongue\b[^.;]*\b(?:palate|roof)\b[^.;]*),\s*press(?=\s*,)", ""),
+        O(@"(?<=\btongue\b[^.;]{0,60}\b(?:palate|roof)\b[^.;]{0,120}),\s*press(?=\s*,)", ""),
         O(
             @"\bso\s+(?:that\s+)?(?:the\s+|your\s+)?(?:strings|cords|bands|tendons)\s+(?:show|stand\s+out|are\s+visible|can\s+be\s+seen)\b",
             ""
@@ -157,7 +161,7 @@ internal sealed partial class NoteGlossary
         O(@"\blips\s+(?:like|as)\s+(?:for\s+|in\s+)?an?\s+kiss\b", "lips pursed"),
         O(@"^\s*(?<teeth>(?:lower|upper|bottom|top)\s+teeth)\s*:\s*show\b", "show the ${teeth}"),
         O(
-            @"(?<=\bturn\w*\b[^.;]*)\blower\w*\s+(?:the\s+|your\s+)?chin\s+(?:down\s+)?to(?:wards?)?\s+(?:(?:the"
+            @"(?<=\bturn\w*\b[^.;]{0,120})\blower\w*\s+(?:the\s+|your\s+)?chin\s+(?:down\s+)?to(?:wards?)?\s+(?:(?:the"
                 + @"|your|that|left|right)\s+)*shoulder\b",
             "lower the chin"
         ),
@@ -172,19 +176,19 @@ internal sealed partial class NoteGlossary
         ),
         O(@"\bhold\w*\s+(?:the\s+|your\s+)?(?:air|breath)\s+in\s+(?:(?:both|the|your)\s+)*cheeks?\b", "fill the cheeks with air, hold"),
         O(
-            @"(?<=\b(?:air|cheeks?)\b[^.;]*)\b(?:let|releas)\w*\s+(?:it|the\s+air)\s+(?:out|escape|go)(?:\s+(?:slowly|softly|gently"
+            @"(?<=\b(?:air|cheeks?)\b[^.;]{0,120})\b(?:let|releas)\w*\s+(?:it|the\s+air)\s+(?:out|escape|go)(?:\s+(?:slowly|softly|gently"
                 + @"|again))?(?:\s+through\s+(?:the\s+|your\s+)?(?:lips|mouth|nose))?(?=\s*(?:[,.;]|$))",
             "release"
         ),
         O(
-            @"(?<=\b(?:breath|exhal|blow|air|out|tongue)\w*\b[^.;]*),?\s*\bwith\s+an?\s+(?:(?:long|loud|soft|deep"
+            @"(?<=\b(?:breath|exhal|blow|air|out|tongue)\w*\b[^.;]{0,120}),?\s*\bwith\s+an?\s+(?:(?:long|loud|soft|deep"
                 + @"|big)\s+)*[""“'‘]?(?:h+a+h*|a+h+"
                 + @"|s{2,}|sh+|f{2,}|h+m+|m{2,}|z{2,}|o+m+|hum\w*|roar|hiss\w*)[""”'’]?(?=\s*(?:[,.;]|$|for\b|\d))",
             ""
         ),
         O(
             @"(?<=\b(?:lower|drop|bend|sink)\w*\s+(?:the\s+"
-                + @"|your\s+)?head\b[^.;]*),?\s*(?:and\s+)?let\s+it\s+hang\b(?:\s+(?:to\s+the\s+front|forwards?|down"
+                + @"|your\s+)?head\b[^.;]{0,120}),?\s*(?:and\s+)?let\s+it\s+hang\b(?:\s+(?:to\s+the\s+front|forwards?|down"
                 + @"|heavy|there|loose(?:ly)?))*",
             ""
         ),
@@ -199,7 +203,7 @@ internal sealed partial class NoteGlossary
         O($@"\bbetween\s+{The}lips\s+and\s+{The}(?:teeth|gums)\b", "between the lips"),
         O(@"^\s*eye\s+circles\s*:\s*", "circle the eyes, "),
         O(
-            @"(?<=\bbreath\w*\b[^.;,]*)\s+into\s+(?:the\s+|your\s+)?(?:back\s+of\s+(?:the\s+|your\s+)?)?(?:neck|belly|ribs|chest|back"
+            @"(?<=\bbreath\w*\b[^.;,]{0,120})\s+into\s+(?:the\s+|your\s+)?(?:back\s+of\s+(?:the\s+|your\s+)?)?(?:neck|belly|ribs|chest|back"
                 + @"|stomach)\b",
             ""
         ),

@@ -156,7 +156,8 @@ internal sealed partial class NoteGlossary
             + @"|no)\s+(?:show\w*\s+(?:the\s+|your\s+|any\s+)*)?teeth\b(?:\s+showing)?|\b(?:let\s+)?(?:the\s+"
             + @"|your\s+)?lips\s+touch\b|\bclosed[-\s]+(?:lips?|mouth|smile)\b|\bmouth\s+(?:is\s+"
             + @"|stays?\s+)?(?:closed|shut)\b|(?<!\bopen\w*\s*(?:and|&|,|/)\s*)\b(?:clos|shut)\w*\s+(?:the\s+"
-            + @"|your\s+)?(?:mouth|lips)\b(?!\s+against)(?<!\bopen\w*\b[^.;]*)|\bwithout\s+opening\s+(?:the\s+|your\s+)?(?:lips|mouth)\b",
+            + @"|your\s+)?(?:mouth|lips)\b(?!\s+against)(?<!\bopen\w*\b[^.;]{0,120})|\bwithout\s+opening\s+(?:the\s+|your\s+)?(?:lips"
+            + @"|mouth)\b",
         Free
     )]
     private static partial Regex LipsClosed();

@@ -163,7 +163,7 @@ internal sealed partial class NoteShorthand
     [GeneratedRegex(@"(?<=\d\s*\p{L}*)\s*/\s*(?:side|s\.)(?!\p{L})", Free)]
     private static partial Regex PerSide();
 
-    [GeneratedRegex(@"\b(?:(?<anti>c|anti|a)-?)?cw\b\.?|(?<=\bclockwise\b[^.;]*)\b(?<anti>counter|anti)\b(?!-?\s*clock)\.?", Free)]
+    [GeneratedRegex(@"\b(?:(?<anti>c|anti|a)-?)?cw\b\.?|\b(?<anti>counter|anti)\b(?<=\bclockwise\b[^.;]{0,120})(?!-?\s*clock)\.?", Free)]
     private static partial Regex Clockwise();
 
     [GeneratedRegex(@"(?<=\b(?:each|both|other|per)[\uE100-\uF8FF]?\s+)dirs?\b\.?", Free)]
