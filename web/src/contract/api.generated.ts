@@ -1880,7 +1880,10 @@ export interface components {
       assessor?: null | string;
       ground?: null | components["schemas"]["AppealGround"];
       how?: null | components["schemas"]["LookHow"];
-      /** @description look-asked, agreement-proposed, agreed, third-mark, corrected, released, withdrawn, appeal-lodged or appeal-decided. */
+      /**
+       * @description look-asked, agreement-proposed, agreed, third-mark, corrected, released, withdrawn, appeal-lodged or
+       *         appeal-decided.
+       */
       kind: components["schemas"]["CaseEventKind"];
       marks?: null | components["schemas"]["StandingMark"][];
       /**
@@ -2401,7 +2404,8 @@ export interface components {
       judged: number;
       /**
        * Format: int32
-       * @description Of those, how many are marked; what the marks are is seen by their assessor alone until the sheet is submitted.
+       * @description Of those, how many are marked; what the marks are is seen by their assessor alone until the sheet is
+       *         submitted.
        */
       marked: number;
       /** Format: date-time */
@@ -4308,7 +4312,10 @@ export interface components {
       cases_say: null | string;
       /** Format: int32 */
       cases_wanted: null | number;
-      /** @description Credits that the workload comes to: at most, at 25 hours each, and at least, at 30 (ECTS Users' Guide 2015). */
+      /**
+       * @description Credits that the workload comes to: at most, at 25 hours each, and at least, at 30 (ECTS Users' Guide
+       *                 2015).
+       */
       credits: components["schemas"]["Span"];
       credits_say: null | string;
       /**
@@ -4945,7 +4952,10 @@ export interface components {
       /** @description Ids of the parts that it is about. */
       parts: string[];
       repair: null | components["schemas"]["RoutineRepair"];
-      /** @description Which rule of order: finish, opening, closing, release, light-before-deep, eye-after-oil, second-side, style, settle. */
+      /**
+       * @description Which rule of order: finish, opening, closing, release, light-before-deep, eye-after-oil, second-side, style,
+       *                 settle.
+       */
       rule: string;
       /** @description What is so, and why it matters. */
       says: string;
