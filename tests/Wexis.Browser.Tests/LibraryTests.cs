@@ -234,6 +234,29 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
     }
 
     [Fact]
+    public void What_old_notes_never_say_is_said_once_and_begun_with()
+    {
+        var b = Lead();
+        b.Go("/techniques/notes");
+        b.Type(
+            Browser.Labelled("Old notes"),
+            "Stroke from the chin to the ear, 10 times. Ring finger from the inner to the outer corner under the eye, very light, 5 times."
+        );
+        b.Click("Read the notes");
+        b.SeeText("Not said here: how hard, with which part of the hand");
+        b.Choose(Browser.Labelled("How hard"), "firm");
+        b.SeeText("Said for all of these notes: firm.");
+        b.Choose(Browser.Labelled("With"), "four finger pads");
+        b.SeeText("glide with four finger pads from most forward point of the chin to front of the ear (firm)");
+        // What a step says itself stays.
+        b.SeeText("(feather)");
+        b.Until(() => !b.Has(By.XPath("//*[starts-with(., 'Not said here')]")), "nothing is left open");
+        b.Click("Begin a technique from 2 steps");
+        b.SeeText("glide, most forward point of the chin to front of the ear");
+        b.Errors().ShouldBeEmpty();
+    }
+
+    [Fact]
     public void A_check_by_somebody_qualified_is_kept_with_the_structure()
     {
         var b = Lead();

@@ -1,4 +1,6 @@
 using System.CommandLine;
+using Wexis.Core.Measures;
+using Wexis.Core.Techniques;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Notes;
 
@@ -22,15 +24,25 @@ public static class NotesCommand
             Description = "Notes as plain text, one technique in each.",
             Arity = ArgumentArity.OneOrMore,
         };
+        var hard = new Option<int?>("--how-hard")
+        {
+            Description = "How hard a hand works where no sentence says it, from 1 (feather) to 5; else it is asked of each.",
+        };
+        var with = new Option<string?>("--with")
+        {
+            Description = "The part of the hand, or tool, where no sentence says it (such as four-fingers); else it is asked of each.",
+        };
         var command = new Command("notes", "Prints old notes as draft techniques with everything that is unknown in them; stores nothing.")
         {
             files,
+            hard,
+            with,
         };
-        command.SetAction(parsed => Run(parsed.GetValue(files) ?? []));
+        command.SetAction(parsed => Run(parsed.GetValue(files) ?? [], new(parsed.GetValue(hard), parsed.GetValue(with))));
         return command;
     }
 
-    private static int Run(FileInfo[] files)
+    private static int Run(FileInfo[] files, SaidForAll forAll)
     {
         var (atlas, _) = ReferenceData.Read();
         var reports = files
@@ -39,7 +51,7 @@ public static class NotesCommand
                 var (text, error) = TextFile.Read(f);
                 if (text is null)
                     return new NotesFileReport(f.Name, [error!], [], null);
-                var read = NoteReading.Of(text, atlas);
+                var read = OldNotes.Read(text, atlas, HouseSettings.Default, forAll: forAll);
                 return new NotesFileReport(f.Name, [.. read.Issues.Select(i => i.Text)], read.Value?.Lines ?? [], read.Value?.Draft);
             })
             .ToList();

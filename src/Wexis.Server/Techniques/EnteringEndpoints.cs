@@ -20,7 +20,8 @@ public sealed record DoseWords(string Line);
 public sealed record DifferenceAsked(TechniqueDocument Before, TechniqueDocument After);
 
 /// <summary>Old notes as pasted, and what was said of their garbled words so far.</summary>
-public sealed record PastedNotes(string? Text, IReadOnlyList<ConfirmedWord>? Confirmed = null);
+/// <param name="ForAll">What they never say, said once for all of them.</param>
+public sealed record PastedNotes(string? Text, IReadOnlyList<ConfirmedWord>? Confirmed = null, SaidForAll? ForAll = null);
 
 /// <summary>A page of text whose claims are to be read.</summary>
 /// <param name="Technique">What the page is about; null where it tells that itself.</param>
@@ -68,7 +69,10 @@ public static class EnteringEndpoints
 
     /// <summary>Pasted prose as draft steps, with everything that is unknown in it.</summary>
     private static Results<Ok<NoteReading>, ValidationProblem> ReadNotes(PastedNotes notes, TechniqueDesk desk) =>
-        Problems.Answer(NoteReading.Of(notes.Text ?? "", desk.Atlas, notes.Confirmed), "These notes cannot be read.");
+        Problems.Answer(
+            OldNotes.Read(notes.Text ?? "", desk.Atlas, desk.Settings, notes.Confirmed, notes.ForAll),
+            "These notes cannot be read."
+        );
 
     /// <summary>A handbook or a sales page, claim by claim, with what may be said instead.</summary>
     private static async Task<Results<Ok<ClaimPage>, ValidationProblem, NotFound>> ReadClaims(

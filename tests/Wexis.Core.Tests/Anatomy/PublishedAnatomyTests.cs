@@ -106,12 +106,18 @@ public class PublishedAnatomyTests
     [InlineData("press-lips", new[] { 24 })]
     [InlineData("swallow", new[] { 80 })]
     [InlineData("chew", new[] { 81 })]
+    [InlineData("puff-upper-lip", new[] { 34 })]
+    [InlineData("tongue-push-lower-lip", new[] { 36 })]
+    [InlineData("tongue-side", new[] { 19 })]
+    [InlineData("gaze-eight", new[] { 61, 62, 63, 64 })]
     public void A_movement_expects_the_published_action_units(string move, int[] units) =>
         Reference.Derive(A.Act(move)).Map.ExpectedActionUnits.ShouldBe(units);
 
     /// <summary>
     /// Gray 1918 (from memory): masseter, temporalis and the pterygoids chew; mylohyoid, geniohyoid and stylohyoid draw the hyoid up in
-    /// swallowing; the upper trapezius and the levator scapulae lift the shoulder.
+    /// swallowing; the upper trapezius and the levator scapulae lift the shoulder; the hinder fibres of temporalis draw the jaw back, the
+    /// pterygoids move it from side to side; the muscles of the tongue itself change its shape; both sternomastoids lift the head of
+    /// someone who lies, with the longus muscles; the orbicularis closes the lips on the breath, and the buccinator the cheeks.
     /// </summary>
     [Theory]
     [InlineData("chew", "masseter-superficial")]
@@ -124,6 +130,18 @@ public class PublishedAnatomyTests
     [InlineData("shoulder-roll", "trapezius-descending")]
     [InlineData("shoulder-roll", "levator-scapulae")]
     [InlineData("lips-side", "buccinator")]
+    [InlineData("jaw-back", "temporalis")]
+    [InlineData("jaw-circle", "lateral-pterygoid")]
+    [InlineData("tongue-side", "intrinsic-tongue")]
+    [InlineData("tongue-push-upper-lip", "intrinsic-tongue")]
+    [InlineData("tongue-push-lower-lip", "intrinsic-tongue")]
+    [InlineData("head-lift", "sternocleidomastoid")]
+    [InlineData("head-lift", "longus-capitis-colli")]
+    [InlineData("puff-upper-lip", "orbicularis-oris")]
+    [InlineData("puff-lower-lip", "orbicularis-oris")]
+    [InlineData("circle-air", "buccinator")]
+    [InlineData("gaze-eight", "superior-oblique")]
+    [InlineData("gaze-eight", "inferior-oblique")]
     public void A_movement_is_done_first_by_the_published_muscles(string move, string muscle) =>
         Reference.Derive(A.Act(move)).Map.Worked.Where(w => w.Strength == Strength.Primary).Select(w => w.Structure).ShouldContain(muscle);
 

@@ -3872,8 +3872,12 @@ export interface components {
       | "unread";
     /** @description What one sentence of the notes was read as. */
     NoteLine: {
+      /** @description What it does not say and was said once for all of the notes, in words. */
+      for_all: string[];
       garbled: components["schemas"]["GarbledWord"][];
       kind: components["schemas"]["NoteKind"];
+      /** @description Whether it lacks what may be said once for all notes: how hard, or with what. */
+      lacks_hand?: boolean;
       /** @description What a step needs and it does not say. */
       missing: string[];
       /** @description Structures that it names by a name the atlas knows. */
@@ -4034,6 +4038,7 @@ export interface components {
     /** @description Old notes as pasted, and what was said of their garbled words so far. */
     PastedNotes: {
       confirmed?: null | components["schemas"]["ConfirmedWord"][];
+      for_all?: null | components["schemas"]["SaidForAll"];
       text: null | string;
     };
     /** @description A page of text whose claims are to be read. */
@@ -4183,6 +4188,7 @@ export interface components {
         | "down-left"
         | "down-right"
         | "circle"
+        | "eight"
         | "near"
         | "far"
         | "left-right"
@@ -5097,6 +5103,16 @@ export interface components {
      * @enum {unknown}
      */
     SafetyVerdict: "ok" | "caution" | "stop";
+    /** @description What notes never say because it is always so, said once for all of them. Null: it is asked of each. */
+    SaidForAll: {
+      /** @description Part of the hand, or tool. */
+      contact?: null | string;
+      /**
+       * Format: int32
+       * @description How hard a hand works, 1 (feather) to 5.
+       */
+      pressure?: null | number;
+    };
     /** @description One rule as it is said. */
     SaidRule: {
       id: string;
@@ -5732,6 +5748,7 @@ export interface components {
         | "down-left"
         | "down-right"
         | "circle"
+        | "eight"
         | "near"
         | "far"
         | "left-right"

@@ -22,6 +22,7 @@ public static class TechniqueWords
         "down-left",
         "down-right",
         "circle",
+        "eight",
         "near",
         "far",
         "left-right",

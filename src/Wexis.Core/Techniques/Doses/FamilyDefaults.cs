@@ -207,7 +207,8 @@ public static class FamilyDefaults
         {
             "gaze" => StepFamily.EyeDrill,
             "jaw-rest" or "relax-scan" or "drop-shoulders" or "breathe" or "palm-eyes" => StepFamily.HabitCheck,
-            "head-tilt-side" or "head-back" or "neck-bend-forward" or "chin-tuck" => StepFamily.Stretch,
+            "head-tilt-side" or "head-back" or "neck-bend-forward" or "chin-tuck" or "head-half-circle" or "head-circle" =>
+                StepFamily.Stretch,
             _ => act.Tempo?.HoldS >= model.Rules.HoldSeconds || step.Tempo?.HoldS >= model.Rules.HoldSeconds
                 ? StepFamily.Hold
                 : StepFamily.Repetition,

@@ -36,7 +36,7 @@ internal sealed partial class NoteGlossary
             + @"|direction)(?:\s+round)?|forwards?|fwd|backwards?|back|bwd|reversed?|in\s+reverse)\s+(?<one>\d+)\s*(?:x"
             + @"|times)?|(?<one>\d+)\s*(?:x|times|circles?|turns?|rolls?)?\s+(?:(?:anti-?|counter-?)?clockwise"
             + @"|(?:the\s+)?(?:one|other|opposite)\s+(?:way|direction)(?:\s+round)?|forwards?|fwd|backwards?|back|bwd"
-            + @"|reversed?|in\s+reverse))\s*,?\s*(?:and\s+|then\s+)?(?:(?:(?:anti-?|counter-?)?clockwise"
+            + @"|reversed?|in\s+reverse))\s*[,/+;]?\s*(?:and\s+|then\s+)?(?:(?:(?:anti-?|counter-?)?clockwise"
             + @"|(?:the\s+)?(?:one|other|opposite)\s+(?:way|direction)(?:\s+round)?|forwards?|fwd|backwards?|back|bwd"
             + @"|reversed?|in\s+reverse)\s+(?<other>\d+)\s*(?:x|times)?|(?<other>\d+)\s*(?:x|times|circles?|turns?"
             + @"|rolls?)?\s+(?:(?:anti-?|counter-?)?clockwise|(?:the\s+)?(?:one|other|opposite)\s+(?:way"
@@ -51,7 +51,8 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Things that are counted, for which a dose line says "times".</summary>
     [GeneratedRegex(
-        @"(?<n>\d+)\s+(?:alternations|swings|waves|dabs|flicks|pushes|pulls|pumps|openings|turns|yawns|sniffs"
+        @"(?<n>\d+)\s+(?:(?:small|little|slow|quick|tiny|big|gentle)\s+)*(?:alternations|swings|waves|dabs|flicks|pushes|pulls|pumps"
+            + @"|openings|turns|yawns|sniffs"
             + @"|swallows|blinks|winks|kisses|smiles|pulses?|bounces?|beats?|nods?|squeezes|lifts?|rounds?|rolls|passes"
             + @"|changes|repeats?|pats?|points|spots|places)\b",
         Free

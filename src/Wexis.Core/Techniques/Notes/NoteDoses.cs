@@ -137,7 +137,7 @@ internal sealed partial class NoteGlossary
             : null;
     }
 
-    [GeneratedRegex(@"\b\d+\s*(?:x\b|×|times|reps?\b|rounds?\b|repetitions?\b|strokes?\b|circles?\b|taps?\b)", Free)]
+    [GeneratedRegex(@"\b\d+\s*(?:x(?!\p{L})|×|times|reps?\b|rounds?\b|repetitions?\b|strokes?\b|circles?\b|taps?\b)", Free)]
     private static partial Regex Count();
 
     /// <summary>"Clockwise 3 times, then the other way".</summary>

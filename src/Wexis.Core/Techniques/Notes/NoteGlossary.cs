@@ -80,6 +80,9 @@ internal sealed partial class NoteGlossary
     /// <summary>What a step needs: asked where a sentence does not say it.</summary>
     public static readonly HashSet<string> NotSaid = [HowManyAsked, WhereAsked, FromWhereAsked, WithWhatAsked, HowHardAsked];
 
+    /// <summary>Of those, what may be said once for all notes.</summary>
+    public static readonly HashSet<string> OfTheHand = [WithWhatAsked, HowHardAsked];
+
     /// <summary>The question that a dose in a later sentence answers.</summary>
     public const string HowManyAsked = "How many, how long?";
 
@@ -297,7 +300,7 @@ internal sealed partial class NoteGlossary
     private const string FromWhereAsked = "Which way: from where, to where?";
     public const string WhichOneAsked = "which one, or one after the other?";
     public const string HowHardAsked = "How hard?";
-    private const string WithWhatAsked = "With which part of the hand, or which tool?";
+    public const string WithWhatAsked = "With which part of the hand, or which tool?";
 
     /// <summary>
     /// Hands that are only laid somewhere ("Place the fingertips at the temples."); null when the sentence does more or less.

@@ -213,6 +213,8 @@ internal sealed partial class NoteGlossary
             StateOf(sentence, moves, rolled),
             tempo
         );
+        pressure ??= HowHardByItself(hand, sentence);
+        contact ??= HandByItself(hand, sentence);
         if (HandOf(hand, work, moves, contact, against, pressure, sentence, where, open) is { } track)
             step = step with { Hands = [track] };
         if (
@@ -236,6 +238,11 @@ internal sealed partial class NoteGlossary
             open.Add(FromWhereAsked);
         if (LastOnly(sentence))
             open.Add("Only the last one is held? A dose holds each alike: give that hold a step of its own.");
+        if (HeldThenPulsed().Match(told) is { Success: true } pulsed)
+            open.Add(
+                $"“{pulsed.Groups["pulse"].Value.Trim().ToLowerInvariant()}”: each time, or after the hold? Give the pulses a step of "
+                    + "their own."
+            );
         if (dose is not null && moves.Count == 1 && HoldsDiffer(dose.Line!))
             open.Add($"“{dose.Line}”: how long is each held?");
         if (dose is not null && CountsTwice(told))
@@ -293,7 +300,24 @@ internal sealed partial class NoteGlossary
 
     /// <summary>How a part is held, and the movement that takes it there.</summary>
     private static (Regex Words, string Do)[] HeldAsMoves =>
-        [(MouthOpen(), "open-jaw"), (EyesShut(), "close-lids"), (HeadBack(), "head-back"), (ShouldersDown(), "drop-shoulders")];
+        [
+            (MouthOpen(), "open-jaw"),
+            (EyesShut(), "close-lids"),
+            (TongueFirst(), "tongue-press-palate"),
+            (HeadBack(), "head-back"),
+            (ShouldersDown(), "drop-shoulders"),
+        ];
+
+    /// <summary>"Tongue up, 5x10 s": a tongue of which a sentence tells first.</summary>
+    [GeneratedRegex(@"^\s*(?:(?:the|your)\s+)?tongue\s+(?:up|(?:on|to|at|against)\s+(?:the\s+|your\s+)?(?:palate|roof))\b", Free)]
+    private static partial Regex TongueFirst();
+
+    /// <summary>"Hold 20 s, pulse 20".</summary>
+    [GeneratedRegex(
+        @"\bhold\w*\b[^.;]{0,40}?[-–,]\s*(?:then\s+|and\s+)?(?<pulse>(?:puls|bounc|beat)\w*\s+(?:\d+|\p{L}+)(?:\s*(?:x|times))?)",
+        Free
+    )]
+    private static partial Regex HeldThenPulsed();
 
     /// <summary>"Hold it there": as far as it went.</summary>
     [GeneratedRegex(@"\b(?:hold|stay|keep|remain)\w*\s+(?:(?:it|them|the\s+\p{L}+)\s+)?there\b", Free)]

@@ -189,6 +189,21 @@ internal sealed partial class NoteGlossary
         return places;
     }
 
+    /// <summary>"From the forehead over the temples to the neck": the middle of the area from which a way comes.</summary>
+    private string? ComesFromZone(string sentence, List<string> places)
+    {
+        var lower = sentence.ToLowerInvariant();
+        var first = NamedIn(lower, _places).Where(p => p.Means == places[0]).Select(p => p.At).DefaultIfEmpty(-1).Min();
+        return NamedIn(lower, _zones)
+            .Where(z =>
+                z.At < first
+                && JustFrom().IsMatch(lower[..z.At])
+                && !NamedIn(lower, _places).Exists(p => p.At <= z.At && z.At < p.At + p.Length)
+            )
+            .Select(z => MiddleOfZone.GetValueOrDefault(z.Means))
+            .FirstOrDefault(m => m is not null && !places.Contains(m));
+    }
+
     [GeneratedRegex(@"\b(?:over|across|via)\s+(?:(?:the|your|both)\s+)*$", Free)]
     private static partial Regex OverIt();
 
@@ -231,7 +246,8 @@ internal sealed partial class NoteGlossary
     /// <summary>Which way the skin is pulled: "pull gently out and up".</summary>
     [GeneratedRegex(
         @"\b(?:pull|draw|lift|push|press|tug|slide|shift|move|stretch|hold)\w*\s+(?:(?!and\b|then\b"
-            + @"|to\b)\p{L}+\s+){0,6}?(?<way>up|down|out|in|back|apart)(?:wards?)?\b(?:\s*(?:,|and|\+|&|/"
+            + @"|to\b)\p{L}+\s+){0,6}?(?<way>up|down|out|in(?!\s+(?:front|the|your|an?|place|turn|small|slow|circles?|one|between)\b)"
+            + @"|back|apart)(?:wards?)?\b(?:\s*(?:,|and|\+|&|/"
             + @"|\s)\s*(?:slightly\s+|a\s+(?:bit|little)\s+)?(?<way>up|down|out|in|back"
             + @"|apart)(?:wards?)?\b)?(?!\s+(?:to\s+the\s+middle|again))",
         Free
@@ -297,6 +313,8 @@ internal sealed partial class NoteGlossary
             verb is "lift-hold" or "press" && places.Count == 1 && UpTo().IsMatch(rest.Left) ? ZonesIn(UpTo().Replace(rest.Left, " ")) : [];
         if (lifted.Count > 0)
             places = [];
+        if (verb is "stroke" or "tool-stroke" or "roll" && places.Count > 1 && ComesFromZone(rest.Left, places) is { } beginning)
+            places.Insert(0, beginning);
         if (places.Count > 1)
             places = Via(rest.Left, places);
         if (verb is "stroke" or "tool-stroke" or "roll" && places is [var goal] && BeginsAt(rest.Left, goal) is { } start)

@@ -105,6 +105,24 @@ internal sealed partial class NoteGlossary
         return said.Count == 0 ? null : said.Min(p => p.Level);
     }
 
+    /// <summary>How hard a word is by itself (any dictionary): what is laid there has its own weight; who pats does it lightly.</summary>
+    private static int? HowHardByItself(string? hand, string sentence) =>
+        hand == "heat-cold" && Laid().IsMatch(sentence) ? 1
+        : hand is not null && LightInItself().IsMatch(sentence) ? 2
+        : null;
+
+    [GeneratedRegex(@"\b(?:caress|skim|dab|pat(?!\s+dry)|flutter)(?:s|es|(?:b|t)?ing)?\b", Free)]
+    private static partial Regex LightInItself();
+
+    /// <summary>What pinches is thumb and finger (any dictionary); so is what pulls or kneads an ear lobe (common practice).</summary>
+    private static string? HandByItself(string? hand, string sentence) =>
+        hand is "pinch-roll" or "pinch-hold" || (hand is "lift-hold" or "knead" && WithLobes().IsMatch(sentence))
+            ? "pinch-thumb-index"
+            : null;
+
+    [GeneratedRegex(@"\b(?:pull|tug|draw|knead|massag|stretch)\w*\s+(?:(?:at|on|the|your|both)\s+)*(?:ear\s?)?lobes?\b", Free)]
+    private static partial Regex WithLobes();
+
     /// <summary>Whether a clause tells of a movement that no hand does, and of no hand.</summary>
     private static bool OfTheFace(Match clause) =>
         !HandWord().IsMatch(clause.Value)

@@ -142,7 +142,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex InTurn();
 
     /// <summary>"Jaw: side-to-side movements".</summary>
-    [GeneratedRegex(@"(?<=\b(?:jaw|head|eyes|chin)\b[^.;]*)\b(?:from\s+)?side(?:[-\s]+to)?[-\s]+side(?:\s+movements?)?\b", Free)]
+    [GeneratedRegex(@"(?<=\b(?:jaw|head|eyes|chin|tongue)\b[^.;]*)\b(?:from\s+)?side(?:[-\s]+to)?[-\s]+side(?:\s+movements?)?\b", Free)]
     private static partial Regex SideToSide();
 
     [GeneratedRegex(@"\b(?:behind|back\s+of|at\s+the\s+back\s+of)\s+(?:the\s+|your\s+)?head\b", Free)]

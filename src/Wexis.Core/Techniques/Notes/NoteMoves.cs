@@ -19,9 +19,52 @@ internal sealed partial class NoteGlossary
         ),
         M(
             @"air\s+from\s+(?:the\s+)?(?:one\s+)?(?:side|cheek)\s+to\s+(?:the\s+)?(?:other\s+)?(?:side|cheek)"
-                + @"|air\s+(?:mov|travel|wander|circl|rotat|go)\w*\s+(?:a?round(?:\s+(?:in\s+)?(?:the|your)\s+mouth)?"
-                + @"|from\s+(?:side|cheek)\s+to\s+(?:side|cheek))",
+                + @"|air\s+(?:mov|travel|wander|go)\w*\s+from\s+(?:side|cheek)\s+to\s+(?:side|cheek)",
             "transfer-air"
+        ),
+        M(
+            @"air\s+(?:mov|travel|wander|circl|rotat|go)\w*\s+a?round(?:\s+(?:in\s+)?(?:the|your)\s+mouth)?|air\s+(?:circl|rotat)\w*"
+                + @"|(?:mov|pass|push|shift|send|roll|swish|swirl|rinse|circl)\w*\s+(?:(?:the\s+)?air\b|it\b(?<=\bair\b[^.;]{0,120}))"
+                + @"\s+(?:a?round(?:\s+(?:in\s+)?(?:the|your)\s+mouth)?|(?=in\s+an?\s+circle|in\s+circles))(?:\s*in\s+an?\s+circle"
+                + @"|\s*in\s+circles)?\b",
+            "circle-air"
+        ),
+        M(
+            @"(?:(?:push|press|put|place|slid|glid|tuck|stick|bring)\w*\s+(?:(?:the|your)\s+)?)?(?:tip\s+of\s+(?:the\s+|your\s+)?)?tongue"
+                + @"(?:\s+tip)?[\s·]+(?:(?:push|press|slid|is|goes)\w*[\s·]+)?(?:\p{L}+ly\s+|up\s+)?(?:(?:behind|under(?:neath)?)"
+                + @"|(?:(?:against|into|on|to)\s+)?(?:the\s+)?inside\s+of|against)\s+(?:the\s+|your\s+)?(?:upper|top)\s+lip\b"
+                + @"(?:\s+from\s+(?:the\s+)?(?:inside|within|behind))?",
+            "tongue-push-upper-lip"
+        ),
+        M(
+            @"(?:(?:push|press|put|place|slid|glid|tuck|stick|bring)\w*\s+(?:(?:the|your)\s+)?)?(?:tip\s+of\s+(?:the\s+|your\s+)?)?tongue"
+                + @"(?:\s+tip)?[\s·]+(?:(?:push|press|slid|is|goes)\w*[\s·]+)?(?:\p{L}+ly\s+|down\s+)?(?:(?:behind|under(?:neath)?)"
+                + @"|(?:(?:against|into|on|to)\s+)?(?:the\s+)?inside\s+of|against)\s+(?:the\s+|your\s+)?(?:lower|bottom)\s+lip\b"
+                + @"(?:\s+from\s+(?:the\s+)?(?:inside|within|behind))?",
+            "tongue-push-lower-lip"
+        ),
+        M(
+            @"(?:roll|mov|swing|circl|let)\w*\s+(?:(?:the|your)\s+)?(?:head|chin)\s+(?:(?:roll|swing|move|slowly|gently)\s+)*(?:from\s+"
+                + @"(?:one\s+)?shoulder\s+to\s+(?:the\s+)?(?:other(?:\s+shoulder)?|shoulder)"
+                + @"|in\s+(?:an?\s+)?(?:\p{L}+\s+)?half[-\s]circles?)"
+                + @"(?:\s+(?:over|across|along|past)\s+(?:the\s+|your\s+)?(?:chest|breastbone))?"
+                + @"|(?:draw\w*\s+)?(?:\p{L}+\s+)?half[-\s]circles?\s+with\s+"
+                + @"(?:the\s+|your\s+)?(?:head|chin)(?:\s+from\s+shoulder\s+to\s+shoulder)?|(?:head|neck)\s+(?:in\s+)?half[-\s]circles?",
+            "head-half-circle"
+        ),
+        M(
+            @"(?:lift|rais)\w*\s+(?:(?:the|your)\s+)?head\s+(?:\p{L}+\s+){0,4}?(?:off|from)\s+(?:the\s+|your\s+)?(?:floor|ground"
+                + @"|pillow|mat|bed"
+                + @"|cushion|couch)(?:\s+(?:a\s+(?:little|bit)|slightly))?",
+            "head-lift"
+        ),
+        M(
+            @"(?:mov|roll|trac|draw|mak|paint|look|do)\w*\s+(?:(?:the|your|both|slowly)\s+)*(?:eyes?\s+)?(?:(?:slowly|in|along|like"
+                + @"|through)\s+)*"
+                + @"(?:an?\s+)?(?:(?:lying|horizontal|sideways|big|large|small|slow)\s+)*(?:figure(?:\s+of)?[-\s]+(?:eights?|8s?)"
+                + @"|eights?|infinity"
+                + @"(?:\s+signs?)?)\b(?:\s+with\s+(?:the\s+|your\s+)?(?:eyes|gaze))?(?<=\b(?:eyes?|gaze|look\w*)\b[^.;]{0,80})",
+            "gaze-eight"
         ),
         M(@"breath(?:ing|e)?(?=\s*:)", "breathe"),
         M(
@@ -47,7 +90,7 @@ internal sealed partial class NoteGlossary
         ),
         M(
             @"(?:mov|pass|push|shift|send|roll|swish|swirl|rinse)\w*\s+(?:(?:the\s+)?air\b"
-                + @"|it\b(?<=\bair\b[^.;]*))(?:\s+(?:a?round|in\s+an?\s+circle|in\s+circles)\b|\s+(?:from\s+)?(?:the\s+)?(?:left|right|side"
+                + @"|it\b(?<=\bair\b[^.;]*))(?!\s+(?:under|behind|between|into|in)\b)(?:\s+(?:from\s+)?(?:the\s+)?(?:left|right|side"
                 + @"|cheek)(?:\s+cheek)?\s+(?:in)?to\s+(?:the\s+)?(?:left|right|side|cheek)(?:\s+cheek)?)?"
                 + @"|(?:left\s+(?:to|and)\s+right|right\s+(?:to|and)\s+left|(?:one\s+)?(?:side"
                 + @"|cheek)\s+to\s+(?:the\s+other\s+)?(?:side|cheek|other))\b(?<=\bair\b[^.;]*)",
@@ -82,6 +125,7 @@ internal sealed partial class NoteGlossary
         ),
         M(@"hollow\w*\s+(?:(?:the|your|both)\s+)*cheeks", "suck-cheeks"),
         M(@"wide(?:ned)?\s+(?:open\s+)?eyes", "widen-eyes"),
+        M(@"(?:eye)?brow\s+(?:rais(?:es?|ing)|lift(?:s|ing)?)(?!\s+(?:the|your)\b)", "raise-brows"),
         M(@"cheeks?\s+(?:are\s+)?full(?:\s+(?:of|with)\s+air)?|blow\w*\s+up\s+(?:(?:the|your|both)\s+)*cheeks?", "puff-cheeks"),
         M(
             @"(?:lower|bottom)\s+teeth\s+(?:(?:are|come|go)\s+)?(?:in\s+front\s+of|before|over"
@@ -94,7 +138,8 @@ internal sealed partial class NoteGlossary
                 + @"|laugh)\s+)?(?:folds?|lines?|cheeks?))?",
             "tongue-push-cheek"
         ),
-        M(@"fish\s+(?:face|lips|mouth)", "suck-cheeks"),
+        M(@"(?:mak|form)\w*\s+(?:an?\s+)?fish\s+(?:face|lips|mouth)|fish\s+(?:face|lips|mouth)", "suck-cheeks"),
+        M(@"(?:mak|form)\w*\s+(?:an?\s+)?duck\s+(?:face|lips|mouth)|duck\s+(?:face|lips|mouth)", "pucker"),
         M(@"(?:(?:to\s+)?(?:mak|form)\w*\s+)?dimples?\b(?!\s+(?:of|in|on)\b)", "dimple"),
         M(@"(?:show|bar)\w*\s+(?:the\s+|your\s+)?(?:lower|bottom)\s+teeth", "lower-lip-down"),
     ];
@@ -213,6 +258,7 @@ internal sealed partial class NoteGlossary
         ["gaze-down"] = "down",
         ["gaze-side"] = "left-right",
         ["gaze-circle"] = "circle",
+        ["gaze-eight"] = "eight",
     };
 
     /// <summary>
@@ -232,7 +278,7 @@ internal sealed partial class NoteGlossary
         found.AddRange(phrases.TakeAll(QuotedVowel()).Select(v => new Moved(v.Index, OfVowel(v.Groups["vowel"].Value), null)));
         foreach (var (pattern, does) in MoveIdioms)
             if (phrases.TakeAll(pattern) is [var idiom, ..])
-                found.Add(new(idiom.Index, does, null));
+                found.Add(new(idiom.Index, does, Gazes.GetValueOrDefault(does)));
         foreach (var held in (Regex[])[.. HeldStates, Alternately()])
             phrases.TakeAll(held);
         foreach (var far in AsFarAs().Matches(phrases.Left).ToList())
@@ -269,7 +315,7 @@ internal sealed partial class NoteGlossary
             found.Add(new(back.Index, "head-back", null));
         if (found.Exists(m => m.Do == "kiss-ceiling"))
             found.RemoveAll(m => m.Do is "pucker" or "gaze-up" or "head-back");
-        if (found.Exists(m => m.Do == "transfer-air"))
+        if (found.Exists(m => m.Do is "transfer-air" or "circle-air"))
             found.RemoveAll(m => m.Do == "puff-cheeks");
         // Corners that go in and make dimples are no kiss.
         if (found.Exists(m => m.Do == "dimple"))

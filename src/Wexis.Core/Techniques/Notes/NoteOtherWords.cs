@@ -22,6 +22,7 @@ internal sealed partial class NoteGlossary
             sentence = CentreToEar().Replace(sentence, "from the chin to the ear");
         if (ScalpWord().IsMatch(sentence))
             sentence = FrontToBack().Replace(sentence, "from the hairline to the base of the skull");
+        sentence = ChinThenJaw().Replace(sentence, "from the chin to the ears");
         sentence = JawToEar().Replace(sentence, "${verb} from the chin to the ears");
         sentence = BothLipsNamed().Replace(sentence, "lips");
         sentence = NoseToMouth().Replace(sentence, "from the side of the nose to the corners of the mouth");
@@ -56,6 +57,15 @@ internal sealed partial class NoteGlossary
         Free
     )]
     private static partial Regex JawToEar();
+
+    /// <summary>"Chin: knuckles along the jaw out to the ears".</summary>
+    [GeneratedRegex(
+        @"(?<=^\s*chin\s*(?::|\s[-–])[^.;]{0,60})\b(?:along\s+)(?:the\s+|your\s+)?jaw(?:line)?\s+(?:(?:out|up"
+            + @"|back)(?:wards?)?\s+)?to(?:wards?)?"
+            + @"\s+(?:the\s+|your\s+)?ears?\b",
+        Free
+    )]
+    private static partial Regex ChinThenJaw();
 
     [GeneratedRegex(@"\b(?:upper\s+and\s+(?:the\s+)?lower|lower\s+and\s+(?:the\s+)?upper|top\s+and\s+bottom)\s+lips?\b", Free)]
     private static partial Regex BothLipsNamed();

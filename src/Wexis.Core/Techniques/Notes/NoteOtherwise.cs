@@ -84,7 +84,8 @@ internal sealed partial class NoteGlossary
         O($@"\b(?<hand>{HandNames})\s+hold\s+on\b", "${hand} hold"),
         O(
             $@"\bpress\w*\s+{The}(?<hand>palms?|hands?|fists?)\s+(?:against|into|on)\s+{The}(?<part>forehead|chin|temple|head)\s+and\s+"
-                + @"(?:at\s+the\s+same\s+time\s+)?(?:the\s+)?\k<part>\s+(?:against|into)\s+(?:the\s+|your\s+)?(?:\k<hand>|it)\b",
+                + @"(?:at\s+the\s+same\s+time\s+)?(?:(?:press|push|lean)\w*\s+)?(?:the\s+|your\s+)?(?:\k<part>|head)\s+(?:against|into)"
+                + @"\s+(?:the\s+|your\s+)?(?:\k<hand>|it)\b",
             "press the ${part} into the ${hand}"
         ),
         O(
@@ -141,10 +142,37 @@ internal sealed partial class NoteGlossary
                 + $@"|lower)\s+)?lips?\s+and\s+{The}teeth\s*,?\s*and\s+(?:then\s+)?circle\s+it\b",
             "circle the tongue between the lips"
         ),
+        O(@"^\s*(?:warm(?:ing)?[-\s]?up|(?:pull|mak)\w*\s+an?\s+face)\s*:\s*", ""),
+        O($@"\bfollow\w*\s+{The}(?:thumbs?|fingers?|pen(?:cil)?)\s+with\s+{The}eyes\b(?:\s+only)?", "look"),
+        O(@"^\s*eyes\s*:?\s+far\s*(?:-+>?|[/–,]|to|and|then)\s*near\b", "look far, then near"),
+        O(@"^\s*eyes\s*:?\s+near\s*(?:-+>?|[/–,]|to|and|then)\s*far\b", "look near, then far"),
+        O(
+            @"^\s*(?<tool>roller|stone)\s+(?<part>forehead|cheeks?|neck|jaw(?:line)?|chin|temples?)\s+(?<way>up|down"
+                + @"|out)(?:wards?)?\b(?!\s+to)",
+            "${tool}: stroke the ${part} ${way}wards"
+        ),
+        O(@"\bin\s+(?:(?:gentle|slow|soft|small)\s+)*waves\b", ""),
+        O(@"\bin\s+an?\s+(?<how>fast|slow|quick|steady|calm)\s+(?:rhythm|tempo|pace)\b", "${how}"),
+        O(@"(?<=\blook\w*\b[^.;]{0,60})\b(?:the\s+)?(?:upper|top)\s+(?<side>left|right)\b", "up ${side}"),
+        O(@"(?<=\blook\w*\b[^.;]{0,60})\b(?:the\s+)?(?:lower|bottom)\s+(?<side>left|right)\b", "down ${side}"),
+        O(@"\b(?:neck|head)\s+side[-\s]?bends?\b", "tilt the head to the side"),
+        O(@"^\s*scalp\s*:\s*(?:shift|move|slide)\b", "move the scalp"),
+        O(@"\bshoulder\s+rolls(?:\s+(?:back|forward)(?:wards?)?)?\s+(?<n>\d+)(?=\s*(?:[,.;]|$))", "roll the shoulders, ${n} times"),
+        O(@"\b(?:with|like|as)\s+an?\s+(?:loose\s+)?horse(?:['’]s)?\s+snort\b", ""),
+        O(@"\bfingers\s+(?:are\s+)?lac(?:ed|ing)\b", "fingers interlaced"),
+        O($@"\bknuckles?\s+of\s+{The}(?:index|middle|fore)\s?(?:fingers?)?\b", "knuckle"),
+        O(@"\b(?:lower|bottom|under)\s+(?:edge|border|rim)\s+of\s+(?:the\s+|your\s+)?jaw(?:\s?line|\s?bone)?\b", "jaw"),
+        O(
+            $@"\b(?:blow|push|mov|shift|pass)\w*\s+(?:the\s+)?air\s+from\s+{The}(?:left{Mark}\s+"
+                + $@"|right{Mark}\s+)?cheek\s+(?:over\s+)?to\s+{The}"
+                + $@"(?:other|left{Mark}|right{Mark})(?:\s+cheek)?\b",
+            "move the air from cheek to cheek"
+        ),
         O($@"\bair\s+(?:in|into)\s+(?:the\s+)?(?<side>(?:left|right){Mark})(?:\s+cheek)?", "puff ${side}"),
         O(@"^\s*(?:neck|head)\s*:\s*look\s+up\b", "tilt the head back"),
         O(@"^\s*(?:mouth|lips)\s*:\s*(?-i:O)\b", "say O"),
         O(@"(?<=\s[-–]\s+)(?-i:O)(?=\s+[-–]\s+(?:smil|kiss|grin))", "say O"),
+        O(@"^\s*(?:mouth|lips)\s*:?\s+(?<a>(?-i:[AEIOU]))\s*(?:-+>|→|[-–/,]|to)\s*(?<b>(?-i:[AEIOU]))\b", "say ${a} ${b}"),
         O(@"^\s*breath(?:ing|e)?\s*:\s*in\b", "breathe in"),
         O(@"(?<=^\s*lips\s*:[^.;]{0,120})\bsuck(?:ed)?\s+in\b", "fold in"),
         O(
@@ -200,12 +228,36 @@ internal sealed partial class NoteGlossary
         O(@"\bstretch\w*\s+(?:the\s+|your\s+)?neck\s+(?:long|tall)\b", "neck long"),
         O(@"\bpull\w*\s+(?:the\s+|your\s+|both\s+)*shoulders\s+down\b", "drop the shoulders"),
         O(@"^\s*eyes\s*:\s*(?=(?:\d+\s*(?:x|times)?\s*)?(?:anti|counter)?-?clockwise)", "circle the eyes, "),
+        O(
+            $@"\btongue(?:\s+tip)?(?<how>\s+(?:hard|firmly|strongly|lightly|gently))?\s+(?:against|into|on(?:to)?|to)\s+{The}inside\s+of"
+                + $@"\s+{The}(?<lip>(?:upper|top|lower|bottom)\s+lip)\b",
+            "tongue${how} behind the ${lip}"
+        ),
+        O(
+            $@"(?<=\bair\b[^.;]{{0,120}})\bbetween\s+{The}(?:(?:nose|chin)\s+and\s+{The}(?<lip>(?:upper|lower)\s+lip)"
+                + $@"|(?<lip>(?:upper|lower)\s+lip)\s+and\s+{The}(?:(?:upper|lower)\s+)?(?:teeth|gums|nose|chin))\b",
+            "under the ${lip}"
+        ),
         O($@"\bbetween\s+{The}lips\s+and\s+{The}(?:teeth|gums)\b", "between the lips"),
         O(@"^\s*eye\s+circles\s*:\s*", "circle the eyes, "),
         O(
             @"(?<=\bbreath\w*\b[^.;,]{0,120})\s+into\s+(?:the\s+|your\s+)?(?:back\s+of\s+(?:the\s+|your\s+)?)?(?:neck|belly|ribs|chest|back"
                 + @"|stomach)\b",
             ""
+        ),
+        O(@"\btops?\s+of\s+(?:the\s+|your\s+|both\s+)*shoulders?\b", "shoulders"),
+        O($@"\bhold\w*\s+{The}(?<tool>stone|tool|roller)\s+(?:at\s+an?\s+)?flat(?:\s+angle)?\b(?!\s+(?:on|against|to))", "${tool} flat"),
+        O(@"\bat\s+an?\s+flat\s+angle\b", "flat"),
+        O(
+            @"(?<=^\s*(?:collar\s?bones?"
+                + @"|clavicles?)\b[^.;]{0,80})(?<!\bfrom\b[^.;]{0,80})\b(?:out(?:wards?)?\s+)?to(?:wards?)?\s+(?:the\s+"
+                + @"|your\s+)?"
+                + @"shoulders?\b",
+            "stroke from the collarbone to the shoulders"
+        ),
+        O(
+            @"(?<=^\s*forehead\b[^.;]{0,80})\bmid(?:dle)?\s*(?:-+>|→|to)\s*(?=(?:the\s+)?(?:hair\s?line|temples?)\b)",
+            "from the middle of the forehead to "
         ),
         // How, and on which side.
         O(

@@ -91,7 +91,8 @@ internal sealed partial class NoteGlossary
             + @"|along|in\s+front\s+of)\s|^\s*(?:hold|fix)\w*\s+(?:the\s+|your\s+|both\s+)*(?:skin|forehead|(?:eye)?brows?|(?:outer\s+"
             + @"|inner\s+)?(?:eye\s+)?corners?)\b.{0,60}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?)\b"
             + @"|\b(?:plac(?:e|ing)|put(?:ting)?|rest(?:ing)?|lay(?:ing)?|set(?:ting)?"
-            + @"|position\w*)\b.{0,40}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?|knuckles?|stone|roller)\b",
+            + @"|position\w*)\b.{0,40}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?|knuckles?|stone|roller|spoons?|pads?|compress(?:es)?"
+            + @"|cloths?|towels?|packs?)\b",
         Free
     )]
     private static partial Regex Laid();
@@ -191,7 +192,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex ShouldersDown();
 
     [GeneratedRegex(
-        @"(?<=[.!?;])\s+|,?\s+then\s+(?![^.;]*\balternat|(?:for|back)wards?\s+\d|(?:for|back)wards?\s+(?:two"
+        @"(?<=[.!?;])\s+|\s+(?=\d{1,2}\)\s+\p{L})|,?\s+then\s+(?![^.;]*\balternat|(?:for|back)wards?\s+\d|(?:for|back)wards?\s+(?:two"
             + @"|three|four|five|six|eight|ten|twelve|fifteen|twenty)\b|(?:to\s+)?(?:the\s+)?(?:left"
             + @"|right)\b(?=[^.;]*\beach\b)|(?:on\s+)?the\s+other\b|(?:other|opposite)\s+(?:way|direction)\b"
             + @"|\d+\s*(?:x|×|times|strokes?)?\s*(?:on\s+the\s+)?(?:left|right)\b|(?:to\s+)?the\s+(?:left"

@@ -158,7 +158,8 @@ internal sealed partial class NoteGlossary
         @"\b(?:(?:eyes\s+)?look\w*|eyes\s*:?|gaze\s*:?|roll\w*(?<=\beyes\b[^.;]*)(?:\s+(?:them|(?:the\s+"
             + @"|your\s+)?eyes))?)\s+(?:to\s+)?(?:the\s+)?(?<way>left|right|up|down)(?:\s+(?:to"
             + @"|at)\s+the\s+\p{L}+(?:\s+with\s+(?:the\s+)?(?:chin|head)\s+(?:level|straight"
-            + @"|still))?)?(?:[\uE100-\uF8FF\s]+(?:with|using)\s+(?:(?:the|your)\s+)?eyes\s+only)?(?:[\s·]*(?:,|and"
+            + @"|still))?|\s+(?:under|behind|beneath)\s+(?:(?:the|your|closed|shut)\s+)*(?:eye)?lids)?(?:[\uE100-\uF8FF\s]+(?:with|using)"
+            + @"\s+(?:(?:the|your)\s+)?eyes\s+only)?(?:[\s·]*(?:\bfor\b[\s·]*)?(?:,|and"
             + @"|then|to|-|/|(?<=\s))[\s·,]*(?:and\s+|then\s+)?(?:to\s+)?(?:the\s+)?(?<way>left|right|up"
             + @"|down)\b(?:\s+(?:to|at)\s+the\s+\p{L}+)?)+",
         Free

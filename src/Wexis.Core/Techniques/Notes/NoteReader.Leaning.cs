@@ -43,9 +43,11 @@ internal sealed partial class NoteReader
     private List<string> Beside(string text)
     {
         List<string> asked = [.. _glossary.Beside(text).Select(b => $"“{b}”: what is it for here?")];
-        if (Last < 0 || NoteGlossary.Dose(text) is not { } dose)
+        if (NoteGlossary.Dose(text) is not { } dose)
             return asked;
-        if (_steps[Last].Dose is not null)
+        if (Last < 0)
+            asked.Add($"“{dose.Line}”: of what? Nothing was done yet.");
+        else if (_steps[Last].Dose is not null)
             asked.Add($"“{dose.Line}”: of the step before? It has a dose.");
         else
         {

@@ -372,7 +372,8 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
                 [.. (unknown ?? []).Where(u => !NoteGlossary.NotSaid.Contains(u))],
                 [.. (unknown ?? []).Where(NoteGlossary.NotSaid.Contains)],
                 [.. garbled.Where(g => !left.Contains(g.Said))],
-                [.. named]
+                [.. named],
+                []
             )
         );
     }

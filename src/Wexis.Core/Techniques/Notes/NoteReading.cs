@@ -48,6 +48,7 @@ public enum NoteKind
 /// <param name="Unknown">What it says and nobody can be sure of, asked in its own words.</param>
 /// <param name="Missing">What a step needs and it does not say.</param>
 /// <param name="Named">Structures that it names by a name the atlas knows.</param>
+/// <param name="ForAll">What it does not say and was said once for all of the notes, in words.</param>
 public sealed record NoteLine(
     string Text,
     NoteKind Kind,
@@ -56,8 +57,13 @@ public sealed record NoteLine(
     IReadOnlyList<string> Unknown,
     IReadOnlyList<string> Missing,
     IReadOnlyList<GarbledWord> Garbled,
-    IReadOnlyList<NamedStructure> Named
-);
+    IReadOnlyList<NamedStructure> Named,
+    IReadOnlyList<string> ForAll
+)
+{
+    /// <summary>Whether it lacks what may be said once for all notes: how hard, or with what.</summary>
+    public bool LacksHand => Missing.Any(NoteGlossary.OfTheHand.Contains);
+}
 
 /// <summary>
 /// Old notes as draft steps: by rules and a glossary, with everything that is unknown named. What stands there twice is asked about and

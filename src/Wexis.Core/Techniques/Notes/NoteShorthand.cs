@@ -23,6 +23,7 @@ internal sealed partial class NoteShorthand
         text = Marks().Replace(text, "");
         text = Without().Replace(text, m => Marked(m, "without "));
         text = With().Replace(text, m => Marked(m, "with "));
+        text = EachSideShort().Replace(text, m => Marked(m, "each side"));
         text = Each().Replace(text, m => Marked(m, "each"));
         text = FingerShort().Replace(text, m => Marked(m, " finger"));
         text = OneAndAnother().Replace(text, m => Marked(m, " and "));
@@ -39,6 +40,7 @@ internal sealed partial class NoteShorthand
         text = TogetherShort().Replace(text, m => Marked(m, "together"));
         text = DirectionShort().Replace(text, m => Marked(m, "direction"));
         text = Repeats().Replace(text, m => Marked(m, m.Value.StartsWith("rd", StringComparison.OrdinalIgnoreCase) ? "rounds" : "reps"));
+        text = BareShort().Replace(text, m => Marked(m, ShortWords[m.Value.ToLowerInvariant()]));
         text = CutOff().Replace(text, m => WholeWord(m.Groups["word"].Value) is { } whole ? Marked(m, whole) : m.Value);
         text = Dotted().Replace(text, m => Marked(m, m.Groups["word"].Value));
         text = RightLetter().Replace(text, m => Marked(m, "right"));
@@ -57,6 +59,30 @@ internal sealed partial class NoteShorthand
         var whole = CutWords.Where(w => w.StartsWith(begun, StringComparison.Ordinal)).ToList();
         return whole is [var word] && word != begun ? word : null;
     }
+
+    /// <summary>Words that notes shorten in their own way (common practice).</summary>
+    private static readonly Dictionary<string, string> ShortWords = new(StringComparer.Ordinal)
+    {
+        ["fh"] = "forehead",
+        ["lwr"] = "lower",
+        ["upr"] = "upper",
+        ["ctr"] = "centre",
+        ["cntr"] = "centre",
+        ["btm"] = "bottom",
+        ["shldr"] = "shoulder",
+        ["shldrs"] = "shoulders",
+        ["fngr"] = "finger",
+        ["fngrs"] = "fingers",
+        ["alt"] = "alternating",
+        ["clkwise"] = "clockwise",
+        ["mid"] = "middle",
+    };
+
+    [GeneratedRegex(
+        @"(?<![\p{L}.-])(?:fh|lwr|upr|c(?:n)?tr|btm|shldrs?|fngrs?|alt|clkwise|mid(?=\s+(?:fingers?|of)\b))(?![\p{L}.-])",
+        Free
+    )]
+    private static partial Regex BareShort();
 
     /// <summary>Words that notes cut off (common practice).</summary>
     private static readonly string[] CutWords = """
@@ -103,6 +129,9 @@ internal sealed partial class NoteShorthand
 
     [GeneratedRegex(@"\bea\b\.?(?=\s+(?:side|way|direction|eye|cheek|brow|hand)|\s*[,;)]|\s*$)", Free)]
     private static partial Regex Each();
+
+    [GeneratedRegex(@"(?<![\p{L}/])e/s(?![\p{L}/])", Free)]
+    private static partial Regex EachSideShort();
 
     /// <summary>"Med. press."</summary>
     [GeneratedRegex(

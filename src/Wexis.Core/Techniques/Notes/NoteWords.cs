@@ -79,13 +79,18 @@ internal sealed partial class NoteGlossary
         W(@"backs?\s+of\s+(?:(?:the|your|one|both)\s+)*(?:hands?|fingers?)", "back-of-hand"),
         W(@"palm\s+heels?|(?:heels?|balls?)\s+of\s+(?:the\s+|your\s+|one\s+|both\s+)*(?:hands?|palms?)", "heel-thenar"),
         W(@"(?:(?:both|the|your)\s+)*thumbs?\s+hook(?:ed)?|hook(?:ed|s)?\s+(?:(?:both|the|your)\s+)*thumbs?", "thumb-pad"),
-        W(@"hook(?:ed|s)?\s+(?:(?:the|your|both|index|middle)\s+)*fingers?|(?:index\s+|middle\s+)?fingers?\s+hook(?:ed|s)?|hooked", "hook"),
+        W(
+            @"hook(?:ed|s)?\s+(?:(?:the|your|both|index|middle)\s+)*finger(?:s|\s?tips?)?|(?:index\s+|middle\s+)?fingers?\s+hook(?:ed"
+                + @"|s)?|hooked",
+            "hook"
+        ),
         W(
             @"index\s+(?:fingers?\s+)?and\s+middle(?:\s+fingers?)?|middle\s+(?:fingers?\s+)?and\s+(?:index"
                 + @"|ring)(?:\s+fingers?)?|(?:two|2)\s+(?:finger\s?tips?|finger\s+pads?|fingers?)",
             "two-fingers"
         ),
         W(@"(?:(?:two|both|2)\s+)?ring\s+fingers?", "fingertip-ring"),
+        W(@"(?:(?:two|both|2)\s+)?(?:little|small|pinky)\s+fingers?|pink(?:y|ies)", "fingertip-little"),
         W(@"(?:(?:two|both|2)\s+)?middle\s+fingers?", "fingertip-middle"),
         W(@"(?:(?:two|both|2)\s+)?index(?:\s+fingers?)?", "fingertip-index"),
         W(@"(?:three|3)\s+(?:finger\s?tips?|finger\s+pads?|fingers?)", "three-fingers"),

@@ -15,12 +15,17 @@ internal static class ActHazards
         "head-turn",
         "neck-bend-forward",
         "chin-tuck",
+        "head-half-circle",
+        "head-circle",
+        "head-lift",
     };
     private static readonly HashSet<string> JawMoves = new(StringComparer.Ordinal)
     {
         "open-jaw",
         "jaw-side",
         "jaw-forward",
+        "jaw-back",
+        "jaw-circle",
         "clench",
         "chew",
     };
@@ -55,12 +60,21 @@ internal static class ActHazards
         var back = verbs.Contains("head-back") || heads.Contains("back") || moves.Any(m => TipsBack(m.Act, model));
         var turned = verbs.Contains("head-turn") || heads.Overlaps(Turns);
         var rolled =
-            verbs.Overlaps(NeckMoves) && step.Dose?.AllDirections.Any(d => d is "clockwise" or "anticlockwise" or "circle") == true
+            verbs.Contains("head-circle")
+            || verbs.Contains("head-half-circle") && back
+            || verbs.Overlaps(NeckMoves) && step.Dose?.AllDirections.Any(d => d is "clockwise" or "anticlockwise" or "circle") == true
             || verbs.Contains("head-tilt-side")
                 && (verbs.Contains("head-back") || heads.Contains("back"))
                 && verbs.Contains("neck-bend-forward");
         if (rolled)
-            findings.Add(Finding("hz-vertebral", SafetyVerdict.Stop, "The head rolled in full circles", atlas, model));
+            findings.Add(
+                Finding("hz-vertebral", SafetyVerdict.Stop, "The head rolled in full circles", atlas, model) with
+                {
+                    Instead =
+                        "Half a circle over the chest, from shoulder to shoulder, slowly and within comfort; leave it out with any neck "
+                        + "trouble or dizziness.",
+                }
+            );
         else if (back && turned)
             findings.Add(Finding("hz-vertebral", SafetyVerdict.Stop, "The head taken back and turned", atlas, model));
         else if (back)

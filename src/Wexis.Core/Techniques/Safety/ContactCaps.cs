@@ -1,5 +1,7 @@
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
+using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Strokes;
 using Wexis.Core.Techniques.Work;
 
 namespace Wexis.Core.Techniques.Safety;
@@ -59,8 +61,24 @@ internal static class ContactCaps
         }
     }
 
-    private static int Cap(Zone zone, HandContact contact) =>
-        zone.MaxPressurePinchLift is { } lifted && (contact.Contact?.Pinch == true || contact.Verb is "pinch-hold" or "pinch-roll")
+    /// <summary>The hardest that the places of a hand, and the hand itself, bear.</summary>
+    /// <param name="with">Part of the hand, or tool; null where it is not known.</param>
+    public static int MostFor(Hand hand, string? with, StrokePath path, Atlas atlas)
+    {
+        var contact = with is null ? null : atlas.Contacts.GetValueOrDefault(with);
+        return hand
+            .AllZones.Concat(path.Zones(atlas))
+            .Where(atlas.Zones.ContainsKey)
+            .Select(z => Cap(atlas.Zones[z], contact, hand.Verb))
+            .Concat(hand.AllPoints.Where(atlas.Points.ContainsKey).Select(p => atlas.Points[p].MaxPressure).OfType<int>())
+            .Append(contact?.MaxLevel ?? 5)
+            .Min();
+    }
+
+    private static int Cap(Zone zone, HandContact contact) => Cap(zone, contact.Contact, contact.Verb);
+
+    private static int Cap(Zone zone, Contact? contact, string? verb) =>
+        zone.MaxPressurePinchLift is { } lifted && (contact?.Pinch == true || verb is "pinch-hold" or "pinch-roll")
             ? lifted
             : zone.MaxPressure;
 

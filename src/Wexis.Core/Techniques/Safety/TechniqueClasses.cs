@@ -77,14 +77,29 @@ public static partial class TechniqueClasses
                 verb switch
                 {
                     "gaze" or "close-lids" or "widen-eyes" or "blink" or "lift-lower-lid" or "palm-eyes" => "eye",
-                    "open-jaw" or "clench" or "chew" or "jaw-side" or "jaw-forward" or "jaw-rest" or "tongue-press-palate" => "jaw",
-                    "chin-tuck" or "head-tilt-side" or "head-back" or "head-turn" or "neck-bend-forward" => "neck",
+                    "open-jaw"
+                    or "clench"
+                    or "chew"
+                    or "jaw-side"
+                    or "jaw-forward"
+                    or "jaw-back"
+                    or "jaw-circle"
+                    or "jaw-rest"
+                    or "tongue-press-palate" => "jaw",
+                    "chin-tuck"
+                    or "head-tilt-side"
+                    or "head-back"
+                    or "head-turn"
+                    or "neck-bend-forward"
+                    or "head-half-circle"
+                    or "head-circle"
+                    or "head-lift" => "neck",
                     _ => "face-active",
                 }
             );
-            if (verb == "neck-bend-forward")
+            if (verb is "neck-bend-forward" or "head-half-circle" or "head-circle")
                 classes.Add("head-down");
-            if (verb == "head-back" || act.State?.Head == "back" || ActHazards.TipsBack(act, model))
+            if (verb is "head-back" or "head-circle" || act.State?.Head == "back" || ActHazards.TipsBack(act, model))
                 classes.UnionWith(["head-back", "neck"]);
             if (act.At is { } at && at is "upper-lid" or "lower-lid")
                 classes.Add("eye");

@@ -25,6 +25,7 @@ internal static class ActRows
     {
         ["head-turn"] = ["sternocleidomastoid"],
         ["jaw-side"] = ["lateral-pterygoid", "medial-pterygoid"],
+        ["tongue-side"] = ["genioglossus"],
         ["head-tilt-side"] = ["sternocleidomastoid", "scalenes", "trapezius-descending", "levator-scapulae", "platysma"],
     };
 

@@ -344,6 +344,9 @@ public sealed record CompletedStep(
     {
         "puff-cheeks",
         "transfer-air",
+        "puff-upper-lip",
+        "puff-lower-lip",
+        "circle-air",
         "suck-cheeks",
         "blow-out",
         "pucker",
@@ -352,6 +355,9 @@ public sealed record CompletedStep(
         "roll-lips-in",
         "tongue-circle-vestibule",
         "tongue-push-cheek",
+        "tongue-push-upper-lip",
+        "tongue-push-lower-lip",
+        "tongue-side",
         "tongue-press-palate",
         "tongue-out",
         "smile",
@@ -363,5 +369,7 @@ public sealed record CompletedStep(
         "lips-side",
         "jaw-side",
         "jaw-forward",
+        "jaw-back",
+        "jaw-circle",
     };
 }

@@ -25,6 +25,10 @@ public class SafetyByActAndDoseTests
     {
         Review(A.Act("head-back")).Verdict.ShouldBe(SafetyVerdict.Caution);
         Review(A.Step() with { Acts = [A.Do("head-back"), A.Do("head-turn")] }).Verdict.ShouldBe(SafetyVerdict.Stop);
+        // A full circle leads over the back; half a circle over the chest does not, unless the head is held back.
+        Review(A.Act("head-circle")).Verdict.ShouldBe(SafetyVerdict.Stop);
+        Review(A.Act("head-half-circle")).Verdict.ShouldNotBe(SafetyVerdict.Stop);
+        Review(A.Step() with { Acts = [A.Do("head-half-circle"), A.Do("head-back")] }).Verdict.ShouldBe(SafetyVerdict.Stop);
         Review(A.Step() with { Acts = [A.Do("head-tilt-side"), A.Do("head-back"), A.Do("neck-bend-forward")] })
             .Verdict.ShouldBe(SafetyVerdict.Stop);
         Review(

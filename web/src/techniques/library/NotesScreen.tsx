@@ -9,6 +9,7 @@ import { api, said, type Schemas } from "../../shell/api";
 import { useSignedIn } from "../../shell/session";
 import { keepDraft, NOTHING_SAVED } from "../../shell/useDraft";
 import { Button } from "../../ui/Button";
+import { Pick } from "../../ui/Field";
 import { Problem } from "../../ui/States";
 import { LibraryHead } from "./LibraryHead";
 import { readAs } from "../parts/readAs";
@@ -42,9 +43,14 @@ export function NotesScreen() {
   // Sentences that stand as they were meant, by their words: reading once more does not ask again.
   const [confirmed, setConfirmed] = useState<ReadonlySet<string>>(new Set());
   const [answered, setAnswered] = useState<readonly Schemas["ConfirmedWord"][]>([]);
+  const [forAll, setForAll] = useState<Schemas["SaidForAll"]>(NOT_SAID);
   const read = useMutation({
-    mutationFn: (asked: { text: string; words: readonly Schemas["ConfirmedWord"][] }) =>
-      said(api.POST("/api/techniques/notes", { body: { text: asked.text, confirmed: [...asked.words] } })),
+    mutationFn: (asked: { text: string; words: readonly Schemas["ConfirmedWord"][]; forAll: Schemas["SaidForAll"] }) =>
+      said(
+        api.POST("/api/techniques/notes", {
+          body: { text: asked.text, confirmed: [...asked.words], for_all: asked.forAll },
+        }),
+      ),
     onSuccess: (r, asked) => {
       // What was typed meanwhile is not overwritten.
       setText((now) => (now === asked.text ? r.text : now));
@@ -52,7 +58,11 @@ export function NotesScreen() {
       setAnswered(asked.words.filter((w) => w.structure === null));
     },
   });
-  const answer = (word: Schemas["ConfirmedWord"]) => read.mutate({ text, words: [...answered, word] });
+  const answer = (word: Schemas["ConfirmedWord"]) => read.mutate({ text, words: [...answered, word], forAll });
+  const sayForAll = (said: Schemas["SaidForAll"]) => {
+    setForAll(said);
+    read.mutate({ text, words: answered, forAll: said });
+  };
   const reading = read.data;
   const lines = reading?.lines ?? [];
   const open =
@@ -98,7 +108,7 @@ export function NotesScreen() {
         <Button
           tone="now"
           disabled={read.isPending || text.trim() === ""}
-          onClick={() => read.mutate({ text, words: answered })}
+          onClick={() => read.mutate({ text, words: answered, forAll })}
         >
           Read the notes
         </Button>
@@ -109,6 +119,7 @@ export function NotesScreen() {
       {read.isError && <Problem error={read.error} safe="Your text is still here." />}
       {reading && (
         <>
+          <ForAll lines={lines} value={forAll} onChange={sayForAll} />
           <ol className="mt-4" data-notes>
             {reading.lines.map((l, i) => (
               <li key={i} className="grid grid-cols-[6.5rem_1fr] gap-3 border-t border-line py-2">
@@ -133,6 +144,9 @@ export function NotesScreen() {
                   )}
                   {l.missing.length > 0 && (
                     <p className="text-sm text-faded">Not said here: {l.missing.map(asWords).join(", ")}.</p>
+                  )}
+                  {l.for_all.length > 0 && (
+                    <p className="text-sm text-faded">Said for all of these notes: {l.for_all.join(", ")}.</p>
                   )}
                   {l.named.length > 0 && <p className="text-sm text-faded">{l.named.map((n) => n.name).join(", ")}</p>}
                   {l.garbled.map((g) => (
@@ -179,6 +193,53 @@ export function NotesScreen() {
         </>
       )}
     </Stage>
+  );
+}
+
+const NOT_SAID: Schemas["SaidForAll"] = { pressure: null, contact: null };
+
+/** What no step says because it is always so, said once. Asked where a step lacks it. */
+function ForAll({
+  lines,
+  value,
+  onChange,
+}: {
+  lines: readonly Schemas["NoteLine"][];
+  value: Schemas["SaidForAll"];
+  onChange: (said: Schemas["SaidForAll"]) => void;
+}) {
+  const { atlas } = useReference();
+  const lacking = lines.some((l) => l.for_all.length > 0 || l.lacks_hand);
+  if (!lacking && value.pressure === null && value.contact === null) return null;
+  return (
+    <fieldset className="mt-4 border-t border-line pt-3" data-for-all>
+      <legend className="float-left w-full text-sm font-semibold">Where a step does not say it</legend>
+      <div className="grid max-w-xl clear-both gap-3 sm:grid-cols-2">
+        <Pick
+          label="How hard"
+          empty="left open"
+          options={atlas.levels
+            .filter((l) => l.level > 0)
+            .map((l) => ({ value: String(l.level), word: l.feel, hint: l.words }))}
+          value={value.pressure === null ? null : String(value.pressure)}
+          onChange={(v) => onChange({ ...value, pressure: v === null ? null : Number(v) })}
+        />
+        <Pick
+          label="With"
+          empty="left open"
+          options={atlas.contacts.map((c) => ({
+            value: c.id,
+            word: c.name,
+            group: c.kind === "tool" ? "Tool" : "Hand",
+          }))}
+          value={value.contact ?? null}
+          onChange={(contact) => onChange({ ...value, contact })}
+        />
+      </div>
+      <p className="mt-1 text-sm text-faded">
+        Said once for all of these notes. What a step says itself stays; where a place bears less, it is left open.
+      </p>
+    </fieldset>
   );
 }
 

@@ -55,8 +55,12 @@ internal sealed partial class RoleReader
         // Teeth that bite a lip are not clenched.
         if (verb.Way == "bite" && part is "lip" or "lower-lip" or "upper-lip")
             return None;
-        // A neck or a head that rolls does more than one movement says.
-        if (verb.Verb == "roll" && part is "neck" or "head")
+        // A neck or a head that rolls to one side: turned, tilted, or in a circle?
+        if (
+            verb.Way == "circle"
+            && part is "neck" or "head"
+            && behind.Ways.Any(w => w.Means is "left" or "right" or "side" or "forward" or "back")
+        )
             return None;
         // "Chew with the lips closed": the lips are only held so.
         if (verb is { Way: "chew" or "swallow", Moves: { } itsOwn } && RoleWords.MoveOf(itsOwn, verb.Way) is { } itself)

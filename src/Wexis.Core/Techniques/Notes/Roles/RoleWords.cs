@@ -81,6 +81,7 @@ internal static class RoleWords
         fill: puff@cheek, inflate@cheek, fill@cheek, balloon@cheek, bulge@cheek, swell@cheek
         loose: relax, loosen, soften, unclench, release
         tense: tense, tighten, strain, contract, flex
+        grimace: grimace
         bite: clench@jaw, bite@jaw
         chew: chew@jaw, munch@jaw
         swallow: swallow@tongue, gulp@tongue
@@ -124,6 +125,8 @@ internal static class RoleWords
         narrow-nostrils: nostril narrow, nostril in, nostril together, nose narrow, nostril close, nose in
         smile: corner up, cheek up, corner smile, lip smile, mouth smile, cheek smile, mouth up
         puff-cheeks: cheek fill, cheek out, mouth fill, cheek blow, cheek wide
+        puff-upper-lip: upper-lip fill
+        puff-lower-lip: lower-lip fill
         suck-cheeks: cheek in
         raise-upper-lip: upper-lip up, lip up, upper-lip sneer, lip sneer
         roll-lips-in: lip in, upper-lip in, lower-lip in, teeth cover, upper-teeth cover
@@ -140,17 +143,21 @@ internal static class RoleWords
         open-jaw: jaw open, mouth open, jaw down, jaw yawn, mouth yawn
         jaw-rest: jaw let, jaw loose, mouth let
         jaw-forward: jaw forward, jaw out, chin forward, chin out
+        jaw-back: jaw back, jaw in
+        jaw-circle: jaw circle
         jaw-side: jaw left, jaw right, jaw side
         clench: jaw bite, teeth bite, teeth together, jaw tense
         tongue-out: tongue out, tongue forward
         tongue-press-palate: tongue up
+        tongue-side: tongue left, tongue right, tongue side
         tongue-circle-vestibule: tongue circle, tongue round
         chin-tuck: chin in, chin back, chin nod, head nod
         head-back: head back, chin up, neck back
         head-tilt-side: head tilt, neck tilt, neck side
-        head-turn: head turn, chin turn
+        head-turn: head turn, chin turn, neck turn
+        head-circle: head circle, neck circle
         neck-bend-forward: head forward, head down, head bend, neck bend, neck forward, neck down, chin down
-        grimace-neck: neck tense
+        grimace-neck: neck tense, neck grimace
         chew: jaw chew, mouth chew
         swallow: tongue swallow
         lips-side: lip left, lip right, lip side, mouth left, mouth right, mouth side
@@ -171,6 +178,8 @@ internal static class RoleWords
         tongue-push-cheek: tongue cheek
         tongue-out: tongue chin, tongue nose, tongue floor, tongue ceiling
         suck-cheeks: cheek teeth
+        puff-upper-lip: air upper-lip
+        puff-lower-lip: air lower-lip
         pout-chin-up: lower-lip upper-lip, lower-lip nose, lower-lip ceiling
         roll-lips-in: lip mouth, lower-lip upper-teeth, upper-lip teeth, lower-lip teeth, lip teeth, upper-lip lower-lip
         roll-lips-in: upper-lip upper-teeth, lip upper-teeth
@@ -232,41 +241,7 @@ internal static class RoleWords
     private static readonly HashSet<string> Denying = Set("not no without never don't cannot can't");
     private static readonly HashSet<string> WithWords = Set("with using by");
 
-    /// <summary>Words that carry nothing which a step could say: how it feels, how it is told, how well it is to be done.</summary>
-    private static readonly HashSet<string> Light = Set(
-        """
-        a an the your my his her its their this that these those both each every one's own all any some
-        is are be am was being been do does did done doing have has having let lets can could should shall will would may
-        might must try trying tries need
-        you i he she we they who which where what how so just only also too very quite really rather almost nearly about
-        approximately approx ca
-        slow slowly fast quick quickly gentle gently soft softly light lightly calm calmly careful carefully smoothly steady
-        steadily even evenly
-        little bit slight slightly small tiny big large long short full fully whole entire complete completely as well good
-        nice nicely easy easily relaxed
-        more less much many enough most again repeat repeated repeatedly now first next finally afterwards after before
-        during meanwhile once time times
-        for until till if than like though per at away there here please ok always still straight ahead firm firmly hard
-        strong strongly maximum max max.
-        start starting begin beginning end finish return continue keep keeping keeps stay stays staying remain remains hold
-        holding holds kept held
-        rep reps set sets round rounds count counts second seconds sec secs minute minutes min mins pass passes repetition
-        repetitions pulse pulses exercise
-        way ways direction side sides position place placed lay laid lays lie lies set rest rests resting point points
-        pointing spot spots area part motion movement movements gesture touch touches touching same other another opposite or
-        comfortable comfortably far possible force pain effort
-        feel feeling feels felt think breathe breathing breath naturally normally normal natural
-        muscle muscles bone bones itself himself herself yourself alternating alternate alternately altogether total warm warmed
-        tight tightly tighter poss possibly wide widely loose loosely high higher low lower free
-        fairly exaggerate exaggerated exaggerating pretty moderately flat line lines inner outer outside one rush rushing
-        hurry hurrying haste brisk briskly swift swiftly loud loudly audibly silently interlaced interlocked clasped yes fix fixes broad
-        huge mini jade quartz metal steel wooden glass circular isometric static hum humming pop pops popping sound v
-        alone super everywhere widths saliva spit gum pretend pretending
-        today daily day week morning evening night always work works working use uses used
-        """
-    );
-
-    private static HashSet<string> Set(string words) =>
+    internal static HashSet<string> Set(string words) =>
         new(words.Split([' ', '\n', '\r'], StringSplitOptions.RemoveEmptyEntries), StringComparer.Ordinal);
 
     private static IEnumerable<(string Head, string Item)> Lines(string table) =>
@@ -321,7 +296,8 @@ internal static class RoleWords
     public static bool IsWith(string word) => WithWords.Contains(word);
 
     /// <summary>Whether a word carries nothing; so does every adverb that tells how ("loosely").</summary>
-    public static bool IsLight(string word) => Light.Contains(word) || word.Length > 4 && word.EndsWith("ly", StringComparison.Ordinal);
+    public static bool IsLight(string word) =>
+        LightWords.All.Contains(word) || word.Length > 4 && word.EndsWith("ly", StringComparison.Ordinal);
 
     /// <summary>Whether a word stands in the tables.</summary>
     public static bool IsKnown(string word) =>
@@ -387,13 +363,14 @@ internal static class RoleWords
                 if (stem[^1] == stem[^2])
                     yield return stem[..^1];
             }
-        if (word is "drawn" or "stuck" or "bent" or "blown" or "shook")
+        if (word is "drawn" or "stuck" or "bent" or "blown" or "shaken" or "shook")
             yield return word switch
             {
                 "drawn" => "draw",
                 "stuck" => "stick",
                 "bent" => "bend",
-                _ => "blow",
+                "blown" => "blow",
+                _ => "shake",
             };
     }
 }

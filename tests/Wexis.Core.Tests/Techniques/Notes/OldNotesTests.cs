@@ -1,0 +1,82 @@
+using Wexis.Core.Measures;
+using Wexis.Core.Techniques;
+using Wexis.Core.Techniques.Notes;
+
+namespace Wexis.Core.Tests.Techniques;
+
+/// <summary>What is said once for all notes fills what no sentence says, and nothing else.</summary>
+public class OldNotesTests
+{
+    private static Checked<NoteReading> Read(string text, SaidForAll? forAll = null) =>
+        OldNotes.Read(text, Reference.Atlas, Reference.Settings, forAll: forAll);
+
+    private const string Bare = "Stroke from the chin to the ear, 10 times. Knead the cheeks with the knuckles for 30 s.";
+
+    [Fact]
+    public void What_no_sentence_says_is_asked_until_it_is_said_once()
+    {
+        Read(Bare).Value!.Lines.Count(l => l.LacksHand).ShouldBe(2);
+        var read = Read(Bare, new(2, "four-fingers")).Value!;
+        read.Lines.ShouldAllBe(l => l.Missing.Count == 0);
+        var hands = read.Draft.AllSteps.SelectMany(s => s.AllHands).ToList();
+        hands.Select(h => h.Contact).ShouldBe(["four-fingers", "knuckles"]);
+        hands.Select(h => h.Pressure).ShouldBe([2, 2]);
+        read.Lines.SelectMany(l => l.ForAll).ShouldBe(["four finger pads", "light", "light"]);
+    }
+
+    [Theory]
+    [InlineData(0, null, "for_all.pressure")]
+    [InlineData(6, null, "for_all.pressure")]
+    [InlineData(null, "no-such-hand", "for_all.contact")]
+    public void What_cannot_be_said_is_refused_by_its_name(int? pressure, string? contact, string path) =>
+        Read(Bare, new(pressure, contact)).Issues.Single().Path.ShouldBe(path);
+
+    /// <summary>
+    /// Over all notes with facts, without their words of pressure and with them, at every level: what a sentence says stays as it was, and
+    /// no place is given more than it bears. What it bears is asked of the review of a whole technique, another way than the filling.
+    /// </summary>
+    [Theory]
+    [InlineData(1, "fingertip-ring")]
+    [InlineData(2, "four-fingers")]
+    [InlineData(3, "knuckles")]
+    [InlineData(4, "tool-edge")]
+    public void Nothing_that_is_said_changes_and_no_place_is_given_more_than_it_bears(int pressure, string contact)
+    {
+        var filled = 0;
+        foreach (var note in NoteFactsTests.Said.Select(s => s.Data.Item1).SelectMany(n => new[] { n, WithoutPressure(n) }).Distinct())
+        {
+            var (before, after) = (Read(note).Value!, Read(note, new(pressure, contact)).Value!);
+            after.Draft.AllSteps.Count.ShouldBe(before.Draft.AllSteps.Count, note);
+            foreach (var (was, now) in before.Draft.AllSteps.Zip(after.Draft.AllSteps))
+            {
+                Told(now with { Hands = [] }).ShouldBe(Told(was with { Hands = [] }), note);
+                foreach (var (h, f) in was.AllHands.Zip(now.AllHands))
+                {
+                    Told(f with { Pressure = h.Pressure, Contact = h.Contact }).ShouldBe(Told(h), note);
+                    if (h.Pressure is not null)
+                        f.Pressure.ShouldBe(h.Pressure, note);
+                    if (h.Contact is not null)
+                        f.Contact.ShouldBe(h.Contact, note);
+                }
+                if (was.AllHands.Zip(now.AllHands).Any(p => p.First.Pressure is null && p.Second.Pressure is not null))
+                {
+                    filled++;
+                    Derivation
+                        .Of(after.Draft with { Name = "N" }, Reference.Atlas, Reference.Model, Reference.Settings)
+                        .Steps.SelectMany(s => s.Safety.Findings)
+                        .ShouldNotContain(f => f.Hazard.StartsWith("cap-", StringComparison.Ordinal), note);
+                }
+            }
+        }
+        filled.ShouldBeGreaterThan(50);
+    }
+
+    private static string Told<T>(T what) => System.Text.Json.JsonSerializer.Serialize(what);
+
+    private static string WithoutPressure(string note) =>
+        System.Text.RegularExpressions.Regex.Replace(
+            note,
+            @",?\s*\b(?:very\s+)?(?:light(?:ly)?|firm(?:ly)?|medium|gently|softly|moderate)(?:\s+pressure)?\b",
+            ""
+        );
+}
