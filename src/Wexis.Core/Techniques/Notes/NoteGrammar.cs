@@ -19,6 +19,9 @@ internal sealed partial class NoteGlossary
         /// </summary>
         public const char Read = '·';
 
+        /// <summary>The sentence as it was given.</summary>
+        public string Whole { get; } = sentence;
+
         /// <summary>What nothing has read yet; the rest keeps its place.</summary>
         public string Left { get; private set; } = sentence;
 
@@ -136,7 +139,7 @@ internal sealed partial class NoteGlossary
         // "Massage the point, 10 circles".
         if (hand == "stroke" && MassageWord().IsMatch(sentence) && CountedCircles().IsMatch(sentence))
             hand = "circle";
-        if (hand == "pinch-roll" && PinchAndHold().IsMatch(sentence))
+        if (hand == "pinch-roll" && (PinchAndHold().IsMatch(sentence) || PinchedFor().IsMatch(sentence)))
             hand = "pinch-hold";
         if (
             hand is null
@@ -339,6 +342,14 @@ internal sealed partial class NoteGlossary
     /// <summary>"Pinch it and hold": held between the fingers, and not rolled.</summary>
     [GeneratedRegex(@"\bpinch\w*\b[^.;]*\band\s+hold\b", Free)]
     private static partial Regex PinchAndHold();
+
+    /// <summary>"Pinch the bridge of the nose for five seconds".</summary>
+    [GeneratedRegex(
+        @"\bpinch\w*\b(?![^.;]*\b(?:along|roll\w*|from|over|all)\b)[^.;]{0,80}\bfor\s+(?:[2-9]|10|two|three|four|five|six|eight"
+            + @"|ten)\s*(?:s|secs?|seconds?)\b",
+        Free
+    )]
+    private static partial Regex PinchedFor();
 
     /// <summary>A word that leads from place to place.</summary>
     [GeneratedRegex(@"\b(?:from|to|towards?|into|until|down|up|over|past|via|then)\b", Free)]

@@ -254,6 +254,14 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex Pulled();
 
+    /// <summary>Circles that work their way "up and out".</summary>
+    [GeneratedRegex(
+        @"\bcircl\w*\b[^.;]{0,60}\b(?:(?<one>up|down)(?:wards?)?\s*(?:,|and|\+|&|/)\s*(?<other>out|in)|(?<one>out"
+            + @"|in)(?:wards?)?\s*(?:,|and|\+|&|/)\s*(?<other>up|down))(?:wards?)?\b(?!\s+(?:the|to|of|a)\b)",
+        Free
+    )]
+    private static partial Regex CirclesAslant();
+
     /// <summary>Which way a stroke goes that names no end.</summary>
     [GeneratedRegex(@"\b(?<way>out|in)wards?\b", Free)]
     private static partial Regex OutOrIn();
@@ -323,6 +331,8 @@ internal sealed partial class NoteGlossary
             places.Count < 2 && verb is "lift-hold" or "stretch-apart" or "press" or "hold-still"
                 ? Pulled().Match(sentence).Groups["way"].Captures.Select(w => w.Value.ToLowerInvariant()).Distinct().Take(2).ToList()
                 : [];
+        if (verb == "circle" && CirclesAslant().Match(sentence) is { Success: true } aslant)
+            pulled = [aslant.Groups["one"].Value.ToLowerInvariant(), aslant.Groups["other"].Value.ToLowerInvariant()];
         if (pulled.Count == 2 && pulled.TrueForAll(w => w is "out" or "back" or "apart"))
             pulled = ["out"];
         return new(

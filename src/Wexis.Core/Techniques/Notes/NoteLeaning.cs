@@ -44,6 +44,7 @@ internal sealed partial class NoteGlossary
         sentence = WhileTrying().Replace(sentence, "${verb} the ${part} against the fingers");
         sentence = PushedAgainst().Replace(sentence, "${verb} the ${place} ${way} against the ${hand} on the ${place}");
         sentence = TryingAgainst().Replace(sentence, "${act} against the ${hand} on the ${place}");
+        sentence = BreathFor().Replace(sentence, m => m.Groups["lead"].Value + NumberValues[m.Groups["w"].Value.ToLowerInvariant()]);
         sentence = InAndOut()
             .Replace(sentence, m =>
                 "breathe in ${in}, out ${out}" is var told && m.Groups["held"].Success
@@ -244,6 +245,14 @@ internal sealed partial class NoteGlossary
         Free
     )]
     private static partial Regex TryingAgainst();
+
+    /// <summary>"Breathe in for four, out for six".</summary>
+    [GeneratedRegex(
+        @"(?<lead>\b(?:in|out|hold|for)\s+(?:for\s+)?)(?<w>two|three|four|five|six|seven|eight|ten)\b(?<=\b(?:breath\w*"
+            + @"|inhal\w*)\b[^.;]{0,80})",
+        Free
+    )]
+    private static partial Regex BreathFor();
 
     /// <summary>"Breathe in through the nose 4 s, breathe out 6 s".</summary>
     [GeneratedRegex(

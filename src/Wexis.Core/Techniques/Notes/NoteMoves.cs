@@ -326,6 +326,9 @@ internal sealed partial class NoteGlossary
         // Lips that go to a side are pursed.
         if (found.Exists(m => m.Do == "lips-side"))
             found.RemoveAll(m => m.Do == "pucker");
+        // Lids that try to open against a finger are closed before: how they are held.
+        if (found.Exists(m => m.Do == "widen-eyes") && TriesToOpen().IsMatch(phrases.Whole))
+            found.RemoveAll(m => m.Do == "close-lids");
         // Shoulders that were up come down again.
         if (found.Exists(m => m.Do == "shrug"))
             found.RemoveAll(m => m.Do == "drop-shoulders");
@@ -334,6 +337,9 @@ internal sealed partial class NoteGlossary
             found.RemoveAll(m => m.Do == "head-back");
         return [.. found.OrderBy(m => m.At).DistinctBy(m => m.Do)];
     }
+
+    [GeneratedRegex(@"\btry(?:ing)?\s+to\s+widen\s+the\s+eyes\b", Free)]
+    private static partial Regex TriesToOpen();
 
     /// <summary>"Look right, left, up, down": each pair of ways is a movement.</summary>
     private static IEnumerable<Moved> LooksIn(Phrases phrases)

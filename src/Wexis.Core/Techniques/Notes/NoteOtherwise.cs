@@ -19,6 +19,15 @@ internal sealed partial class NoteGlossary
     private static readonly (Regex Said, string Read)[] SaidOtherwise =
     [
         // Places.
+        O(@"\bjaw\s+hinges?\b", "jaw joint"),
+        O(@"\bout(?:wards?)?\s+from\s+(?:the\s+)?(?:middle|centre|center)\b(?!\s+of)", "from the middle outwards"),
+        O(
+            @"\b(?<under>under|below)\s+(?<bone>(?:the\s+)?cheekbones?)\s+(?:the\s+)?nose\s*(?:-+>|→|to)\s*(?:the\s+)?ears?\b",
+            "from the nose ${under} ${bone} to the ear"
+        ),
+        O(@"\bunder[-\s]?eyes?\b(?!\s+area)", "under the eye"),
+        O(@"\b(?:lower|bottom|under)\s+(?:edge|border|rim)\s+of\s+(?:the\s+|your\s+)?jaw(?:\s?line|\s?bone)?\b", "jaw"),
+        O(@"\btops?\s+of\s+(?:the\s+|your\s+|both\s+)*shoulders?\b", "shoulders"),
         O(@"\beyebrow(?=s?\b)", "brow"),
         O(@"\b(?:soft|hard)\s+palate\b", "palate"),
         O($@"\balong\s+{The}(?:orbital|eye\s+socket)\s+(?:bone|rim)\s+(?=(?:under|below|above)\b)", ""),
@@ -151,6 +160,37 @@ internal sealed partial class NoteGlossary
                 + @"|out)(?:wards?)?\b(?!\s+to)",
             "${tool}: stroke the ${part} ${way}wards"
         ),
+        O(@"^\s*stretch\w*\s+(?:the\s+|your\s+)?neck\s*(?=,)", "neck long"),
+        O(@"\bon\s+(?:(?:the|an?|each|every)\s+)?(?:in-?breath|inhale|inhalation)\b", "while breathing in"),
+        O(@"\bon\s+(?:(?:the|an?|each|every)\s+)?(?:out-?breath|exhale|exhalation)\b", "while breathing out"),
+        O(
+            @"\brelease\s+(?:the\s+)?air\s+(?:(?:slowly|gently)\s+)?(?:through|out\s+of)\s+(?:the\s+)?(?:pursed|rounded)\s+lips\b",
+            "blow the air out"
+        ),
+        O(@"\btry(?<ing>ing)?\s+to\s+open\s+(?:the\s+|your\s+)?(?:eye(?:lid)?s|lids)\b", "try${ing} to widen the eyes"),
+        O(
+            @"(?<=[,;]\s*(?:then\s+|and\s+)?)\brepeat\s+(?:it\s+|this\s+)?(?:on|to|with)\s+the\s+(?:right|left|other)(?:\s+side)?\b",
+            "each side"
+        ),
+        O(
+            @"\b(?<from>from\s+(?:the\s+)?(?:middle|centre|center)\s+of\s+(?:the\s+)?(?:upper"
+                + @"|lower)\s+lip\s+(?:out\s+)?to\s+(?:the\s+)?corners?)\b(?!\s+of)",
+            "${from} of the mouth"
+        ),
+        O(@"\b(?<how>light|gentle|soft|medium|moderate|strong|firm)\s+suction\b", "${how} pressure"),
+        O(@"\b(?:a?round|on|through)\s+an?\s+imaginary\s+\p{L}+\b", ""),
+        O(@"^\s*tongue\s+(?:(?:to|on|at)\s+)?(?:the\s+)?(?:roof|palate)\s+press\b", "press the tongue to the palate"),
+        O(@"(?<=\bhalf[-\s]circles?\b[^.;]{0,40})\bear\s*[-–]\s*chest\s*[-–]\s*ear\b", ""),
+        O(@"\bhead\s+(?:is\s+|stays\s+)?level\b", "head straight"),
+        O(@"\bas\s+far\s+(?:to\s+the\s+)?(?<side>left|right|up|down)\s+as\s+(?:possible|you\s+can|is\s+comfortable)\b", "${side}"),
+        O(@"\blook\w*\s+into\s+the\s+distance\b(?:\s+over\s+(?:the|your)\s+(?:thumb|finger))?", "look far away"),
+        O(@"\b(?:shap|form)\w*\s+(?:the\s+|your\s+)?(?:mouth|lips)\s+as\s+(?:for|if)\s+(?:an?\s+)?whistl\w+", "purse the lips"),
+        O(@"\bbring\w*\s+(?:the\s+|your\s+)?lips\s+into\s+an?\s+kiss\b", "kiss"),
+        O(@"\broll\w*\s+(?:the\s+|an?\s+)?stone\b", "stroke with the stone"),
+        O(
+            @"\btongue\s+(?:sweeps?|circles?|swipes?)\s+(?:a?round|over|along)\s+(?:the\s+|your\s+)?teeth\b",
+            "circle the tongue round the teeth"
+        ),
         O(@"\bin\s+(?:(?:gentle|slow|soft|small)\s+)*waves\b", ""),
         O(@"\bin\s+an?\s+(?<how>fast|slow|quick|steady|calm)\s+(?:rhythm|tempo|pace)\b", "${how}"),
         O(@"(?<=\blook\w*\b[^.;]{0,60})\b(?:the\s+)?(?:upper|top)\s+(?<side>left|right)\b", "up ${side}"),
@@ -161,7 +201,6 @@ internal sealed partial class NoteGlossary
         O(@"\b(?:with|like|as)\s+an?\s+(?:loose\s+)?horse(?:['’]s)?\s+snort\b", ""),
         O(@"\bfingers\s+(?:are\s+)?lac(?:ed|ing)\b", "fingers interlaced"),
         O($@"\bknuckles?\s+of\s+{The}(?:index|middle|fore)\s?(?:fingers?)?\b", "knuckle"),
-        O(@"\b(?:lower|bottom|under)\s+(?:edge|border|rim)\s+of\s+(?:the\s+|your\s+)?jaw(?:\s?line|\s?bone)?\b", "jaw"),
         O(
             $@"\b(?:blow|push|mov|shift|pass)\w*\s+(?:the\s+)?air\s+from\s+{The}(?:left{Mark}\s+"
                 + $@"|right{Mark}\s+)?cheek\s+(?:over\s+)?to\s+{The}"
@@ -245,7 +284,6 @@ internal sealed partial class NoteGlossary
                 + @"|stomach)\b",
             ""
         ),
-        O(@"\btops?\s+of\s+(?:the\s+|your\s+|both\s+)*shoulders?\b", "shoulders"),
         O($@"\bhold\w*\s+{The}(?<tool>stone|tool|roller)\s+(?:at\s+an?\s+)?flat(?:\s+angle)?\b(?!\s+(?:on|against|to))", "${tool} flat"),
         O(@"\bat\s+an?\s+flat\s+angle\b", "flat"),
         O(

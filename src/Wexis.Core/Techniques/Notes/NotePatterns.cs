@@ -20,7 +20,7 @@ internal sealed partial class NoteGlossary
             + @"|big|full)\s+)*(?:[-–]|to|or|times|x\b|pulses?|bounces?|nods?|squeezes|repetitions?|reps?|circles?"
             + @"|sets?|seconds?|secs?|minutes?|mins?|breaths?|strokes?|counts?|days?|more|holds?|press(?:es)?|rounds?"
             + @"|passes|taps?|swipes?|pinches|points?|spots?|left\b|right\b|each\b|forwards?|backwards?|kisses|smiles"
-            + @"|blinks|clockwise|anticlockwise)\b)",
+            + @"|blinks|(?:anti-?|counter-?)?clockwise)\b)",
         Free
     )]
     private static partial Regex NumberWords();

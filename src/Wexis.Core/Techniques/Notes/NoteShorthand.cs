@@ -76,10 +76,12 @@ internal sealed partial class NoteShorthand
         ["alt"] = "alternating",
         ["clkwise"] = "clockwise",
         ["mid"] = "middle",
+        ["cts"] = "counts",
+        ["dn"] = "down",
     };
 
     [GeneratedRegex(
-        @"(?<![\p{L}.-])(?:fh|lwr|upr|c(?:n)?tr|btm|shldrs?|fngrs?|alt|clkwise|mid(?=\s+(?:fingers?|of)\b))(?![\p{L}.-])",
+        @"(?<![\p{L}.-])(?:fh|lwr|upr|c(?:n)?tr|btm|shldrs?|fngrs?|alt|clkwise|cts|dn|mid(?=\s+(?:fingers?|of)\b))(?![\p{L}.-])",
         Free
     )]
     private static partial Regex BareShort();

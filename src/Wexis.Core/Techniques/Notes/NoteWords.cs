@@ -90,6 +90,7 @@ internal sealed partial class NoteGlossary
             "two-fingers"
         ),
         W(@"(?:(?:two|both|2)\s+)?ring\s+fingers?", "fingertip-ring"),
+        W(@"(?:suction\s+)?cups?(?<=\b(?:the|an?|with|small|large|suction)\s+cups?)(?!\s+(?:the|your)\b)", "cup"),
         W(@"(?:(?:two|both|2)\s+)?(?:little|small|pinky)\s+fingers?|pink(?:y|ies)", "fingertip-little"),
         W(@"(?:(?:two|both|2)\s+)?middle\s+fingers?", "fingertip-middle"),
         W(@"(?:(?:two|both|2)\s+)?index(?:\s+fingers?)?", "fingertip-index"),

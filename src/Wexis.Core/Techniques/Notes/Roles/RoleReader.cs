@@ -169,6 +169,15 @@ internal sealed partial class RoleReader
         // What is tried is tried by the face, unless a hand is named for it.
         if (part is not null && Tries(at) && !_chunks.Skip(at + 1).TakeWhile(c => c.Role != Role.Break).Any(c => c.Role == Role.Hand))
             return false;
+        // "Pinch the brow and lift": what a hand took, it lifts.
+        if (
+            obj is null
+            && verb is { Work: not null, Moves: null }
+            && at > 0
+            && _chunks[at - 1] is { Role: Role.Joins, Means: "and" }
+            && _told is [.., { Work: not null }]
+        )
+            return true;
         // Where nothing is named that it is done to, the hand does it.
         var either = known is null && verb.Work is not null && verb.Moves is null && HasHand;
         return either || before?.Role == Role.Hand || (obj ?? before)?.Role == Role.Hand || WithHand(at);

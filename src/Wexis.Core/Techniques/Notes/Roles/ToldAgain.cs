@@ -189,8 +189,11 @@ internal static class ToldAgain
     /// <summary>"Rub the hands", "fingers spread": hands that do something to each other.</summary>
     private static bool OfHands(List<Chunk> chunks, int at) =>
         chunks.Skip(at + 1).FirstOrDefault(c => c.Role != Role.Light) is { Means: "hands" or "palms" or "fingers" or "circles" or "circle" }
-        || chunks.Take(at).TakeLast(2).Any(c => c is { Means: "hands" or "palms" or "fingers" } && chunks[at].Role == Role.Way)
-        || at > 0 && chunks[at - 1] is { Means: "hands" or "palms" or "fingers" };
+        || chunks.Take(at).TakeLast(2).Any(c => c is { Means: "hands" or "palms" or "fingers" } && ToEachOther.Contains(chunks[at].Means))
+        || at > 0 && chunks[at - 1] is { Means: "hands" or "palms" or "fingers" } && chunks[at].Role != Role.Way;
+
+    /// <summary>Ways of hands that go to or from each other.</summary>
+    private static readonly HashSet<string> ToEachOther = ["together", "apart", "wide", "open", "close", "round"];
 
     /// <summary>Whether a part that was told is the one that a sentence says, or kin to it.</summary>
     private static bool Same(string told, string said) => told == said || Kin.Any(k => k.Contains(told) && k.Contains(said));
