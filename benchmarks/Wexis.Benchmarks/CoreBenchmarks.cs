@@ -28,6 +28,19 @@ public class CoreBenchmarks
         .. Enumerable.Range(0, 60).Select(i => new FacePoint(0.4 + (i * 0.01), -1.06 + (i * 0.012))),
     ]);
 
+    private static readonly string TenSteps = string.Join(
+        '\n',
+        Enumerable
+            .Range(1, 10)
+            .Select(i =>
+                $"{i}. Stroke from the chin along the jaw to the ear with {(i % 2 == 0 ? "two fingers" : "the knuckles")}, {i + 4} times."
+            )
+    );
+
+    private static readonly string OneSentence = string.Concat(
+        Enumerable.Repeat("air moves round, eyes look up, tongue out and the head goes back, ", 320)
+    )[..20_000];
+
     public CoreBenchmarks()
     {
         var data = Path.Combine(
@@ -158,6 +171,13 @@ public class CoreBenchmarks
 
     [Benchmark(Description = "read a drawn stroke of 60 places")]
     public object? ReadStroke() => StrokeReading.Of(_drawn, _atlas, HouseSettings.Default).Value;
+
+    [Benchmark(Description = "read old notes of ten steps")]
+    public object? ReadNotes() => OldNotes.Read(TenSteps, _atlas, HouseSettings.Default).Value;
+
+    /// <summary>What notes look back for is bounded (decision 20): where it is not, this takes minutes.</summary>
+    [Benchmark(Description = "read one sentence of 20,000 letters")]
+    public object? ReadOneLongSentence() => OldNotes.Read(OneSentence, _atlas, HouseSettings.Default).Value;
 
     [Benchmark(Description = "draft a mark sheet of six steps")]
     public MarkSheet Draft() => MarkSheetDraft.Of("t", 1, _technique, Derive(), _atlas, _model, HouseSettings.Default);

@@ -47,6 +47,7 @@ public static class OldNotes
 
     private static NoteReading Filled(NoteReading reading, SaidForAll forAll, Atlas atlas, HouseSettings settings)
     {
+        int Most(Hand hand) => ContactCaps.MostFor(hand, hand.Contact, StrokePath.Of(hand, atlas, settings), atlas);
         var (steps, lines) = (reading.Draft.AllSteps.ToList(), reading.Lines.ToList());
         for (var i = 0; i < steps.Count; i++)
         {
@@ -68,6 +69,11 @@ public static class OldNotes
                 answered.Add(NoteGlossary.HowHardAsked);
                 said.Add(StepWords.Feel(forAll.Pressure));
             }
+            else if (forAll.Pressure > 0 && asked.Contains(NoteGlossary.HowHardAsked) && after.AllHands.Any(h => h.Pressure is null))
+                said.Add(
+                    $"{StepWords.Feel(forAll.Pressure)} is more than this place or hand bears "
+                        + $"({StepWords.Feel(after.AllHands.Where(h => h.Pressure is null).Min(Most))} at most), so it is left open"
+                );
             if (said.Count == 0)
                 continue;
             steps[i] = after;

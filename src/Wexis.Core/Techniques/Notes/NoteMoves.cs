@@ -29,20 +29,8 @@ internal sealed partial class NoteGlossary
                 + @"|\s*in\s+circles)?\b",
             "circle-air"
         ),
-        M(
-            @"(?:(?:push|press|put|place|slid|glid|tuck|stick|bring)\w*\s+(?:(?:the|your)\s+)?)?(?:tip\s+of\s+(?:the\s+|your\s+)?)?tongue"
-                + @"(?:\s+tip)?[\s·]+(?:(?:push|press|slid|is|goes)\w*[\s·]+)?(?:\p{L}+ly\s+|up\s+)?(?:(?:behind|under(?:neath)?)"
-                + @"|(?:(?:against|into|on|to)\s+)?(?:the\s+)?inside\s+of|against)\s+(?:the\s+|your\s+)?(?:upper|top)\s+lip\b"
-                + @"(?:\s+from\s+(?:the\s+)?(?:inside|within|behind))?",
-            "tongue-push-upper-lip"
-        ),
-        M(
-            @"(?:(?:push|press|put|place|slid|glid|tuck|stick|bring)\w*\s+(?:(?:the|your)\s+)?)?(?:tip\s+of\s+(?:the\s+|your\s+)?)?tongue"
-                + @"(?:\s+tip)?[\s·]+(?:(?:push|press|slid|is|goes)\w*[\s·]+)?(?:\p{L}+ly\s+|down\s+)?(?:(?:behind|under(?:neath)?)"
-                + @"|(?:(?:against|into|on|to)\s+)?(?:the\s+)?inside\s+of|against)\s+(?:the\s+|your\s+)?(?:lower|bottom)\s+lip\b"
-                + @"(?:\s+from\s+(?:the\s+)?(?:inside|within|behind))?",
-            "tongue-push-lower-lip"
-        ),
+        M(TongueBehind("upper|top"), "tongue-push-upper-lip"),
+        M(TongueBehind("lower|bottom"), "tongue-push-lower-lip"),
         M(
             @"(?:roll|mov|swing|circl|let)\w*\s+(?:(?:the|your)\s+)?(?:head|chin)\s+(?:(?:roll|swing|move|slowly|gently)\s+)*(?:from\s+"
                 + @"(?:one\s+)?shoulder\s+to\s+(?:the\s+)?(?:other(?:\s+shoulder)?|shoulder)"
@@ -143,6 +131,13 @@ internal sealed partial class NoteGlossary
         M(@"(?:(?:to\s+)?(?:mak|form)\w*\s+)?dimples?\b(?!\s+(?:of|in|on)\b)", "dimple"),
         M(@"(?:show|bar)\w*\s+(?:the\s+|your\s+)?(?:lower|bottom)\s+teeth", "lower-lip-down"),
     ];
+
+    /// <summary>A tongue that pushes a lip out from within.</summary>
+    private static string TongueBehind(string lip) =>
+        @"(?:(?:push|press|put|place|slid|glid|tuck|stick|bring)\w*\s+(?:(?:the|your)\s+)?)?(?:tip\s+of\s+(?:the\s+|your\s+)?)?tongue"
+        + @"(?:\s+tip)?[\s·]+(?:(?:push|press|slid|is|goes)\w*[\s·]+)?(?:\p{L}+ly\s+|up\s+|down\s+)?(?:(?:behind|under(?:neath)?)"
+        + $@"|(?:(?:against|into|on|to)\s+)?(?:the\s+)?inside\s+of|against)\s+(?:the\s+|your\s+)?(?:{lip})\s+lip\b"
+        + @"(?:\s+from\s+(?:the\s+)?(?:inside|within|behind))?";
 
     private static (Regex, string) M(string pattern, string does) => (new Regex($@"\b(?:{pattern})", RegexOptions.IgnoreCase), does);
 

@@ -24,6 +24,14 @@ public class OldNotesTests
         read.Lines.SelectMany(l => l.ForAll).ShouldBe(["four finger pads", "light", "light"]);
     }
 
+    [Fact]
+    public void What_is_more_than_a_place_bears_is_left_open_and_says_so()
+    {
+        var line = Read("Stroke under the eye from the inner to the outer corner, ring finger, 5 times.", new(4)).Value!.Lines[0];
+        line.LacksHand.ShouldBeTrue();
+        line.ForAll.ShouldHaveSingleItem().ShouldContain("firm is more than this place or hand bears");
+    }
+
     [Theory]
     [InlineData(0, null, "for_all.pressure")]
     [InlineData(6, null, "for_all.pressure")]
