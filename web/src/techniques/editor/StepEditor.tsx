@@ -20,6 +20,7 @@ import {
   type DerivedStep,
   type Step,
   choicesOf,
+  contactChoices,
 } from "../parts/techniqueModel";
 import { WhatHappens } from "./WhatHappens";
 
@@ -142,11 +143,7 @@ export function StepEditor({ step, index, derived, questions, issues, picking, o
             <Pick
               label="Part of the hand, or tool"
               className="max-w-sm"
-              options={atlas.contacts.map((c) => ({
-                value: c.id,
-                word: c.name,
-                group: c.kind === "tool" ? "Tool" : "Hand",
-              }))}
+              options={contactChoices(atlas)}
               value={hand.contact ?? filled?.hands?.[0]?.contact ?? null}
               defaulted={hand.contact === null}
               onChange={(contact) => change(withHand(step, 0, { contact }))}

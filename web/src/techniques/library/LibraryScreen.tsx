@@ -12,7 +12,7 @@ import { ConcernFilter } from "../parts/Concerns";
 import { LibraryHead } from "./LibraryHead";
 import { FileDoor } from "./FileDoor";
 import { belongs, calledBy, filterOf, FILTERS, narrowed, type FilterName, type Shelved } from "./libraryFilter";
-import { seconds, STANDING_TAGS, STANDING_WORDS } from "../parts/techniqueModel";
+import { contactChoices, seconds, STANDING_TAGS, STANDING_WORDS } from "../parts/techniqueModel";
 import { libraryQuery } from "../parts/techniqueQueries";
 import { UnsavedHere } from "../parts/UnsavedHere";
 
@@ -125,10 +125,7 @@ export function LibraryScreen() {
             label="With"
             empty="any hand or tool"
             value={filter.contact ?? null}
-            options={[
-              { value: "no-hands", word: "no hands at all" },
-              ...atlas.contacts.map((c) => ({ value: c.id, word: c.name, group: c.kind === "tool" ? "Tool" : "Hand" })),
-            ]}
+            options={[{ value: "no-hands", word: "no hands at all" }, ...contactChoices(atlas)]}
             onChange={(v) => set("contact", v)}
           />
           <Pick

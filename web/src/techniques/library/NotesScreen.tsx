@@ -13,7 +13,7 @@ import { Pick } from "../../ui/Field";
 import { Problem } from "../../ui/States";
 import { LibraryHead } from "./LibraryHead";
 import { readAs } from "../parts/readAs";
-import { draftPlace } from "../parts/techniqueModel";
+import { contactChoices, draftPlace } from "../parts/techniqueModel";
 
 /** What a sentence does not say, as words in a list. */
 const asWords = (asked: string) => asked.charAt(0).toLowerCase() + asked.slice(1).replace(/\?$/, "");
@@ -227,11 +227,7 @@ function ForAll({
         <Pick
           label="With"
           empty="left open"
-          options={atlas.contacts.map((c) => ({
-            value: c.id,
-            word: c.name,
-            group: c.kind === "tool" ? "Tool" : "Hand",
-          }))}
+          options={contactChoices(atlas)}
           value={value.contact ?? null}
           onChange={(contact) => onChange({ ...value, contact })}
         />

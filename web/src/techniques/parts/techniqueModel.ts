@@ -161,6 +161,10 @@ interface Told {
 export type Field = keyof Told;
 export type ToldAt<F extends Field> = NonNullable<Told[F]>;
 
+/** Parts of the hand and tools, as what can be chosen. */
+export const contactChoices = (atlas: Pick<Schemas["AtlasView"], "contacts">) =>
+  atlas.contacts.map((c) => ({ value: c.id, word: c.name, group: c.kind === "tool" ? "Tool" : "Hand" }));
+
 /** The words of a field with how they are said, as the server tells them with the atlas. */
 export const choicesOf = <F extends Field>(atlas: Schemas["AtlasView"], field: F) =>
   (atlas.choices[field] ?? []).map((c) => ({ value: c.value as ToldAt<F>, word: c.word }));
