@@ -32,13 +32,20 @@ public static class NotesCommand
         {
             Description = "The part of the hand, or tool, where no sentence says it (such as four-fingers); else it is asked of each.",
         };
+        var laid = new Option<string?>("--laid")
+        {
+            Description = "What hands do that lie there while the face moves: resist, hold or feel; else it is asked of each.",
+        };
         var command = new Command("notes", "Prints old notes as draft techniques with everything that is unknown in them; stores nothing.")
         {
             files,
             hard,
             with,
+            laid,
         };
-        command.SetAction(parsed => Run(parsed.GetValue(files) ?? [], new(parsed.GetValue(hard), parsed.GetValue(with))));
+        command.SetAction(parsed =>
+            Run(parsed.GetValue(files) ?? [], new(parsed.GetValue(hard), parsed.GetValue(with), parsed.GetValue(laid)))
+        );
         return command;
     }
 

@@ -11,7 +11,12 @@ namespace Wexis.Core.Techniques;
 /// <summary>What notes never say because it is always so, said once for all of them. Null: it is asked of each.</summary>
 /// <param name="Pressure">How hard a hand works, 1 (feather) to 5.</param>
 /// <param name="Contact">Part of the hand, or tool.</param>
-public sealed record SaidForAll(int? Pressure = null, string? Contact = null);
+/// <param name="Laid">What hands do that lie there while the face moves: "resist", "hold" or "feel".</param>
+public sealed record SaidForAll(int? Pressure = null, string? Contact = null, string? Laid = null)
+{
+    /// <summary>What hands may do that lie there.</summary>
+    public static readonly IReadOnlyList<string> LaidHands = ["resist", "hold", "feel"];
+}
 
 /// <summary>
 /// Old notes with what their writer says once for all of them. It fills what no sentence says and changes nothing that one says; a place
@@ -37,6 +42,9 @@ public static class OldNotes
                 forAll?.Contact is { } told && !atlas.Contacts.ContainsKey(told)
                     ? new Issue("for_all.contact", IssueCodes.Unknown, told, "a part of the hand, or a tool")
                     : null,
+                forAll?.Laid is { } laid && !SaidForAll.LaidHands.Contains(laid)
+                    ? new Issue("for_all.laid", IssueCodes.Unknown, laid, string.Join(", ", SaidForAll.LaidHands))
+                    : null,
             }.OfType<Issue>(),
         ];
         if (slips.Count > 0)
@@ -47,16 +55,15 @@ public static class OldNotes
 
     private static NoteReading Filled(NoteReading reading, SaidForAll forAll, Atlas atlas, HouseSettings settings)
     {
-        int Most(Hand hand) => ContactCaps.MostFor(hand, hand.Contact, StrokePath.Of(hand, atlas, settings), atlas);
+        int Most(Hand hand, string? with) => ContactCaps.MostFor(hand, with, StrokePath.Of(hand, atlas, settings), atlas);
         var (steps, lines) = (reading.Draft.AllSteps.ToList(), reading.Lines.ToList());
         for (var i = 0; i < steps.Count; i++)
         {
             var before = steps[i];
-            // A hand that only resists or feels is not asked how hard.
             if (lines.FindIndex(l => l.Step == i && l.Missing.Any(NoteGlossary.OfTheHand.Contains)) is not (>= 0 and var at))
                 continue;
             var asked = lines[at].Missing;
-            var after = before with { Hands = [.. before.AllHands.Select(h => Filled(h, asked, forAll, atlas, settings))] };
+            var after = before with { Hands = [.. before.AllHands.Select(h => WithSaid(h, asked, forAll, Most))] };
             List<string> said = [],
                 answered = [];
             if (after.AllHands.All(h => h.Contact is not null) && before.AllHands.Any(h => h.Contact is null))
@@ -72,8 +79,16 @@ public static class OldNotes
             else if (forAll.Pressure > 0 && asked.Contains(NoteGlossary.HowHardAsked) && after.AllHands.Any(h => h.Pressure is null))
                 said.Add(
                     $"{StepWords.Feel(forAll.Pressure)} is more than this place or hand bears "
-                        + $"({StepWords.Feel(after.AllHands.Where(h => h.Pressure is null).Min(Most))} at most), so it is left open"
+                        + $"({StepWords.Feel(after.AllHands.Where(h => h.Pressure is null).Min(h => Most(h, h.Contact)))} at most), "
+                        + "so it is left open"
                 );
+            if (forAll.Laid is { } laid && asked.Contains(NoteGlossary.WhatForAsked))
+            {
+                answered.Add(NoteGlossary.WhatForAsked);
+                said.Add(InWords(laid));
+                if (laid == "resist")
+                    after = after with { Acts = [.. after.AllActs.Select(a => a with { Resist = a.Resist ?? "finger" })] };
+            }
             if (said.Count == 0)
                 continue;
             steps[i] = after;
@@ -82,16 +97,26 @@ public static class OldNotes
         return reading with { Draft = reading.Draft with { Steps = steps }, Lines = lines };
     }
 
-    private static Hand Filled(Hand hand, IReadOnlyList<string> missing, SaidForAll forAll, Atlas atlas, HouseSettings settings)
+    /// <summary>What hands do that lie there, as it stands beside a step.</summary>
+    private static string InWords(string laid) =>
+        laid switch
+        {
+            "resist" => "hands that lie there resist",
+            "hold" => "hands that lie there hold the skin",
+            _ => "hands that lie there only feel",
+        };
+
+    private static Hand WithSaid(Hand hand, IReadOnlyList<string> missing, SaidForAll forAll, Func<Hand, string?, int> mostFor)
     {
         var with = hand.Contact ?? (missing.Contains(NoteGlossary.WithWhatAsked) ? forAll.Contact : null);
         var hard = hand.Pressure ?? (missing.Contains(NoteGlossary.HowHardAsked) ? forAll.Pressure : null);
-        var most = ContactCaps.MostFor(hand, with, StrokePath.Of(hand, atlas, settings), atlas);
+        var most = mostFor(hand, with);
         return hand with
         {
             // A part of the hand that may not press as hard as it is said here is asked about.
             Contact = hand.Contact is null && hand.Pressure > most ? null : with,
             Pressure = hand.Pressure is null && hard > most ? null : hard,
+            Role = hand.Role ?? (hand.Verb == "hold-still" && missing.Contains(NoteGlossary.WhatForAsked) ? forAll.Laid : null),
         };
     }
 }

@@ -5107,6 +5107,8 @@ export interface components {
     SaidForAll: {
       /** @description Part of the hand, or tool. */
       contact?: null | string;
+      /** @description What hands do that lie there while the face moves: "resist", "hold" or "feel". */
+      laid?: null | string;
       /**
        * Format: int32
        * @description How hard a hand works, 1 (feather) to 5.

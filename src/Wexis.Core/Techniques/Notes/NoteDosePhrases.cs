@@ -109,11 +109,21 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?<on>\d+)\s*(?:s|secs?|seconds?)?\s+on\s*,?\s*(?:and\s+)?(?<off>\d+)\s*(?:s|secs?|seconds?)?\s+off\b", Free)]
     private static partial Regex OnAndOff();
 
+    /// <summary>"Right side only 10, left side only 10", "to the right 5 times, to the left 5 times".</summary>
+    [GeneratedRegex(
+        @"\b(?:(?:on|to)\s+the\s+)?(?<one>left|right)[\uE100-\uF8FF]?(?:\s+(?:side|one|only))*\s+(?<a>\d+)(?:\s*(?:x\b|times\b"
+            + @"|reps?\b))?\s*"
+            + @"[,/]?\s*(?:and\s+|then\s+)?(?:(?:on|to)\s+the\s+)?(?<other>left|right)[\uE100-\uF8FF]?(?:\s+(?:side|one|only))*\s+"
+            + @"(?<b>\d+)(?:\s*(?:x\b|times\b|reps?\b))?(?=\s*(?:[,.;]|$))",
+        Free
+    )]
+    private static partial Regex SidesBefore();
+
     /// <summary>"10 x left, 10 x right".</summary>
     [GeneratedRegex(
-        @"\b(?<a>\d+)\s*(?:x|×|times|strokes?|circles?|reps?|taps?)\s+(?:on\s+the\s+)?(?<one>left"
+        @"\b(?<a>\d+)\s*(?:x|×|times|rounds|strokes?|circles?|reps?|taps?)\s+(?:(?:on|to)\s+the\s+)?(?<one>left"
             + @"|right)\s*,?\s*(?:and\s+|then\s+)?(?<b>\d+)\s*(?:x|×|times|strokes?|circles?|reps?"
-            + @"|taps?)?\s*(?:on\s+the\s+)?(?<other>left|right)\b",
+            + @"|taps?)?\s*(?:(?:on|to)\s+the\s+)?(?<other>left|right)\b",
         Free
     )]
     private static partial Regex TimesOfSides();

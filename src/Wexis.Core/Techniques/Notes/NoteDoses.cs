@@ -213,6 +213,7 @@ internal sealed partial class NoteGlossary
     {
         var figures = NumberWords().Replace(sentence, m => NumberValues[m.Groups["w"].Value.ToLowerInvariant()]);
         figures = ThenTheOtherWay().Replace(figures, "${n} times each way");
+        figures = SidesBefore().Replace(figures, "${a} times ${one}, ${b} times ${other}");
         figures = PointsAndRounds().Replace(figures, "${rounds} x ${points}");
         figures = TimesBefore().Replace(figures, "${n}x");
         figures = WhileCounting().Replace(figures, "over ${n} counts");

@@ -77,11 +77,11 @@ internal sealed partial class NoteGlossary
         return new(atlas);
     }
 
-    /// <summary>What a step needs: asked where a sentence does not say it.</summary>
-    public static readonly HashSet<string> NotSaid = [HowManyAsked, WhereAsked, FromWhereAsked, WithWhatAsked, HowHardAsked];
+    /// <summary>What a hand needs and may be said once for all notes.</summary>
+    public static readonly HashSet<string> OfTheHand = [WithWhatAsked, HowHardAsked, WhatForAsked];
 
-    /// <summary>Of those, what may be said once for all notes.</summary>
-    public static readonly HashSet<string> OfTheHand = [WithWhatAsked, HowHardAsked];
+    /// <summary>What a step needs: asked where a sentence does not say it.</summary>
+    public static readonly HashSet<string> NotSaid = [HowManyAsked, WhereAsked, FromWhereAsked, .. OfTheHand];
 
     /// <summary>The question that a dose in a later sentence answers.</summary>
     public const string HowManyAsked = "How many, how long?";
@@ -240,7 +240,7 @@ internal sealed partial class NoteGlossary
             null,
             First((EyesHalfShut(), "narrowed"), (EyesShut(), "closed")),
             First((TeethTogether(), "closed"), (JawLoose(), "rest"), (MouthHalfOpen(), "half-open"), (MouthOpen(), "open")),
-            First((LipsClosed(), "closed"), (TeethShown(), "open")),
+            First((ThroughPursedLips(), "pursed"), (LipsClosed(), "closed"), (TeethShown(), "open")),
             First((TongueUp(), "palate")),
             First((HeadBack(), "back"), (Upright(), "neutral")),
             First((ShouldersDown(), "down"))
@@ -301,6 +301,7 @@ internal sealed partial class NoteGlossary
     public const string WhichOneAsked = "which one, or one after the other?";
     public const string HowHardAsked = "How hard?";
     public const string WithWhatAsked = "With which part of the hand, or which tool?";
+    public const string WhatForAsked = "The hands that lie there: do they resist, hold the skin, or only feel?";
 
     /// <summary>
     /// Hands that are only laid somewhere ("Place the fingertips at the temples."); null when the sentence does more or less.
@@ -326,7 +327,7 @@ internal sealed partial class NoteGlossary
             if (step.AllActs.Any(a => a.Resist is not null))
                 return step with { Hands = [start with { Role = "resist" }], Cue = cue };
             if (!holds)
-                open.Add("The hands that lie there: do they resist, hold the skin, or only feel?");
+                open.Add(WhatForAsked);
             return step with { Hands = [holds ? start with { Role = "hold" } : start], Cue = cue };
         }
         var hand = step.AllHands[0];

@@ -83,6 +83,8 @@ internal sealed partial class NoteGlossary
         unknown = open;
         var told = sentence;
         sentence = SpeltOut(sentence);
+        if (TwoHands(sentence, open) is { } two)
+            return two;
         var dose = Dose(BackOverCounts().Replace(InFigures(sentence), " "));
         var figures = InFigures(sentence);
         var phrases = new Phrases(figures);
@@ -132,6 +134,8 @@ internal sealed partial class NoteGlossary
             // Nobody turns to both sides at once.
             sides = "one-then-other";
         if (hand is null && moves.Exists(m => OneSideAtATime.Contains(m.Do)) && TurnsBothWays().IsMatch(sentence))
+            sides = "one-then-other";
+        if (hand is null && sides is null or "left" or "right" && moves.TrueForAll(HasTwoSides) && TellsBothSides(phrases))
             sides = "one-then-other";
         if (hand == "stroke" && contact == "pinch-thumb-index" && MassageWord().IsMatch(sentence))
             // What is massaged between finger and thumb is kneaded.
@@ -192,7 +196,7 @@ internal sealed partial class NoteGlossary
         if (moves.Count > 0 && dose?.Line is { } line && EqualHolds().Replace(line, "${h}") is var once && once != line)
             // "Kiss, hold 5 s, smile, hold 5 s": each is held as long.
             dose = Said(once);
-        if (dose is not null && hand is null && sides == "one-then-other")
+        if (dose is not null && hand is null && sides == "one-then-other" && !GazeRound(moves) && !BareSides().IsMatch(dose.Line!))
             dose = WithDose(dose, "each side");
         if (dose is null)
             open.Add(turns is [var uneven, ..] ? $"“{uneven.Value.Trim()}”: a dose turns as often each way. How many?" : HowManyAsked);
@@ -282,7 +286,11 @@ internal sealed partial class NoteGlossary
             open.Add($"“{rubbed.Value.ToLowerInvariant()}”: strokes one way, or rubbing both ways?");
         if (sentence.Contains('?', StringComparison.Ordinal))
             open.Add("It is put as a question: is it meant so?");
-        foreach (var left in LeftIn(phrases, step.AllHands.Count > 0 ? step.AllHands[0] : null).Distinct())
+        foreach (
+            var left in LeftIn(phrases, step.AllHands.Count > 0 ? step.AllHands[0] : null)
+                .Distinct()
+                .Where(l => !ToldAgain.SaysAgain(l, step, _atlas))
+        )
             open.Add($"“{left}”: what is it for here?");
         return step;
     }
@@ -325,6 +333,32 @@ internal sealed partial class NoteGlossary
     /// <summary>"Hold it there": as far as it went.</summary>
     [GeneratedRegex(@"\b(?:hold|stay|keep|remain)\w*\s+(?:(?:it|them|the\s+\p{L}+)\s+)?there\b", Free)]
     private static partial Regex HeldThere();
+
+    /// <summary>"Smile right, then left": one side and then the other, where nothing else has read it.</summary>
+    private static bool TellsBothSides(Phrases phrases) =>
+        OneSideAndTheOther().IsMatch(phrases.Whole)
+        && phrases.Take(OneSideAndTheOther()) is not null | phrases.Take(ThatSideAlone()) is not null;
+
+    [GeneratedRegex(
+        @"\b(?:(?:on|to)\s+the\s+)?(?:(?<l>left)|right)\b[\uE100-\uF8FF]?(?:\s+(?:sides?|one|cheek|brow|corner|shoulder|ear"
+            + @"|nostril))?(?:[\s,/+·]|\d"
+            + @"|\b(?:and|then|to|the|on|s|secs?|seconds?|x|times|only|back|middle|each|counts?|hold|for|with)\b)*\b(?(l)right"
+            + @"|left)\b[\uE100-\uF8FF]?"
+            + @"(?:\s+(?:sides?|one|cheek|brow|corner))?(?!\s+(?:hand|palm|index|thumb|fist|finger))",
+        Free
+    )]
+    private static partial Regex OneSideAndTheOther();
+
+    [GeneratedRegex(@"(?<=[,;]\s*(?:then\s+)?(?:(?:on|to)\s+the\s+)?)\b(?:left|right)\b[\uE100-\uF8FF]?(?=\s*(?:[,;.·\d]|$))", Free)]
+    private static partial Regex ThatSideAlone();
+
+    /// <summary>Whether it may be done on one side; eyes look both ways, and a kiss has no side.</summary>
+    private static bool HasTwoSides(Moved move) =>
+        !move.Do.StartsWith("gaze-", StringComparison.Ordinal) && move.Do is not ("transfer-air" or "circle-air" or "pucker");
+
+    /// <summary>Eyes that look left, right and elsewhere: a round of them is counted, and no side.</summary>
+    private static bool GazeRound(List<Moved> moves) =>
+        moves.Count > 1 && moves.TrueForAll(m => m.Do.StartsWith("gaze-", StringComparison.Ordinal));
 
     /// <summary>Whether what alternates is what is done ("kiss and smile", "shut and wide open"), and not the sides.</summary>
     private static bool InItself(IReadOnlyList<Moved> moves) => moves.Count > 1 || moves[0].Do == "squeeze-open";

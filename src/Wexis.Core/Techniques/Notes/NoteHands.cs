@@ -80,7 +80,8 @@ internal sealed partial class NoteGlossary
             if (verb is not null && WorksOnTheWay.Contains(verb))
             {
                 // A hand that works is a hand of its own; when it works was not said.
-                if (work?.Part is null || !moves.Any(m => Roles.RoleWords.PartOf(m.Do) == work.Part))
+                // Order means nothing unless it is told (ruling 17): only after something was let go it is not sure.
+                if (LetsItGo().IsMatch(sentence) && (work?.Part is null || !moves.Any(m => Roles.RoleWords.PartOf(m.Do) == work.Part)))
                     open.Add($"“{work?.Said ?? verb}”: while the face moves, or after it?");
                 return Working(Placed(Track(verb, where, contact, pressure), work), open);
             }
@@ -96,7 +97,7 @@ internal sealed partial class NoteGlossary
             if (contact is null)
                 open.Add(WithWhatAsked);
             if (role is null && !moves.All(m => LetsGo.Contains(m.Do)))
-                open.Add("The hands that lie there: do they resist, hold the skin, or only feel?");
+                open.Add(WhatForAsked);
             return lies.AllPath.Count + lies.AllZones.Count == 0 ? null : lies with { Role = role, Sides = null };
         }
         return Working(Placed(Track(verb!, where, contact, pressure), work), open);
@@ -115,6 +116,10 @@ internal sealed partial class NoteGlossary
         : track is { Verb: "lift-hold" or "press", AllPath.Count: > 1 } && work is { Bare: true } ? track with { Verb = "stroke" }
         : track;
 
+    /// <summary>"Clench, let go, circle on the muscle".</summary>
+    [GeneratedRegex(@"\b(?:let\s+(?:it\s+|them\s+)?go|releas\w*|relax\w*|afterwards|after\s+that)\b", Free)]
+    private static partial Regex LetsItGo();
+
     /// <summary>"Ring fingers at the outer corners, hold": they hold what lies there.</summary>
     [GeneratedRegex(@"\bhold\b(?=\s*[,;.])", Free)]
     private static partial Regex HoldsThere();
@@ -126,7 +131,7 @@ internal sealed partial class NoteGlossary
     /// <summary>"Feel the joint": the hand lies there to feel it.</summary>
     [GeneratedRegex(
         @"\b(?:fingers?|fingertips?|hands?|palms?)\s+(?:only\s+)?(?:feel|sense)\b(?:\s+\p{L}+)?|\b(?:feel"
-            + @"|notice|sense|check)\w*\s+(?:the|how|your|them|it|that)\b(?:\s+\p{L}+\b)?",
+            + @"|notice|sense|check)\w*\s+(?:with\s+(?:(?:the|your)\s+)?\p{L}+\s+)?(?:the|how|your|them|it|that)\b(?:\s+\p{L}+\b)?",
         Free
     )]
     private static partial Regex FeelsThere();
@@ -241,6 +246,7 @@ internal sealed partial class NoteGlossary
         ["chin"] = "pogonion",
         ["jawline"] = "jaw_mid",
         ["nape"] = "nape_mid",
+        ["nasolabial"] = "nasolabial_mid",
     };
 
     /// <summary>Which way the skin is pulled: "pull gently out and up".</summary>
@@ -265,6 +271,10 @@ internal sealed partial class NoteGlossary
     /// <summary>Which way a stroke goes that names no end.</summary>
     [GeneratedRegex(@"\b(?<way>out|in)wards?\b", Free)]
     private static partial Regex OutOrIn();
+
+    /// <summary>"From the jaw down", "the left side down": which way it goes, where nothing stands behind it.</summary>
+    [GeneratedRegex(@"(?<!\b(?:head|chin|face|shoulders?|eyes?|look\w*)\s+)\b(?<way>up|down|out)\b(?=\s*(?:[,.;·]|$|\d))", Free)]
+    private static partial Regex LoneWay();
 
     private static string DirectionOf(string way) =>
         way switch
@@ -352,6 +362,8 @@ internal sealed partial class NoteGlossary
                 : places.Count < 2 && StrokeWay().Match(sentence) is { Success: true } way ? way.Groups["way"].Value.ToLowerInvariant()
                 : verb is "stroke" or "tool-stroke" or "roll" && places.Count < 2 && OutOrIn().Match(sentence) is { Success: true } aside
                     ? DirectionOf(aside.Groups["way"].Value.ToLowerInvariant())
+                : verb is "stroke" or "tool-stroke" or "roll" && places.Count < 2 && LoneWay().Match(sentence) is { Success: true } lone
+                    ? DirectionOf(lone.Groups["way"].Value.ToLowerInvariant())
                 : pulled is [var one] ? DirectionOf(one)
                 : verb == "circle"
                 && CircleWay().Match(sentence).Groups["way"].Value.ToLowerInvariant() is var turned

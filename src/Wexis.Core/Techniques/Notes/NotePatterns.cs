@@ -277,7 +277,7 @@ internal sealed partial class NoteGlossary
             + @"|reps?))?)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)(?:\s+(?:each|per"
             + @"|on\s+each)\s+(?:eye|cheek|brow|ear|temple|nostril|corner)\b|\s+each\b(?!\s+(?:side|way|direction"
             + @"|hand|eye|day)))?"
-            + @"|\b(?:rest|relax|pause|release|let\s+go)(?:\s+\p{L}+ly)?\s+(?:for\s+)?\d+(?!\d|\s*(?:x|×|times|reps?))(?:\s*(?:s"
+            + @"|\b(?:rest|relax|pause|release|let\s+go)(?:\s+\p{L}+ly)?\s+(?:for\s+)?\d+(?!\d|\s*(?:x|×|times|reps?|min))(?:\s*(?:s"
             + @"|secs?|seconds?|counts?)\b)?|\bin\s+\d+(?:\s*s)?\s*,?\s*(?:and\s+)?out\s+\d+(?:\s*s\b)?"
             + @"|(?<=\s|^)[x×]\s*\d+\b|(?<!\bat\s+)\b(?:once|twice)\b|\b(?:each|per|on\s+each|on\s+both)\s+sides?\b"
             + @"|\beach\s+(?:way|direction)\b|\bboth\s+(?:directions|ways)\b|\b(?:swap|change|switch)\s+sides?\b",
@@ -302,7 +302,9 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(
         @"(?<=[,;]\s*)(?:right\s+and\s+left|left\s+and\s+right)(?=\s*(?:[.;]|$))|\b(?:(?:left\s*[/-]\s*right"
-            + @"|right\s*[/-]\s*left)|one\s+(?:side\s+)?(?:then|after)\s+the\s+other|one\s+(?:\w+\s+)?at\s+a\s+time"
+            + @"|right\s*[/-]\s*left)|one\s+(?:side\s+)?(?:then|after)\s+the\s+other"
+            + @"|one\s+(?:(?:eye)?brow|eye|cheek|corner|nostril)\b[^.;]{0,60}\b(?:and\s+)?then\s+(?:with\s+)?the\s+other(?!\s+(?:stay"
+            + @"|open|is))|one\s+(?:\w+\s+)?at\s+a\s+time"
             + @"|one\s+by\s+one|(?:each|per|on\s+each)\s+sides?|\d+\s*(?:x|×|times|s|secs?|seconds?|strokes?"
             + @"|circles?)?\s+(?:each|per|on\s+each)\s+(?:eye|cheek|brow|ear|temple|nostril|corner)|change\s+sides?"
             + @"|(?:change|switch|swap)\w*\s+(?:over\s+)?to\s+the\s+(?:left|right|other)(?:\s+(?:side|cheek|eye|brow|corner))?"

@@ -136,7 +136,7 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\bwink\w*|\bone\s+(?:(?:eye)?brow|eye|cheek|corner|nostril)\b", Free)]
     private static partial Regex OneOfTwo();
 
-    [GeneratedRegex(@"\beach\b|\bper\s+(?:side|eye|brow|cheek)|\bkeep\w*\s+the\s+other\b", Free)]
+    [GeneratedRegex(@"\beach\b|\bper\s+(?:side|eye|brow|cheek)|\b(?:keep\w*|(?:then|and)(?:\s+with)?)\s+the\s+other\b", Free)]
     private static partial Regex AlsoTheOther();
 
     [GeneratedRegex(@"\b(?:hands?|fingers?|fingertips?|palms?|thumbs?)\b", Free)]
@@ -169,8 +169,8 @@ internal sealed partial class NoteGlossary
     /// <summary>Vowels that are said for the sake of the lips: "say A E I O U", "ee - oo". A letter by itself is a vowel where it stands
     /// as a capital or in quotes.</summary>
     [GeneratedRegex(
-        @"\b(?:say\w*|form\w*|shape|make|(?:in)?to\s+an|in\s+an|mouth\s+(?:in(?:to)?|like"
-            + @"|as\s+for))\s+(?:(?:an?\s+)?(?:the|long|big|wide|loud|round|vowels?|letters?"
+        @"\b(?:say\w*|form\w*|shape|make|(?:in)?to\s+an?|in\s+an|mouth\s+(?:in(?:to)?|like"
+            + @"|as\s+for))\s+(?:(?:an?\s+)?(?:the|long|big|small|wide|loud|round|vowels?|letters?"
             + @"|sound)\s+)*(?:an?\s+)??[:""“'‘]*(?<vowel>(?-i:[AEIOUX])|[aeioux](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+"
             + @"|cheese)(?![\p{L}\d])[""”'’]*(?:\s*(?:[,–/-]|and|then|to)?\s*[""“'‘]*\b(?<vowel>(?-i:[AEIOUX])"
             + @"|[aeioux](?=[""”'’])|a+h+|aa+|ee+|oo+h*|oh+|uu+"

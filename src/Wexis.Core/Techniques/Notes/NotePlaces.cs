@@ -135,10 +135,15 @@ internal sealed partial class NoteGlossary
     /// <summary>
     /// Zones that a sentence names; else those that lie over the muscle that it names ("knead the chewing muscle").
     /// </summary>
-    private List<string> ZonesIn(string sentence)
+    private List<string> ZonesIn(string sentence) =>
+        OverTheWholeFace().IsMatch(sentence) && NamedIn(sentence.ToLowerInvariant(), _zones).Count == 0
+            ? [.. WholeFace]
+            : ZonesNamed(sentence);
+
+    private List<string> ZonesNamed(string sentence)
     {
         // What a label names is no place where the sentence names one.
-        if (Label().Match(sentence) is { Success: true } label && ZonesIn(sentence[label.Length..]) is { Count: > 0 } there)
+        if (Label().Match(sentence) is { Success: true } label && ZonesNamed(sentence[label.Length..]) is { Count: > 0 } there)
             return there;
         List<string> named =
         [
@@ -149,6 +154,22 @@ internal sealed partial class NoteGlossary
             named.Add("lower-lip");
         return named.Count > 0 ? named : [.. ClaimWords.Structures(sentence, _atlas).Select(ZoneOver).OfType<string>().Distinct().Take(1)];
     }
+
+    /// <summary>The face without its eyes, nose and mouth, where a hand goes "all over" it (common practice).</summary>
+    private static readonly IReadOnlyList<string> WholeFace =
+    [
+        "forehead-central",
+        "forehead-lateral",
+        "temple",
+        "malar",
+        "buccal-cheek",
+        "upper-lip",
+        "chin",
+        "jawline",
+    ];
+
+    [GeneratedRegex(@"\ball\s+over(?:\s+(?:the|your)\s+face)?(?=\s*(?:[,.;·]|$|with\b))|\b(?:whole|entire)\s+face\b", Free)]
+    private static partial Regex OverTheWholeFace();
 
     /// <summary>The zone in which a muscle lies nearest under the skin; null where no hand reaches it from outside.</summary>
     private string? ZoneOver(string structure) =>
@@ -169,7 +190,7 @@ internal sealed partial class NoteGlossary
         // Down the neck it begins, and up the neck it ends, at the angle of the jaw.
         if (NeckWord().IsMatch(sentence))
             whole = JawEnd().Replace(whole, "${lead}angle of the jaw");
-        if (StrokeVerb().IsMatch(sentence))
+        if (StrokeVerb().IsMatch(sentence) || (HandWord().IsMatch(sentence) && ComesFrom().IsMatch(sentence)))
             whole = ToShoulder().Replace(ToBrows().Replace(whole, "${lead}middle of the brow"), "${lead}tip of the shoulder");
         if (NoseWord().IsMatch(sentence))
             whole = ToTheTip().Replace(whole, "to the tip of the nose");

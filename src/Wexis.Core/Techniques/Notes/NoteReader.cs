@@ -169,6 +169,11 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
             open.Add("Worked as the step before it?");
             open.AddRange(_glossary.Beside(text, same.AllHands[0]).Select(b => $"“{b}”: what is it for here?"));
         }
+        if (step is null && Last >= 0 && _laid is null && NoteGlossary.Likewise(text, _steps[Last].Cue) is { } alike)
+        {
+            step = _glossary.Step(alike, out unknown);
+            open = unknown.ToList();
+        }
         if (step is null)
             return false;
         if (_laid is { } laid)

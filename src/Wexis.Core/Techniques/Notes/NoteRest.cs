@@ -24,11 +24,18 @@ internal sealed partial class NoteGlossary
     /// <summary>What a second look does not find in the step again, and nothing asks about yet.</summary>
     public IEnumerable<string> NotAgain(string sentence, Step step, IReadOnlyList<string> open) =>
         ToldAgain
-            .Lost(RightThenLeft().Replace(Label().Replace(HowItFeels().Replace(sentence, " "), " "), " "), step, _atlas)
+            .Lost(ToldOnly(sentence), step, _atlas)
             .Where(lost => !open.Any(o => ClaimWords.Find(o.ToLowerInvariant(), lost) >= 0))
             .Distinct()
             .Select(lost => $"“{lost}”: what is it for here?")
             .ToList();
+
+    /// <summary>A sentence without its name, how it feels, and what is so anyway.</summary>
+    private static string ToldOnly(string sentence) =>
+        new[] { HowItFeels(), WarmUp(), Label(), RightThenLeft(), EyesOpen() }.Aggregate(sentence, (s, o) => o.Replace(s, " "));
+
+    [GeneratedRegex(@"^\s*warm(?:ing)?[-\s]?up\b(?:\s*[:,–-])?", Free)]
+    private static partial Regex WarmUp();
 
     /// <param name="hand">The hand that works in the step, whose places and parts were read; null without one.</param>
     private IEnumerable<string> LeftIn(Phrases phrases, Hand? hand)
@@ -41,6 +48,8 @@ internal sealed partial class NoteGlossary
             phrases.Blank(label.Groups["of"]);
         if (NeckWord().IsMatch(phrases.Left))
             phrases.TakeAll(JawEnd());
+        if (hand is { Verb: "stroke" or "tool-stroke" or "roll", AllPath.Count: < 2, Direction: not null })
+            phrases.TakeAll(LoneWay());
         foreach (var read in ReadElsewhere)
             phrases.TakeAll(read);
         var lower = phrases.Left.ToLowerInvariant();
@@ -108,7 +117,16 @@ internal sealed partial class NoteGlossary
         JawLoose(),
         Upright(),
         ShouldersDown(),
+        ThroughPursedLips(),
     ];
+
+    /// <summary>"Breathe out through pursed lips".</summary>
+    [GeneratedRegex(
+        @"(?<=\b(?:breath|exhal|inhal)\w*\b[^.;]{0,60})\bthrough\s+(?:the\s+|your\s+)?(?:softly\s+|gently\s+)?(?:pursed|rounded"
+            + @"|puckered)\s+lips\b",
+        Free
+    )]
+    private static partial Regex ThroughPursedLips();
 
     /// <summary>What is read of the sentence as a whole: sides, how the rest is held, how strongly, with what on the skin.</summary>
     private static readonly Regex[] ReadElsewhere =
@@ -242,7 +260,7 @@ internal sealed partial class NoteGlossary
     /// <summary>How it feels or looks, which nothing follows from.</summary>
     [GeneratedRegex(
         @"\b(?:as\s+(?:if|though)\b(?!\s+(?:(?:push|press)ing\s+)?against\b)|imagin\w*|feel(?:ing)?\b(?!\s+for)"
-            + @"|like\s+(?:a|an|when|you|saying)\b"
+            + @"|like\s+(?:a|an|when|you|saying)\b|how\s+(?:the|your|it|they)\b"
             + @"|(?<=[·\s])as\s+(?:an?\s+)?(?!possible|before|usual|far|wide|hard|well)(?=\p{L}+\s*(?:[,.;·(]|$))"
             + @"|(?:to\s+)?(?:mak|form|get|creat)\w*\s+(?:an?\s+|the\s+|your\s+)?(?:double\s+chin|(?:fish|duck|lion)(?!\s+(?:face|lips"
             + @"|mouth)))"
@@ -255,8 +273,11 @@ internal sealed partial class NoteGlossary
             + @"|lips?|tongue|jaw)\b)|in\s+order\s+to|(?<=,\s*(?:and\s+)?)breath\w*\s+(?:normally|calmly|freely|on"
             + @"|evenly|easily)|(?:hold|keep)\w*\s+(?:the\s+|your\s+)?air(?:\s+in(?:side)?)?"
             + @"|(?:to\s+)?show\w*\s+(?:the\s+|your\s+)?(?:gums|upper\s+teeth)|(?:no|without|not)\s+(?:smil\w*"
-            + @"|grinn?\w*|clicking|pain|strain\w*|bouncing)|(?:the\s+)?(?:same|more)\s+as\s+before)[^,.;·()]*"
-            + @"|\blike\s+(?!this|that|before)\p{L}+(?=\s*(?:[,.;·(]|$)|\s+(?:across|on|over|with|and|along|in)\b)"
+            + @"|grinn?\w*|clicking|pain|strain\w*|bouncing)|(?:the\s+)?(?:same|more)\s+as\s+before)(?:(?!\s+(?:and"
+            + @"|then)\s+(?:then\s+)?(?:try|hold|repeat|relax|release|smile|keep|stay"
+            + @"|count)\b)[^,.;·()])*"
+            + @"|\blike\s+(?:an?\s+)?(?:letter\s+)?(?-i:[A-Z])\b|\blike\s+(?!this|that|before)\p{L}+(?=\s*(?:[,.;·(]|$)|\s+(?:across"
+            + @"|on|over|with|and|along|in)\b)"
             + @"|(?<=\blook\w*\s+down\s+)(?:the|your)\s+nose(?=\s*[,.;])|\bas\s+with\s+an?\s+\p{L}+"
             + @"|\(\s*\p{L}+\s*\)|\(\s*(?:you\s+(?:should"
             + @"|will|can)\s+)?(?:see|watch|notice|check|feel|think)\b[^)]*\)|(?<=^|[\s,(])[""“](?!(?:[aeiouh]+"

@@ -18,8 +18,9 @@ internal sealed partial class NoteGlossary
         ArgumentNullException.ThrowIfNull(step);
         if (
             before is not { AllHands.Count: 0, AllActs.Count: > 0 }
-            || step is not { Dose: not null, AllHands.Count: 0 }
-            || !(before.Dose is null || HeldAlike(before.Dose, step.Dose))
+            || step.AllHands.Count > 0
+            || (step.Dose is null && !(before.Dose is null && BreathesOn(before, step)))
+            || !(before.Dose is null || HeldAlike(before.Dose, step.Dose!))
             || !(onward || (step.AllActs is [{ Do: "breathe" }] && before.AllActs.Any(a => a.Do == "breathe")))
         )
             return null;
@@ -34,6 +35,12 @@ internal sealed partial class NoteGlossary
             Cue = Cue($"{before.Cue}, then {step.Cue}"),
         };
     }
+
+    /// <summary>"Inhale, lift the shoulders. Exhale, let them drop.": one breath.</summary>
+    private static bool BreathesOn(Step before, Step step) =>
+        before.AllActs.Any(a => a.Do == "breathe")
+        && step.AllActs.All(a => LetsGo.Contains(a.Do ?? ""))
+        && step.AllActs.Any(a => a.Do == "breathe");
 
     /// <summary>"Smile, hold 5 s, then kiss, hold 5 s, 8 times": both are held as long, and only the second is counted.</summary>
     private static bool HeldAlike(Dose before, Dose step) =>
@@ -85,4 +92,33 @@ internal sealed partial class NoteGlossary
             }
             : null;
     }
+
+    /// <summary>
+    /// "Fill the upper lip with air, hold 5 s; then the lower lip, hold 5 s": what was said before, of the part that is named now; null
+    /// where more is said.
+    /// </summary>
+    public static string? Likewise(string text, string? before) =>
+        OnlyThatPart().Match(InFigures(text)) is { Success: true } now
+        && BesideDose(now.Groups["rest"].Value) is null
+        && Regex.Match(before ?? "", $@"\b{OtherOfTwo[now.Groups["which"].Value.ToLowerInvariant()]}(?=\s+{now.Groups["of"].Value})", Free)
+            is { Success: true } then
+            ? DoseWords()
+                .Replace(InFigures($"{before![..then.Index]}{now.Groups["which"].Value}{before[(then.Index + then.Length)..]}"), " ")
+                + now.Groups["rest"].Value
+            : null;
+
+    private static readonly Dictionary<string, string> OtherOfTwo = new(StringComparer.Ordinal)
+    {
+        ["upper"] = "lower",
+        ["lower"] = "upper",
+        ["inner"] = "outer",
+        ["outer"] = "inner",
+    };
+
+    [GeneratedRegex(
+        @"^\s*(?:(?:and|then|now)\s+)*(?:with\s+)?(?:the\s+|your\s+)?(?<which>upper|lower|inner|outer)\s+(?<of>lip|lid|eyelid|corner"
+            + @"|teeth)s?\b(?<rest>.*)$",
+        Free
+    )]
+    private static partial Regex OnlyThatPart();
 }

@@ -170,7 +170,7 @@ public class NoteReadingTests
             ("smile", "fingertip-index", "cheilion")
         );
         reading.Lines[0].Step.ShouldBe(0);
-        reading.Lines[1].Unknown.ShouldHaveSingleItem().ShouldContain("do they resist");
+        reading.Lines[1].Missing.ShouldHaveSingleItem().ShouldContain("do they resist");
     }
 
     [Fact]

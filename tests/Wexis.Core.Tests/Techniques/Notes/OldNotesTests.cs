@@ -32,12 +32,52 @@ public class OldNotesTests
         line.ForAll.ShouldHaveSingleItem().ShouldContain("firm is more than this place or hand bears");
     }
 
+    /// <summary>Hands that lie there while the face moves: what they do is said once, and what they resist is resisted.</summary>
+    [Theory]
+    [InlineData("resist", "finger")]
+    [InlineData("hold", null)]
+    [InlineData("feel", null)]
+    public void What_hands_do_that_lie_there_is_said_once(string laid, string? resist)
+    {
+        const string note = "Put both index fingers at the corners of the mouth. Smile 10 times.";
+        Read(note).Value!.Lines.ShouldContain(l => l.LacksHand);
+        var read = Read(note, new(Laid: laid)).Value!;
+        read.Lines.ShouldAllBe(l => l.Missing.Count == 0);
+        read.Lines.SelectMany(l => l.ForAll).ShouldHaveSingleItem().ShouldContain("hands that lie there");
+        var step = read.Draft.AllSteps.Single();
+        (step.AllHands.Single().Role, step.AllActs.Single().Resist).ShouldBe((laid, resist));
+    }
+
+    /// <summary>Over all notes with facts: only hands that lie there and are asked about are told what they do, and the safety of a step
+    /// is looked at as if it had been written so.</summary>
+    [Theory]
+    [InlineData("resist")]
+    [InlineData("hold")]
+    [InlineData("feel")]
+    public void Hands_that_were_told_what_they_do_go_on_doing_it(string laid)
+    {
+        foreach (var note in NoteFactsTests.Said.Select(s => s.Data.Item1))
+        {
+            var (before, after) = (Read(note).Value!, Read(note, new(Laid: laid)).Value!);
+            foreach (var (was, now) in before.Draft.AllSteps.Zip(after.Draft.AllSteps))
+            {
+                foreach (var (h, f) in was.AllHands.Zip(now.AllHands))
+                    (f.Role == h.Role || (h.Role is null && h.Verb == "hold-still" && f.Role == laid)).ShouldBeTrue(note);
+                was.AllActs.Zip(now.AllActs).ShouldAllBe(a => a.First.Resist == a.Second.Resist || laid == "resist", note);
+            }
+        }
+    }
+
     [Theory]
     [InlineData(0, null, "for_all.pressure")]
     [InlineData(6, null, "for_all.pressure")]
     [InlineData(null, "no-such-hand", "for_all.contact")]
     public void What_cannot_be_said_is_refused_by_its_name(int? pressure, string? contact, string path) =>
         Read(Bare, new(pressure, contact)).Issues.Single().Path.ShouldBe(path);
+
+    [Fact]
+    public void What_hands_cannot_do_is_refused_by_its_name() =>
+        Read(Bare, new(Laid: "sing")).Issues.Single().Path.ShouldBe("for_all.laid");
 
     /// <summary>
     /// Over all notes with facts, without their words of pressure and with them, at every level: what a sentence says stays as it was, and

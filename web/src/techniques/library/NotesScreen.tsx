@@ -196,7 +196,13 @@ export function NotesScreen() {
   );
 }
 
-const NOT_SAID: Schemas["SaidForAll"] = { pressure: null, contact: null };
+const NOT_SAID: Schemas["SaidForAll"] = { pressure: null, contact: null, laid: null };
+
+const LAID_HANDS = [
+  { value: "resist", word: "resist", hint: "The face moves against them." },
+  { value: "hold", word: "hold the skin", hint: "The skin under them stays where it is." },
+  { value: "feel", word: "only feel", hint: "They change nothing." },
+];
 
 /** What no step says because it is always so, said once. Asked where a step lacks it. */
 function ForAll({
@@ -210,11 +216,11 @@ function ForAll({
 }) {
   const { atlas } = useReference();
   const lacking = lines.some((l) => l.for_all.length > 0 || l.lacks_hand);
-  if (!lacking && value.pressure === null && value.contact === null) return null;
+  if (!lacking && Object.values(value).every((v) => v === null)) return null;
   return (
     <fieldset className="mt-4 border-t border-line pt-3" data-for-all>
       <legend className="float-left w-full text-sm font-semibold">Where a step does not say it</legend>
-      <div className="grid max-w-xl clear-both gap-3 sm:grid-cols-2">
+      <div className="grid max-w-3xl clear-both gap-3 sm:grid-cols-3">
         <Pick
           label="How hard"
           empty="left open"
@@ -230,6 +236,13 @@ function ForAll({
           options={contactChoices(atlas)}
           value={value.contact ?? null}
           onChange={(contact) => onChange({ ...value, contact })}
+        />
+        <Pick
+          label="Hands that lie there"
+          empty="left open"
+          options={LAID_HANDS}
+          value={value.laid ?? null}
+          onChange={(laid) => onChange({ ...value, laid })}
         />
       </div>
       <p className="mt-1 text-sm text-faded">

@@ -80,8 +80,8 @@ internal sealed record Chunk(Role Role, int At, int Length, string Means, string
                 found.Add(new(Role.Light, word.Index, word.Length, said));
                 continue;
             }
-            // "Hold the smile", "smooth away the frown": what is there already.
-            if (RoleWords.Verb(said) is { Moves: not null } && IsAThing(words, i))
+            // "Hold the smile", "smooth away the frown", "hold the stretch": what is there already.
+            if (RoleWords.Verb(said) is { } verb && IsAThing(words, i) && (verb.Moves is not null || IsHeld(words, i)))
             {
                 found.Add(new(Role.Light, word.Index, word.Length, said));
                 continue;
@@ -116,6 +116,9 @@ internal sealed record Chunk(Role Role, int At, int Length, string Means, string
         && words[at - 2].Value.ToLowerInvariant()
             is "hold"
                 or "keep"
+                or "feel"
+                or "enjoy"
+                or "intensify"
                 or "release"
                 or "away"
                 or "out"
@@ -124,6 +127,9 @@ internal sealed record Chunk(Role Role, int At, int Length, string Means, string
                 or "relax"
                 or "apart"
                 or "of";
+
+    private static bool IsHeld(List<Match> words, int at) =>
+        words[at - 2].Value.ToLowerInvariant() is "hold" or "keep" or "feel" or "enjoy" or "intensify";
 
     private static Role RoleOf(string said) =>
         char.IsDigit(said[0]) ? Role.Number

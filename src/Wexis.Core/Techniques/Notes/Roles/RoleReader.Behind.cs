@@ -96,6 +96,31 @@ internal sealed partial class RoleReader
         Behind Found() => new(obj, goal, ways, spans, j);
     }
 
+    /// <summary>"Pull down the corners and the lower lip": a second part that is moved alike.</summary>
+    private void AndToo(VerbSense verb, Behind behind)
+    {
+        var at = behind.End;
+        if (behind.Object is not { Role: Role.Part } || at >= _chunks.Count || _chunks[at] is not { Means: "and" or "+" or "&" })
+            return;
+        var next = at + 1;
+        while (next < _chunks.Count && _chunks[next] is { Role: Role.Light, Means: "the" or "your" or "both" })
+            next++;
+        if (
+            next >= _chunks.Count
+            || _chunks[next] is not { Role: Role.Part } part
+            || _read.Contains(part)
+            || (next + 1 < _chunks.Count && _chunks[next + 1].Role is not (Role.Break or Role.Read or Role.Way or Role.Number))
+        )
+            return;
+        List<Chunk> spans = [part, .. _chunks.Skip(next + 1).TakeWhile(c => c.Role == Role.Way)];
+        var ways = spans.Skip(1).ToList();
+        if (
+            Resolve(verb, part.Means, true, behind with { Object = part, Ways = ways.Count > 0 ? ways : behind.Ways }) is
+            { Move: { } move } too
+        )
+            Tell(new(part.At, _told.Exists(t => t.Move == move) ? null : move, null, part.Means, part.Side, spans, too.Way));
+    }
+
     /// <summary>Whether a way only leads to a place: "up to the ceiling", "down the neck".</summary>
     private bool LeadsOn(int at) => at + 1 < _chunks.Count && (_chunks[at].Means == "round" && PartNext(at) || Onwards(at));
 

@@ -135,6 +135,7 @@ internal sealed partial class RoleReader
         {
             var spans = SpansOf(i, resolved, behind, obj, known, before);
             Tell(new(_chunks[i].At, move, null, resolved.Part, SideOf(spans), spans, resolved.Way));
+            AndToo(verb, behind);
         }
         else if (
             (shut ? "press" : HandsDo(verb, known, behind)) is { } work

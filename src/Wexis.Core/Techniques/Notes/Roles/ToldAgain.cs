@@ -78,6 +78,7 @@ internal static class ToldAgain
         ["masseter-area"] = "jaw cheek",
         ["malar"] = "cheek eye",
         ["submental"] = "jaw neck chin",
+        ["nape"] = "neck head",
         ["jawline"] = "jaw",
     };
 
@@ -160,6 +161,8 @@ internal static class ToldAgain
                     || OfHands(chunks, i)
                     || Answers(c.Means, ways, step)
                     || (Beside(chunks, i) is { } with && Answers(with, ways, step)),
+                // "The tip of the chin", "tip behind the teeth": it tips nothing.
+                Role.Verb when c.Means == "tip" && !(i + 1 < chunks.Count && chunks[i + 1].Means is "the" or "your" or "head") => true,
                 Role.Verb => RoleWords.Verb(c.Means) is not { } verb || OfHands(chunks, i) || Done(verb, step, ways),
                 _ => true,
             };
@@ -167,6 +170,52 @@ internal static class ToldAgain
                 yield return text.Substring(c.At, c.Length).ToLowerInvariant();
         }
     }
+
+    /// <summary>
+    /// Whether what nothing has read only says again what the step has: where its hands are, or a general word for its parts ("eye" for
+    /// its corner), and ways that it goes. Numbers, hands, other words, what a hand does, and what stands beside a part ("above the
+    /// brow") it never does.
+    /// </summary>
+    public static bool SaysAgain(string left, Step step, Atlas atlas)
+    {
+        ArgumentNullException.ThrowIfNull(left);
+        ArgumentNullException.ThrowIfNull(step);
+        ArgumentNullException.ThrowIfNull(atlas);
+        var places = Places(step, atlas).ToList();
+        List<string> parts = [.. PartsThatMove(step), .. places];
+        var ways = WaysOf(step);
+        var said = Chunk.Of(left, NothingRead, []);
+        return said.Exists(c => c.Role is Role.Part or Role.Way)
+            && said.TrueForAll(c =>
+                c.Role switch
+                {
+                    Role.Part => places.Contains(c.Means) || (General.Contains(c.Means) && parts.Exists(p => Same(p, c.Means))),
+                    Role.Way when c.Means is "left" or "right" => OfEither(step) && !parts.Exists(GoesAside.Contains),
+                    Role.Way => ways.Contains(c.Means) || step.AllHands.Any(h => Goes(h, c.Means)),
+                    Role.Verb => step.AllHands.Count == 0 && RoleWords.Verb(c.Means) is { Bare: true },
+                    Role.Leads => !StandsBeside(c.Means),
+                    Role.Light or Role.Joins or Role.It or Role.Read or Role.Break => true,
+                    _ => false,
+                }
+            );
+    }
+
+    /// <summary>Parts that go to a side: left or right may be which way, and not which side.</summary>
+    private static readonly string[] GoesAside = ["head", "neck", "eye", "jaw", "tongue", "lip", "mouth"];
+
+    /// <summary>Whether what is done is done on one side and then on the other: which is told first does not matter.</summary>
+    private static bool OfEither(Step step) =>
+        step.AllHands.Any(h => h.Sides == "one-then-other")
+        || (
+            step.Dose?.Line is { } line
+            && new[] { "each side", "per side", "sides" }.Any(s => line.Contains(s, StringComparison.OrdinalIgnoreCase))
+        );
+
+    private static bool StandsBeside(string leads) =>
+        leads is "above" or "below" or "beneath" or "beside" or "behind" or "under" or "between" or "outside";
+
+    /// <summary>Words for a region, of whose parts the step may speak.</summary>
+    private static readonly string[] General = ["eye", "mouth", "lip", "head", "cheek"];
 
     /// <summary>"Without wrinkling the nose": what is not to be done is no part of the step.</summary>
     private static bool Denied(List<Chunk> chunks, int at) =>
@@ -313,8 +362,8 @@ internal static class ToldAgain
     private static bool Done(VerbSense verb, Step step, HashSet<string> ways) =>
         verb.Way is "loose" or "let" or "wide"
         || verb.Verb is "rest" or "roll" or "draw" or "rotate"
-        || verb.Way is "apart" or "turn" or "tilt" or "bend" or "tense" && step.AllActs.Count + step.AllHands.Count > 0
-        || verb.Way is "tilt" or "bend" && step.State?.Head is not null
+        || verb.Way is "apart" or "turn" or "tense" && step.AllActs.Count + step.AllHands.Count > 0
+        || verb.Way is "tilt" or "bend" && (step.State?.Head is not null || PartsThatMove(step).Exists(p => p is "head" or "neck"))
         || verb.Bare
         || verb is { Verb: "smooth" } && step.AllStill.Count > 0
         || verb is { Verb: "press" } && step.AllActs.Count > 0

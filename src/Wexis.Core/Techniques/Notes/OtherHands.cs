@@ -1,0 +1,111 @@
+using System.Text.RegularExpressions;
+using static Wexis.Core.Techniques.Notes.Phrasing;
+
+namespace Wexis.Core.Techniques.Notes;
+
+/// <summary>Parts of the hand and what it goes against, how and on which side, in words of their own.</summary>
+internal static class OtherHands
+{
+    /// <summary>What is said, and the words that are read for it; from top to bottom.</summary>
+    public static readonly (Regex Said, string Read)[] Rows =
+    [
+        O($@"\bknuckles\s+of\s+{The}(?:(?:index|middle|ring|first|two|2|and|the)\s+)*fingers?\b", "knuckles"),
+        O(@"\b(?:3|three)\s+middle\s+fingers\b", "three fingers"),
+        O(
+            @"\bso\s+that\s+(?:it|they|the\s+skin)\s+(?:can'?t|cannot|can\s+not|don'?t|doesn'?t|does\s+not"
+                + @"|do\s+not)\s+(?:wrinkle|move|crease|lift"
+                + @"|rise|fold)\b,?",
+            ", hold the skin, "
+        ),
+        O(
+            @"\b(?<part>(?:outer|inner)\s+(?:eye\s+)?corners?|skin|brows?|forehead)\s+(?:is\s+|are\s+)?(?:held"
+                + @"|fixed|kept)(?:\s+(?:still|in\s+place"
+                + $@"|down))?\s+(?:with|by){Mark}\s+(?:the\s+|your\s+)?(?=(?:index|middle|ring|two|three|{HandNames})\b)",
+            "hold the ${part} with the "
+        ),
+        O($@"\b(?<hand>{HandNames})\s+hold\s+on\b", "${hand} hold"),
+        O(
+            $@"\bpress\w*\s+{The}(?<hand>palms?|hands?|fists?)\s+(?:against|into|on)\s+{The}(?<part>forehead|chin|temple|head)\s+and\s+"
+                + @"(?:at\s+the\s+same\s+time\s+)?(?:(?:press|push|lean)\w*\s+)?(?:the\s+|your\s+)?(?:\k<part>|head)\s+(?:against|into)"
+                + @"\s+(?:the\s+|your\s+)?(?:\k<hand>|it)\b",
+            "press the ${part} into the ${hand}"
+        ),
+        O(
+            $@"\bwith\s+{The}(?<part>(?:eye)?brows?|forehead|skin)\s+(?:fixed|held|kept)\s+(?:still\s+|down\s+)?(?:by"
+                + $@"|with)\s+{The}(?<hand>{HandNames})\b",
+            ", ${hand} on the ${part} hold the skin"
+        ),
+        O(
+            $@"\b(?:press|push|hold)\w*\s+against\s+(?:it|{The}tongue)\s+(?:from\s+(?:the\s+)?outside\s+)?with\s+(?:an?\s+)?{The}"
+                + $@"(?<hand>{HandNames})(?:\s+from\s+(?:the\s+)?outside)?",
+            "against the ${hand}"
+        ),
+        O(
+            $@"\bgr(?:ab|ip|asp)\w*\s+(?:a\s+)?(?:strands?\s+of\s+|handfuls?\s+of\s+)*{The}hair\s*,?\s*(?:(?:at"
+                + @"|near)\s+the\s+roots\s*,?\s*)?(?:and\s+)?(?=(?:\w+ly\s+)?(?:pull|lift|tug))",
+            "on the scalp "
+        ),
+        O(@"\bno\s+pressure\s+on\s+(?:the\s+|your\s+)?eye(?:ball)?s?\b", "no pressure"),
+        O(
+            @",\s*(?:with\s+)?(?:the\s+|your\s+|a\s+)?(?:thumb|finger|pen|pencil)\s+(?:held\s+)?(?:at"
+                + @"|in)\s+arm'?s?[\s-]length\b(?<=\bnear\b[^.;]{0,120})",
+            ""
+        ),
+        O($@"\b(?:run|mov|draw|slid|glid|walk)\w*\s+(?<hand>(?:\p{{L}}+\s+){{1,4}}?)in\s+(?:an?\s+)?zig-?\s?zags?\b", "${hand}zigzag"),
+        O(
+            $@"(?<=\bzig-?\s?zag\w*\b[^.;]{{0,120}})\s+(?:from\s+)?(?:the\s+)?(?:left|right){Mark}\s+(?:to"
+                + $@"|and)\s+(?:the\s+)?(?:left|right){Mark}(?:\s+and\s+back)?\b",
+            ""
+        ),
+        O(
+            $@"\bfrom\s+{The}mouth\s+(?:(?:out|up|back)\w*\s+)?to\s+(?=(?:the\s+|your\s+)?(?:ears?|temples?|cheekbones?|eyes?|jaw|chin)\b)",
+            "from the corner of the mouth to "
+        ),
+        O($@"\b(?<part>wing|angle|root|lobe)s\s+of\s+{The}(?<of>nose|jaw|ears?)\b", "${part} of the ${of}"),
+        O($@"\balong\s+{The}underside\s+of\s+{The}jaw(?:\s?bone)?\b", "under the jaw"),
+        O(@"\bnose\s+tip\b", "tip of the nose"),
+        O(@"^\s*(?:okay|ok|alright|all\s+right|right\s+then|well)\s*,\s*", ""),
+        O(@"^\s*(?:let[’']s|let\s+us)\s+[^:,.;]{0,40}:\s*", ""),
+        O(
+            @"(?<=\bfinger(?:s|tips?)\b[^.;]{0,60}),?\s*\bspread\s+(?:them|the\s+fingers)\s+(?:out|apart)\s*,?\s*(?=and\s+(?:\w+ly\s+)?"
+                + @"(?:press|sweep|strok|smooth|glid|slid))",
+            " "
+        ),
+        O(@"\bpress(?:ing)?\s+(?:\w+ly\s+)?while\s+(?:sweep|strok|glid|slid|smooth)\w*\b", "stroke"),
+        O(
+            $@"\b(?:left|right){Mark}\s+(?<hand>{HandNames}|index(?:\s+finger)?)\s+(?=(?:under|on|against|below|at|over)\s+{The}(?:chin"
+                + @"|forehead|nape|breast\s?bone|chest|back\s+of\s+(?:the\s+|your\s+)?head)\b)(?![^.;]*\b(?:left|right)\b)",
+            "${hand} "
+        ),
+        O(
+            $@"\b(?<hand>(?:[234]|two|three|four)\s+(?:{HandNames})|(?:index|middle|ring)(?:\s+fingers?)?"
+                + @"|(?:one\s+)?(?:hand|palm|thumb|fist))\s+(?:on\s+)?each\s+side\b(?!\s+of\b)",
+            "${hand} of both hands"
+        ),
+        O(@"(?<=\d\s*(?:x|times)\s+|\b(?:three|four|five|six|eight|ten|twelve)\s+(?:times|x)\s+)to\s+the\s+(?=(?:left|right)\b)", ""),
+        O(@"\bin\s+(?:an?\s+)?(?:exaggerated|extreme|big)\s+(?:form|way|manner|fashion)\b", ""),
+        O(
+            $@"\b(?:left|right){Mark}\s*(?:/|and|-|,)\s*(?:left|right){Mark}\s+alternat\w*"
+                + $@"|\balternat\w*\s+(?:the\s+)?(?:left|right){Mark}\s*"
+                + $@"(?:/|and|-|,)\s*(?:the\s+)?(?:left|right){Mark}",
+            "left and right in turn"
+        ),
+        O(@"\bvertical(?:ly)?\b|\bhorizontal(?:ly)?\b(?!\s+(?:eight|figure))", ""),
+        O($@"(?:,\s*)?\bresist\w*\s+with{Mark}\s*{The}(?=(?:{HandNames}|index|middle|ring)\b)", " against the "),
+        O($@"\bflutter\w*\s+{The}finger\s?tips?\s+(?:against|on|over)\b", "tap with the fingertips on"),
+        O($@"\b(?:hold|take)\w*\s+{The}hair\s+(?:at|near|by)\s+{The}roots\b", "with the fingertips on the scalp"),
+        O(@"\bspread\s+(?:up\s*(?:/|and|-)\s*down|apart\s+vertically)\b", "spread apart"),
+        O(
+            $@"(?<=\b(?<side>left|right){Mark}\s+(?:ear\s?lobe|ear|cheek|brow|temple"
+                + $@"|jaw)\b[^.;]{{0,40}})\bwith\s+{The}\k<side>{Mark}\s+hand\b",
+            "with the hand"
+        ),
+        O($@"\b{The}(?<hand>{HandNames})\s+resists?\b(?:\s+from\s+(?:the\s+)?outside)?", "against the ${hand}"),
+        O(
+            $@"(?<!\b(?:hands?|palms?|fingers?|fingertips?|thumbs?)\b[^.;]{{0,80}})\b(?<verb>pull|draw|lift|push)\w*\s+{The}temples\b"
+                + @"(?![^.;]*\bwith\b)",
+            "with the hands ${verb} the skin at the temples"
+        ),
+        O(@"\blike\s+an?\s+(?:spoon|cup|stone|roller|brush)\b", ""),
+    ];
+}

@@ -1,0 +1,96 @@
+using System.Text.RegularExpressions;
+using static Wexis.Core.Techniques.Notes.Phrasing;
+
+namespace Wexis.Core.Techniques.Notes;
+
+/// <summary>Places, in words of their own.</summary>
+internal static class OtherPlaces
+{
+    /// <summary>What is said, and the words that are read for it; from top to bottom.</summary>
+    public static readonly (Regex Said, string Read)[] Rows =
+    [
+        O(@"\bjaw\s+hinges?\b", "jaw joint"),
+        O(@"\bout(?:wards?)?\s+from\s+(?:the\s+)?(?:middle|centre|center)\b(?!\s+of)", "from the middle outwards"),
+        O(
+            @"\b(?<under>under|below)\s+(?<bone>(?:the\s+)?cheekbones?)\s+(?:the\s+)?nose\s*(?:-+>|→|to)\s*(?:the\s+)?ears?\b",
+            "from the nose ${under} ${bone} to the ear"
+        ),
+        O(@"\bunder[-\s]?eyes?\b(?!\s+area)", "under the eye"),
+        O(@"\b(?:lower|bottom|under)\s+(?:edge|border|rim)\s+of\s+(?:the\s+|your\s+)?jaw(?:\s?line|\s?bone)?\b", "jaw"),
+        O(@"\btops?\s+of\s+(?:the\s+|your\s+|both\s+)*shoulders?\b", "shoulders"),
+        O(@"\beyebrow(?=s?\b)", "brow"),
+        O(@"\b(?:soft|hard)\s+palate\b", "palate"),
+        O($@"\balong\s+{The}(?:orbital|eye\s+socket)\s+(?:bone|rim)\s+(?=(?:under|below|above)\b)", ""),
+        O(@"\b(?:eye)?brow\s+(?:tail|end|tip)s?\b", "outer brow"),
+        O(@"\b(?:eye)?brow\s+(?:head|start|beginning)s?\b", "inner brow"),
+        O(
+            @"\bfrom\s+(?:the\s+)?(?<a>cheek(?:bone)?s?|temples?"
+                + @"|ears?)\s+(?:down\s+)?to\s+(?:the\s+)?jaw\b(?!\s*(?:line|bone|angle|joint))",
+            "from the ${a} to the angle of the jaw"
+        ),
+        O(
+            $@"(?<=\b(?:nose|nostrils?)\b[^.;]{{0,120}})(?<verb>(?:press|pinch|hold|tap)\w*)\s+{The}(?:nose\s+)?wings\b"
+                + $@"|(?<verb>(?:press|tap)\w*)\s+{The}"
+                + @"nose\s+wings\b",
+            "${verb} on the nose wings"
+        ),
+        O(@"(?<=\bnose\b[^.;]{0,120})(?<!\bnose\s+)\bwings\b", "nose wings"),
+        O($@"\b(?:eye\s+bags?|bags\s+under\s+{The}eyes?|tear\s+troughs?|dark\s+circles)\b", "under the eye"),
+        O($@"\b(?:smooth|iron|strok|massag|rub|press|eras|wip)\w*\s+(?:(?:out|away|down)\s+)?{The}frown\b(?!\s+lines?)", "$0 lines"),
+        O(
+            $@"(?<=\b(?:spoons?|pads?|compress\w*|cloths?|towels?|bags?|stones?)\b[^.;]{{0,120}})\b(?:on|over|onto)\s+{The}(?:closed"
+                + @"|shut)\s+(?:(?:eye)?lids|eyes)\b",
+            "on the upper lids with closed eyes"
+        ),
+        O(
+            @"\b(?<verb>(?:strok|smooth|sweep|brush|glid|slid)\w*)\s+(?:over\s+|along\s+"
+                + $@"|across\s+)?{The}(?:upper\s+)?(?:eye)?lids?\s+outwards?\b",
+            "${verb} along the upper lid from the inner corner of the eye to the outer corner of the eye"
+        ),
+        O(
+            @"(?<=\bupper\s+lip\b[^.;]{0,120})\bfrom\s+(?:the\s+)?(?:centre|center"
+                + @"|middle)\s+(?:out\s+)?to\s+(?:the\s+)?corners?\b(?!\s+of)",
+            "from the middle of the upper lip to the corners of the mouth"
+        ),
+        O(
+            @"\b(?<a>chin|ears?|nose|temples?|cheekbones?|forehead)\s+-\s+(?=(?:down\s+|up\s+)?(?:the\s+)?(?:chin"
+                + @"|ears?|nose|temples?|neck|collarbones?|hairline)\b)",
+            "${a} to "
+        ),
+        O(
+            @"(?<=\b(?:strok|slid|glid|press|tap|knead|pinch|circl|massag|walk"
+                + @"|work)\w*\b[^.;]{0,120}?)(?:,?\s*(?:and\s+|then\s+)?(?:mov|go|shift|wander"
+                + @"|walk)\w*\s+(?:(?:a|it|them|little|bit|tiny|few|finger|width|cm|further)\s+)*(?:outwards?|on|along|up|upwards?"
+                + @"|back)\s*)?,?\s*(?:and\s+|then\s+)?(?:(?:press|hold|repeat|tap|so)\w*\s+)?(?:again\s+|on\s+|along\s+)*(?:until|till)\s+"
+                + @"(?:you\s+|they\s+)?(?:reach|arrive\s+at|get\s+to|come\s+to|are\s+at)\s+(?=the|your)",
+            " to "
+        ),
+        O(@"^\s*11'?s\s*:", "frown lines:"),
+        O(@"\bcrow'?s?\s?feet\b", "crow's feet"),
+        O(@"\b(?<under>to\s+)(?:just\s+)?(?:under|below|beneath)\s+(?:the\s+|your\s+)?ear\s?lobes?\b", "${under}under the ear"),
+        O(@"\bof\s+each\s+(?=(?:eye|brow|ear|nostril|cheek)\b)", "of the "),
+        O(@"\bcorners?\s+(?=(?:mouth|eye)\b)", "corner of the "),
+        O(@"\bfrom\s+(?:the\s+)?middle\s+of\s+(?:the\s+|your\s+)?face\b", "from the side of the nose"),
+        O(
+            @"(?<=\bbrows?\b[^.;]{0,80})\bstart\w*\s+(?:near|at|from|by)\s+(?:the\s+)?nose\s*,?\s*(?:and\s+)?(?:(?:mov|go|work)ing\s+)?"
+                + @"out(?:wards?)?\b",
+            "from the inner end of the brow to the outer end of the brow"
+        ),
+        O(
+            @"(?<=\bears?\b[^.;]{0,80})(?:,\s*)?(?:\b(?:rim|edge)\s+)?\bfrom\s+(?:the\s+)?top\s+to\s+(?:the\s+)?(?:ear\s?)?(?:lobes?"
+                + @"|bottom)\b",
+            ""
+        ),
+        O(@"(?<=\blips?\b[^.;]{0,80})(?:,\s*)?\b(?:from\s+)?(?:one\s+)?corner\s+to\s+(?:the\s+)?(?:other(?:\s+corner)?|corner)\b", ""),
+        O(@"\b(?:in|into)\s+the\s+air\b", ""),
+        O(
+            @"(?<=\b(?:strok|glid|slid|sweep|smooth)\w*\b[^.;]{0,60})\b(?:up|along)\s+(?:the\s+)?neck\s+to\s+(?:the\s+)?(?=(?:jaw|chin)\b)",
+            "from the collarbone to the "
+        ),
+        O(
+            @"(?<=\b(?:ears?|chin|jaw)\b[^.;]{0,40})(?:\s+-\s+|\s+and\s+|\s+)\bdown\s+(?:the\s+)?neck(?=\s*(?:[,.;]|$))",
+            " to the collarbone"
+        ),
+        O(@"(?<=\bfrom\b[^.;]{0,80}\b(?:down\s+)?to\s+(?:the\s+)?)neck\b", "side of the neck"),
+    ];
+}
