@@ -105,8 +105,12 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"^\s*(?<n>\d+)\s*(?:s|secs?|seconds?)\s*(?:,\s*each\s+side)?(?:,\s*(?<rest>rest\s+\d+\s+s))?$", Free)]
     private static partial Regex OnlyTime();
 
-    /// <summary>"5 s on, 5 s off".</summary>
-    [GeneratedRegex(@"\b(?<on>\d+)\s*(?:s|secs?|seconds?)?\s+on\s*,?\s*(?:and\s+)?(?<off>\d+)\s*(?:s|secs?|seconds?)?\s+off\b", Free)]
+    /// <summary>"5 s on, 5 s off", "5 s tight, 5 s loose".</summary>
+    [GeneratedRegex(
+        @"\b(?<on>\d+)\s*(?:s|secs?|seconds?)?\s+(?:on|tight|hard|tensed?)\s*,?\s*(?:and\s+)?(?<off>\d+)\s*(?:s|secs?"
+            + @"|seconds?)?\s+(?:off|loose|relaxed|soft)\b",
+        Free
+    )]
     private static partial Regex OnAndOff();
 
     /// <summary>"Right side only 10, left side only 10", "to the right 5 times, to the left 5 times".</summary>
@@ -129,7 +133,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex TimesOfSides();
 
     /// <summary>"While counting to 5".</summary>
-    [GeneratedRegex(@"\b(?:while|as\s+you|and)\s+(?:slowly\s+)?(?:count(?:ing)?)\s+to\s+(?<n>\d+)\b", Free)]
+    [GeneratedRegex(@"\b(?:while|as\s+you)\s+(?:slowly\s+)?(?:count(?:ing)?)\s+to\s+(?<n>\d+)\b", Free)]
     private static partial Regex WhileCounting();
 
     /// <summary>"For a count of 8".</summary>

@@ -183,7 +183,10 @@ internal sealed partial class NoteGlossary
     {
         var lower = WholeEnds(sentence).ToLowerInvariant();
         var ends = NamedIn(lower, _places).Where(p => places.Contains(p.Means)).ToList();
-        foreach (var zone in NamedIn(lower, _zones).Where(z => OverIt().IsMatch(lower[..z.At])))
+        foreach (
+            var zone in NamedIn(lower, _zones)
+                .Where(z => OverIt().IsMatch(lower[..z.At]) || (z.Means == "lower-lid" && OnTheWay().IsMatch(lower[..z.At])))
+        )
             if (
                 MiddleOfZone.GetValueOrDefault(zone.Means) is { } via
                 && !places.Contains(via)
@@ -245,6 +248,7 @@ internal sealed partial class NoteGlossary
         ["upper-lip"] = "philtrum_mid",
         ["chin"] = "pogonion",
         ["jawline"] = "jaw_mid",
+        ["lower-lid"] = "orbital_rim_inferior",
         ["nape"] = "nape_mid",
         ["nasolabial"] = "nasolabial_mid",
     };
@@ -255,7 +259,9 @@ internal sealed partial class NoteGlossary
             + @"|to\b)\p{L}+\s+){0,6}?(?<way>up|down|out|in(?!\s+(?:front|the|your|an?|place|turn|small|slow|circles?|one|between)\b)"
             + @"|back|apart)(?:wards?)?\b(?:\s*(?:,|and|\+|&|/"
             + @"|\s)\s*(?:slightly\s+|a\s+(?:bit|little)\s+)?(?<way>up|down|out|in|back"
-            + @"|apart)(?:wards?)?\b)?(?!\s+(?:to\s+the\s+middle|again))",
+            + @"|apart)(?:wards?)?\b)?(?!\s+(?:to\s+the\s+middle|again))"
+            + @"|\b(?<way>up|down|out|back)(?:wards?)?(?:\s*(?:,|and|\+|&|/)\s*(?<way>up|down|out|back)(?:wards?)?)?\s+(?:pull|lift"
+            + @"|stretch|push)\b(?=\s*(?:[,.;·]|$))",
         Free
     )]
     private static partial Regex Pulled();

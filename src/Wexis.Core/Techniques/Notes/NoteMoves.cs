@@ -324,6 +324,9 @@ internal sealed partial class NoteGlossary
         // Lids that try to open against a finger are closed before: how they are held.
         if (found.Exists(m => m.Do == "widen-eyes") && TriesToOpen().IsMatch(phrases.Whole))
             found.RemoveAll(m => m.Do == "close-lids");
+        // "Whistle face, hold, relax": its way back.
+        if (found.Exists(m => !LetsGo.Contains(m.Do)) && !RelaxesTheFace().IsMatch(phrases.Whole))
+            found.RemoveAll(m => m.Do == "relax-scan");
         // Shoulders that were up come down again.
         if (found.Exists(m => m.Do == "shrug"))
             found.RemoveAll(m => m.Do == "drop-shoulders");
@@ -353,6 +356,9 @@ internal sealed partial class NoteGlossary
         if (ways.Contains("up") || ways.Contains("down"))
             yield return new(looks.Index, "gaze-updown", "up-down");
     }
+
+    [GeneratedRegex(@"\b(?:relax|loosen|soften|rest)\w*\s+(?:(?:the|your|whole|entire|all\s+of\s+the)\s+)*face\b", Free)]
+    private static partial Regex RelaxesTheFace();
 
     /// <summary>What lips and jaw do for a vowel.</summary>
     private static string OfVowel(string said) =>

@@ -69,7 +69,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex Numbers();
 
     [GeneratedRegex(
-        @"^\s*(?:and\s+)?(?:switch|swap|change)\W*$|^\s*(?:(?:and|then)\s+)*(?:(?:on|to|with|against"
+        @"^\s*(?:and\s+|then\s+)?(?:switch|swap|change)(?:\s+hands)?\W*$|^\s*(?:(?:and|then)\s+)*(?:(?:on|to|with|against"
             + @"|into)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|half|one|(?:eye)?brow|eye|cheek|corner"
             + @"|nostril))?(?:\s+(?:too|as\s+well))?\W*$|^\s*(?:(?:and|then)\s+)*(?:the\s+)?other(?:\s+one)?\W*$"
             + @"|\b(?:the\s+)?(?:other|opposite|second)\s+(?:side|half|cheek"

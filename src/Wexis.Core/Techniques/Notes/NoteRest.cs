@@ -25,6 +25,7 @@ internal sealed partial class NoteGlossary
     public IEnumerable<string> NotAgain(string sentence, Step step, IReadOnlyList<string> open) =>
         ToldAgain
             .Lost(ToldOnly(sentence), step, _atlas)
+            .Concat(LostBesides(ToldOnly(sentence), step))
             .Where(lost => !open.Any(o => ClaimWords.Find(o.ToLowerInvariant(), lost) >= 0))
             .Distinct()
             .Select(lost => $"“{lost}”: what is it for here?")
@@ -32,7 +33,11 @@ internal sealed partial class NoteGlossary
 
     /// <summary>A sentence without its name, how it feels, and what is so anyway.</summary>
     private static string ToldOnly(string sentence) =>
-        new[] { HowItFeels(), WarmUp(), Label(), RightThenLeft(), EyesOpen() }.Aggregate(sentence, (s, o) => o.Replace(s, " "));
+        new[] { HowItFeels(), WarmUp(), Elevens(), Label(), RightThenLeft(), EyesOpen() }.Aggregate(sentence, (s, o) => o.Replace(s, " "));
+
+    /// <summary>The two lines between the brows, by their name.</summary>
+    [GeneratedRegex(@"^\s*11'?s\s*:", Free)]
+    private static partial Regex Elevens();
 
     [GeneratedRegex(@"^\s*warm(?:ing)?[-\s]?up\b(?:\s*[:,–-])?", Free)]
     private static partial Regex WarmUp();

@@ -107,5 +107,30 @@ internal static class OtherHands
             "with the hands ${verb} the skin at the temples"
         ),
         O(@"\blike\s+an?\s+(?:spoon|cup|stone|roller|brush)\b", ""),
+        O(@"\b(?:edges?|sides?)\s+of\s+(?:both\s+|the\s+|your\s+)*hands?\b", "hands"),
+        O(@",?\s*(?:which\s+(?:are|lie)\s+)?parallel\s+to\s+(?:the\s+|your\s+)?(?:eye)?brows\b", ""),
+        O(@"\bballs?\s+of\s+(?:the\s+|your\s+|both\s+)*thumbs?\b", "heels of the hands"),
+        O(@"(?:,\s*)?(?:\band\s+|\bthen\s+)*\bshake\s+(?:out\s+)?(?:the\s+|your\s+|both\s+)*hands(?:\s+out)?\b", ""),
+        O(@"\btwist\w*\s+(?=(?:small\s+|slow\s+)*circles\b)", ""),
+        O(
+            @"\bunder\s+the\s+chin\s+from\s+(?:right|left)[\uE100-\uF8FF]?\s+to\s+(?:right|left)[\uE100-\uF8FF]?\b",
+            "from under the chin outwards"
+        ),
+        O(
+            @"\bpress\w*\s+(?:with\s+)?(?:the\s+|a\s+|one\s+)?(?<hand>fingers?|palm|hand|thumb)\s+against(?:\s+it)?(?=\s*(?:[,.;]|\d|$))",
+            "against the ${hand}"
+        ),
+        O(@"\bwith\s+(?:only\s+)?(?:the\s+|your\s+)?(?:lip|cheek|jaw|face|mouth)\s+muscles?\b", ""),
+        O($@"\bbacks?\s+of\s+(?:the\s+|your\s+|one\s+)*(?:left|right){Mark}\s+hands?\b", "back of the hand"),
+        O(@"\btips?\s+of\s+(?:the\s+|your\s+|both\s+|all\s+)*(?=fingers?\b)", ""),
+        O(
+            @"(?<=\b(?:hands?|palms?|fingers?|fingertips?|thumbs?|fists?)\b[^.;]{0,40},\s*)skin\s+(?<way>down|up|out|back"
+                + @"|in)(?:wards?)?\b(?=\s*[,.;])",
+            "pull the skin ${way}"
+        ),
+        O(
+            @"\bcover\w*\s+(?:the\s+|your\s+)?(?:closed\s+)?eyes\s+with\s+(?=(?:an?\s+)?(?:warm|cool|cold|damp|moist)\b)",
+            "closed eyes, lay on the upper lids "
+        ),
     ];
 }

@@ -152,7 +152,7 @@ internal static class OtherMoves
         ),
         O(
             @"\blet\s+(?:the\s+|your\s+)?head\s+(?:hang|drop|sink|fall)\b(?:\s+(?:to\s+the\s+front|forwards?"
-                + @"|down))*(?!\s+(?:back|to\s+|side))",
+                + @"|down))*(?!\s+(?:\w+ly\s+)?(?:back|to\s+|side))",
             "bend the head forward"
         ),
         O(@"\bstretch\w*\s+(?:the\s+|your\s+)?neck\s+(?:long|tall)\b", "neck long"),
@@ -190,7 +190,7 @@ internal static class OtherMoves
         ),
         O($@"\btry(?<ing>ing)?\s+to\s+close\s+{The}(?:lips|mouth)\b", "try${ing} to press the lips together"),
         O($@"\b(?:while\s+)?{The}lips\s+resist\b", "while trying to press the lips together"),
-        O($@"\blet\s+{The}head\s+(?:hang|drop|sink|fall)\s+back(?:wards?)?\b", "tilt the head back"),
+        O($@"\blet\s+{The}head\s+(?:hang|drop|sink|fall)\s+(?:\w+ly\s+)?back(?:wards?)?\b", "tilt the head back"),
         O(@"\beye\s?balls\b", "eyes"),
         O(@"\bswap\w*\s+(?:the\s+)?air\b", "move the air from cheek to cheek"),
         O(@"(?<=[-–:]\s+)(?-i:O)(?=\s*,)", "say O"),
@@ -255,5 +255,37 @@ internal static class OtherMoves
         O(@"\btip\s+behind\s+(?:the\s+)?upper\s+teeth\s*,\s*press(?=\s*(?:[,.;]|\d|$))", "press the tongue behind the upper teeth"),
         O(@"(?<=\bthen\s+)lift\s+the\s+other\b(?=\s*(?:[,.;]|$))", "the other side"),
         O(@"(?<=\b(?:wrinkl|scrunch|frown|chin|pout)\w*\b[^.;]{0,40},\s*)smooth\s+(?:it\s+)?out\b(?=\s*(?:[,.;]|$))", "release"),
+        O(
+            $@"^\s*eyes\s*:\s*diag(?:onal(?:ly)?|\.)?\s+(?<a>up|down)\s+(?<b>left|right){Mark}\s*(?:-+>?|→|/|to|,)\s*(?<c>up"
+                + $@"|down)\s+(?<d>left|right){Mark}",
+            "look ${a} ${b}, then ${c} ${d}, "
+        ),
+        O(@"\bbunny\s+nose\b", "wrinkle the nose"),
+        O(
+            @"^\s*tongue\s*:\s*touch\w*\s+(?:the\s+)?nose\s*,\s*(?:then\s+)?(?:touch\w*\s+)?(?:the\s+)?chin\b",
+            "tongue out to the nose, tongue out to the chin"
+        ),
+        O(@"\blook\w*\s+straight\b(?!\s+(?:ahead|up|down))", "look straight ahead"),
+        O($@"\bpush\w*\s+{The}chin\s+down\s+against\b", "open the jaw against"),
+        O(@"\bspeak\w*\s+(?:the\s+)?vowels\b", "say A E I O U"),
+        O(@"\bsay\w*\s+the\s+vowels\b(?!\s*[:,]?\s*[""“]?(?-i:A))", "say A E I O U"),
+        O(
+            @"(?<=\b(?:teeth|lip)\b[^.;]{0,60})\b(?:and\s+)?(?:lift|raise)\s+(?:the\s+|your\s+)?(?:lower\s+)?jaw\b(?:\s+(?:slowly|up"
+                + @"|upwards))*(?:\s+as\s+if\s+"
+                + @"scooping(?:\s+up)?)?",
+            "and close the jaw"
+        ),
+        O($@"\b(?:cup|rest|lay|put|hold)\w*\s+{The}chin\s+(?:in|on|into)\s+{The}(?<hand>hands|palms)\b", "${hand} on the chin"),
+        O(@"(?:,\s*)?\blean\s+(?:the\s+|your\s+)?head\s+into\s+(?:them|(?:the\s+|your\s+)?(?:hands|palms))\b", ""),
+        O(@"\b(?<part>mouth|jaw)\s+opens?\s+against\b", "open the ${part} against"),
+        O($@"\blet\s+{The}(?:(?:whole|entire)\s+)?face\s+(?:go\s+(?:soft|loose|slack)|soften|relax)\b", "relax the whole face"),
+        O(
+            $@"\bas\s+far\s+(?:to\s+(?:the\s+)?)?(?<side>left|right|up|down|forward|back){Mark}\s+as\s+(?:it|they"
+                + $@"|the\s+\p{{L}}+)\s+(?:goes?|will\s+go|can\s+go)\b",
+            "${side}"
+        ),
+        O(@"^\s*eyes\s+(?:with|and)\s+(?:the\s+|your\s+)?thumb\s*:\s*near\s*(?:-+>?|,|/|to)?\s*far\b", "look near, then far"),
+        O(@"^\s*tongue\s*:\s*(?:to\s+(?:the\s+)?)?(?:roof|palate)\s*,\s*press\b", "press the tongue to the palate"),
+        O($@"(?<=,\s*)(?:and\s+)?hold\w*,?\s*(?:then\s+)?both\s+same\b", "hold"),
     ];
 }

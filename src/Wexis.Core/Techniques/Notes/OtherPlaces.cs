@@ -92,5 +92,14 @@ internal static class OtherPlaces
             " to the collarbone"
         ),
         O(@"(?<=\bfrom\b[^.;]{0,80}\b(?:down\s+)?to\s+(?:the\s+)?)neck\b", "side of the neck"),
+        O(@"\b(?<of>ears?)\s+from\s+(?:the\s+)?lobes?\s+to\s+(?:the\s+)?top\b", "${of}"),
+        O(@"(?<!\bcheek\s+)\bapples\b(?!\s+of)(?<=\bcheek\w*\b[^.;]{0,80})", "cheek apples"),
+        O(@"\b(?<from>from\s+(?:the\s+)?inner\s+brow\s+to\s+(?:the\s+)?outer)\b(?!\s+(?:brow|end|corner))", "${from} brow"),
+        O(
+            @"\bfrom\s+(?:one|the\s+left|the\s+right)[\uE100-\uF8FF]?\s+temple\s+(?:across\s+|over\s+)?to\s+the\s+other(?:\s+(?:one"
+                + @"|temple))?\b",
+            "from the temple over the middle of the forehead to the temple"
+        ),
+        O(@"\b(?:under\s?sides?|bottom)\s+of\s+(?:the\s+|your\s+)?chin\b", "area under the chin"),
     ];
 }

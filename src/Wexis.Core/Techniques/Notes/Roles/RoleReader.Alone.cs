@@ -9,7 +9,7 @@ internal sealed partial class RoleReader
         for (var i = 0; i < _chunks.Count; i++)
         {
             var part = _chunks[i];
-            if (part.Role != Role.Part || _read.Contains(part) || Led(i))
+            if (part.Role != Role.Part || _read.Contains(part) || Led(i) || (HasHand && WithHandBehind(i)))
                 continue;
             var behind = LookBehind(i + 1);
             if (behind.Object is { Role: Role.Part } met && RoleWords.MoveTo(part.Means, met.Means) is { } reached && Touches(i))
@@ -30,6 +30,19 @@ internal sealed partial class RoleReader
                 new(part.At, move, null, part.Means, part.Side, [part, .. behind.Spans.Where(s => way.Goal || s != behind.Goal)], way.Way)
             );
         }
+    }
+
+    /// <summary>"Nose wings in with the fingers": the hand does it.</summary>
+    private bool WithHandBehind(int at)
+    {
+        var next = at + 1;
+        while (next < _chunks.Count && _chunks[next].Role is Role.Way or Role.Light)
+            next++;
+        if (next == at + 1 || next + 1 >= _chunks.Count || _chunks[next].Role != Role.With)
+            return false;
+        // "Brow down with fingers pulling up": the face goes down.
+        var hand = _chunks.Skip(next + 1).SkipWhile(c => c.Role == Role.Light).Take(2).ToList();
+        return hand is [{ Role: Role.Hand }] or [{ Role: Role.Hand }, { Role: not Role.Verb }, ..];
     }
 
     /// <summary>"The tip touches the nose".</summary>

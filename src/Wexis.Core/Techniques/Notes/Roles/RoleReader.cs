@@ -175,7 +175,7 @@ internal sealed partial class RoleReader
             obj is null
             && verb is { Work: not null, Moves: null }
             && at > 0
-            && _chunks[at - 1] is { Role: Role.Joins, Means: "and" }
+            && _chunks[at - 1] is { Role: Role.Joins, Means: "and" } or { Role: Role.Break, Means: "," }
             && _told is [.., { Work: not null }]
         )
             return true;

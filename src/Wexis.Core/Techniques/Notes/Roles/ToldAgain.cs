@@ -157,6 +157,9 @@ internal static class ToldAgain
                 Role.Part => c.Means is "skin" or "face" or "floor" or "ceiling" or "line"
                     || parts.Exists(p => Same(p, c.Means) || (MoveTogether.Contains(p) && MoveTogether.Contains(c.Means)))
                     || places.Exists(p => Same(p, c.Means)),
+                // "Let the head sink backwards" is no nod.
+                Role.Way when c.Means == "back" && c.Length > 4 && step.AllActs.Any(a => a.Do == "neck-bend-forward") => step.State?.Head
+                    == "back",
                 Role.Way => !Stands(chunks, i)
                     || OfHands(chunks, i)
                     || Answers(c.Means, ways, step)
