@@ -199,6 +199,9 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\brounds?\b", Free)]
     private static partial Regex RoundsWord();
 
+    /// <summary>Whether a dose says how often on either side.</summary>
+    public static bool NamesSides(string line) => BareSides().IsMatch(line);
+
     public static bool HasTime(string line) => TimeWords().IsMatch(line);
 
     public static bool LastOnly(string sentence) => LastOne().IsMatch(sentence);

@@ -222,7 +222,9 @@ internal sealed partial class NoteGlossary
 
     /// <summary>What is taken to hand before: oil, cream, a towel; null when the sentence says none.</summary>
     public static string? Material(string sentence) =>
-        TakeToHand().Match(sentence) is { Success: true } m ? m.Groups["what"].Value.Trim().ToLowerInvariant() : null;
+        TakeToHand().Match(sentence) is { Success: true } m && !Does(sentence[(m.Index + m.Length)..])
+            ? m.Groups["what"].Value.Trim().ToLowerInvariant()
+            : null;
 
     public static bool AllOver(string sentence) => WholeAgain().IsMatch(sentence);
 

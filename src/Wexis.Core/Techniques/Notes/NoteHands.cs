@@ -85,6 +85,17 @@ internal sealed partial class NoteGlossary
                     open.Add($"“{work?.Said ?? verb}”: while the face moves, or after it?");
                 return Working(Placed(Track(verb, where, contact, pressure), work), open);
             }
+            // "Smile, and lift the cheeks with the fingers": what the hand lifts it lifts, while the face moves.
+            if (
+                verb is "lift-hold" or "stretch-apart"
+                && work?.Part is not null
+                && contact is not null
+                && !LiftsTheFingers().IsMatch(sentence)
+                && !TriesTo().IsMatch(sentence)
+                && Track(verb, where, contact, pressure) is { } lifts
+                && lifts.AllPath.Count + lifts.AllZones.Count > 0
+            )
+                return Working(lifts, open);
             // The face moves, and a hand is named: it lies where it was said to lie.
             var lies = Track("hold-still", where, contact, pressure);
             if (lies.AllPath.Count + lies.AllZones.Count == 0)
@@ -115,6 +126,10 @@ internal sealed partial class NoteGlossary
         : track.AllPath.Count + track.AllZones.Count == 0 && work?.Part is { } part ? track with { Zones = [.. ZonesIn(part)] }
         : track is { Verb: "lift-hold" or "press", AllPath.Count: > 1 } && work is { Bare: true } ? track with { Verb = "stroke" }
         : track;
+
+    /// <summary>"Lift the fingers with the cheeks": the cheeks do it.</summary>
+    [GeneratedRegex(@"\b(?:lift|push|rais)\w*\s+(?:up\s+)?(?:(?:the|your)\s+)?(?:fingers?|fingertips?|hands?|palms?)\b", Free)]
+    private static partial Regex LiftsTheFingers();
 
     /// <summary>"Clench, let go, circle on the muscle".</summary>
     [GeneratedRegex(@"\b(?:let\s+(?:it\s+|them\s+)?go|releas\w*|relax\w*|afterwards|after\s+that)\b", Free)]
@@ -237,6 +252,12 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?:to|towards?|into|until)\s+(?:(?:the|your|each|both)\s+)*$", Free)]
     private static partial Regex LeadsThere();
 
+    /// <summary>Places to which a way leads down the neck.</summary>
+    private static readonly HashSet<string> DownTheNeck = ["supraclavicular_hollow", "clavicle_mid", "scm_upper", "acromion", "axilla"];
+
+    [GeneratedRegex(@"\b(?:in\s+front\s+of|before)\s+(?:(?:the|your|both)\s+)*ears?\b", Free)]
+    private static partial Regex BeforeTheEar();
+
     private static readonly Dictionary<string, string> MiddleOfZone = new(StringComparer.Ordinal)
     {
         ["forehead-central"] = "forehead_mid",
@@ -341,6 +362,9 @@ internal sealed partial class NoteGlossary
             places.Insert(0, beginning);
         if (places.Count > 1)
             places = Via(rest.Left, places);
+        // Down the neck a way begins below the ear, not before it, unless that is told.
+        if (places is ["ear_front", { } next, ..] && DownTheNeck.Contains(next) && !BeforeTheEar().IsMatch(sentence))
+            places[0] = "below_lobe";
         if (verb is "stroke" or "tool-stroke" or "roll" && places is [var goal] && BeginsAt(rest.Left, goal) is { } start)
             places.Insert(0, start);
         List<string> pulled =

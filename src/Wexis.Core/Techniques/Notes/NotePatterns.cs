@@ -129,7 +129,8 @@ internal sealed partial class NoteGlossary
     /// <summary>How the teeth are held; "press the teeth together" is a movement.</summary>
     [GeneratedRegex(
         @"(?<!\b(?:press|bring|put|clench|bite|squeez|push|clos)\w*\s+(?:(?:the|your|both|upper|and|lower|front"
-            + @"|back)\s+)*)\bteeth\s+(?:are\s+|stay\s+|lightly\s+|softly\s+)*(?:together|closed|touching)\b"
+            + @"|back)\s+)*)(?<!\b(?:no|not|without)\s+(?:the\s+|your\s+)?)\bteeth\s+(?:are\s+|stay\s+|lightly\s+"
+            + @"|softly\s+)*(?:together|closed|touching)\b"
             + @"|\b(?:with|behind)\s+(?:closed|touching)\s+teeth\b",
         Free
     )]
@@ -154,7 +155,7 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(
         @"\blips?\s+(?:are\s+|stay\s+)?(?:closed|together|sealed|shut|touching)\b|\b(?:without|not"
-            + @"|no)\s+(?:show\w*\s+(?:the\s+|your\s+|any\s+)*)?teeth\b(?:\s+showing)?|\b(?:let\s+)?(?:the\s+"
+            + @"|no)\s+(?:show\w*\s+(?:the\s+|your\s+|any\s+)*)?teeth\b(?!\s+touching)(?:\s+showing)?|\b(?:let\s+)?(?:the\s+"
             + @"|your\s+)?lips\s+touch\b|\bclosed[-\s]+(?:lips?|mouth|smile)\b|\bmouth\s+(?:is\s+"
             + @"|stays?\s+)?(?:closed|shut)\b|(?<!\bopen\w*\s*(?:and|&|,|/)\s*)\b(?:clos|shut)\w*\s+(?:the\s+"
             + @"|your\s+)?(?:mouth|lips)\b(?!\s+against)(?<!\bopen\w*\b[^.;]{0,120})|\bwithout\s+opening\s+(?:the\s+|your\s+)?(?:lips"

@@ -279,7 +279,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Which way circles turn, where no clock says it.</summary>
     [GeneratedRegex(
-        @"\bcircl\w*\b(?:\s+with\s+[\p{L} ]{3,30}|\s+(?:on|at"
+        @"\b(?:circl|rotat)\w*\b(?:\s+(?:them|it))?(?:\s+with\s+[\p{L} ]{3,30}|\s+(?:on|at"
             + @"|over)\s+[\p{L} ]{3,20}(?:\s+with\s+[\p{L} ]{3,30})?)?,?\s+(?<way>(?:out|in|up|down)wards?)\b"
             + @"|\b(?<way>(?:out|in)wards?)\s+direction\b|\bdirection\s+(?<way>(?:out|in)wards?)\b",
         Free
@@ -290,7 +290,8 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(
         @"\b(?:strok|glid|sweep|smooth|slid|wip|iron|roll|drag|brush|run|trac|com|mov)\w*\s+(?:(?:them|it"
             + @"|the\s+\p{L}+|\w+ly)\s+)?(?:straight\s+)?(?<way>up|down)(?:wards?)?\b(?!\s+to\b)|\b(?<way>up"
-            + @"|down)wards?\b|\b(?<way>up|down)\s+strokes?\b|\b(?<way>up|down)\s+(?:both|the|each)\s+(?:(?:front|back"
+            + @"|down)wards?\b|\b(?<way>up|down)\s+strokes?\b|(?<!\b(?:blow|puff|fill|pump)\w*\s+)\b(?<way>up|down)\s+(?:both|the"
+            + @"|each)\s+(?:(?:front|back"
             + @"|sides?)\s+of\s+(?:the\s+)?)?(?:sides|nose|neck|cheeks?|forehead|throat)\b",
         Free
     )]

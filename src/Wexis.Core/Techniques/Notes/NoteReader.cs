@@ -330,6 +330,8 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
         // What was said of either side stays said.
         if (step.Dose?.Line?.Contains(EachSide, StringComparison.Ordinal) == true && _steps[Last].Dose is { } counted)
             _steps[Last] = _steps[Last] with { Dose = NoteGlossary.WithDose(counted, EachSide) };
+        if (NoteGlossary.NamesSides(dose.Line!))
+            Answered(NoteGlossary.WhichOneAsked);
         if (NoteGlossary.EffortOf(text) is { } effort)
             _steps[Last] = _steps[Last] with { Acts = [.. _steps[Last].AllActs.Select(a => a with { Effort = a.Effort ?? effort })] };
         Answered(NoteGlossary.HowManyAsked);

@@ -219,7 +219,7 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex Posture();
 
-    [GeneratedRegex(@"\b(?:left\s*[/-]\s*right|right\s*[/-]\s*left)\b", Free)]
+    [GeneratedRegex(@"\b(?:left[\uE100-\uF8FF]?\s*[/-]\s*right|right[\uE100-\uF8FF]?\s*[/-]\s*left)\b", Free)]
     private static partial Regex LeftSlashRight();
 
     /// <summary>How vowels are said.</summary>

@@ -132,5 +132,28 @@ internal static class OtherHands
             @"\bcover\w*\s+(?:the\s+|your\s+)?(?:closed\s+)?eyes\s+with\s+(?=(?:an?\s+)?(?:warm|cool|cold|damp|moist)\b)",
             "closed eyes, lay on the upper lids "
         ),
+        O(@"\bflats?\s+of\s+(?:the\s+|your\s+)*fingers\b", "flat fingers"),
+        O(
+            @"\bappl(?:y|ying)\s+(?:(?:a\s+few\s+drops|some|a\s+little|a\s+bit)\s+(?:of\s+)?)?(?<slip>oil|cream|serum|balm)\s*(?:,|and"
+                + @"|then)\s*(?:and\s+|then\s+)?(?=\p{L})",
+            "with ${slip} "
+        ),
+        O(
+            $@"(?<=\b(?:{HandNames}|index|middle|ring)\b[^.;]{{0,60}},\s*)(?<verb>push|pull|press"
+                + $@"|hold)(?<s>\w*)\s+{The}(?<part>(?:eye)?brows?|lids?|corners?|cheeks?|forehead)\s+"
+                + @"(?<way>down|up|in|out)(?:wards?)?\s*,\s*(?<does>lift|raise|pull|push|smile|frown|close|open)\w*\s+against\b(?:\s+it)?",
+            "the fingers ${verb} the ${part} ${way}, ${does} the ${part} against them"
+        ),
+        O($@"(?<=\beyes\b[^.;]{{0,40}})\b(?<hand>palms|hands)\s+(?:\w+ly\s+)?over\s+them\b", "${hand} over the eyes"),
+        O(
+            @"^\s*(?:take|use|pick\s+up)\s+(?:the\s+|an?\s+|your\s+)?(?<tool>stone|roller)\s*(?:,|and|to)\s*(?:then\s+)?(?=\p{L})",
+            "with the ${tool} "
+        ),
+        O(
+            @"\band\s+(?<verb>slide|stroke|glide|press|knead|massage|pull|move|push|tap|smooth|sweep)\s+the\s+other\s+(?:hand"
+                + @"|palm)\s+(?=\p{L})",
+            ", the other hand ${verb} "
+        ),
+        O($@"^\s*take\s+{The}(?<hand>fists?|knuckles|palms|thumbs)\s+and\s+(?<verb>\p{{L}}+)\s+them\b", "with the ${hand} ${verb}"),
     ];
 }

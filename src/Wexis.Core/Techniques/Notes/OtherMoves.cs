@@ -139,7 +139,7 @@ internal static class OtherMoves
             "release"
         ),
         O(
-            @"(?<=\b(?:breath|exhal|blow|air|out|tongue)\w*\b[^.;]{0,120}),?\s*\bwith\s+an?\s+(?:(?:long|loud|soft|deep"
+            @"(?<=\b(?:breath|exhal|blow|air|out|tongue)\w*\b[^.;]{0,120}),?\s*\bwith\s+(?:an?\s+)?(?:(?:long|loud|soft|deep"
                 + @"|big)\s+)*[""“'‘]?(?:h+a+h*|a+h+"
                 + @"|s{2,}|sh+|f{2,}|h+m+|m{2,}|z{2,}|o+m+|hum\w*|roar|hiss\w*)[""”'’]?(?=\s*(?:[,.;]|$|for\b|\d))",
             ""
@@ -287,5 +287,25 @@ internal static class OtherMoves
         O(@"^\s*eyes\s+(?:with|and)\s+(?:the\s+|your\s+)?thumb\s*:\s*near\s*(?:-+>?|,|/|to)?\s*far\b", "look near, then far"),
         O(@"^\s*tongue\s*:\s*(?:to\s+(?:the\s+)?)?(?:roof|palate)\s*,\s*press\b", "press the tongue to the palate"),
         O($@"(?<=,\s*)(?:and\s+)?hold\w*,?\s*(?:then\s+)?both\s+same\b", "hold"),
+        O($@"\bhid\w*\s+{The}teeth\s+(?:with|behind|under)\s+{The}lips\b", "lips rolled in over the teeth"),
+        O(
+            $@"\bturn(?<ing>\w*)\s+{The}(?:head|chin|face)\s+(?:\w+ly\s+)?over\s+{The}(?<side>left|right){Mark}\s+shoulder\b",
+            "turn${ing} the head to the ${side}"
+        ),
+        O(@"^\s*air\s+(?:from\s+)?cheek\s+to\s+cheek\b", "move the air from cheek to cheek"),
+        O(@"^\s*tongue\s+(?=(?:roof|palate)\b)", "tongue to the "),
+        O($@"^\s*head\s*:?\s+(?=(?:left|right){Mark}\s*[,/]\s*(?:left|right))", "turn the head "),
+        O(@"\b(?:form|make|put\s+on|show)\s+an?\s+(?:(?:big|wide|broad|huge|small|slight|gentle|closed|soft)\s+)*smile\b", "smile"),
+        O(@"\bin(?:to)?\s+an?\s+half[\s-]smile\b", ""),
+        O(@"\bhalf[\s-]smile\b", "slight smile"),
+        O(@"\bpretend\w*\s+to\s+(?=(?:chew|swallow|yawn|kiss|blow)\b)", ""),
+        O(@"\bchew\w*\s+(?:a\s+)?(?:piece\s+of\s+)?gum\b", "chew"),
+        O(@"\bwiggl(?=\w*\s+(?:the\s+|your\s+)?(?:jaw|chin)\b)", "mov"),
+        O(@"\b(?<verb>lift|raise)\s+(?:only\s+)?one\s+side\s+of\s+(?:the\s+|your\s+)?mouth\b", "${verb} one corner of the mouth"),
+        O(
+            @"^\s*(?:next|now|then)?,?\s*for\s+(?:the\s+|your\s+)?(?<part>forehead|eyes|brows|nose|cheeks|lips|mouth|chin|jaw|neck)\s*,\s*",
+            "${part}: "
+        ),
+        O(@"\b(?<n>\d+)/\k<n>(?=\s*(?:[,.;]|$))", "${n} times each way"),
     ];
 }

@@ -9,6 +9,12 @@ internal static class OtherPlaces
     /// <summary>What is said, and the words that are read for it; from top to bottom.</summary>
     public static readonly (Regex Said, string Read)[] Rows =
     [
+        O(
+            @"^(?<part>\s*[\p{L}\s-]{3,30}?)\s+(?:lift|open|firm|smooth|shorten|tight(?:en)?|plump|ton|strengthen|relax|releas|sculpt"
+                + @"|shap)ers?\s*"
+                + @"(?=:|\s[-–]\s)",
+            "${part}"
+        ),
         O(@"\bjaw\s+hinges?\b", "jaw joint"),
         O(@"\bout(?:wards?)?\s+from\s+(?:the\s+)?(?:middle|centre|center)\b(?!\s+of)", "from the middle outwards"),
         O(
@@ -101,5 +107,16 @@ internal static class OtherPlaces
             "from the temple over the middle of the forehead to the temple"
         ),
         O(@"\b(?:under\s?sides?|bottom)\s+of\s+(?:the\s+|your\s+)?chin\b", "area under the chin"),
+        O(@"\btops?\s+of\s+(?:the\s+|your\s+|both\s+)*cheeks?\b", "cheekbones"),
+        O(@"\btop\s+of\s+(?:the\s+|your\s+)?neck\b(?=[^.;]*\bdown\b)", "angle of the jaw"),
+        O(
+            @"\bfrom\s+(?:the\s+)?inner\s+corners?(?:\s+of\s+(?:the\s+|your\s+)?eyes?)?\s+(?:(?:below"
+                + @"|under)\s+the\s+eyes?\s+out(?:wards?)?\s+and\s+(?:above|over)"
+                + @"\s+the\s+(?:eyes?|brows?)\s+back(?:\s+in(?:wards?)?)?"
+                + @"|along\s+the\s+(?:eye)?brows?\s+and\s+back\s+(?:under(?:neath)?|below)\s+the\s+eyes?)\b",
+            "around the eye"
+        ),
+        O(@"(?<=^\s*nose\s*:[^.;]{0,40})(?<on>\b(?:on|at)\s+(?:the\s+)?)tip\b(?!\s+of)", "${on}tip of the nose"),
+        O(@"(?<=^\s*forehead\b[^.;]{0,60})\bmid(?:dle)?\s*(?:-+>|→|to)\s*sides?\b", "from the middle of the forehead to the temples"),
     ];
 }

@@ -34,6 +34,7 @@ internal static class LightWords
         huge mini jade quartz metal steel wooden glass circular isometric static hum humming pop pops popping sound v
         alone super everywhere widths saliva spit gum pretend pretending
         stand standing sit sitting seated arms arm legs feet foot knees hips spine chair table pillow mirror
+        single pleasant pleasantly
         today daily day week morning evening night always work works working use uses used
         """
     );

@@ -94,7 +94,10 @@ internal sealed partial class RoleReader
             obj is { Role: Role.Part } ? obj
             : obj is null && before is { Role: Role.Part } ? before
             : null;
-        var leaning = (verb.Moves is null || obj is { Role: Role.It }) && before?.Role != Role.Hand;
+        // "Press the ····": what it is done to was read already.
+        var done =
+            i + 2 < _chunks.Count && _chunks[i + 1] is { Role: Role.Light, Means: "the" or "your" } && _chunks[i + 2].Role == Role.Read;
+        var leaning = (verb.Moves is null || obj is { Role: Role.It }) && before?.Role != Role.Hand && !done;
         var part = known?.Means ?? (leaning ? _topic ?? _last : null);
         // "The tongue presses the palate": what stands before moves towards what stands behind.
         if (known is not null && known == obj && before is { Role: Role.Part } && RoleWords.MoveTo(before.Means, obj.Means) is { } reached)
@@ -103,6 +106,9 @@ internal sealed partial class RoleReader
             return;
         }
         var byHand = IsByHand(i, verb, part, known, obj, before);
+        // "Pull the skin away, moving downwards": where the hand goes on, no part that was named moves.
+        var onward =
+            !byHand && verb is { Bare: true, Work: null } && obj is null && known is null && _told is [.., { Work: not null, Move: null }];
         if (!byHand && part is not null && GoesBack(verb, part, behind))
         {
             Tell(new(_chunks[i].At, null, null, part, null, [_chunks[i], .. behind.Spans.Where(s => s != behind.Goal)]));
@@ -130,7 +136,8 @@ internal sealed partial class RoleReader
             behind = behind with { Ways = [_chunks[i] with { Means = "forward" }] };
         // "Close the nostril with the thumb".
         var shut = verb.Way == "close" && part is "nostril" && WithHand(i);
-        var resolved = shut || verb.OnlyByHand || (byHand && verb.Work is not null) ? None : Resolve(verb, part, known is not null, behind);
+        var resolved =
+            shut || onward || verb.OnlyByHand || (byHand && verb.Work is not null) ? None : Resolve(verb, part, known is not null, behind);
         if (resolved.Move is { } move)
         {
             var spans = SpansOf(i, resolved, behind, obj, known, before);
