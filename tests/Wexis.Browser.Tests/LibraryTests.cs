@@ -240,10 +240,15 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Go("/techniques/notes");
         b.Type(
             Browser.Labelled("Old notes"),
-            "Stroke from the chin to the ear, 10 times. Ring finger from the inner to the outer corner under the eye, very light, 5 times."
+            "Stroke from the chin to the ear, 10 times. Ring finger from the inner to the outer corner under the eye, very light, 5 times. "
+                + "Put both index fingers at the corners of the mouth and smile, 10 times."
         );
         b.Click("Read the notes");
         b.SeeText("Not said here: how hard, with which part of the hand");
+        b.SeeText("do they resist, hold the skin, or only feel");
+        b.Choose(Browser.Labelled("Hands that lie there"), "only feel");
+        b.SeeText("Said for all of these notes: hands that lie there only feel.");
+        b.SeeText("only to feel");
         // Harder than the way bears: it stays open.
         b.Choose(Browser.Labelled("How hard"), "to the bone");
         b.SeeText("to the bone is more than this place or hand bears");
@@ -254,7 +259,7 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         // What a step says itself stays.
         b.SeeText("(feather)");
         b.Until(() => !b.Has(By.XPath("//*[starts-with(., 'Not said here')]")), "nothing is left open");
-        b.Click("Begin a technique from 2 steps");
+        b.Click("Begin a technique from 3 steps");
         b.SeeText("glide, most forward point of the chin to front of the ear");
         b.Errors().ShouldBeEmpty();
     }

@@ -44,6 +44,8 @@ export function NotesScreen() {
   const [confirmed, setConfirmed] = useState<ReadonlySet<string>>(new Set());
   const [answered, setAnswered] = useState<readonly Schemas["ConfirmedWord"][]>([]);
   const [forAll, setForAll] = useState<Schemas["SaidForAll"]>(NOT_SAID);
+  // What was read stays until something else is read: an answer that is lost takes nothing away.
+  const [last, setLast] = useState<{ reading: Schemas["NoteReading"]; forAll: Schemas["SaidForAll"] } | null>(null);
   const read = useMutation({
     mutationFn: (asked: { text: string; words: readonly Schemas["ConfirmedWord"][]; forAll: Schemas["SaidForAll"] }) =>
       said(
@@ -52,6 +54,7 @@ export function NotesScreen() {
         }),
       ),
     onSuccess: (r, asked) => {
+      setLast({ reading: r, forAll: asked.forAll });
       // What was typed meanwhile is not overwritten.
       setText((now) => (now === asked.text ? r.text : now));
       // A word that was written out is in the text now; one that stays as it stands must be told again.
@@ -63,7 +66,7 @@ export function NotesScreen() {
     setForAll(said);
     read.mutate({ text, words: answered, forAll: said });
   };
-  const reading = read.data;
+  const reading = last?.reading;
   const lines = reading?.lines ?? [];
   const open =
     new Set(lines.filter((l) => l.polarity && !confirmed.has(l.text)).map((l) => l.text)).size +
@@ -73,7 +76,7 @@ export function NotesScreen() {
     lines.flatMap((l, i) => (l.step !== null && l.kind !== "repeat" ? [[l.step, i] as const] : [])),
   );
   const stepAt = (i: number) => reading?.draft.steps?.find((_, step) => lastOf.get(step) === i);
-  const stale = reading !== undefined && reading.text !== text;
+  const stale = last !== null && (last.reading.text !== text || last.forAll !== forAll);
   const begin = (r: Schemas["NoteReading"]) => {
     const id = crypto.randomUUID();
     keepDraft(draftPlace(id), NOTHING_SAVED, r.draft);
@@ -183,7 +186,9 @@ export function NotesScreen() {
               Begin a technique from{" "}
               {reading.draft.steps?.length === 1 ? "1 step" : `${reading.draft.steps?.length ?? 0} steps`}
             </Button>
-            {stale && <span className="text-sm text-now">The notes were changed since. Read them again.</span>}
+            {stale && !read.isPending && (
+              <span className="text-sm text-now">The notes were changed since. Read them again.</span>
+            )}
             {!stale && open > 0 && (
               <span className="text-sm text-now">
                 {open === 1 ? "One thing has" : `${open} things have`} to be confirmed first.

@@ -49,6 +49,22 @@ describe("what a step was read as", () => {
     ]);
   });
 
+  it("says what each hand is for, where there are several", () => {
+    const lies = { ...emptyHand, verb: "stroke", zones: ["brow"] };
+    const step = {
+      ...emptyStep,
+      acts: [],
+      hands: [
+        { ...lies, role: "hold" as const },
+        { ...lies, contact: "ring" },
+      ],
+    };
+    expect(readAs(atlas, step)).toEqual([
+      "the hand: stroke on brow to hold the skin",
+      "besides: stroke with ring finger on brow",
+    ]);
+  });
+
   it("says a word that the atlas does not know as it stands", () => {
     expect(readAs(atlas, { ...emptyStep, acts: [{ ...emptyAct, do: "jaw-side" }] })).toEqual(["jaw side"]);
   });

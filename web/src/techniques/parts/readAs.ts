@@ -7,6 +7,13 @@ const plain = (id: string) => id.replaceAll("-", " ").replaceAll("_", " ");
 const listed = (words: readonly string[], by = " and ") => words.join(by);
 const said = (words: readonly (string | false | null | undefined)[]) => words.filter((w) => Boolean(w)).join(" ");
 
+const FOR: Readonly<Record<string, string>> = {
+  hold: "to hold the skin",
+  resist: "to resist",
+  feel: "only to feel",
+  anchor: "as an anchor",
+};
+
 /** What a step was read as, in short phrases of everyday words: what is done, by which hand and where, how held, how much. */
 export function readAs(atlas: Atlas, step: Step): string[] {
   const word = (field: Field, value: string | null | undefined) =>
@@ -20,11 +27,11 @@ export function readAs(atlas: Atlas, step: Step): string[] {
       a.effort && `(${word("effort", a.effort) ?? ""})`,
       a.resist && a.resist !== "none" && `against ${a.resist === "finger" ? "the hand" : plain(a.resist)}`,
     ]);
-  const hand = (h: Hand) => {
+  const hand = (h: Hand, i: number) => {
     const path = (h.path ?? []).map((p) => p.at).filter((at) => at !== null);
     const zones = h.zones ?? [];
     return said([
-      "the hand:",
+      i === 0 ? "the hand:" : "besides:",
       atlas.verbs.find((v) => v.id === h.verb)?.word ?? plain(h.verb ?? ""),
       h.contact && `with ${atlas.contacts.find((c) => c.id === h.contact)?.name ?? plain(h.contact)}`,
       path.length > 1 && `from ${listed(path.map(place), " to ")}`,
@@ -32,7 +39,7 @@ export function readAs(atlas: Atlas, step: Step): string[] {
       zones.length > 0 && `on ${listed(zones.map(place))}`,
       h.direction && plain(h.direction),
       h.pressure !== null && `(${atlas.levels.find((l) => l.level === h.pressure)?.feel ?? h.pressure})`,
-      h.role && h.role !== "work" && `to ${plain(h.role)}`,
+      h.role && h.role !== "work" && (FOR[h.role] ?? plain(h.role)),
     ]);
   };
   const held = step.state;
