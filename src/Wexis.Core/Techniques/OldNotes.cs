@@ -87,7 +87,18 @@ public static class OldNotes
                 answered.Add(NoteGlossary.WhatForAsked);
                 said.Add(InWords(laid));
                 if (laid == "resist")
-                    after = after with { Acts = [.. after.AllActs.Select(a => a with { Resist = a.Resist ?? "finger" })] };
+                    after = after with
+                    {
+                        Acts =
+                        [
+                            .. after.AllActs.Select(a =>
+                                a with
+                                {
+                                    Resist = a.Resist ?? (NoteGlossary.CanBeResisted(a.Do) ? "finger" : null),
+                                }
+                            ),
+                        ],
+                    };
             }
             if (said.Count == 0)
                 continue;

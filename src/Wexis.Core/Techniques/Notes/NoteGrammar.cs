@@ -77,13 +77,14 @@ internal sealed partial class NoteGlossary
 
     /// <summary>A step, when the sentence says what happens; what it leaves open is named.</summary>
     /// <param name="before">The part that moved before, of which the sentence may go on to speak; null for none.</param>
-    public Step? Step(string sentence, out IReadOnlyList<string> unknown, string? before = null)
+    /// <param name="oneHand">Whether it is a clause of one hand: no second one is looked for in it.</param>
+    public Step? Step(string sentence, out IReadOnlyList<string> unknown, string? before = null, bool oneHand = false)
     {
         var open = new List<string>();
         unknown = open;
         var told = sentence;
         sentence = SpeltOut(sentence);
-        if (TwoHands(sentence, open) is { } two)
+        if (!oneHand && TwoHands(sentence, open) is { } two)
             return two;
         var dose = Dose(BackOverCounts().Replace(InFigures(sentence), " "));
         var figures = InFigures(sentence);

@@ -154,6 +154,10 @@ internal sealed partial class NoteGlossary
     /// <summary>What no hand can resist.</summary>
     private static readonly HashSet<string> LetsGo = ["breathe", "jaw-rest", "relax-scan", "drop-shoulders"];
 
+    /// <summary>Whether a hand can resist a movement: a look or a breath it cannot.</summary>
+    public static bool CanBeResisted(string? move) =>
+        move is not null && !LetsGo.Contains(move) && !move.StartsWith("gaze-", StringComparison.Ordinal) && move is not "palm-eyes";
+
     /// <summary>Work of a hand that goes on by itself: it neither resists nor holds what moves under it.</summary>
     private static readonly HashSet<string> WorksOnTheWay =
     [

@@ -8,7 +8,11 @@ internal sealed partial class NoteGlossary
 {
     /// <summary>The step of a sentence that tells of two hands; null where it tells of one, or one of them cannot be read.</summary>
     /// <param name="open">What is asked is added to it.</param>
-    private Step? TwoHands(string sentence, List<string> open) => OneAndTheOther(sentence, open) ?? FingerAndFinger(sentence, open);
+    private Step? TwoHands(string sentence, List<string> open) =>
+        sentence.Length > LongestOfTwoHands ? null : OneAndTheOther(sentence, open) ?? FingerAndFinger(sentence, open);
+
+    /// <summary>Letters: a clause is read once more for each pair of hands, so what is far longer than a sentence is read as of one.</summary>
+    private const int LongestOfTwoHands = 600;
 
     private Step? OneAndTheOther(string sentence, List<string> open)
     {
@@ -43,7 +47,7 @@ internal sealed partial class NoteGlossary
     {
         // Which hand it is does not matter: where it lies does.
         var clause = ThatHand().Replace(said.Trim(' ', ',', ';'), "hand ");
-        if (Step(clause, out var asked) is { AllHands.Count: > 0 } works)
+        if (Step(clause, out var asked, oneHand: true) is { AllHands.Count: > 0 } works)
             return (works, asked);
         var lies = Track("hold-still", clause);
         if (lies.AllPath.Count + lies.AllZones.Count == 0 || Does(clause))
@@ -84,7 +88,7 @@ internal sealed partial class NoteGlossary
                 continue;
             var from = two.Groups["joins"].Index;
             if (
-                Step($"{sentence[..from]}{sentence[(two.Index + two.Length)..]}", out var asked)
+                Step($"{sentence[..from]}{sentence[(two.Index + two.Length)..]}", out var asked, oneHand: true)
                 is not { AllHands: [{ Verb: "hold-still" or "lift-hold" or "press" or "circle" } hand] } step
             )
                 continue;
@@ -100,9 +104,9 @@ internal sealed partial class NoteGlossary
             + @"(?<second>(?:with\s+)?(?:the\s+|your\s+)?(?:other|second|free)(?:\s+(?:hand|palm|index|thumb|finger"
             + @"|fist)\w*)?\s+(?!side|way"
             + @"|direction|eye|cheek|brow|corner|one|hand)\p{L}.*"
-            + @"|(?<=\bright[\uE100-\uF8FF]?\s+(?:hand|palm|index|thumb|finger|fist)\b.*)(?:with\s+)?(?:the\s+|your\s+)?left"
+            + @"|(?<=\bright[\uE100-\uF8FF]?\s+(?:hand|palm|index|thumb|finger|fist)\b[^.;]{0,160})(?:with\s+)?(?:the\s+|your\s+)?left"
             + @"[\uE100-\uF8FF]?\s+(?:hand|palm|index|thumb|finger|fist)\b.*"
-            + @"|(?<=\bleft[\uE100-\uF8FF]?\s+(?:hand|palm|index|thumb|finger|fist)\b.*)(?:with\s+)?(?:the\s+|your\s+)?right"
+            + @"|(?<=\bleft[\uE100-\uF8FF]?\s+(?:hand|palm|index|thumb|finger|fist)\b[^.;]{0,160})(?:with\s+)?(?:the\s+|your\s+)?right"
             + @"[\uE100-\uF8FF]?\s+(?:hand|palm|index|thumb|finger|fist)\b.*)$",
         Free
     )]
