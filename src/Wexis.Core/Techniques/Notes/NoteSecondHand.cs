@@ -11,7 +11,7 @@ internal sealed partial class NoteGlossary
     private Step? TwoHands(string sentence, List<string> open) =>
         sentence.Length > LongestOfTwoHands ? null : OneAndTheOther(sentence, open) ?? FingerAndFinger(sentence, open);
 
-    /// <summary>Letters: a clause is read once more for each pair of hands, so what is far longer than a sentence is read as of one.</summary>
+    /// <summary>Letters: each pair of hands costs a reading of its own, so what is far longer than a sentence is read as of one.</summary>
     private const int LongestOfTwoHands = 600;
 
     private Step? OneAndTheOther(string sentence, List<string> open)
