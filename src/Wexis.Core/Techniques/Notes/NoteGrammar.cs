@@ -302,28 +302,6 @@ internal sealed partial class NoteGlossary
         && !against.Value.StartsWith("against", StringComparison.OrdinalIgnoreCase)
         && !against.Value.StartsWith("with", StringComparison.OrdinalIgnoreCase);
 
-    /// <summary>"Tongue up, jaw open 10x": what is held so is a movement where it is counted.</summary>
-    private static Moved? MovedSo(string sentence) =>
-        HeldAsMoves
-            .Select(h => (Match: h.Words.Match(sentence), h.Do))
-            .Where(h => h.Match.Success)
-            .Select(h => new Moved(h.Match.Index, h.Do, null))
-            .FirstOrDefault();
-
-    /// <summary>How a part is held, and the movement that takes it there.</summary>
-    private static (Regex Words, string Do)[] HeldAsMoves =>
-        [
-            (MouthOpen(), "open-jaw"),
-            (EyesShut(), "close-lids"),
-            (TongueFirst(), "tongue-press-palate"),
-            (HeadBack(), "head-back"),
-            (ShouldersDown(), "drop-shoulders"),
-        ];
-
-    /// <summary>"Tongue up, 5x10 s": a tongue of which a sentence tells first.</summary>
-    [GeneratedRegex(@"^\s*(?:(?:the|your)\s+)?tongue\s+(?:up|(?:on|to|at|against)\s+(?:the\s+|your\s+)?(?:palate|roof))\b", Free)]
-    private static partial Regex TongueFirst();
-
     /// <summary>"Hold 20 s, pulse 20".</summary>
     [GeneratedRegex(
         @"\bhold\w*\b[^.;]{0,40}?[-–,]\s*(?:then\s+|and\s+)?(?<pulse>(?:puls|bounc|beat)\w*\s+(?:\d+|\p{L}+)(?:\s*(?:x|times))?)",
@@ -334,35 +312,6 @@ internal sealed partial class NoteGlossary
     /// <summary>"Hold it there": as far as it went.</summary>
     [GeneratedRegex(@"\b(?:hold|stay|keep|remain)\w*\s+(?:(?:it|them|the\s+\p{L}+)\s+)?there\b", Free)]
     private static partial Regex HeldThere();
-
-    /// <summary>"Smile right, then left": one side and then the other, where nothing else has read it.</summary>
-    private static bool TellsBothSides(Phrases phrases) =>
-        OneSideAndTheOther().IsMatch(phrases.Whole)
-        && phrases.Take(OneSideAndTheOther()) is not null | phrases.Take(ThatSideAlone()) is not null;
-
-    [GeneratedRegex(
-        @"\b(?:(?:on|to)\s+the\s+)?(?:(?<l>left)|right)\b[\uE100-\uF8FF]?(?:\s+(?:sides?|one|cheek|brow|corner|shoulder|ear"
-            + @"|nostril))?(?:[\s,/+·]|\d"
-            + @"|\b(?:and|then|to|the|on|s|secs?|seconds?|x|times|only|back|middle|each|counts?|hold|for|with)\b)*\b(?(l)right"
-            + @"|left)\b[\uE100-\uF8FF]?"
-            + @"(?:\s+(?:sides?|one|cheek|brow|corner))?(?!\s+(?:hand|palm|index|thumb|fist|finger))",
-        Free
-    )]
-    private static partial Regex OneSideAndTheOther();
-
-    [GeneratedRegex(@"(?<=[,;]\s*(?:then\s+)?(?:(?:on|to)\s+the\s+)?)\b(?:left|right)\b[\uE100-\uF8FF]?(?=\s*(?:[,;.·\d]|$))", Free)]
-    private static partial Regex ThatSideAlone();
-
-    /// <summary>Whether it may be done on one side; eyes look both ways, and a kiss has no side.</summary>
-    private static bool HasTwoSides(Moved move) =>
-        !move.Do.StartsWith("gaze-", StringComparison.Ordinal) && move.Do is not ("transfer-air" or "circle-air" or "pucker");
-
-    /// <summary>Eyes that look left, right and elsewhere: a round of them is counted, and no side.</summary>
-    private static bool GazeRound(List<Moved> moves) =>
-        moves.Count > 1 && moves.TrueForAll(m => m.Do.StartsWith("gaze-", StringComparison.Ordinal));
-
-    /// <summary>Whether what alternates is what is done ("kiss and smile", "shut and wide open"), and not the sides.</summary>
-    private static bool InItself(IReadOnlyList<Moved> moves) => moves.Count > 1 || moves[0].Do == "squeeze-open";
 
     /// <summary>Circles that go forwards or backwards, and not both.</summary>
     [GeneratedRegex(@"\bcircl\w*\b[^.;]{0,60}?\b(?<way>(?:for|back)wards?|back)\b(?!\s*(?:,|and|/|then|of)\s*(?:for|back|the|your))", Free)]

@@ -132,4 +132,26 @@ internal sealed partial class NoteGlossary
             .Exists(c =>
                 c.Role == Roles.Role.Verb && Roles.RoleWords.Verb(c.Means) is { Work: null, Bare: false, Way: not ("loose" or "let") }
             );
+
+    /// <summary>"Tongue up, jaw open 10x": what is held so is a movement where it is counted.</summary>
+    private static Moved? MovedSo(string sentence) =>
+        HeldAsMoves
+            .Select(h => (Match: h.Words.Match(sentence), h.Do))
+            .Where(h => h.Match.Success)
+            .Select(h => new Moved(h.Match.Index, h.Do, null))
+            .FirstOrDefault();
+
+    /// <summary>How a part is held, and the movement that takes it there.</summary>
+    private static (Regex Words, string Do)[] HeldAsMoves =>
+        [
+            (MouthOpen(), "open-jaw"),
+            (EyesShut(), "close-lids"),
+            (TongueFirst(), "tongue-press-palate"),
+            (HeadBack(), "head-back"),
+            (ShouldersDown(), "drop-shoulders"),
+        ];
+
+    /// <summary>"Tongue up, 5x10 s": a tongue of which a sentence tells first.</summary>
+    [GeneratedRegex(@"^\s*(?:(?:the|your)\s+)?tongue\s+(?:up|(?:on|to|at|against)\s+(?:the\s+|your\s+)?(?:palate|roof))\b", Free)]
+    private static partial Regex TongueFirst();
 }

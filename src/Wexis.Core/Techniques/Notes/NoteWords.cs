@@ -35,9 +35,8 @@ internal sealed partial class NoteGlossary
     [
         P(
             @"(?:soft|light|gentl)est|light\s+feather|feather[\w-]*(?:\s+light)?|(?:(?:next\s+to\s+)?no|without|zero|(?:hardly|barely"
-                + @"|scarcely)\s+any)\s+pressure"
-                + @"|very\s+(?:light(?:ly)?|gentl[ye]|soft(?:ly)?)|barely(?:\s+touch\w*)?|almost\s+no\s+pressure|(?:level"
-                + @"|pressure)\s+1\b(?!\s*(?:x|×|times|sec|reps?))",
+                + @"|scarcely)\s+any)\s+pressure|very\s+(?:light(?:ly)?|gentl[ye]|soft(?:ly)?)|barely(?:\s+touch\w*)?"
+                + @"|almost\s+no\s+pressure|(?:level|pressure)\s+1\b(?!\s*(?:x|×|times|sec|reps?))",
             1
         ),
         P(

@@ -379,26 +379,4 @@ internal sealed partial class RoleReader
                 return false;
         return false;
     }
-
-    /// <summary>How something is held, and no movement: "closed", "relaxed".</summary>
-    private static bool IsState(string word) =>
-        word is "closed" or "shut" or "open" or "opened" or "relaxed" or "released" or "softened" or "dropped" or "lowered";
-
-    private static string? SideOf(List<Chunk> spans) =>
-        spans.Select(s => s.Side).OfType<string>().Distinct().ToList() is [var one] ? one : null;
-
-    /// <summary>What no hand moves unless one is named.</summary>
-    private static readonly HashSet<string> MovesItself =
-    [
-        "chest",
-        "shoulder",
-        "head",
-        "neck",
-        "jaw",
-        "chin",
-        "tongue",
-        "eye",
-        "lip",
-        "mouth",
-    ];
 }
