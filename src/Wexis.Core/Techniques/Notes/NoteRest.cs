@@ -22,14 +22,17 @@ internal sealed partial class NoteGlossary
     }
 
     /// <summary>What a second look does not find in the step again, and nothing asks about yet.</summary>
-    public IEnumerable<string> NotAgain(string sentence, Step step, IReadOnlyList<string> open) =>
-        ToldAgain
-            .Lost(ToldOnly(sentence), step, _atlas)
-            .Concat(LostBesides(ToldOnly(sentence), step))
+    public IEnumerable<string> NotAgain(string sentence, Step step, IReadOnlyList<string> open)
+    {
+        var told = ToldOnly(sentence);
+        return ToldAgain
+            .Lost(told, step, _atlas)
+            .Concat(LostBesides(told, step))
             .Where(lost => !open.Any(o => ClaimWords.Find(o.ToLowerInvariant(), lost) >= 0))
             .Distinct()
             .Select(lost => $"“{lost}”: what is it for here?")
             .ToList();
+    }
 
     /// <summary>A sentence without its name, how it feels, and what is so anyway.</summary>
     private static string ToldOnly(string sentence) =>

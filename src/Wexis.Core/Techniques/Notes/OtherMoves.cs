@@ -286,7 +286,6 @@ internal static class OtherMoves
         ),
         O(@"^\s*eyes\s+(?:with|and)\s+(?:the\s+|your\s+)?thumb\s*:\s*near\s*(?:-+>?|,|/|to)?\s*far\b", "look near, then far"),
         O(@"^\s*tongue\s*:\s*(?:to\s+(?:the\s+)?)?(?:roof|palate)\s*,\s*press\b", "press the tongue to the palate"),
-        O($@"(?<=,\s*)(?:and\s+)?hold\w*,?\s*(?:then\s+)?both\s+same\b", "hold"),
         O($@"\bhid\w*\s+{The}teeth\s+(?:with|behind|under)\s+{The}lips\b", "lips rolled in over the teeth"),
         O(
             $@"\bturn(?<ing>\w*)\s+{The}(?:head|chin|face)\s+(?:\w+ly\s+)?over\s+{The}(?<side>left|right){Mark}\s+shoulder\b",

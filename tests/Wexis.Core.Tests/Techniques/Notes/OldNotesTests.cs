@@ -48,8 +48,9 @@ public class OldNotesTests
         (step.AllHands.Single().Role, step.AllActs.Single().Resist).ShouldBe((laid, resist));
     }
 
-    /// <summary>Over all notes with facts: only hands that lie there and are asked about are told what they do, and the safety of a step
-    /// is looked at as if it had been written so.</summary>
+    /// <summary>
+    /// Over all notes with facts: only hands that lie there are told what they do, and only where they resist does a movement change.
+    /// </summary>
     [Theory]
     [InlineData("resist")]
     [InlineData("hold")]

@@ -113,20 +113,10 @@ internal sealed record Chunk(Role Role, int At, int Length, string Means, string
     private static bool IsAThing(List<Match> words, int at) =>
         at > 1
         && words[at - 1].Value.ToLowerInvariant() is "the" or "your" or "this" or "that"
-        && words[at - 2].Value.ToLowerInvariant()
-            is "hold"
-                or "keep"
-                or "feel"
-                or "enjoy"
-                or "intensify"
-                or "release"
-                or "away"
-                or "out"
-                or "off"
-                or "over"
-                or "relax"
-                or "apart"
-                or "of";
+        && (
+            IsHeld(words, at)
+            || words[at - 2].Value.ToLowerInvariant() is "release" or "away" or "out" or "off" or "over" or "relax" or "apart" or "of"
+        );
 
     private static bool IsHeld(List<Match> words, int at) =>
         words[at - 2].Value.ToLowerInvariant() is "hold" or "keep" or "feel" or "enjoy" or "intensify";
