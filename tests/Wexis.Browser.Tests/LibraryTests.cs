@@ -248,7 +248,7 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.SeeText("do they resist, hold the skin, or only feel");
         b.Choose(Browser.Labelled("Hands that lie there"), "only feel");
         b.SeeText("Said for all of these notes: hands that lie there only feel.");
-        b.SeeText("only to feel");
+        b.SeeText("there to only feel");
         // Harder than the way bears: it stays open.
         b.Choose(Browser.Labelled("How hard"), "to the bone");
         b.SeeText("to the bone is more than this place or hand bears");

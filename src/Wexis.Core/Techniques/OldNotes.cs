@@ -85,7 +85,7 @@ public static class OldNotes
             if (forAll.Laid is { } laid && asked.Contains(NoteGlossary.WhatForAsked))
             {
                 answered.Add(NoteGlossary.WhatForAsked);
-                said.Add(InWords(laid));
+                said.Add($"hands that lie there {StepChoices.Word("role", laid)}");
                 if (laid == "resist")
                     after = after with
                     {
@@ -107,15 +107,6 @@ public static class OldNotes
         }
         return reading with { Draft = reading.Draft with { Steps = steps }, Lines = lines };
     }
-
-    /// <summary>What hands do that lie there, as it stands beside a step.</summary>
-    private static string InWords(string laid) =>
-        laid switch
-        {
-            "resist" => "hands that lie there resist",
-            "hold" => "hands that lie there hold the skin",
-            _ => "hands that lie there only feel",
-        };
 
     private static Hand WithSaid(Hand hand, IReadOnlyList<string> missing, SaidForAll forAll, Func<Hand, string?, int> mostFor)
     {

@@ -43,7 +43,13 @@ public static class StepChoices
                 ("left", "left only"),
                 ("right", "right only")
             ),
-            ["role"] = Said(TechniqueWords.Roles.Where(r => r != "tool-option")),
+            // As it stands behind "it is there to".
+            ["role"] = Said(
+                TechniqueWords.Roles.Where(r => r != "tool-option"),
+                ("hold", "hold the skin"),
+                ("resist", "resist what moves"),
+                ("feel", "only feel")
+            ),
             ["grip_or_slip"] = Said(TechniqueWords.GripOrSlip, ("grip", "dry, they grip"), ("slip", "oiled, they slip")),
             ["which_hand"] = Said(
                 TechniqueWords.WhichHand.Where(h => h != "both"),
@@ -83,6 +89,9 @@ public static class StepChoices
                 ("evidence", "what a study showed")
             ),
         };
+
+    /// <summary>How a value of a field is said; the value itself where the field has no such word.</summary>
+    public static string Word(string field, string value) => All[field].FirstOrDefault(c => c.Value == value)?.Word ?? value;
 
     private static IReadOnlyList<Choice> Said(IEnumerable<string> list, params (string Value, string Word)[] said)
     {

@@ -9,9 +9,9 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(
         @"\b(?:pull|draw|lift|push|press|tug|slide|shift|move|stretch|hold)\w*\s+(?:(?!and\b|then\b"
             + @"|to\b)\p{L}+\s+){0,6}?(?<way>up|down|out|in(?!\s+(?:front|the|your|an?|place|turn|small|slow|circles?|one|between)\b)"
-            + @"|back|apart)(?:wards?)?\b(?:\s*(?:,|and|\+|&|/"
+            + @"|back|apart|forward)(?:wards?|s)?\b(?:\s*(?:,|and|\+|&|/"
             + @"|\s)\s*(?:slightly\s+|a\s+(?:bit|little)\s+)?(?<way>up|down|out|in|back"
-            + @"|apart)(?:wards?)?\b)?(?!\s+(?:to\s+the\s+middle|again))"
+            + @"|apart)(?:wards?)?\b){0,2}(?!\s+(?:to\s+the\s+middle|again))"
             + @"|\b(?<way>up|down|out|back)(?:wards?)?(?:\s*(?:,|and|\+|&|/)\s*(?<way>up|down|out|back)(?:wards?)?)?\s+(?:pull|lift"
             + @"|stretch|push)\b(?=\s*(?:[,.;·]|$))",
         Free

@@ -5,6 +5,17 @@ namespace Wexis.Core.Techniques.Notes;
 /// <summary>Phrases of how many, how long, how it goes back, one pattern a meaning (common practice).</summary>
 internal sealed partial class NoteGlossary
 {
+    /// <summary>Things that are counted, for which a dose line says "times".</summary>
+    private const string Countables =
+        "alternations|swings|waves|dabs|flicks|pushes|pulls|pumps|openings|closings|turns|yawns|sniffs|swallows|blinks|winks|kisses"
+        + "|smiles|pulses?|bounces?|beats?|nods?|squeezes|lifts?|rounds?|rolls|passes|sweeps|changes|transfers|repeats?|pats?|points"
+        + "|spots|stations"
+        + "|places";
+
+    /// <summary>Manner before what is counted: "10 slow pumps".</summary>
+    private const string OfManner =
+        @"(?:slow|quick|fast|deep|calm|long|gentle|light|soft|small|little|tiny|short|big|large|full|easy|smooth)";
+
     [GeneratedRegex(
         @"\b(?<!\b(?:hold|stay|keep|paus|remain)\w*\s+(?:it\s+)?)(?:slowly\s+)?(?:over|in"
             + @"|for)\s+(?<n>\d+)\s+(?:slow\s+)?counts?\b(?!\s+each)",
@@ -15,7 +26,8 @@ internal sealed partial class NoteGlossary
     /// <summary>"Release slowly over 5 counts".</summary>
     [GeneratedRegex(
         @"\b(?:a\s+)?count\s+of\s+(?<n>\d+)\s+(?:to\s+)?releas\w*|\b(?:releas\w*|let(?:ting)?\s+(?:it\s+"
-            + @"|them\s+)?(?:go|down)|lower\w*|return\w*|relax\w*|(?:come|go)\s+back)\s+(?:it\s+|them\s+|(?:the\s+"
+            + @"|them\s+)?(?:go|down)|lower\w*|return\w*|relax\w*|(?<=\bopen\w*\b[^.;]*)clos(?:e|ing)|(?:come|go)\s+back)\s+(?:it\s+"
+            + @"|them\s+|(?:the\s+"
             + @"|your\s+)?\p{L}+\s+)?(?:slowly\s+)?(?:(?:over|in|for)\s+(?<n>\d+)\s+(?:slow\s+)?counts?|(?:over|in|for"
             + @"|to|on)\s+a\s+count\s+of\s+(?<n>\d+))\b",
         Free
@@ -49,14 +61,7 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?<n>\d+)\s*(?:s|secs?|seconds?)\s+(?:of\s+)?(?:rest|pause|break)\b", Free)]
     private static partial Regex RestOf();
 
-    /// <summary>Things that are counted, for which a dose line says "times".</summary>
-    [GeneratedRegex(
-        @"(?<n>\d+)\s+(?:(?:small|little|slow|quick|tiny|big|gentle)\s+)*(?:alternations|swings|waves|dabs|flicks|pushes|pulls|pumps"
-            + @"|openings|turns|yawns|sniffs"
-            + @"|swallows|blinks|winks|kisses|smiles|pulses?|bounces?|beats?|nods?|squeezes|lifts?|rounds?|rolls|passes"
-            + @"|changes|repeats?|pats?|points|spots|places)\b",
-        Free
-    )]
+    [GeneratedRegex($@"(?<n>\d+)\s+(?:{OfManner}\s+)*(?:{Countables})\b", Free)]
     private static partial Regex Counted();
 
     [GeneratedRegex(
@@ -77,7 +82,7 @@ internal sealed partial class NoteGlossary
     /// <summary>"Relax.", "let go slowly": the way back, and nothing else.</summary>
     [GeneratedRegex(
         @"^\s*(?:(?:and|then)\s+)*(?:release|relax|let\s+(?:it\s+|them\s+)?go|rest|lower|return"
-            + @"|come\s+back(?:\s+up)?|come\s+up|(?:lift|raise)\s+(?:it|(?:the|your)\s+head)\s+again|pop\s+(?:them\s+"
+            + @"|(?:slowly\s+)?(?:come\s+)?back(?:\s+up)?|come\s+up|(?:lift|raise)\s+(?:it|(?:the|your)\s+head)\s+again|pop\s+(?:them\s+"
             + @"|it\s+|the\s+lips\s+)?open)(?:\s+(?:it|them|the\s+face|your\s+face|all|everything|completely|fully"
             + @"|gently|again|to\s+(?:the\s+)?(?:neutral|normal|start|middle)|(?<slow>(?:very\s+)?slowly)|(?:over|in"
             + @"|for)\s+(?<n>\d+)\s+(?:slow\s+)?counts?))*\W*$",
@@ -115,9 +120,11 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"Right side only 10, left side only 10", "to the right 5 times, to the left 5 times".</summary>
     [GeneratedRegex(
-        @"\b(?:(?:on|to)\s+the\s+)?(?<one>left|right)[\uE100-\uF8FF]?(?:\s+(?:side|one|only))*\s+(?<a>\d+)(?:\s*(?:x\b|times\b"
+        @"\b(?:(?:on|to)\s+the\s+)?(?<one>left|right)[\uE100-\uF8FF]?(?:\s+(?:side|one|only|eye|brow|cheek|corner|nostril|ear"
+            + @"|hand))*\s+(?<a>\d+)(?:\s*(?:x\b|times\b"
             + @"|reps?\b))?\s*"
-            + @"[,/]?\s*(?:and\s+|then\s+)?(?:(?:on|to)\s+the\s+)?(?<other>left|right)[\uE100-\uF8FF]?(?:\s+(?:side|one|only))*\s+"
+            + @"[,/]?\s*(?:and\s+|then\s+)?(?:(?:on|to)\s+the\s+)?(?<other>left|right)[\uE100-\uF8FF]?(?:\s+(?:side|one|only|eye|brow"
+            + @"|cheek|corner|nostril|ear|hand))*\s+"
             + @"(?<b>\d+)(?:\s*(?:x\b|times\b|reps?\b))?(?=\s*(?:[,.;]|$))",
         Free
     )]

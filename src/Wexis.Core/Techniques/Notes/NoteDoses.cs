@@ -46,7 +46,7 @@ internal sealed partial class NoteGlossary
     {
         var phrases = new Phrases(OftenWords().Replace(InFigures(sentence), " "));
         PressureIn(phrases);
-        var rest = phrases.Loose;
+        var rest = HowItFeels().Replace(phrases.Loose, " ");
         rest = SaysNothing().Replace(DoseWords().Replace(rest, " "), " ");
         return Words(rest) is { Count: > 0 } left && string.Join(" ", left) is var words && !BackAgain().IsMatch(words) ? words : null;
     }
@@ -151,7 +151,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"20x, then the other direction 20x".</summary>
     [GeneratedRegex(
-        @"\b(?<n>\d+)\s*(?:x\b|times)\s*,?\s*(?:and\s+)?then\s+(?:(?:in\s+)?the\s+)?(?:other|opposite)\s+(?:way"
+        @"\b(?<n>\d+)\s*(?:x\b|times|rounds)\s*,?\s*(?:and\s+)?then\s+(?:(?:in\s+)?the\s+)?(?:other|opposite)\s+(?:way"
             + @"|direction)(?:\s+\k<n>\s*(?:x\b|times))?(?!\s*,?\s*\d)",
         Free
     )]
@@ -180,7 +180,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"…, 20, quick": a number by itself counts.</summary>
     [GeneratedRegex(
-        @"(?:(?<=[,;]\s*)(?<n>\d{1,3})(?:\s+(?:slow|quick|fast)(?:ly)?)?|(?<=\p{L}\s+)(?<n>\d{1,3})\s+(?:slow"
+        @"(?:(?<=[,;]\s*)(?<n>\d{1,3})(?:\s+(?:slow|quick|fast|small|tiny|big|gentle)(?:ly)?)?|(?<=\p{L}\s+)(?<n>\d{1,3})\s+(?:slow"
             + @"|quick|fast)(?:ly)?|(?<=\b(?:pulses?|nods|kisses|blinks|smiles|circles|taps|strokes|lifts|pulses|squeezes"
             + @"|presses|winks|yawns|slow|fast|quick(?:ly)?|slowly)\s+)(?<n>\d{1,3}))(?=\s*(?:[,;]|\.?\s*$))",
         Free

@@ -127,6 +127,9 @@ internal sealed partial class NoteGlossary
         if (work?.Verb == "press" && against is not null && moves.Count > 0)
             // What pushes against a finger is the face.
             work = null;
+        // What is pulled and held there is no stroke.
+        if (work is { Bare: true } && HoldOf(sentence) is not null)
+            work = work with { Bare = false };
         var hand = work?.Verb;
         var sides = SidesOf(sentence);
         if (hand is null && moves.Count > 0 && moves.All(m => OneSideAtATime.Contains(m.Do)) && phrases.Take(LeftAndRight()) is not null)
@@ -144,6 +147,9 @@ internal sealed partial class NoteGlossary
         // "Massage the point, 10 circles".
         if (hand == "stroke" && MassageWord().IsMatch(sentence) && CountedCircles().IsMatch(sentence))
             hand = "circle";
+        // What strokes up and down goes no way: it rubs.
+        if (hand == "stroke" && UpAndDown().IsMatch(sentence) && PlacesIn(sentence).Count < 2)
+            hand = "friction";
         if (hand == "pinch-roll" && (PinchAndHold().IsMatch(sentence) || PinchedFor().IsMatch(sentence)))
             hand = "pinch-hold";
         if (
@@ -164,7 +170,7 @@ internal sealed partial class NoteGlossary
             else if (contact is not null && ToWord().IsMatch(sentence) && !Lays().IsMatch(sentence) && PlacesIn(sentence).Count > 1)
                 // "Ring finger under the eye, inner to outer corner": a hand that goes somewhere strokes.
                 hand = "stroke";
-            else if (contact is not null && dose is not null && (Laid().IsMatch(sentence) || (warmed && LaysThem().IsMatch(sentence))))
+            else if (dose is not null && (Laid().IsMatch(sentence) || (warmed && LaysThem().IsMatch(sentence))))
                 // Hands that are laid somewhere for a time do that and nothing else.
                 hand = "hold-still";
             else if (pressure is not null && TouchWord().IsMatch(sentence) && PlacesIn(sentence).Count + ZonesIn(sentence).Count > 0)
@@ -180,7 +186,7 @@ internal sealed partial class NoteGlossary
             else if (contact is not null && phrases.Take(InCircles()) is not null)
                 // "Knuckles in small circles in front of the ear".
                 hand = "circle";
-            else if (DoneBy.FirstOrDefault(d => d.Words.IsMatch(sentence)).Verb is { } counted)
+            else if (DoneBy.FirstOrDefault(d => d.Words.IsMatch(contact is null ? sentence : figures)).Verb is { } counted)
                 // "From the chin to the ear, 12 strokes": what is counted is what is done.
                 hand = counted;
             else
@@ -207,7 +213,8 @@ internal sealed partial class NoteGlossary
                     moves,
                     sides,
                     hand is null && contact is null ? figures : phrases.Left,
-                    against is not null || tries || Pressed(work, moves)
+                    against is not null || tries || Pressed(work, moves),
+                    work?.At
                 ),
             ],
             [],
@@ -242,6 +249,10 @@ internal sealed partial class NoteGlossary
             open.Add($"“{shut.Value.ToLowerInvariant()}”: between the blinks, or after them?");
         if (OnlyAWay().IsMatch(sentence))
             open.Remove(FromWhereAsked);
+        if (hand == "lift-hold" && Pulled().Match(sentence).Groups["way"].Captures is { Count: > 2 } pulls)
+            open.Add(
+                $"“{string.Join(", ", pulls.Select(p => p.Value.ToLowerInvariant()))}”: one after the other? Give each a step of its own."
+            );
         if (hand == "stroke" && step.AllHands is [{ AllPath.Count: > 1 }] && !GoesTo().IsMatch(sentence))
             open.Add(FromWhereAsked);
         if (LastOnly(sentence))
@@ -253,7 +264,7 @@ internal sealed partial class NoteGlossary
             );
         if (dose is not null && moves.Count == 1 && HoldsDiffer(dose.Line!))
             open.Add($"“{dose.Line}”: how long is each held?");
-        if (dose is not null && CountsTwice(told))
+        if (dose is not null && !dose.Line!.Contains("each way", StringComparison.OrdinalIgnoreCase) && CountsTwice(told))
             open.Add($"“{dose.Line}”: one after the other, or as sets? A dose counts once.");
         if (PressedInto().Match(sentence) is { Success: true } into)
             open.Add($"“{into.Value.ToLowerInvariant()}”: does the head press, or the hand?");
@@ -365,12 +376,15 @@ internal sealed partial class NoteGlossary
     private static bool Pressed(HandWork? work, IReadOnlyList<Moved> moves) =>
         work is { Verb: "press", Part: "cheek" or null } && moves.Any(m => m.Do == "puff-cheeks");
 
-    private static IEnumerable<Act> Acts(IReadOnlyList<Moved> moves, string? sides, string told, bool resisted) =>
+    private static IEnumerable<Act> Acts(IReadOnlyList<Moved> moves, string? sides, string told, bool resisted, int? worksAt) =>
         moves.Select(m => new Act(
             m.Do,
             sides is "left" or "right" or "alternating" ? sides : "both",
-            EffortIn(told, m, moves),
-            resisted ? "finger" : null,
+            EffortIn(told, m, moves, worksAt),
+            // A breath is not resisted where something else is.
+            resisted && (CanBeResisted(m.Do) || !moves.Any(o => CanBeResisted(o.Do)))
+                ? "finger"
+                : null,
             null,
             null,
             [],

@@ -42,7 +42,7 @@ internal sealed partial class NoteGlossary
                     ? PlacesIn(where).Count + ZonesIn(where).Count == 0
                     : verb != "circle" && moves[0].At < (work?.At ?? int.MaxValue);
             if (!itself)
-                open.Add($"“{work?.Said ?? verb}”: with a hand, or does the face move so?");
+                open.Add($"“{work?.Said ?? verb}”: {WhoDoesItAsked}");
             return null;
         }
         if (moves.Count > 0 && (verb is null || moves[0].At < (work?.At ?? int.MaxValue)))
@@ -51,7 +51,12 @@ internal sealed partial class NoteGlossary
                 HandWord().IsMatch(sentence)
                 && (HoldsSkin().IsMatch(sentence) || HoldsThere().Match(sentence) is { Success: true, Index: var at } && at < moves[0].At);
             // "Smile to lift the cheeks": what lifts is the smile.
-            var laid = verb is null && against is null && contact is null && Laid().IsMatch(sentence) && PlacesIn(where).Count > 0;
+            var laid =
+                verb is null
+                && against is null
+                && contact is null
+                && Laid().IsMatch(sentence)
+                && PlacesIn(where).Count + ZonesIn(where).Count > 0;
             var named = laid || contact is not null || holds || verb is not (null or "lift-hold" or "stretch-apart");
             if (!named && against is not null && HandWord().IsMatch(against.Value))
             {
@@ -187,8 +192,9 @@ internal sealed partial class NoteGlossary
 
     /// <summary>How eyes are held, which is no place.</summary>
     [GeneratedRegex(
-        @"\b(?:eyes?|lids)\s+(?:(?:are|stay|remain|half|gently)\s+)*(?:closed|shut|open)\b|\bwith\s+(?:the\s+"
-            + @"|your\s+)?(?:closed|shut|open)\s+(?:eyes|lids)\b|\b(?:clos(?:e|es|ing)|open(?:s|ing)?|shut(?:s"
+        @"\b(?:eyes?|lids|lips|mouth|teeth)\s+(?:(?:are|stay|remain|half|slightly|gently)\s+)*(?:closed|shut|open|apart|together)\b"
+            + @"|\bwith\s+(?:the\s+"
+            + @"|your\s+)?(?:closed|shut|open)\s+(?:eyes|lids|lips|mouth)\b|\b(?:clos(?:e|es|ing)|open(?:s|ing)?|shut(?:s"
             + @"|ting)?)\s+(?:the\s+|your\s+|both\s+)*(?:eyes|lips|mouth)\b",
         Free
     )]
@@ -284,9 +290,15 @@ internal sealed partial class NoteGlossary
         W(@"\d+\s+(?:\p{L}+\s+)?(?:strokes?|swipes?|glides?)", "stroke"),
         W(@"\d+\s+(?:\p{L}+\s+)?circles?", "circle"),
         W(@"\d+\s+(?:\p{L}+\s+)?taps?", "tap"),
+        W(@"\d+\s+(?:\p{L}+\s+)?pumps", "lymph-pump"),
+        W(@"\d+\s+(?:\p{L}+\s+)?sweeps", "stroke"),
         W(@"\d+\s+(?:\p{L}+\s+)?press(?:es)?", "press"),
         W(@"\d+\s+(?:\p{L}+\s+)?pinches", "pinch-roll"),
     ];
+
+    /// <summary>What lies, presses or taps does so on each area that is named; a way is not told by more than two.</summary>
+    private static IReadOnlyList<string> OnTheseAreas(string verb, List<string> named) =>
+        verb is "stroke" or "tool-stroke" or "roll" or "pinch-roll" && named.Count < WholeFace.Count ? [.. named.Take(2)] : named;
 
     private Hand Track(string verb, string sentence)
     {
@@ -328,6 +340,8 @@ internal sealed partial class NoteGlossary
                 : [];
         if (verb == "circle" && CirclesAslant().Match(sentence) is { Success: true } aslant)
             pulled = [aslant.Groups["one"].Value.ToLowerInvariant(), aslant.Groups["other"].Value.ToLowerInvariant()];
+        if (verb == "friction" && UpAndDown().IsMatch(sentence))
+            pulled = [];
         if (pulled.Count == 2 && pulled.TrueForAll(w => w is "out" or "back" or "apart"))
             pulled = ["out"];
         return new(
@@ -338,13 +352,16 @@ internal sealed partial class NoteGlossary
             null,
             angle,
             lifted.Count > 0 ? lifted
-                : places.Count == 0 ? ZonesIn(rest.Left)
+                : places.Count == 0 ? OnTheseAreas(verb, ZonesIn(rest.Left))
                 : [],
             [],
             [.. places.Select(p => new PathPoint(p, null, null, null))],
             null,
             lifted.Count > 0 ? "up"
-                : places.Count < 2 && StrokeWay().Match(sentence) is { Success: true } way ? way.Groups["way"].Value.ToLowerInvariant()
+                : places.Count < 2
+                && !(verb == "friction" && UpAndDown().IsMatch(sentence))
+                && StrokeWay().Match(sentence) is { Success: true } way
+                    ? way.Groups["way"].Value.ToLowerInvariant()
                 : verb is "stroke" or "tool-stroke" or "roll" && places.Count < 2 && OutOrIn().Match(sentence) is { Success: true } aside
                     ? DirectionOf(aside.Groups["way"].Value.ToLowerInvariant())
                 : verb is "stroke" or "tool-stroke" or "roll" && places.Count < 2 && LoneWay().Match(sentence) is { Success: true } lone

@@ -8,11 +8,15 @@ namespace Wexis.Core.Techniques.Notes;
 internal sealed partial class NoteGlossary
 {
     /// <summary>How strongly a movement is done: as its part of the sentence says, else one that tells of no movement.</summary>
-    private static string? EffortIn(string told, Moved move, IReadOnlyList<Moved> moves)
+    /// <param name="worksAt">Where a hand works: how it does that is not how the face moves; null without one.</param>
+    private static string? EffortIn(string told, Moved move, IReadOnlyList<Moved> moves, int? worksAt)
     {
-        if (moves.Count == 1)
+        if (moves.Count == 1 && worksAt is null)
             return EffortOf(WithoutPose(told));
-        var clauses = ClauseIn().Matches(told).ToList();
+        var clauses = ClauseIn()
+            .Matches(told)
+            .Where(c => worksAt is not { } at || In(c, move) || at < c.Index || at >= c.Index + c.Length)
+            .ToList();
         var own = clauses.Where(c => In(c, move)).Select(c => EffortOf(WithoutPose(c.Value))).FirstOrDefault();
         return own
             ?? clauses.Where(c => !moves.Any(m => In(c, m))).Select(c => EffortOf(WithoutPose(c.Value))).OfType<string>().FirstOrDefault();
@@ -84,7 +88,9 @@ internal sealed partial class NoteGlossary
     public static int? OnlyPressure(string sentence)
     {
         var phrases = new Phrases(sentence);
-        return PressureIn(phrases) is { } level && !Weighs(phrases.Loose.Trim().ToLowerInvariant()) ? level : null;
+        return PressureIn(phrases) is { } level && Dose(sentence) is null && !Weighs(phrases.Loose.Trim().ToLowerInvariant())
+            ? level
+            : null;
     }
 
     /// <summary>How hard; of two that are said ("medium to firm") the lighter, and it is asked.</summary>

@@ -43,7 +43,10 @@ internal sealed partial class NoteGlossary
             sentence = CheeksLift().Replace(sentence, "smile");
         sentence = WhileTrying().Replace(sentence, "${verb} the ${part} against the fingers");
         sentence = PushedAgainst().Replace(sentence, "${verb} the ${place} ${way} against the ${hand} on the ${place}");
-        sentence = TryingAgainst().Replace(sentence, "${act} against the ${hand} on the ${place}");
+        sentence = TryingAgainst()
+            .Replace(sentence, m =>
+                m.Result($"${{act}} against the ${{hand}} {(m.Groups["under"].Success ? "under" : "on")} the ${{place}}")
+            );
         sentence = BreathFor().Replace(sentence, m => m.Groups["lead"].Value + NumberValues[m.Groups["w"].Value.ToLowerInvariant()]);
         sentence = InAndOut()
             .Replace(sentence, m =>
@@ -152,7 +155,7 @@ internal sealed partial class NoteGlossary
     /// <summary>"The hollow behind the ear": behind the ear.</summary>
     [GeneratedRegex(
         @"(?<!\bhold\w*\s+(?:(?:the|this|that|each)\s+)?|\d\s+)\b(?:the\s+|your\s+)?(?:soft\s+|small\s+"
-            + @"|little\s+)?(?:hollows?|dips?|dents?|grooves?|points?|spots?|areas?|places?|regions?)\s+(?:just\s+"
+            + @"|little\s+)?(?:hollows?|dips?|dents?|grooves?|points?|spots?|areas?|places?|regions?|parts?)\s+(?:just\s+"
             + @"|right\s+|directly\s+)?(?=(?:at|under|below|beneath|beside|next\s+to|behind|between|above"
             + @"|in\s+front\s+of)\s)",
         Free
@@ -175,7 +178,11 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex BrowEnd();
 
-    [GeneratedRegex(@"\b(?:start(?:s|ing)?|begin(?:s|ning)?)\s+(?:at|from|in|with)\b(?=\s+(?:the|your|an?|inner|outer|middle)\b)", Free)]
+    [GeneratedRegex(
+        @"\b(?:start(?:s|ing)?|begin(?:s|ning)?)\s+(?:at|from|in|with)\b(?=\s+(?:the|your|an?|inner|outer|middle|chin|nose|ears?"
+            + @"|temples?|jaw|brows?|collarbones?|hairline)\b)",
+        Free
+    )]
     private static partial Regex StartsAt();
 
     /// <summary>"Outwards under the eye": under the eye outwards.</summary>
@@ -239,7 +246,7 @@ internal sealed partial class NoteGlossary
     /// <summary>"Press the palms against the forehead and try to raise the brows": they are raised against the palms.</summary>
     [GeneratedRegex(
         @"\b(?:press|push|hold|lay|put|place)\w*\s+(?:(?:both|the|your|flat|two)\s+)*(?<hand>palms?|hands?"
-            + @"|fingers?|fingertips?|fists?|thumbs?)\s+(?:\w+ly\s+)?(?:against|on|onto|to|under)\s+(?:the\s+"
+            + @"|fingers?|fingertips?|fists?|thumbs?)\s+(?:\w+ly\s+)?(?:against|on|onto|to|(?<under>under))\s+(?:the\s+"
             + @"|your\s+)?(?<place>\p{L}+(?:\s\p{L}+)?)\s*,?\s*(?:and|while)\s+(?:you\s+)?(?:try"
             + @"|trying)\s+to\s+(?<act>[^,.;]{3,60}?)(?=\s*(?:[,.;]|$|\bfor\b))",
         Free

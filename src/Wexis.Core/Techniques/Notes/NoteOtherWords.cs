@@ -7,6 +7,7 @@ internal sealed partial class NoteGlossary
 {
     private static string OtherWords(string sentence)
     {
+        sentence = OfEitherSide().Replace(SidesBefore().Replace(sentence, "${a} times ${one}, ${b} times ${other}"), "${n} each side");
         sentence = Otherwise(sentence);
         sentence = OfYours().Replace(sentence, "of the ");
         sentence = OpenAndClose().Replace(sentence, "open and close");
@@ -14,7 +15,7 @@ internal sealed partial class NoteGlossary
         sentence = InnerArrow().Replace(sentence, "${a} to ${b}");
         sentence = LeftToRight().Replace(sentence, "left and right");
         sentence = OncePerSide(OnlyOne().Replace(sentence, ""));
-        if (ChangesSides().IsMatch(sentence))
+        if (ChangesSides().IsMatch(sentence) && !OneHandAndTheOther().IsMatch(sentence))
             sentence = OneOfBothHands().Replace(sentence, "");
         sentence = MakesAFork().Replace(sentence, "");
         sentence = WholeRound(sentence);
@@ -44,6 +45,10 @@ internal sealed partial class NoteGlossary
         sentence = MiddleOf().Replace(sentence, "middle of the ${of}");
         return sentence;
     }
+
+    /// <summary>"10 to each side".</summary>
+    [GeneratedRegex(@"\b(?<n>\d+|five|six|eight|ten|twelve|twenty)\s+(?:to|on|for|with|towards)\s+(?:each|either)\s+side\b", Free)]
+    private static partial Regex OfEitherSide();
 
     [GeneratedRegex(@"\b(?:jaw(?:line|bone)?|chin)\b", Free)]
     private static partial Regex JawWord();
@@ -101,7 +106,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex OpenAndClose();
 
     [GeneratedRegex(
-        @"\b(?:along|on|at|from)\s+the\s+(?:underside|under\s?side|lower\s+(?:edge|border"
+        @"\b(?:(?:along|on|at|from)\s+)?the\s+(?:underside|under\s?side|lower\s+(?:edge|border"
             + @"|side))s?\s+of\s+(?:(?:the|your|both)\s+)*(?=cheekbones?)",
         Free
     )]
@@ -118,11 +123,16 @@ internal sealed partial class NoteGlossary
     private static partial Regex LeftToRight();
 
     /// <summary>What is done on one side and then on the other is told of no side.</summary>
-    [GeneratedRegex(@"\b(?:(?:change|swap|switch)(?:\s+(?:sides?|hands?))?(?=\s*(?:[,.;!]|$))|other\s+side\s*[.!]?\s*$)", Free)]
+    [GeneratedRegex(
+        @"\b(?:(?:change|swap|switch)(?:\s+(?:sides?|hands?))?(?=\s*(?:[,.;!]|$))|(?:both|each|per)\s+sides?(?=\s*(?:[,.;!]|$))"
+            + @"|other\s+side\s*[.!]?\s*$)",
+        Free
+    )]
     private static partial Regex ChangesSides();
 
     [GeneratedRegex(
-        @"\b(?:left|right)[\uE100-\uF8FF]?\s+(?=(?:hand|palm|thumb|fingers?|fingertips?|knuckles|side\s+of"
+        @"\b(?:left|right)[\uE100-\uF8FF]?\s+(?=(?:hand|palm|thumb|index|middle\s+finger|ring\s+finger|fingers?|fingertips?|knuckles"
+            + @"|side\s+of"
             + @"|cheek|temple|ear|collarbone)\b)|\b(?:with|using)\s+(?:the\s+)?(?:left|right)\s+hand\b",
         Free
     )]
@@ -178,7 +188,8 @@ internal sealed partial class NoteGlossary
     private static partial Regex FingersPoint();
 
     [GeneratedRegex(
-        @"\bfingers\s+(?:spread|apart|curved|bent|together)\b(?=\s+(?:on|over|at|across)\b)|\b(?:spread|open|curved)\s+fingers\b",
+        @"\bfinger(?:tip)?s\s+(?:spread|apart|curved|bent|together)\b(?=\s+(?:on|over|at|across)\b|\s*[,;])|\b(?:spread|open"
+            + @"|curved)\s+fingers\b",
         Free
     )]
     private static partial Regex FingersSpread();

@@ -15,7 +15,7 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(
         @"(?<=\b(?:hold|relax|rest|pause|for|counts?\s+of|counting\s+to|count\s+to)\s)(?<w>three|four|five|six"
-            + @"|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)\b|\b(?<w>one|two|three|four|five|six|seven"
+            + @"|seven|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)\b|\b(?<w>(?<!\blast\s)one|two|three|four|five|six|seven"
             + @"|eight|nine|ten|twelve|fifteen|twenty|thirty|sixty)(?=\s*(?:(?:slow|deep|calm|long|gentle|light|small"
             + @"|big|full)\s+)*(?:[-–]|to|or|times|x\b|pulses?|bounces?|nods?|squeezes|repetitions?|reps?|circles?"
             + @"|sets?|seconds?|secs?|minutes?|mins?|breaths?|strokes?|counts?|days?|more|holds?|press(?:es)?|rounds?"
@@ -26,8 +26,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex NumberWords();
 
     [GeneratedRegex(
-        @"(?<=\d)\s+(?:(?:slow|deep|calm|long|gentle|light|small|big|full)\s+)+(?=(?:times|repetitions?|reps?"
-            + @"|circles?|breaths?|strokes?|presses|holds?)\b)",
+        $@"(?<=\d)\s+(?:{OfManner}\s+)+(?=(?:times|repetitions?|reps?|circles?|breaths?|strokes?|presses|holds?|{Countables})\b)",
         Free
     )]
     private static partial Regex Manner();
@@ -70,7 +69,7 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(
         @"^\s*(?:and\s+|then\s+)?(?:switch|swap|change)(?:\s+hands)?\W*$|^\s*(?:(?:and|then)\s+)*(?:(?:on|to|with|against"
-            + @"|into)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|half|one|(?:eye)?brow|eye|cheek|corner"
+            + @"|into)\s+)?(?:only\s+)?(?:the\s+|your\s+)?(?:left|right)(?:\s+(?:side|half|one|(?:eye)?brow|eye|cheek|corner"
             + @"|nostril))?(?:\s+(?:too|as\s+well))?\W*$|^\s*(?:(?:and|then)\s+)*(?:the\s+)?other(?:\s+one)?\W*$"
             + @"|\b(?:the\s+)?(?:other|opposite|second)\s+(?:side|half|cheek"
             + @"|eye|hand)\b|\b(?:change|switch|swap)\s+(?:the\s+)?sides?\b|\b(?:repeat\w*|same"
@@ -85,8 +84,10 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Hands that are laid somewhere, with a verb or without ("fingers flat on the cheeks").</summary>
     [GeneratedRegex(
-        @"^\s*(?:(?:begin|start)\w*\s+with\s+)?(?:(?:a|one|both|the|your|flat|warm|left|right|two|three|four|\d|index|middle"
-            + @"|ring)\s+)*(?:fingers?|fingertips?|palms?|hands?|thumbs?|knuckles?|fists?)\s+(?:pads?\s+|flat\s+"
+        @"^\s*(?:\p{L}[\p{L} ]{1,20}(?::|\s[-–])\s*)?(?:(?:begin|start)\w*\s+with\s+)?(?:(?:a|one|both|the|your|flat|warm|left|right"
+            + @"|two|three|four|\d|index|middle"
+            + @"|ring)\s+)*(?:fingers?|fingertips?|palms?|hands?|thumbs?|knuckles?|fists?|(?<=\b(?:index|middle"
+            + @"|ring)\s+))\s*(?:pads?\s+|flat\s+"
             + @"|lightly\s+|gently\s+|soft(?:ly)?\s+)*(?:on|onto|at|over|under|below|beside|behind|against|between"
             + @"|along|in\s+front\s+of)\s|^\s*(?:hold|fix)\w*\s+(?:the\s+|your\s+|both\s+)*(?:skin|forehead|(?:eye)?brows?|(?:outer\s+"
             + @"|inner\s+)?(?:eye\s+)?corners?)\b.{0,60}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?)\b"
@@ -166,7 +167,7 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(
         @"\bhead\s+to\s+the\s+back\b|\bhead\s+(?:is\s+|stays?\s+|slightly\s+|gently\s+|a\s+(?:little"
-            + @"|bit)\s+)*(?:tipped\s+|tilted\s+)?back\b(?!\s+(?:in)?to\s+(?:the\s+)?(?:middle|centre|center|neutral"
+            + @"|bit)\s+)*(?:tipped\s+|tilted\s+)?back\b(?!\s+against\b)(?!\s+(?:in)?to\s+(?:the\s+)?(?:middle|centre|center|neutral"
             + @"|start|straight|upright|level)\b)(?:\s+a\s+(?:little|bit))?|\b(?:tip|tilt|lean|drop)\w*\s+(?:the\s+"
             + @"|your\s+)?head\s+back(?:\s+(?:a\s+(?:little|bit)|slightly))?"
             + @"|\bchin\s+(?:up\s+)?to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b|\bchin\s+(?:slightly\s+"
@@ -193,7 +194,8 @@ internal sealed partial class NoteGlossary
     private static partial Regex ShouldersDown();
 
     [GeneratedRegex(
-        @"(?<=[.!?;])\s+|\s+(?=\d{1,2}\)\s+\p{L})|,?\s+then\s+(?![^.;]*\balternat|(?:for|back)wards?\s+\d|(?:for|back)wards?\s+(?:two"
+        @"(?<=[.!?;])\s+|\s+(?=\d{1,2}\)\s+\p{L})|,?\s+then\s+(?![^.;]*\balternat|back\s*(?:[,.;]|$|\d)|(?:for|back)wards?\s+\d|(?:for"
+            + @"|back)wards?\s+(?:two"
             + @"|three|four|five|six|eight|ten|twelve|fifteen|twenty)\b|(?:to\s+)?(?:the\s+)?(?:left"
             + @"|right)\b(?=[^.;]*\beach\b)|(?:on\s+)?the\s+other\b|(?:other|opposite)\s+(?:way|direction)\b"
             + @"|\d+\s*(?:x|×|times|strokes?)?\s*(?:on\s+the\s+)?(?:left|right)\b|(?:to\s+)?the\s+(?:left"
@@ -206,8 +208,23 @@ internal sealed partial class NoteGlossary
             + @"|[""“'‘]\p{L}+[""”'’]|(?-i:[AEIOU])\b|(?:up|down)\b(?<=\b(?:look\w*|eyes|gaze)\s[^.;]*)|(?:relax|rest"
             + @"|pause)\w*(?:\s+\p{L}+ly)?\s+(?:for\s+)?(?:\p{Nd}|(?:two|three|four|five|six|eight|ten)\b))"
             + @"|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into"
-            + @"|at)|no\s+(?:pressure\s+(?:on|over|at|to|near|onto)|pulling))\b)|,\s+(?=(?:relax\w*|releas\w*|rest"
-            + @"|hold|repeat|\d)\b)(?<=\b(?:don't|do\s+not|never|avoid)\b[^.;,]*,\s+)|,\s+(?=(?:it|this"
+            + @"|at|with(?=\s+(?:the\s+|your\s+)?nails))|no\s+(?:pressure\s+(?:on|over|at(?!\s+all)|to|near|onto)|pulling|touching)"
+            + @"|caution|careful|attention|beware|watch\s+out)\b)|,\s+(?=(?:relax\w*|releas\w*|rest"
+            + @"|hold|repeat|\d+|(?:one|two|three|four|five|six|eight|ten|half\s+a|a)\s+(?:minutes?|seconds?|times|breaths|rounds)"
+            + @"|(?:very\s+)?(?:feather"
+            + @"|light|soft|gentle|medium|moderate|firm)(?:\s+(?:light|pressure|touch))?(?=\s*[,.;]|\s*$))\b)"
+            + @"(?<=\b(?:don't|do\s+not|never|avoid|not\s+(?:on|over|into|onto|with)|no\s+(?:pressure\s+(?:on|over|at|to|near)"
+            + @"|touching|pulling)|without\s+pulling)\b[^.;,]*,\s+)"
+            + @"|\s*,?\s+(?=(?:without|no)\s+pulling\b)"
+            + @"|\s+(?=not\s+(?:on|over|into|onto)\s+(?:the|your)\s+(?:lids?|eyelids?|eyes?|eyeballs?|throat|bone|skin)\b)"
+            + @"|,\s+(?=(?:the\s+)?\p{L}[\p{L} ]{2,30}\s+to\s+(?:the\s+)?\p{L}[\p{L} ]{2,30}\s+\d+\s*x\b)"
+            + @"(?<=\bto\s+(?:the\s+)?\p{L}[\p{L} ]{2,30}\s+\d+\s*x\s*,\s+)"
+            + @"|,\s+(?=(?:(?:left|right|up|down)\s*[-/]\s*(?:left|right|up|down)|side\s*-\s*side|circles?)\s+\d+)(?<=\beyes?\b[^.;]*,\s+)"
+            + @"|,\s+(?=(?!pressure)(?:blink|squeez|squint|wink|smil|kiss|puck|pout|puff|suck|frown|rais|press|circl|tap|strok|knead"
+            + @"|pinch|pull|turn|tilt|nod"
+            + @"|stick|chew|swallow|clench|shrug)\w*\b[^.,;]*\d[^.,;]*[.;]?\s*$)(?<!\b(?:rounds?|sets?)\b[^.;]*)(?<=\d\s*(?:x|times"
+            + @"|reps)(?:\s+(?:slow"
+            + @"|fast|quick)(?:ly)?)?,\s+)|,\s+(?=(?:it|this"
             + @"|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
         Free
     )]
@@ -238,9 +255,11 @@ internal sealed partial class NoteGlossary
     private static partial Regex Movement();
 
     [GeneratedRegex(
-        @"\b(?:do\s+not|don'?t|never|avoid|must\s+not|should\s+not|shouldn'?t)\b|^\s*(?:no|not)\s+(?![-–]"
+        @"\b(?:do\s+not|don'?t|never|avoid|must\s+not|should\s+not|shouldn'?t)\b|^\W*(?:(?:be\s+)?careful|caution|attention|beware"
+            + @"|watch\s+out|without\s+pulling)\b|^\s*(?:no|not)\s+(?![-–]"
             + @"|just\b|pressure\s*(?:$|[,.;!]))|\bnot\s+(?:if|when|after|during|for)\b|\bcontra-?indicat\w*"
-            + @"|^\s*(?:skip|stop)\b|\b(?:skip|leave\s+(?:it|this)\s+out)\b.{0,20}\b(?:if|when|after)\b",
+            + @"|^\s*(?:skip\b|stop\b(?:\s+(?:if|when|at|as|before|immediately|right|any|for|it)\b|\W*$))|\b(?:skip|leave\s+(?:it"
+            + @"|this)\s+out)\b.{0,20}\b(?:if|when|after)\b",
         Free
     )]
     private static partial Regex Forbidding();
@@ -271,10 +290,8 @@ internal sealed partial class NoteGlossary
             + @"|\d+\s+(?:(?:each|per|a)\s+(?:side|way|direction|hand|eye|cheek|brow)|each)\b"
             + @"|\d+\s*[x×]\s*\d+(?:\s*(?:s|secs?|seconds?|mins?|minutes?|times|reps?)\b)?"
             + @"|\d+\s+left\s*,?\s*(?:and\s+)?\d+\s+right|\d+\s+right\s*,?\s*(?:and\s+)?\d+\s+left"
-            + @"|\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|rounds?|rolls|passes"
-            + @"|changes|alternations|swings|waves|dabs|flicks|pushes|pulls|pumps|openings|turns|yawns|sniffs|swallows|blinks|winks"
-            + @"|kisses|smiles|taps?|swipes?|holds?|press(?:es)?|pinches|points|spots|places|pulses?|bounces?|beats?"
-            + @"|nods?|squeezes|lifts?|repeats?|pats?|sets?(?:\s+of\s+\d+(?:\s*(?:s|secs?|seconds?|times"
+            + $@"|\d+(?:\s*(?:-|–|to|/)\s*\d+)*\s*(?:x|×|times?|repetitions?|reps?|circles?|{Countables}"
+            + @"|taps?|swipes?|holds?|press(?:es)?|pinches|sets?(?:\s+of\s+\d+(?:\s*(?:s|secs?|seconds?|times"
             + @"|reps?))?)?|seconds?|secs?|s\b|minutes?|mins?|breaths?|strokes?|counts?)(?:\s+(?:each|per"
             + @"|on\s+each)\s+(?:eye|cheek|brow|ear|temple|nostril|corner)\b|\s+each\b(?!\s+(?:side|way|direction"
             + @"|hand|eye|day)))?"
@@ -345,7 +362,7 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(
         @"\b(?:tight\w*|firm\w*|hard|strong\w*|as\s+(?:wide|far|hard)\s+as(?!\s+(?:is\s+|feels\s+|it\s+is\s+"
-            + @"|you\s+)?(?:comfortabl|pleasant|easy)))\b",
+            + @"|you\s+)?(?:comfortabl|pleasant|easy)|\s+(?:the|your)\s+\p{L}+\s+(?:stays?|allows?|lets?|remains?)))\b",
         Free
     )]
     private static partial Regex Strongly();

@@ -21,7 +21,7 @@ internal sealed partial class NoteGlossary
             + @"|\b(?:without|not|no)\s+(?:an?\s+)?(?:frown(?:ing|s)?|clench(?:ing)?|squint(?:ing)?)\b|\b(?:without"
             + @"|not|no)\s+(?:to\s+)?(?:mov(?:e|ing)|lifting|raising|wrinkling|tensing|using|creasing|puffing"
             + $@"|filling|moving)\s+{PartList}"
-            + $@"|\b(?:no|without)\s+(?:help\s+(?:from|of|by)\s+)?{PartList}(?=\s*(?:[,.;)\d]|$))|\b(?:no"
+            + $@"|\b(?:no|without)\s+(?:help\s+(?:from|of|by)\s+)?{PartList}(?=\s*(?:[,.;()\d]|$))|\b(?:no"
             + @"|without)\s+(?:forehead|brow|eye|lip)\s+(?:lines|wrinkles|creases)\b"
             + $@"|\bwithout\s+{PartList}\s+moving\b|\b(?:no|without)\s+(?:lines|wrinkles|creases|folds)\s+(?:at|on"
             + $@"|around|in|between|under)\s+{PartList}|{PartList}\s+(?:do(?:es)?\s+not|don't|doesn't|must\s+not"
@@ -42,12 +42,13 @@ internal sealed partial class NoteGlossary
         @"\b(?:as|for|giv\w*|offer\w*|provid\w*)\s+(?:(?:a|an|some|light|slight|gentle"
             + @"|the)\s+)*(?:counter-?)?resistance\b|\bwith\s+(?:(?:the|your|two|flat)\s+)*(?:fingers?|fingertips?"
             + @"|hands?|palms?)\s+(?:hold|press|push|keep|resist)ing\s+(?:(?:them|it|that)\b(?:\s+(?:down|back"
-            + @"|in\s+place|still|against)\b)?|(?:down|back|in\s+place|against)\b)|\bwith\s+(?:(?:light|slight|gentle"
+            + @"|in\s+place|still|against)\b)?|(?:down|back|in\s+place|against)\b)|\b(?:with|under)\s+(?:(?:light|slight|gentle"
             + @"|some|a\s+little)\s+)?resistance\b(?:\s+(?:of|from|by)\s+(?:(?:the|your)\s+)?(?:fingers?|fingertips?"
             + @"|hands?|palms?))?|\bagainst\s+(?:(?:the|your|own|its|this|that|a|an|one|two|both|three|four|\d|index"
             + @"|middle|ring|light|slight|gentle|some|flat|firm)\s+)*(?:resistance|pressure|pull|push|lift|traction"
             + @"|tension|stretch|fingers?|fingertips?|hands?|palms?|thumbs?|fists?|heels?\s+of\s+the\s+hands?|it|them"
-            + @"|this|that)(?:\s+pressure)?\b|\bagainst\b(?=\s*(?:[,.;!·\d(]|-\s|$))",
+            + @"|this|that)(?:\s+pressure)?\b|\bagainst\b(?=\s*(?:[,.;!·\d(]|-\s|$))|(?<=\s[-–]\s+|,\s*)resist(?:\s+(?:it|this"
+            + @"|that))?(?=\s*(?:[,.;(]|$))",
         Free
     )]
     private static partial Regex Against();
@@ -60,7 +61,9 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(
         @"\b(?:until|till)\b[^.;,]*|\bas\s+(?:far|long)\s+as\s+the\s+[^.;,]*|\b(?:one|two|three"
-            + @"|[1-3])\s+fingers?[-\s]+(?:wide|widths?|breadths?)\b",
+            + @"|[1-3])\s+fingers?[-\s]+(?:wide|widths?|breadths?)\b|(?<!\b(?:hold\w*|from)\s+)\b(?:(?:to|by|about"
+            + @"|at)\s+)?(?:\d+(?:\s*(?:-|–|to)\s*\d+)?|one|two)\s*(?:mm"
+            + @"|millimet\w+|cm|centimet\w+)\b(?!\s+(?:above|below|from|away|under|beside|outside|in\s+front|behind|over|apart))",
         Free
     )]
     private static partial Regex Until();
@@ -200,7 +203,11 @@ internal sealed partial class NoteGlossary
 
     /// <summary>From something near to something far, or back.</summary>
     [GeneratedRegex(
-        @"\b(?:(?:look|focus|gaz)\w*|eyes\s*[:–-])\s+(?:[^.;]{0,10}?\b(?:tip\s+of\s+(?:the|your)\s+nose|fingers?"
+        @"\b(?:thumb|finger|pen(?:cil)?)\b[^.;]{0,40}\barm'?s?[\s-]length\b[^.;]{0,80}\b(?:bring|mov|draw)\w*\s+(?:it|(?:the|your)"
+            + @"\s+(?:thumb|finger|pen))\s+(?:\w+ly\s+)?(?:up\s+|in\s+)?(?:(?:close|near|closer|to(?:wards?)?)\b|·)(?:[^.;]*?\b(?:and\s+"
+            + @"|then\s+)*(?:(?:away"
+            + @"|out|forward)\s+again|back)\b(?:\s+(?:again|out))?)?"
+            + @"|\b(?:(?:look|focus|gaz)\w*|eyes\s*[:–-])\s+(?:[^.;]{0,10}?\b(?:tip\s+of\s+(?:the|your)\s+nose|fingers?"
             + @"|thumb|pen(?:cil)?)\b[^.;]{0,40}?\b(?:far|wall|window|horizon|distance)\b(?:\s+(?:wall|away|off|point"
             + @"|object|one|window|door|tree|house|thing|distance))?|[^.;]{0,10}?\b(?:tip\s+of\s+(?:the|your)\s+nose"
             + @"|fingers?|thumb)\b[^.;]{0,40}?\b(?:wall|window)\b|[^.;]{0,40}?\bnear\b[^.;]{0,30}?\bfar\b(?:\s+(?:wall"
@@ -267,6 +274,9 @@ internal sealed partial class NoteGlossary
         Free
     )]
     private static partial Regex BothWays();
+
+    [GeneratedRegex(@"\b(?:up\s+and\s+down|back\s+and\s+forth|to\s+and\s+fro|up\s*/\s*down)\b", Free)]
+    private static partial Regex UpAndDown();
 
     [GeneratedRegex(@"\b(?:plac|put|rest|lay|set|position|hold)\w*\b", Free)]
     private static partial Regex Lays();

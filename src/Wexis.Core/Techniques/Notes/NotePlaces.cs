@@ -27,7 +27,7 @@ internal sealed partial class NoteGlossary
         // A place counts only where the sentence leads to it: "from", "to", "at", "over" …; a label names it where nothing else does.
         // Round the ears is not before them.
         var led = taken
-            .Where(t => t.Means != "ear_front" || !RoundIt().IsMatch(lower[..t.At]))
+            .Where(t => t.Means != "ear_front" || !(RoundIt().IsMatch(lower[..t.At]) || TakenHold().IsMatch(lower[..t.At])))
             .Where(t =>
                 LeadsTo().IsMatch(lower[..t.At]) || SaysWhere().IsMatch(lower[t.At..]) || LeadsOn().IsMatch(lower[(t.At + t.Length)..])
             )
@@ -80,6 +80,14 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\ba?round\s+(?:(?:the|your|both|each)\s+)*$", Free)]
     private static partial Regex RoundIt();
 
+    /// <summary>Ears that are taken hold of are not the place before them.</summary>
+    [GeneratedRegex(
+        @"\b(?:(?:hold|grip|grasp|clasp|tak|pull|knead|rub)\w*|(?:palms?|hands?)\s+(?:flat\s+)?(?:on|over))\s+(?:(?:the|your|both"
+            + @"|each)\s+)*$",
+        Free
+    )]
+    private static partial Regex TakenHold();
+
     /// <summary>Places that are reached from the bridge of the nose.</summary>
     private static readonly HashSet<string> HighUp =
     [
@@ -102,7 +110,11 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?:under|below|beneath)\s+(?:(?:the|your|each|both)\s+)*eyes?\b", Free)]
     private static partial Regex UnderTheEye();
 
-    [GeneratedRegex(@"\bfrom\b[^.;]{0,40}\balong\s+(?:the\s+|your\s+)?(?:lower\s+)?jaw(?:\s?line|\s?bone)?\b", Free)]
+    [GeneratedRegex(
+        @"\bfrom\b[^.;]{0,40}\balong\s+(?:the\s+|your\s+)?(?:lower\s+)?jaw(?:\s?line|\s?bone)?\b|\balong\s+(?:the\s+"
+            + @"|your\s+)?jaw(?:\s?line|\s?bone)?\s*,\s*from\b",
+        Free
+    )]
     private static partial Regex AlongTheJaw();
 
     [GeneratedRegex(@"\ba?round\s+(?:the\s+|your\s+)?(?:mouth|lips)\b", Free)]
@@ -147,7 +159,7 @@ internal sealed partial class NoteGlossary
             return there;
         List<string> named =
         [
-            .. NamedIn(sentence.ToLowerInvariant(), _zones).OrderByDescending(t => t.Length).Select(t => t.Means).Distinct().Take(2),
+            .. NamedIn(sentence.ToLowerInvariant(), _zones).OrderByDescending(t => t.Length).Select(t => t.Means).Distinct().Take(4),
         ];
         // "Tap the lips" is both of them.
         if (named.Contains("upper-lip") && BothLips().IsMatch(sentence))
@@ -168,7 +180,12 @@ internal sealed partial class NoteGlossary
         "jawline",
     ];
 
-    [GeneratedRegex(@"\ball\s+over(?:\s+(?:the|your)\s+face)?(?=\s*(?:[,.;·]|$|with\b))|\b(?:whole|entire)\s+face\b", Free)]
+    [GeneratedRegex(
+        @"\ball\s+over(?:\s+(?:the|your)\s+face)?(?=\s*(?:[,.;·]|$|with\b))|\b(?:whole|entire)\s+face\b|\b(?:tap|pat"
+            + @"|drum)\w*\s+(?:the\s+|your\s+)?face\b"
+            + @"|\b(?:palms|hands)\s+(?:resting\s+|lying\s+|flat\s+)*(?:on|over)\s+(?:the\s+|your\s+)?face\b",
+        Free
+    )]
     private static partial Regex OverTheWholeFace();
 
     /// <summary>The zone in which a muscle lies nearest under the skin; null where no hand reaches it from outside.</summary>
@@ -190,6 +207,8 @@ internal sealed partial class NoteGlossary
         // Down the neck it begins, and up the neck it ends, at the angle of the jaw.
         if (NeckWord().IsMatch(sentence))
             whole = JawEnd().Replace(whole, "${lead}angle of the jaw");
+        else if (FromTo().IsMatch(whole))
+            whole = JawEnd().Replace(whole, "${lead}middle of the jaw edge");
         if (StrokeVerb().IsMatch(sentence) || (HandWord().IsMatch(sentence) && ComesFrom().IsMatch(sentence)))
             whole = ToShoulder().Replace(ToBrows().Replace(whole, "${lead}middle of the brow"), "${lead}tip of the shoulder");
         if (NoseWord().IsMatch(sentence))
@@ -244,7 +263,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex StrokeVerb();
 
     /// <summary>The brows as an end of a way.</summary>
-    [GeneratedRegex(@"(?<lead>\b(?:down|up|in|on)\s+to\s+(?:the\s+|your\s+)?)(?:eye)?brows?\b", Free)]
+    [GeneratedRegex(@"(?<lead>\b(?:(?:down|up|in|on)\s+|(?<=\b(?:up|along)\b[^.;]{0,40}))to\s+(?:the\s+|your\s+)?)(?:eye)?brows?\b", Free)]
     private static partial Regex ToBrows();
 
     [GeneratedRegex(@"(?<lead>\bto\s+(?:the\s+|your\s+)?)shoulders?\b", Free)]

@@ -105,12 +105,33 @@ internal sealed partial class NoteReader
     /// <summary>"Then relax slowly.": the way back of the step before.</summary>
     private bool LetsGo(string text)
     {
+        if (Last >= 0 && _laid is null && _steps[Last].State?.Head == "back" && NoteGlossary.HeadComesBack(text))
+        {
+            Add(text, NoteKind.Dose, Last);
+            return true;
+        }
         if (Last < 0 || _laid is not null || NoteGlossary.WayBack(text) is not { } seconds)
             return false;
         var tempo = _steps[Last].Tempo ?? new(null, null, null, null);
         if (seconds > 0)
             _steps[Last] = _steps[Last] with { Tempo = tempo with { OutS = tempo.OutS ?? seconds } };
         Add(text, NoteKind.Dose, Last);
+        return true;
+    }
+
+    /// <summary>"Finish at the temple.": where the way of the step before ends.</summary>
+    private bool EndsThere(string text)
+    {
+        if (
+            Last < 0
+            || _laid is not null
+            || _glossary.EndOfWay(text) is not { } end
+            || _steps[Last].AllHands is not [{ AllPath.Count: > 0 } hand]
+        )
+            return false;
+        if (hand.AllPath[^1].At != end)
+            _steps[Last] = _steps[Last] with { Hands = [hand with { Path = [.. hand.AllPath, new(end, null, null, null)] }] };
+        Add(text, NoteKind.Step, Last);
         return true;
     }
 
@@ -131,4 +152,81 @@ internal sealed partial class NoteReader
         );
         return true;
     }
+
+    /// <summary>A count or a time by itself belongs to the step before; a second one is asked about.</summary>
+    private bool HowMuch(string text, bool onward)
+    {
+        if (NoteGlossary.Dose(text) is not { } dose)
+            return false;
+        LayDown();
+        if (Last < 0)
+            return false;
+        var step = _steps[Last];
+        if (step.Dose is null)
+            _steps[Last] = step with { Dose = dose };
+        else if (NoteGlossary.OnlyHold(step.Dose.Line!) is { } held && !NoteGlossary.HasTime(dose.Line!))
+            // "Hold for 3 counts. 10 times.": what was said of each, and then how many.
+            _steps[Last] = step with { Dose = NoteGlossary.WithDose(dose, held) };
+        else if (NoteGlossary.EachHeld(step, text) is { } each)
+            _steps[Last] = step with
+            {
+                Dose = NoteGlossary.WithDose(dose, each),
+                Tempo = NoteGlossary.GoesBackSlowly(text) ? Slowly(step.Tempo) : step.Tempo,
+            };
+        else if (NoteGlossary.HoldOf(text) is { } hold && !NoteGlossary.HasTime(step.Dose.Line!))
+        {
+            if (NoteGlossary.LastOnly(text) || (onward && NoteGlossary.IsCounted(step.Dose)))
+            {
+                Add(
+                    text,
+                    NoteKind.Dose,
+                    Last,
+                    "Is each held, or only the last one? A dose holds each alike: give that hold a step of its own. It was not added."
+                );
+                return true;
+            }
+            _steps[Last] = step with { Dose = NoteGlossary.WithDose(step.Dose, hold) };
+        }
+        else
+        {
+            Add(
+                text,
+                NoteKind.Repeat,
+                Last,
+                $"“{step.Dose.Line}” was said, now “{dose.Line}”: instead, or as sets of it? Nothing was multiplied."
+            );
+            return true;
+        }
+        // What was said of either side stays said.
+        if (step.Dose?.Line?.Contains(EachSide, StringComparison.Ordinal) == true && _steps[Last].Dose is { } counted)
+            _steps[Last] = _steps[Last] with { Dose = NoteGlossary.WithDose(counted, EachSide) };
+        if (NoteGlossary.NamesSides(dose.Line!))
+            Answered(NoteGlossary.WhichOneAsked);
+        if (NoteGlossary.EffortOf(text) is { } effort)
+            _steps[Last] = _steps[Last] with { Acts = [.. _steps[Last].AllActs.Select(a => a with { Effort = a.Effort ?? effort })] };
+        Answered(NoteGlossary.HowManyAsked);
+        if (NoteGlossary.PressureOf(text) is { } hard && _steps[Last].AllHands is [{ Pressure: null } bare])
+        {
+            _steps[Last] = _steps[Last] with { Hands = [bare with { Pressure = hard }] };
+            Answered(NoteGlossary.HowHardAsked);
+        }
+        if (_onward == Last && Last > 0 && NoteGlossary.InTurn(_steps[Last - 1], _steps[Last], onward: true) is { } both)
+            Joined(both);
+        List<string> asked = NoteGlossary.BesideDose(text) is { } beside ? [$"“{beside}”: what is it for here?"] : [];
+        if (
+            Last > 0
+            && (
+                _onward == Last
+                    ? !NoteGlossary.IsCounted(_steps[Last - 1].Dose) || NoteGlossary.InRounds(text)
+                    : _steps[Last - 1].Dose is null
+            )
+        )
+            asked.Add(OfBothAsked(dose));
+        Add(text, NoteKind.Dose, Last, asked);
+        return true;
+    }
+
+    private const string EachSide = "each side";
+
+    private static string OfBothAsked(Dose dose) => $"“{dose.Line}”: of this step, or of it and the one before in turn?";
 }

@@ -147,6 +147,7 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
             !LetsGo(text)
             && !OtherSide(text)
             && !HowOften(text)
+            && !EndsThere(text)
             && !NewStep(text, sentence.Onward)
             && !KeepsStill(text)
             && !HeldSo(text)
@@ -160,13 +161,19 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
 
     private bool NewStep(string text, bool onward)
     {
+        if (onward && Last >= 0)
+            text = NoteGlossary.WithEyes(text, _steps[Last]);
         var moved = Last >= 0 ? RoleWords.GoesOn(_steps[Last].AllActs.Select(a => a.Do ?? "")) : null;
         var step = _glossary.Step(text, out var unknown, moved);
         var open = unknown.ToList();
         if (step is null && Last >= 0 && _laid is null && _glossary.SameWork(text, _steps[Last]) is { } same)
         {
             step = same;
-            open.Add("Worked as the step before it?");
+            // What one sentence goes on with is worked as it began.
+            if (!onward)
+                open.Add("Worked as the step before it?");
+            if (same.AllHands[0].Pressure is null)
+                open.Add(NoteGlossary.HowHardAsked);
             open.AddRange(_glossary.Beside(text, same.AllHands[0]).Select(b => $"“{b}”: what is it for here?"));
         }
         if (step is null && Last >= 0 && _laid is null && NoteGlossary.Likewise(text, _steps[Last].Cue) is { } alike)
@@ -178,12 +185,22 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
             return false;
         if (_laid is { } laid)
         {
-            step = NoteGlossary.From(laid.Step, step, open);
+            // "Thumbs on the temples. Pull the skin back": who pulls is told by both sentences.
+            if (
+                open.Exists(o => !NoteGlossary.NotSaid.Contains(o))
+                && _glossary.Together(laid.Step, text, out var asked) is { AllHands.Count: > 0 } together
+                && asked.Count(a => !NoteGlossary.NotSaid.Contains(a)) < open.Count(o => !NoteGlossary.NotSaid.Contains(o))
+            )
+                (step, open) = (together, [.. asked]);
+            else
+                step = NoteGlossary.From(laid.Step, step, open);
             _lines[laid.Line] = _lines[laid.Line] with { Step = _steps.Count };
             _laid = null;
         }
         if (Last >= 0)
             step = NoteGlossary.OnFrom(_steps[Last], step, open);
+        if (Last >= 0 && onward)
+            step = NoteGlossary.SamePlace(_steps[Last], step, open);
         if (_posed is { } posed)
         {
             step = step with { State = Over(posed.Pose, step.State) };
@@ -194,6 +211,7 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
             Last >= 0
             && (
                 NoteGlossary.SaysMore(_steps[Last], step)
+                ?? NoteGlossary.InThatPosition(_steps[Last], step)
                 ?? NoteGlossary.UnderThem(_steps[Last], step)
                 ?? NoteGlossary.InTurn(_steps[Last], step, onward)
             )
@@ -209,6 +227,7 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
         if (
             onward
             && Last >= 0
+            && !NoteGlossary.GoesOnByItself(_steps[Last], step)
             && _steps[Last].Dose is { } held
             && !NoteGlossary.IsCounted(held)
             && step.Dose is { } counted
@@ -282,83 +301,6 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
         Add(text, NoteKind.Side, Last, open);
         return true;
     }
-
-    /// <summary>A count or a time by itself belongs to the step before; a second one is asked about.</summary>
-    private bool HowMuch(string text, bool onward)
-    {
-        if (NoteGlossary.Dose(text) is not { } dose)
-            return false;
-        LayDown();
-        if (Last < 0)
-            return false;
-        var step = _steps[Last];
-        if (step.Dose is null)
-            _steps[Last] = step with { Dose = dose };
-        else if (NoteGlossary.OnlyHold(step.Dose.Line!) is { } held && !NoteGlossary.HasTime(dose.Line!))
-            // "Hold for 3 counts. 10 times.": what was said of each, and then how many.
-            _steps[Last] = step with { Dose = NoteGlossary.WithDose(dose, held) };
-        else if (NoteGlossary.EachHeld(step, text) is { } each)
-            _steps[Last] = step with
-            {
-                Dose = NoteGlossary.WithDose(dose, each),
-                Tempo = NoteGlossary.GoesBackSlowly(text) ? Slowly(step.Tempo) : step.Tempo,
-            };
-        else if (NoteGlossary.HoldOf(text) is { } hold && !NoteGlossary.HasTime(step.Dose.Line!))
-        {
-            if (NoteGlossary.LastOnly(text) || (onward && NoteGlossary.IsCounted(step.Dose)))
-            {
-                Add(
-                    text,
-                    NoteKind.Dose,
-                    Last,
-                    "Is each held, or only the last one? A dose holds each alike: give that hold a step of its own. It was not added."
-                );
-                return true;
-            }
-            _steps[Last] = step with { Dose = NoteGlossary.WithDose(step.Dose, hold) };
-        }
-        else
-        {
-            Add(
-                text,
-                NoteKind.Repeat,
-                Last,
-                $"“{step.Dose.Line}” was said, now “{dose.Line}”: instead, or as sets of it? Nothing was multiplied."
-            );
-            return true;
-        }
-        // What was said of either side stays said.
-        if (step.Dose?.Line?.Contains(EachSide, StringComparison.Ordinal) == true && _steps[Last].Dose is { } counted)
-            _steps[Last] = _steps[Last] with { Dose = NoteGlossary.WithDose(counted, EachSide) };
-        if (NoteGlossary.NamesSides(dose.Line!))
-            Answered(NoteGlossary.WhichOneAsked);
-        if (NoteGlossary.EffortOf(text) is { } effort)
-            _steps[Last] = _steps[Last] with { Acts = [.. _steps[Last].AllActs.Select(a => a with { Effort = a.Effort ?? effort })] };
-        Answered(NoteGlossary.HowManyAsked);
-        if (NoteGlossary.PressureOf(text) is { } hard && _steps[Last].AllHands is [{ Pressure: null } bare])
-        {
-            _steps[Last] = _steps[Last] with { Hands = [bare with { Pressure = hard }] };
-            Answered(NoteGlossary.HowHardAsked);
-        }
-        if (_onward == Last && Last > 0 && NoteGlossary.InTurn(_steps[Last - 1], _steps[Last], onward: true) is { } both)
-            Joined(both);
-        List<string> asked = NoteGlossary.BesideDose(text) is { } beside ? [$"“{beside}”: what is it for here?"] : [];
-        if (
-            Last > 0
-            && (
-                _onward == Last
-                    ? !NoteGlossary.IsCounted(_steps[Last - 1].Dose) || NoteGlossary.InRounds(text)
-                    : _steps[Last - 1].Dose is null
-            )
-        )
-            asked.Add(OfBothAsked(dose));
-        Add(text, NoteKind.Dose, Last, asked);
-        return true;
-    }
-
-    private const string EachSide = "each side";
-
-    private static string OfBothAsked(Dose dose) => $"“{dose.Line}”: of this step, or of it and the one before in turn?";
 
     private void Add(string text, NoteKind kind, int? step, string unknown) => Add(text, kind, step, [unknown]);
 

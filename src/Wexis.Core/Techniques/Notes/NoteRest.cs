@@ -36,11 +36,30 @@ internal sealed partial class NoteGlossary
 
     /// <summary>A sentence without its name, how it feels, and what is so anyway.</summary>
     private static string ToldOnly(string sentence) =>
-        new[] { HowItFeels(), WarmUp(), Elevens(), Label(), RightThenLeft(), EyesOpen() }.Aggregate(sentence, (s, o) => o.Replace(s, " "));
+        new[]
+        {
+            HowItFeels(),
+            WarmUp(),
+            Elevens(),
+            Label(),
+            RightThenLeft(),
+            EyesOpen(),
+            Elbows(),
+            OfTheClock(),
+            Until(),
+            LowBrows(),
+        }.Aggregate(sentence, (s, o) => o.Replace(s, " "));
 
     /// <summary>The two lines between the brows, by their name.</summary>
     [GeneratedRegex(@"^\s*11'?s\s*:", Free)]
     private static partial Regex Elevens();
+
+    [GeneratedRegex(@"\b(?:(?:eye)?brows?|forehead)\s+(?:stays?|remains?|kept)\s+(?:down|low|flat)\b", Free)]
+    private static partial Regex LowBrows();
+
+    /// <summary>"12, 3, 6, 9": where eyes go that follow a clock.</summary>
+    [GeneratedRegex(@"(?<=\bclock\b[^.;]{0,20})\b12\b(?:\s*(?:,|and|-)\s*[369]\b)+", Free)]
+    private static partial Regex OfTheClock();
 
     [GeneratedRegex(@"^\s*warm(?:ing)?[-\s]?up\b(?:\s*[:,–-])?", Free)]
     private static partial Regex WarmUp();
@@ -54,7 +73,7 @@ internal sealed partial class NoteGlossary
                 phrases.Blank(named.At, WithPlural(phrases.Left, named.At, named.Length));
         if (Label().Match(phrases.Left) is { Success: true } label)
             phrases.Blank(label.Groups["of"]);
-        if (NeckWord().IsMatch(phrases.Left))
+        if (NeckWord().IsMatch(phrases.Left) || hand?.AllPath.Any(p => p.At == "jaw_mid") == true)
             phrases.TakeAll(JawEnd());
         if (hand is { Verb: "stroke" or "tool-stroke" or "roll", AllPath.Count: < 2, Direction: not null })
             phrases.TakeAll(LoneWay());
@@ -71,7 +90,9 @@ internal sealed partial class NoteGlossary
                     || hand.Direction is not null
                     || OnTheWay().IsMatch(lower[..z.At])
                     || MoreExactly().IsMatch(lower[(z.At + z.Length)..])
-                );
+                )
+                // "From the shoulder": where a way begins that the hand does not have.
+                .Where(z => hand.AllZones.Contains(z.Means) || hand.AllPath.Count != 1 || !JustFrom().IsMatch(lower[..z.At]));
             // "Above the brows" is not the brows: what stands beside a place is asked about.
             foreach (
                 var (at, length) in NamedIn(lower, _places)
@@ -238,7 +259,8 @@ internal sealed partial class NoteGlossary
     /// <summary>Where the arms rest meanwhile.</summary>
     [GeneratedRegex(
         @"\b(?:(?:rest|prop|lean|support|put)\w*\s+)?(?:(?:the|your"
-            + @"|both)\s+)?elbows?\s+(?:(?:rest\w*\s+)?on\s+(?:the\s+|a\s+)?\p{L}+|back|out|wide|up|open)\b",
+            + @"|both)\s+)?elbows?\s+(?:(?:point\w*\s+)?(?:rest\w*\s+)?on\s+(?:the\s+|a\s+)?\p{L}+|(?:point\w*\s+)?(?:back|out|wide|up"
+            + @"|open|forwards?|down|together))\b",
         Free
     )]
     private static partial Regex Elbows();
@@ -268,13 +290,16 @@ internal sealed partial class NoteGlossary
     /// <summary>How it feels or looks, which nothing follows from.</summary>
     [GeneratedRegex(
         @"\b(?:as\s+(?:if|though)\b(?!\s+(?:(?:push|press)ing\s+)?against\b)|imagin\w*|feel(?:ing)?\b(?!\s+for)"
-            + @"|like\s+(?:a|an|when|you|saying)\b|how\s+(?:the|your|it|they)\b"
+            + @"|like\s+(?:a|an|when|you|saying|after|before|in|for|looking|smelling|sniffing)\b|how\s+(?:the|your|it|they)\b"
             + @"|(?<=[·\s])as\s+(?:an?\s+)?(?!possible|before|usual|far|wide|hard|well)(?=\p{L}+\s*(?:[,.;·(]|$))"
             + @"|(?:to\s+)?(?:mak|form|get|creat)\w*\s+(?:an?\s+|the\s+|your\s+)?(?:double\s+chin|(?:fish|duck|lion)(?!\s+(?:face|lips"
             + @"|mouth)))"
             + @"|(?:with|by|under)\s+(?:its|their)\s+own\s+\p{L}+|(?:(?:with|there\s+is)\s+)?(?:no"
             + @"|without(?:\s+any)?)\s+(?:visible\s+|real\s+)?movement|careful\w*\s+with|pretend\w*\s+to\s+\p{L}+"
-            + @"|with\s+(?:an?\s+)?(?:\p{L}+ing\s+|loud\s+|soft\s+|little\s+)*(?:sigh|pop|sound|noise|smack)|without\s+los\w+"
+            + @"|(?:say|think\s+(?:of\s+)?|do)\s+nothing|nothing\s+(?:must|may|should|can|is\s+to|creases|moves|wrinkles)\b"
+            + @"|(?:an?\s+)?(?:pleasant|comfortable|nice)\s+(?:warmth|heat|stretch|tension|tingling)"
+            + @"|with\s+(?:an?\s+)?(?:\p{L}+ing\s+|loud\s+|soft\s+|little\s+)*(?:sigh|pop|sound|noise|smack)"
+            + @"|without\s+los\w+"
             + @"|so\s+(?:that\b|(?=(?:the|an?|your|they"
             + @"|you)\s+\p{L}+\s+\p{L}+))(?![^,.;]*\b(?:teeth(?!\s+(?:can\s+be\s+seen|show|are\s+(?:visible|seen)"
             + @"|become\s+visible))"
@@ -282,8 +307,9 @@ internal sealed partial class NoteGlossary
             + @"|evenly|easily)|(?:hold|keep)\w*\s+(?:the\s+|your\s+)?air(?:\s+in(?:side)?)?"
             + @"|(?:to\s+)?show\w*\s+(?:the\s+|your\s+)?(?:gums|upper\s+teeth)|(?:no|without|not)\s+(?:smil\w*"
             + @"|grinn?\w*|clicking|pain|strain\w*|bouncing)|(?:the\s+)?(?:same|more)\s+as\s+before)(?:(?!\s+(?:and"
-            + @"|then)\s+(?:then\s+)?(?:try|hold|repeat|relax|release|smile|keep|stay"
-            + @"|count)\b)[^,.;·()])*"
+            + @"|then)\s+(?:then\s+)?(?:\w+ly\s+)?(?:try|hold|repeat|relax|release|smile|keep|stay|count|mov(?:e|ing)|slid(?:e|ing)"
+            + @"|turn|lift|rais|open|clos|press|push|pull|strok"
+            + @"|tap|look|tilt|swallow|breath|circl|shift|roll|lower|stick|draw|blink|pucker)\w*\b)[^,.;·()])*"
             + @"|\blike\s+(?:an?\s+)?(?:letter\s+)?(?-i:[A-Z])\b|\blike\s+(?!this|that|before)\p{L}+(?=\s*(?:[,.;·(]|$)|\s+(?:across"
             + @"|on|over|with|and|along|in)\b)"
             + @"|(?<=\blook\w*\s+down\s+)(?:the|your)\s+nose(?=\s*[,.;])|\bas\s+with\s+an?\s+\p{L}+"
@@ -322,7 +348,7 @@ internal sealed partial class NoteGlossary
             + @"|come\s+up|let\s+(?:it|all|everything"
             + @"|them)\s+(?:go|fall|drop|down|sink)|(?:release|relax|lower|drop|close|open)\s+(?:it"
             + @"|them)(?:\s+again)?|release|relax|let\s+go|let\s+down|lower|drop|down|back|rest|repeat|return|up|out"
-            + @"|in|apart|open|close|open\s+pop|pop\s+(?:them\s+)?open)$",
+            + @"|in|apart|open|close|open\s+pop|pop\s+(?:them\s+)?(?:open|out))$",
         Free
     )]
     private static partial Regex BackAgain();

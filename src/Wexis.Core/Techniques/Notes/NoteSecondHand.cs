@@ -104,19 +104,22 @@ internal sealed partial class NoteGlossary
             + @"(?<second>(?:with\s+)?(?:the\s+|your\s+)?(?:other|second|free)(?:\s+(?:hand|palm|index|thumb|finger"
             + @"|fist)\w*)?\s+(?!side|way"
             + @"|direction|eye|cheek|brow|corner|one|hand)\p{L}.*"
-            + @"|(?<=\bright[\uE100-\uF8FF]?\s+(?:hand|palm|index|thumb|finger|fist)\b[^.;]{0,160})(?:with\s+)?(?:the\s+|your\s+)?left"
-            + @"[\uE100-\uF8FF]?\s+(?:hand|palm|index|thumb|finger|fist)\b.*"
-            + @"|(?<=\bleft[\uE100-\uF8FF]?\s+(?:hand|palm|index|thumb|finger|fist)\b[^.;]{0,160})(?:with\s+)?(?:the\s+|your\s+)?right"
-            + @"[\uE100-\uF8FF]?\s+(?:hand|palm|index|thumb|finger|fist)\b.*)$",
+            + @"|(?<=\bright[\uE100-\uF8FF]?\s+(?:hand|palm|index|middle|ring|little|thumb|finger"
+            + @"|fist)\b[^.;]{0,160})(?:with\s+)?(?:the\s+|your\s+)?left"
+            + @"[\uE100-\uF8FF]?\s+(?:hand|palm|index|middle|ring|little|thumb|finger|fist)\b.*"
+            + @"|(?<=\bleft[\uE100-\uF8FF]?\s+(?:hand|palm|index|middle|ring|little|thumb|finger"
+            + @"|fist)\b[^.;]{0,160})(?:with\s+)?(?:the\s+|your\s+)?right"
+            + @"[\uE100-\uF8FF]?\s+(?:hand|palm|index|middle|ring|little|thumb|finger|fist)\b.*)$",
         Free
     )]
     private static partial Regex OneHandAndTheOther();
 
+    private const string OneOfTheHands = @"(?:the\s+|your\s+)?(?:other|second|free|one|left[\uE100-\uF8FF]?|right[\uE100-\uF8FF]?)\s+";
+
     /// <summary>Which of two hands: "the other hand", "your left hand", "the other" alone.</summary>
     [GeneratedRegex(
-        @"(?<!\p{L}\s+)(?:the\s+|your\s+)?(?:other|second|free|one|left[\uE100-\uF8FF]?|right[\uE100-\uF8FF]?)\s+(?:hand\s+)?(?=\p{L})"
-            + @"|\b(?:the\s+|your\s+)?(?:other|second|free|one|left[\uE100-\uF8FF]?|right[\uE100-\uF8FF]?)\s+(?=(?:palm|index|thumb"
-            + @"|finger|fist))|\b(?:the\s+|your\s+)?(?:other|second|free|one|left[\uE100-\uF8FF]?|right[\uE100-\uF8FF]?)\s+hand\s+",
+        $@"(?<!\p{{L}}\s+){OneOfTheHands}(?:hand\s+)?(?=\p{{L}})"
+            + $@"|\b{OneOfTheHands}(?:(?=(?:palm|index|middle|ring|little|thumb|finger|fist))|hand\s+)",
         Free
     )]
     private static partial Regex ThatHand();
@@ -128,6 +131,26 @@ internal sealed partial class NoteGlossary
         Free
     )]
     private static partial Regex FingersApart();
+
+    /// <summary>Two fingers that are only laid in two places; null where one of them cannot be read.</summary>
+    private IReadOnlyList<Hand>? FingersLaid(Match two)
+    {
+        var second = ItWord().Replace(two.Groups["p2"].Value, PlaceNoun().Match(two.Groups["p1"].Value).Value);
+        if (Spot(two.Groups["p1"].Value) is not { } one || Spot(second) is not { } other || one == other)
+            return null;
+        return
+        [
+            LaidOn(Track("hold-still", two.Groups["one"].Value + " finger"), one),
+            LaidOn(Track("hold-still", two.Groups["two"].Value + " finger"), other),
+        ];
+    }
+
+    [GeneratedRegex(@"\b(?:it|them)\b", Free)]
+    private static partial Regex ItWord();
+
+    /// <summary>The place without how it stands to it: "the brow" of "under the brow".</summary>
+    [GeneratedRegex(@"(?:the\s+|your\s+)?(?:inner\s+|outer\s+)?\p{L}+(?:\s+of\s+(?:the\s+|your\s+)?\p{L}+)?$", Free)]
+    private static partial Regex PlaceNoun();
 
     /// <summary>The one place, or zone, that some words name; null where they name none, or more.</summary>
     private string? Spot(string words) =>

@@ -6,9 +6,13 @@ namespace Wexis.Core.Techniques.Notes;
 internal sealed partial class NoteGlossary
 {
     /// <summary>"Smile right, then left": one side and then the other, where nothing else has read it.</summary>
-    private static bool TellsBothSides(Phrases phrases) =>
-        OneSideAndTheOther().IsMatch(phrases.Whole)
-        && phrases.Take(OneSideAndTheOther()) is not null | phrases.Take(ThatSideAlone()) is not null;
+    private static bool TellsBothSides(Phrases phrases)
+    {
+        if (!OneSideAndTheOther().IsMatch(phrases.Whole))
+            return false;
+        var (both, alone) = (phrases.Take(OneSideAndTheOther()), phrases.Take(ThatSideAlone()));
+        return both is not null || alone is not null;
+    }
 
     [GeneratedRegex(
         @"\b(?:(?:on|to)\s+the\s+)?(?:(?<l>left)|right)\b[\uE100-\uF8FF]?(?:\s+(?:sides?|one|cheek|brow|corner|shoulder|ear"

@@ -36,6 +36,30 @@ internal sealed partial class NoteGlossary
         };
     }
 
+    /// <summary>"Swallow five times in this position": held as the step before says; null where nothing was held.</summary>
+    public static Step? InThatPosition(Step before, Step step)
+    {
+        ArgumentNullException.ThrowIfNull(before);
+        ArgumentNullException.ThrowIfNull(step);
+        return
+            before is { Dose: null, AllActs.Count: > 0 }
+            && step is { AllHands.Count: 0, AllActs.Count: > 0 }
+            && ThatPosition().IsMatch(step.Cue ?? "")
+            ? before with
+            {
+                Acts = [.. before.AllActs, .. step.AllActs.Where(a => !before.AllActs.Any(b => b.Do == a.Do))],
+                Dose = step.Dose,
+                Still = [.. before.AllStill.Union(step.AllStill)],
+                State = before.State ?? step.State,
+                Tempo = step.Tempo ?? before.Tempo,
+                Cue = Cue($"{before.Cue} {step.Cue}"),
+            }
+            : null;
+    }
+
+    [GeneratedRegex(@"\bin\s+(?:this|that)\s+position\b|\bwhile\s+(?:you\s+)?stay(?:ing)?\s+(?:there|like\s+(?:this|that))\b", Free)]
+    private static partial Regex ThatPosition();
+
     /// <summary>"Inhale, lift the shoulders. Exhale, let them drop.": one breath.</summary>
     private static bool BreathesOn(Step before, Step step) =>
         before.AllActs.Any(a => a.Do == "breathe")

@@ -14,6 +14,8 @@ internal sealed partial class NoteGlossary
             yield return number;
         foreach (var still in step.AllStill.Where(z => step.AllActs.Any(a => Roles.RoleWords.PartOf(a.Do ?? "") == z)))
             yield return still;
+        if (MovesAsIf().Match(told) is { Success: true } moves)
+            yield return moves.Value.ToLowerInvariant();
         if (step.AllHands.Count == 0)
             yield break;
         if (
@@ -21,6 +23,11 @@ internal sealed partial class NoteGlossary
             && !step.AllHands.Any(h => h.AllZones.Contains("mouth-inside") || h.Contact == "hook")
         )
             yield return inside.Groups["in"].Value.ToLowerInvariant();
+        if (
+            step.AllHands.All(h => h.AllPath.Count < 2 && h.Direction is null && h.DegLeft is null)
+            && FromOutsideIn().Match(told) is { Success: true } way
+        )
+            yield return way.Value.ToLowerInvariant();
         if (step.AllHands.All(h => h.Pressure is null && h.Role is null) && PressureNoun().Match(told) is { Success: true } hard)
             yield return hard.Value.ToLowerInvariant();
     }
@@ -53,6 +60,10 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex NoCount();
 
+    /// <summary>"Move them as if reading": how it feels is all that is said of how it moves.</summary>
+    [GeneratedRegex(@"\bmov\w*\s+(?:it|them)\s+(?:as\s+(?:if|though)|like)\s[^,.;]*", Free)]
+    private static partial Regex MovesAsIf();
+
     [GeneratedRegex(@"\d+")]
     private static partial Regex AnyNumber();
 
@@ -62,6 +73,9 @@ internal sealed partial class NoteGlossary
         Free
     )]
     private static partial Regex InsideTheMouth();
+
+    [GeneratedRegex(@"\bfrom\s+(?:the\s+)?(?:outside|inside)(?:\s+to(?:\s+the)?)?\s+(?:in|out)(?:side|wards?)?\b", Free)]
+    private static partial Regex FromOutsideIn();
 
     [GeneratedRegex(@"\bpressure\b", Free)]
     private static partial Regex PressureNoun();

@@ -93,7 +93,7 @@ internal static class OtherHands
         O(@"\bvertical(?:ly)?\b|\bhorizontal(?:ly)?\b(?!\s+(?:eight|figure))", ""),
         O($@"(?:,\s*)?\bresist\w*\s+with{Mark}\s*{The}(?=(?:{HandNames}|index|middle|ring)\b)", " against the "),
         O($@"\bflutter\w*\s+{The}finger\s?tips?\s+(?:against|on|over)\b", "tap with the fingertips on"),
-        O($@"\b(?:hold|take)\w*\s+{The}hair\s+(?:at|near|by)\s+{The}roots\b", "with the fingertips on the scalp"),
+        O($@"\b(?:hold|take|grab|grip)\w*\s+{The}hair\s+(?:at|near|by)\s+{The}roots\b", "with the fingertips on the scalp"),
         O(@"\bspread\s+(?:up\s*(?:/|and|-)\s*down|apart\s+vertically)\b", "spread apart"),
         O(
             $@"(?<=\b(?<side>left|right){Mark}\s+(?:ear\s?lobe|ear|cheek|brow|temple"
@@ -120,7 +120,7 @@ internal static class OtherHands
             @"\bpress\w*\s+(?:with\s+)?(?:the\s+|a\s+|one\s+)?(?<hand>fingers?|palm|hand|thumb)\s+against(?:\s+it)?(?=\s*(?:[,.;]|\d|$))",
             "against the ${hand}"
         ),
-        O(@"\bwith\s+(?:only\s+)?(?:the\s+|your\s+)?(?:lip|cheek|jaw|face|mouth)\s+muscles?\b", ""),
+        O(@"\bwith\s+(?:only\s+)?(?:the\s+|your\s+)?(?:lip|cheek|jaw|face|mouth|forehead|brow|eye|chin|neck)\s+muscles?\b", ""),
         O($@"\bbacks?\s+of\s+(?:the\s+|your\s+|one\s+)*(?:left|right){Mark}\s+hands?\b", "back of the hand"),
         O(@"\btips?\s+of\s+(?:the\s+|your\s+|both\s+|all\s+)*(?=fingers?\b)", ""),
         O(
@@ -155,5 +155,112 @@ internal static class OtherHands
             ", the other hand ${verb} "
         ),
         O($@"^\s*take\s+{The}(?<hand>fists?|knuckles|palms|thumbs)\s+and\s+(?<verb>\p{{L}}+)\s+them\b", "with the ${hand} ${verb}"),
+        O(
+            @"\b(?:hold|tak|grip|grasp|catch)\w*\s+(?<what>it|them|(?:(?:the|your"
+                + @"|both)\s+)*\p{L}+(?:\s+\p{L}+)?)\s+between\s+(?<with>(?:the\s+"
+                + @"|your\s+)?thumbs?\s+and\s+(?:the\s+)?(?:index|fore|two|2|three)(?:\s*(?:fingers?|finger))?)(?=\s*(?:[.;]|$"
+                + @"|,?\s*(?:\d|for\b|hold\b|then\b"
+                + @"|light|firm|medium|gentl|soft|\p{L}+\s+seconds)))",
+            "pinch and hold ${what} between ${with}"
+        ),
+        O(@"\bpress\w*\b(?=[^.;:]{0,60},\s*(?:then\s+|and\s+)?pump\w*\b)", ""),
+        O(
+            @"\bindex\s+and\s+middle(?:\s+fingers?)?\s+(?:above|over|on)\s+(?:the\s+|your\s+)?jaw(?:line|bone)?\s*,?\s*(?:and\s+)?(?:the\s+"
+                + @"|your\s+)?thumbs?\s+(?:below|under|beneath)(?:\s+it)?\b",
+            "hooked fingers"
+        ),
+        O(
+            $@"\bsqueez\w*\s+(?<what>{The}(?:(?:upper|lower)\s+)?lips?)\s+(?:together\s+)?(?=(?:lightly\s+|gently\s+)?(?:with"
+                + $@"|between){Mark}\s+{The}"
+                + @"(?:thumb|index|finger))",
+            "pinch ${what} "
+        ),
+        O(@"^\s*hook\s*:\s*", ""),
+        O(@"\b(?:with\s+)?(?:about\s+)?half\s+(?:the\s+|your\s+)?(?:strength|force|power)\b", ""),
+        O(
+            $@"(?<=\btongue\b[^.;]{{0,80}})\b(?:the\s+|a\s+|one\s+)?(?<hand>{HandNames})\s+(?:holds?|push(?:es)?|press(?:es)?"
+                + @"|resists?)\s+against(?:\s+(?:it|that))?(?=\s*(?:[,.;]|$))",
+            "against the ${hand}"
+        ),
+        O(@"(?:,\s*)?(?:and\s+)?\bthe\s+other(?:\s+(?:hand|one))?\s+on\s+top(?:\s+of\s+it)?\b", ""),
+        O(@"\bthumbs?\s+hook(?:ed)?\s+(?=(?:under|below)\b)", "press with the thumbs "),
+        O(@"\b(?<way>up|out)(?:wards?)?\s*,?\s*not\s+(?:in|back|into\s+the\s+eye|backwards?|inwards?)\b(?=\s*(?:[,.;]|$))", "${way}wards"),
+        O(@"\bcups?\s+(?:the\s+|your\s+)?hands\s+(?:over|on|around)\s+(?:the\s+|your\s+)?face\b", "lay the palms on the whole face"),
+        O(@"^\s*(?:start|begin|finish|end)\w*\s+(?:with|by)\s+[^:,.;]{0,40}:\s*", ""),
+        O(
+            @"\bthumbs?\s+(?:under|below)\s*,\s*(?:and\s+)?index(?:\s+fingers?)?\s+(?:above|over|on\s+top)\s*,?\s*(?=(?:pinch|knead"
+                + @"|roll|squeez))",
+            "with thumb and index "
+        ),
+        O(
+            $@"(?<=\bsmil\w*\b[^.;]{{0,80}}\b(?<hand>{HandNames}|index|middle|ring)\b[^.;]{{0,60}},\s*)(?:and\s+)?(?:push|press|lift"
+                + $@"|mov|rais)\w*\s+{The}"
+                + @"(?<part>cheeks?)\s+up(?:wards?)?\b(?!\s+(?:in)?to\s+(?:the\s+)?(?:fingers|hands)|\s+against)",
+            "lift the ${part} up with the ${hand}"
+        ),
+        O(@"\bas\s+(?:an?\s+)?(?:control|check|reminder)\b", "to feel it"),
+        O(
+            @",?\s*(?:with\s+)?(?:the\s+|your\s+)?finger(?:tip)?s\s+(?:meet|touch)(?:ing)?\s+(?:each\s+other\s+)?(?:(?:in"
+                + @"|at)\s+the\s+(?:middle|centre|center))?(?=\s*[,.;])",
+            ""
+        ),
+        O(
+            $@"\b(?:plac|put|lay)\w*\s+{The}(?:a\s+)?(?<hand>hand|palm)\s+(?:flat\s+)?(?:on|against|to)\s+{The}(?:side\s+of\s+{The}head"
+                + @"|temple)(?:\s*,?\s*(?:just\s+)?above"
+                + $@"\s+{The}ear)?\s*,?\s*(?:and\s+)?(?:push|press|lean)\w*\s+{The}head\s+(?:\w+ly\s+)?(?:against|into)\s+(?:it"
+                + $@"|{The}(?:hand|palm))\b",
+            "push the head sideways against the ${hand}"
+        ),
+        O(
+            $@"\b(?<hand>thumb|hand|palm|finger)(?:\s+of\s+{The}(?:left|right){Mark}\s+hand)?(?<mid>[^.;]{{1,80}}),\s*{The}(?:left"
+                + $@"|right|other){Mark}\s+"
+                + @"(?:\k<hand>|hand|one)\s+follows\b",
+            "${hand}${mid}, alternating"
+        ),
+        O(
+            @",?\s*with\s+the\s+little\s+fingers?\s+(?:touching|on|at|near|above|beside)\s+(?:the\s+|your\s+)?(?:brows?|ears?|jaw|chin)\b",
+            ""
+        ),
+        O(@"\bindex\s*,\s*middle\s*,?\s*(?:and\s+)?ring\s+fingers?\b", "three fingers"),
+        O($@"^\s*(?:close|finish|end|conclude)\s+with\s+{The}(?=(?:{HandNames})\b)", ""),
+        O(
+            $@"(?<=\b(?:{HandNames})\b[^.;]{{0,60}},\s*)(?:and\s+|then\s+)?(?:slide|glide|move|run)\s+(?<way>down"
+                + $@"|up)\s+(?=(?:the\s+)?(?:side\s+of\s+the\s+)?neck\b[^.;]{{0,20}}\bto\b)",
+            "stroke ${way} "
+        ),
+        O(
+            $@"(?:,\s*)?\b(?:and\s+)?(?:draw|bring|pull|squeez)\w*\s+{The}elbows\s+(?:together|in(?:wards?)?|forwards?|closer)\b",
+            ", elbows together"
+        ),
+        O($@"\bclasp\w*\s+{The}hands\s+behind\s+{The}head\b", "hands behind the head"),
+        O(
+            @"\b(?<n>\d+)\s*(?:x|times)\s+in(?:wards?)?\s*,?\s*(?:and\s+|then\s+)?\k<n>\s*(?:x"
+                + @"|times)\s+out(?:wards?)?\b(?<=\bcircl\w*\b[^.;]*)",
+            "${n} times each way"
+        ),
+        O(
+            @"\b(?<n>\d+)\s*(?:x\s+)?(?<at>under|at|on|above|over|below|beside)\s+(?:the\s+)?(?:left"
+                + @"|right)[\uE100-\uF8FF]?\s+(?<part>\p{L}+)\s*,?\s*(?:and\s+|then\s+)?\k<n>\s*(?:x\s+)?\k<at>"
+                + @"\s+(?:the\s+)?(?:left|right)[\uE100-\uF8FF]?\s+\k<part>\b",
+            "${at} the ${part}, ${n} times each side"
+        ),
+        O(
+            $@"^\s*with\s+(?:flat\s+)?(?<hand>{The}(?:(?:index|middle"
+                + $@"|ring)\s+)?(?:{HandNames}))\s+cover\w*\s+(?={The}(?:upper\s+)?(?:lids?|eyelids?|brows?|forehead)\b)",
+            "${hand} on "
+        ),
+        O($@"\bspread\w*\s+{The}fingers\s+(?:over|on|across)\s+", "place the fingers on "),
+        O(
+            $@"\b(?<hand>hand|palm|fingers?)\s+holds?\s+(?<part>{The}(?:(?:left|right){Mark}\s+)?(?:collar\s?bones?|breast\s?bone"
+                + @"|sternum))\b",
+            "${hand} on ${part} holds the skin"
+        ),
+        O($@"\bpush\w*\s+{The}(?:nose\s+)?tip(?:\s+of\s+{The}nose)?\s+up(?:wards?)?\s+(?=with\b)", "lift the tip of the nose "),
+        O(
+            @"(?<=\b(?:hands|palms|fingers)\b[^.;]{0,40})\bso\s+(?:that\s+)?(?:the\s+|your\s+)?lips\s+(?:pout|pucker|stick\s+out"
+                + @"|come\s+forward)\b",
+            ""
+        ),
+        O($@"\b(?:in|on|at)\s+{The}nostril\s+folds?\b", "beside the nostrils"),
     ];
 }

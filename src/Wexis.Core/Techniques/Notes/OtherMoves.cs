@@ -10,7 +10,8 @@ internal static class OtherMoves
     public static readonly (Regex Said, string Read)[] Rows =
     [
         O(
-            $@"\bair\s*:?\s*(?:(?:in|to|into)\s+)?{The}(?:upper\s+lip|lower\s+lip|(?:left|right){Mark}\s+cheek)(?:\s*(?:,|-+>?|/|then"
+            $@"(?:\b(?:push|mov|roll|pass|shift|blow)\w*\s+(?:the\s+)?)?\bair\s*:?\s*(?:(?:in|to|into|from)\s+)?{The}(?:upper\s+lip"
+                + $@"|lower\s+lip|(?:left|right){Mark}\s+cheek)(?:\s*(?:,|-+>?|/|then"
                 + $@"|to)\s*{The}"
                 + $@"(?:upper\s+lip|lower\s+lip|(?:left|right){Mark}\s+cheek)){{3}}\b",
             "move the air round the mouth"
@@ -70,7 +71,12 @@ internal static class OtherMoves
         O(@"\b(?<how>light|gentle|soft|medium|moderate|strong|firm)\s+suction\b", "${how} pressure"),
         O(@"\b(?:a?round|on|through)\s+an?\s+imaginary\s+\p{L}+\b", ""),
         O(@"^\s*tongue\s+(?:(?:to|on|at)\s+)?(?:the\s+)?(?:roof|palate)\s+press\b", "press the tongue to the palate"),
-        O(@"(?<=\bhalf[-\s]circles?\b[^.;]{0,40})\bear\s*[-–]\s*chest\s*[-–]\s*ear\b", ""),
+        O(
+            $@"(?<=\bhalf[-\s]circles?\b[^.;]{{0,40}})\b(?:(?:left|right){Mark}\s+)?(?:ear|shoulder)\s*[-–]\s*chest\s*[-–]\s*(?:(?:left"
+                + $@"|right){Mark}\s+)?"
+                + @"(?:ear|shoulder)\b",
+            ""
+        ),
         O(@"\bhead\s+(?:is\s+|stays\s+)?level\b", "head straight"),
         O(@"\bas\s+far\s+(?:to\s+the\s+)?(?<side>left|right|up|down)\s+as\s+(?:possible|you\s+can|is\s+comfortable)\b", "${side}"),
         O(@"\blook\w*\s+into\s+the\s+distance\b(?:\s+over\s+(?:the|your)\s+(?:thumb|finger))?", "look far away"),
@@ -92,9 +98,9 @@ internal static class OtherMoves
         O(@"\bfingers\s+(?:are\s+)?lac(?:ed|ing)\b", "fingers interlaced"),
         O($@"\bknuckles?\s+of\s+{The}(?:index|middle|fore)\s?(?:fingers?)?\b", "knuckle"),
         O(
-            $@"\b(?:blow|push|mov|shift|pass)\w*\s+(?:the\s+)?air\s+from\s+{The}(?:left{Mark}\s+"
+            $@"\b(?:blow|push|mov|shift|pass|roll)\w*\s+(?:the\s+)?air\s+from\s+{The}(?:left{Mark}\s+"
                 + $@"|right{Mark}\s+)?cheek\s+(?:over\s+)?to\s+{The}"
-                + $@"(?:other|left{Mark}|right{Mark})(?:\s+cheek)?\b",
+                + $@"(?:other|cheek|left{Mark}|right{Mark})(?:\s+cheek)?\b",
             "move the air from cheek to cheek"
         ),
         O($@"\bair\s+(?:in|into)\s+(?:the\s+)?(?<side>(?:left|right){Mark})(?:\s+cheek)?", "puff ${side}"),
@@ -127,7 +133,11 @@ internal static class OtherMoves
             $@"\btouch\w*\s+{The}(?<goal>nose|chin|tip\s+of\s+(?:the|your)\s+nose)\s+with\s+{The}(?:tip\s+of\s+{The})?tongue(?:\s+tip)?\b",
             "stick the tongue out to the ${goal}"
         ),
-        O(@"(?<=\btongue\s+out\s*,?\s*)(?:try\s+to\s+)?touch\w*\s+(?:the\s+|your\s+)?(?<goal>nose|chin)\b", "to the ${goal}"),
+        O(
+            @"(?<=\btongue\s+out\s*,?\s*|\bstick\s+out\s+(?:the\s+"
+                + @"|your\s+)?tongue\b[^.;]{0,40},\s*)(?:try\s+to\s+)?touch\w*\s+(?:the\s+|your\s+)?(?<goal>nose|chin)\b",
+            "to the ${goal}"
+        ),
         O(
             $@"\btouch\w*\s+{The}(?:(?:left|right){Mark}\s+)?shoulder\s+with\s+{The}ear\b|\btouch\w*\s+{The}ear\s+with\s+{The}shoulder\b",
             "tilt the ear to the shoulder"
@@ -152,7 +162,7 @@ internal static class OtherMoves
         ),
         O(
             @"\blet\s+(?:the\s+|your\s+)?head\s+(?:hang|drop|sink|fall)\b(?:\s+(?:to\s+the\s+front|forwards?"
-                + @"|down))*(?!\s+(?:\w+ly\s+)?(?:back|to\s+|side))",
+                + @"|down))*(?!\s+(?:\w+ly\s+)?(?:back|to\s+|side|in(?:to)?\s|on(?:to)?\s))",
             "bend the head forward"
         ),
         O(@"\bstretch\w*\s+(?:the\s+|your\s+)?neck\s+(?:long|tall)\b", "neck long"),
@@ -266,7 +276,10 @@ internal static class OtherMoves
             "tongue out to the nose, tongue out to the chin"
         ),
         O(@"\blook\w*\s+straight\b(?!\s+(?:ahead|up|down))", "look straight ahead"),
-        O($@"\bpush\w*\s+{The}chin\s+down\s+against\b", "open the jaw against"),
+        O(
+            $@"\b(?:push|press)\w*\s+{The}chin\s+down\s+(?:against|into|onto)\b(?![^.;]*\b(?:mouth|lips)\s+(?:closed|shut|together)\b)",
+            "open the jaw against"
+        ),
         O(@"\bspeak\w*\s+(?:the\s+)?vowels\b", "say A E I O U"),
         O(@"\bsay\w*\s+the\s+vowels\b(?!\s*[:,]?\s*[""“]?(?-i:A))", "say A E I O U"),
         O(
@@ -276,7 +289,12 @@ internal static class OtherMoves
             "and close the jaw"
         ),
         O($@"\b(?:cup|rest|lay|put|hold)\w*\s+{The}chin\s+(?:in|on|into)\s+{The}(?<hand>hands|palms)\b", "${hand} on the chin"),
-        O(@"(?:,\s*)?\blean\s+(?:the\s+|your\s+)?head\s+into\s+(?:them|(?:the\s+|your\s+)?(?:hands|palms))\b", ""),
+        O(
+            @"(?:,\s*)?(?:and\s+)?\b(?:lean|let)\s+(?:the\s+|your\s+)?head\s+(?:sink\s+|rest\s+|fall\s+)?(?:in(?:to)?"
+                + @"|on(?:to)?)\s+(?:it|them|(?:the\s+|your\s+)?(?:hands"
+                + @"|palms))\b",
+            ""
+        ),
         O(@"\b(?<part>mouth|jaw)\s+opens?\s+against\b", "open the ${part} against"),
         O($@"\blet\s+{The}(?:(?:whole|entire)\s+)?face\s+(?:go\s+(?:soft|loose|slack)|soften|relax)\b", "relax the whole face"),
         O(
@@ -306,5 +324,64 @@ internal static class OtherMoves
             "${part}: "
         ),
         O(@"\b(?<n>\d+)/\k<n>(?=\s*(?:[,.;]|$))", "${n} times each way"),
+        O(@"(?<=\b(?:to|into)\s+an?\s+)small\s+(?=(?-i:O)\b)", ""),
+        O(
+            @"(?<=^\s*|[,:;–-]\s*|\b(?:and|then)\s+)(?:long|small|big|large|round|oval|tall|tight|wide"
+                + @"|loose)\s+(?-i:O)\b(?!['’])(?:\s+with\s+(?:the\s+|your\s+)?(?:mouth|lips))?",
+            "say O"
+        ),
+        O(@"(?<=\b(?:chin|jaw)\b[^.;]{0,60})\bopen\s+against\b", "open the jaw against"),
+        O(@"\bdouble\s+chin\s+(?:back|in)(?:wards?)?\b", "tuck the chin in"),
+        O(
+            @"(?:,\s*)?\b(?:the\s+)?(?:other|opposite|same|left|right)[\uE100-\uF8FF]?\s+shoulder\s+(?:stays?|is|remains?)\s+(?:down"
+                + @"|low|still|relaxed)\b",
+            ", shoulders down"
+        ),
+        O($@"\bflutter\w*\s+{The}(?:upper\s+)?(?:(?:eye)?lids|(?:eye)?lashes)\b", "blink quickly"),
+        O(
+            @"(?:^\s*|\b(?:look\w*|eyes)\s*:?\s+)(?<a>up|down|left|right)[\uE100-\uF8FF]?\s*[-/]\s*(?<b>up|down|left"
+                + @"|right)[\uE100-\uF8FF]?\s+(?<n>\d+)"
+                + @"\s*(?:x|times)?(?=\s*(?:slow(?:ly)?|quick(?:ly)?|fast)?\s*(?:[,.;]|$))",
+            "look ${a} and ${b}, ${n} times"
+        ),
+        O(
+            @"(?<=\bcorners?\b[^.;]{0,60})(?:\+|,|\band\b)\s*(?:show\w*\s+|tens\w*\s+)?(?:the\s+)?neck\s+(?:cords|bands"
+                + @"|strings)(?:\s+(?:out|tight|visible))?",
+            ", tense the neck"
+        ),
+        O(@"\brepeat\w*\s+(?<n>\d+)(?=\s*(?:[.;,]|$))", "${n} times"),
+        O(@"\blook\w*\s+diagonal(?:ly)?\s+(?=(?:up|down)\b)", "look "),
+        O(@"(?:,\s*)?\b(?:then\s+|and\s+)?(?:on\s+|along\s+)?the\s+other\s+diagonal\b", ", each way"),
+        O(@"\b(?:neck|head)\s+circles?\s*\(\s*(?:only\s+)?half(?:\s+only)?\s*\)", "head half circles"),
+        O(@"(?<=\bsquint\w*\b[^.;]{0,60}),?\s*only\s+(?:the\s+|your\s+)?lower\s+(?:eye)?lids?\b", ""),
+        O($@"\b(?:let\s+)?{The}eyes\s+(?:follow\s+)?[^.;:]{{0,30}}?\bclock(?:\s+face)?\b(?:\s*:?\s*12\b[\d,\s]*)?", "circle the eyes, "),
+        O(@"\brins\w*\s+(?:as\s+(?:if\s+)?with|like(?:\s+with)?)\s+(?:an?\s+)?(?:mouthwash|water)\b", "move the air from cheek to cheek"),
+        O(@"^\s*palm\s+(?:the\s+|your\s+)?eyes\b", "palms over the eyes"),
+        O(@"\blook\w*\s+(?:far\s+)?out\s+of\s+(?:the|a)\s+window\b", "look far away"),
+        O(@"\b(?:slack|soft|loose|relaxed)\s+mouth\b", "jaw loose"),
+        O(@"\btongue\s+out(?:wards?)?\s+(?=against\s+(?:the\s+|your\s+)?(?:inside\s+of\s+the\s+)?cheek)", "tongue "),
+        O(
+            $@"(?<=\btongue\b[^.;]{{0,80}}),\s*{The}(?<hand>{HandNames})\s+(?:in(?:wards?)?\s+)?against\s+{The}tongue\b",
+            " against the ${hand}"
+        ),
+        O(@"(?<!\bwith\s+an?\s+(?:\p{L}+\s+)?)\bsigh\s+out\b", "breathe out"),
+        O(
+            @"\b(?:mov\w*\s+them|look\w*)\s+as\s+if\s+(?:you\s+)?read\w*\s+(?:an?\s+)?(?:lines?"
+                + @"|book)\b(?:\s+from\s+left\s+to\s+right)?(?:\s+and\s+back)?",
+            "look left and right"
+        ),
+        O(
+            @"\bupper\s+lip\s+(?:goes\s+)?over\s+(?:the\s+)?lower(?:\s+(?:lip|one))?(?:\s*,?\s*(?:and\s+)?(?:pull|draw"
+                + @"|stretch)\w*\s+(?:it\s+)?down(?:wards?)?)?\b",
+            "roll the upper lip in"
+        ),
+        O($@"\bform\w*\s+{The}(?:lips|mouth)\s+(?:in)?to\s+an?\s+(?:oval|circle|ring)\b", "say O"),
+        O(
+            @"(?<=\bair\b[^.;]{0,80})\b(?:shift|mov|push|pass|blow)\w*\s+it\s+from\s+(?:one\s+)?(?:cheek"
+                + @"|side)\s+to\s+(?:the\s+)?(?:other|cheek|side)(?:\s+(?:cheek|side))?\b",
+            "move the air from cheek to cheek"
+        ),
+        O(@"\blook\w*\s+(?:down\s+)?in(?:to)?\s+(?:the\s+|your\s+)?armpits?\b", "look down"),
+        O(@"\b(?:chin|head)\s+lifts\b", "chin up"),
     ];
 }

@@ -10,6 +10,10 @@ internal static class OtherPlaces
     public static readonly (Regex Said, string Read)[] Rows =
     [
         O(
+            @"\bunder\s+(?:the\s+)?chin\s+from\s+(?:the\s+)?(?:middle|centre|center)\s+(?:out\s+)?to\s+(?:the\s+)?ears?\b",
+            "from under the chin to the ear"
+        ),
+        O(
             @"^(?<part>\s*[\p{L}\s-]{3,30}?)\s+(?:lift|open|firm|smooth|shorten|tight(?:en)?|plump|ton|strengthen|relax|releas|sculpt"
                 + @"|shap)ers?\s*"
                 + @"(?=:|\s[-–]\s)",
@@ -118,5 +122,57 @@ internal static class OtherPlaces
         ),
         O(@"(?<=^\s*nose\s*:[^.;]{0,40})(?<on>\b(?:on|at)\s+(?:the\s+)?)tip\b(?!\s+of)", "${on}tip of the nose"),
         O(@"(?<=^\s*forehead\b[^.;]{0,60})\bmid(?:dle)?\s*(?:-+>|→|to)\s*sides?\b", "from the middle of the forehead to the temples"),
+        O(
+            @"(?<=\bbrows?\b[^.;]{0,80})\bfrom\s+(?:the\s+)?nose\s+(?:out(?:wards?)?\s+|along\s+)?to\s+(?:the\s+)?(?:tails?|ends?|outer"
+                + @"\s+ends?)\b(?!\s+of)",
+            "from the inner end of the brow to the outer end of the brow"
+        ),
+        O(
+            @"(?<=(?<!\b(?:upper|lower)\s+)\blips\b[^.;]{0,80})\bfrom\s+(?:the\s+)?(?:middle|centre|center)\s+(?:out(?:wards?)?\s+)?to"
+                + @"\s+(?:the\s+)?corners\b(?!\s+of)",
+            "from the middle of the lips to the corners of the mouth"
+        ),
+        O($@"\bhollows?\s+(?:over|of|at|behind|above|near)\s+{The}(?:collar\s?bones?|clavicles?)\b", "hollow above the collarbone"),
+        O(@"(?<=\beyes?\b[^.;]{0,120})(?:,\s*)?\b(?:on|over|along)\s+(?:the\s+)?bone\b(?!\s+(?:under|above|below|behind|of))", ""),
+        O(
+            @"(?<=\b(?<which>inner|outer)\s+(?:eye\s+)?corners?\b[^.;]{0,80})\bfrom\s+(?:the|this|that)\s+corner\b(?!\s+of)",
+            "from the ${which} corner"
+        ),
+        O(@"\b(?:up\s+)?into\s+(?:the\s+|your\s+)?hair\b(?!\s?line)", "to the hairline"),
+        O(@"(?:,\s*)?\b(?:by\s+)?(?:a\s+)?(?:few|couple\s+of)\s*(?:mm|millimet\w+|cm|centimet\w+)\b(?!\s+(?:above|below|from))", ""),
+        O(
+            @"\bfrom\s+(?:the\s+)?(?:left|right)[\uE100-\uF8FF]?\s+(?:to\s+(?:the\s+)?(?:left|right)[\uE100-\uF8FF]?\s+temple"
+                + @"|temple\s+(?:across\s+|over\s+)?to\s+(?:the\s+)?(?:left|right)[\uE100-\uF8FF]?(?:\s+temple)?)(?:\s+and\s+back)?\b",
+            "from the temple over the middle of the forehead to the temple"
+        ),
+        O(
+            @"(?<=^\s*collar\s?bones?\s*:[^.;]{0,60})\b(?<in>(?:in|on|at)\s+the\s+)hollows?\b(?!\s+(?:above|of|over))",
+            "${in}hollow above the collarbone"
+        ),
+        O(
+            $@"\bunder\s+{The}brow\s?bones?(?:\s*,?\s*(?:(?:at|in|on)\s+)?(?:the\s+)?inner\s+(?:third|half|part|end)"
+                + @"|\s+(?:at|near|next\s+to|close\s+to)\s+(?:the\s+)?(?:inner\s+(?:eye\s+)?corners?(?:\s+of\s+(?:the\s+"
+                + @"|your\s+)?eyes?)?|nose))?",
+            "under the brow"
+        ),
+        O(@"\bcheek\s+muscles?\b", "cheek"),
+        O(@"\blower\s+eye(?:\s+socket)?\s+bones?\b", "lower rim"),
+        O(@"\bupper\s+eye(?:\s+socket)?\s+bones?\b", "upper rim"),
+        O(@"\bcrow's\s+feet\s+(?:lines?|area|wrinkles)\b", "crow's feet"),
+        O($@"\b(?:along\s+)?{The}lower\s+lash(?:es|\s+lines?)\b", "under the eye"),
+        O(@",?\s*(?:at\s+|on\s+)?(?:several|different|various|many)\s+(?:spots|places|points)\b(?!\s+(?:on|along|under|of))", ""),
+        O(
+            @"(?<=^\s*collar\s?bones?\b[^.;]{0,40})\bfrom\s+(?:the\s+)?(?:middle|centre"
+                + @"|center)\s+(?:out\s+)?to\s+(?:the\s+)?(?=shoulders?\b)",
+            "from the breastbone to the "
+        ),
+        O($@"\bon\s+(?:either|both|each)\s+sides?\s+of\s+{The}(?=(?:nostrils?|mouth)\b)", "beside the "),
+        O(@"\b(?:skull|cranium)\b(?<!\b(?:base|edge)\s+of\s+(?:the\s+)?skull)(?!\s+(?:base|edge))", "scalp"),
+        O(
+            @"\b(?:along\s+)?under\s+the\s+eyes?\s+from\s+(?:the\s+)?(?<a>inner|outer)\s+corners?\s+to\s+(?:the\s+)?(?:inner"
+                + @"|outer)\s+corners?\s*,?\s*(?:and\s+|then\s+)*"
+                + @"(?:over|above|along)\s+(?:the\s+)?(?:brows?|eyes?|upper\s+rim)\s+back(?:\s+to\s+(?:the\s+)?\k<a>\s+corners?)?\b",
+            "around the eye"
+        ),
     ];
 }

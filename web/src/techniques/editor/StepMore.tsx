@@ -190,7 +190,7 @@ export function StepMore({
                 onChange={(verb) => onChange(withHand(step, 1, { verb }))}
               />
               <Pick
-                label="As"
+                label="It is there to"
                 options={choices("role")}
                 value={second.role}
                 onChange={(role) => onChange(withHand(step, 1, { role }))}

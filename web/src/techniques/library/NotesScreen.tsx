@@ -13,7 +13,7 @@ import { Pick } from "../../ui/Field";
 import { Problem } from "../../ui/States";
 import { LibraryHead } from "./LibraryHead";
 import { readAs } from "../parts/readAs";
-import { contactChoices, draftPlace } from "../parts/techniqueModel";
+import { choicesOf, contactChoices, draftPlace } from "../parts/techniqueModel";
 
 /** What a sentence does not say, as words in a list. */
 const asWords = (asked: string) => asked.charAt(0).toLowerCase() + asked.slice(1).replace(/\?$/, "");
@@ -203,11 +203,8 @@ export function NotesScreen() {
 
 const NOT_SAID: Schemas["SaidForAll"] = { pressure: null, contact: null, laid: null };
 
-const LAID_HANDS = [
-  { value: "resist", word: "resist", hint: "The face moves against them." },
-  { value: "hold", word: "hold the skin", hint: "The skin under them stays where it is." },
-  { value: "feel", word: "only feel", hint: "They change nothing." },
-];
+/** What hands may do that lie there. */
+const LAID: readonly string[] = ["resist", "hold", "feel"];
 
 /** What no step says because it is always so, said once. Asked where a step lacks it. */
 function ForAll({
@@ -245,7 +242,7 @@ function ForAll({
         <Pick
           label="Hands that lie there"
           empty="left open"
-          options={LAID_HANDS}
+          options={choicesOf(atlas, "role").filter((c) => LAID.includes(c.value))}
           value={value.laid ?? null}
           onChange={(laid) => onChange({ ...value, laid })}
         />

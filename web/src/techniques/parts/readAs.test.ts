@@ -4,7 +4,11 @@ import { readAs } from "./readAs";
 import { emptyAct, emptyHand, emptyPose, emptyStep, emptyTempo } from "./techniqueModel";
 
 const atlas = {
-  choices: { lips: [{ value: "closed", word: "closed" }], effort: [{ value: "slight", word: "a little" }] },
+  choices: {
+    lips: [{ value: "closed", word: "closed" }],
+    effort: [{ value: "slight", word: "a little" }],
+    role: [{ value: "hold", word: "hold the skin" }],
+  },
   moves: [{ id: "raise-brows", base: "raise-brows", words: "raise the brows" }],
   verbs: [{ id: "stroke", word: "stroke", words: "" }],
   contacts: [{ id: "ring", name: "ring finger" }],
@@ -60,7 +64,7 @@ describe("what a step was read as", () => {
       ],
     };
     expect(readAs(atlas, step)).toEqual([
-      "the hand: stroke on brow to hold the skin",
+      "the hand: stroke on brow there to hold the skin",
       "besides: stroke with ring finger on brow",
     ]);
   });

@@ -7,13 +7,6 @@ const plain = (id: string) => id.replaceAll("-", " ").replaceAll("_", " ");
 const listed = (words: readonly string[], by = " and ") => words.join(by);
 const said = (words: readonly (string | false | null | undefined)[]) => words.filter((w) => Boolean(w)).join(" ");
 
-const FOR: Readonly<Record<string, string>> = {
-  hold: "to hold the skin",
-  resist: "to resist",
-  feel: "only to feel",
-  anchor: "as an anchor",
-};
-
 /** What a step was read as, in short phrases of everyday words: what is done, by which hand and where, how held, how much. */
 export function readAs(atlas: Atlas, step: Step): string[] {
   const word = (field: Field, value: string | null | undefined) =>
@@ -39,7 +32,7 @@ export function readAs(atlas: Atlas, step: Step): string[] {
       zones.length > 0 && `on ${listed(zones.map(place))}`,
       h.direction && plain(h.direction),
       h.pressure !== null && `(${atlas.levels.find((l) => l.level === h.pressure)?.feel ?? h.pressure})`,
-      h.role && h.role !== "work" && (FOR[h.role] ?? plain(h.role)),
+      h.role && h.role !== "work" && `there to ${word("role", h.role)}`,
     ]);
   };
   const held = step.state;

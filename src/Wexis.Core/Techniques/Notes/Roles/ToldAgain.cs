@@ -193,7 +193,8 @@ internal static class ToldAgain
                 c.Role switch
                 {
                     Role.Part => places.Contains(c.Means) || (General.Contains(c.Means) && parts.Exists(p => Same(p, c.Means))),
-                    Role.Way when c.Means is "left" or "right" => OfEither(step) && !parts.Exists(GoesAside.Contains),
+                    Role.Way when c.Means is "left" or "right" => step.AllActs is [{ Do: "gaze-diagonal" }]
+                        || OfEither(step) && !parts.Exists(GoesAside.Contains),
                     Role.Way => ways.Contains(c.Means) || step.AllHands.Any(h => Goes(h, c.Means)),
                     Role.Verb => step.AllHands.Count == 0 && RoleWords.Verb(c.Means) is { Bare: true },
                     Role.Leads => !StandsBeside(c.Means),
@@ -379,8 +380,12 @@ internal static class ToldAgain
         || (verb is { Moves: { } part, Way: { } by } && RoleWords.MoveOf(part, by) is { } move && step.AllActs.Any(a => a.Do == move))
         || (
             verb.Moves == "eye"
-            && step.AllActs.Any(a =>
-                RoleWords.PartsIn(a.Do ?? "").Any(p => p is "eye" or "head") || AlsoTold.GetValueOrDefault(a.Do ?? "", []).Contains("eye")
+            && (
+                step.State?.Head == "back"
+                || step.AllActs.Any(a =>
+                    RoleWords.PartsIn(a.Do ?? "").Any(p => p is "eye" or "head")
+                    || AlsoTold.GetValueOrDefault(a.Do ?? "", []).Contains("eye")
+                )
             )
         )
         || (verb.Way is { } way && Answers(way, ways, step));

@@ -1,0 +1,176 @@
+using System.Text.RegularExpressions;
+using Wexis.Core.Techniques.Claims;
+
+namespace Wexis.Core.Techniques.Notes;
+
+/// <summary>Sentences of a note, and of what kind each is: a title, a caution, advice, a claim.</summary>
+internal sealed partial class NoteGlossary
+{
+    /// <summary>Sentences in order; a list's numbers and bullets are no words.</summary>
+    public static IReadOnlyList<NoteSentence> Sentences(string text)
+    {
+        var shorthand = new NoteShorthand();
+        return
+        [
+            .. AsTheyStand(shorthand.WrittenOut(text))
+                .Select(s => s with { Text = NoteShorthand.Plain(s.Text).Trim(), Stood = shorthand.AsItStood(s.Text) })
+                .Aggregate(new List<NoteSentence>(), OfBothSides),
+        ];
+    }
+
+    /// <summary>"Right hand on the left cheek …, then change": which hand and which cheek does not matter.</summary>
+    private static List<NoteSentence> OfBothSides(List<NoteSentence> told, NoteSentence next)
+    {
+        if (OnlyChange().IsMatch(next.Text) && told is [.., var last] && HandWord().IsMatch(last.Text))
+            told[^1] = last with
+            {
+                Text = OneHandAndTheOther().IsMatch(last.Text)
+                    ? last.Text
+                    : OneOfTwoParts().Replace(OneOfBothHands().Replace(last.Text, ""), ""),
+            };
+        told.Add(next);
+        return told;
+    }
+
+    [GeneratedRegex(
+        @"^\s*(?:(?:change|swap|switch)(?:\s+(?:sides?|hands?))?|(?:(?:on|to|with)\s+)?(?:the\s+)?(?:left|right|other)(?:\s+(?:side"
+            + @"|eye|brow|cheek|ear"
+            + @"|corner))?)\W*$",
+        Free
+    )]
+    private static partial Regex OnlyChange();
+
+    [GeneratedRegex(@"\b(?:left|right)\s+(?=(?:eye|brow|corner)\b)", Free)]
+    private static partial Regex OneOfTwoParts();
+
+    /// <summary>The same, each as it stands in the text.</summary>
+    public static IReadOnlyList<NoteSentence> AsTheyStand(string text)
+    {
+        ArgumentNullException.ThrowIfNull(text);
+        var found = new List<NoteSentence>();
+        var opens = true;
+        var lines = LineEnd().Split(text);
+        var many = lines.Count(l => l.Any(char.IsLetter)) > 1;
+        for (var i = 0; i < lines.Length; i++)
+        {
+            var sentences = SentenceEnd()
+                .Split(lines[i])
+                .Select(s => Bullet().Replace(s, "").Trim())
+                .Where(s => s.Any(char.IsLetter))
+                .ToList();
+            var goesOn = sentences.Count > 1 && !Ends(NoteShorthand.Plain(sentences[0]));
+            var may = opens && !goesOn && !Bullet().IsMatch(lines[i]) && (sentences.Count == 1 ? many : found.Count == 0);
+            var next = i + 1 < lines.Length ? lines[i + 1] : "";
+            var heads = may && sentences.Count == 1 && !Ends(lines[i]) && (next.Trim().Length == 0 || Bullet().IsMatch(next) || Ends(next));
+            found.AddRange(
+                sentences.Select(
+                    (s, n) => new NoteSentence(s, may && n == 0, heads, s, n > 0 && !Ends(NoteShorthand.Plain(sentences[n - 1])))
+                )
+            );
+            opens = sentences.Count == 0;
+        }
+        return found;
+
+        static bool Ends(string line) => line.TrimEnd() is [.., '.' or '!' or '?' or ';'];
+    }
+
+    /// <summary>
+    /// A heading: a few words that say neither how nor how much. One that begins with what to do ("Smile over the chin") must be set like
+    /// a heading.
+    /// </summary>
+    public bool IsTitle(NoteSentence told) => told.MayHead && IsTitle(told.Text) && (told.Heads || !BeginsWithWork(told.Text));
+
+    private bool IsTitle(string sentence) =>
+        Words(sentence).Count <= MostWordsOfTitle
+        && Dose(sentence) is null
+        && !Forbids(sentence)
+        && !IsAdvice(sentence)
+        && !IsClaim(sentence)
+        && Material(sentence) is null
+        && LaysHands(sentence) is null
+        && !Contacts.Any(c => c.Pattern.IsMatch(sentence))
+        && !PressureWord().IsMatch(sentence)
+        && sentence.Count(c => c is ',') < 2
+        && !sentence.TrimEnd().EndsWith(';')
+        && !sentence.Contains(" you ", StringComparison.OrdinalIgnoreCase)
+        && !(Label().Match(sentence) is { Success: true } of && sentence[of.Length..].Any(char.IsDigit))
+        && Still(sentence).Count == 0
+        && Pose(sentence) is null;
+
+    private static bool BeginsWithWork(string sentence)
+    {
+        // "Lips: pout": what stands before the work is a label.
+        if (PartLabel().Match(sentence) is { Success: true } label)
+            sentence = sentence[label.Length..];
+        return (Does(sentence, out var at) && at == 0) || TellsToDo(sentence) || PlacesFirst().IsMatch(sentence);
+    }
+
+    [GeneratedRegex(@"^\s*(?:gently\s+|now\s+)?(?:place|put|lay|rest|position|set)\s+(?:the|your|both|two|three|four|one|an?|\d)\b", Free)]
+    private static partial Regex PlacesFirst();
+
+    /// <summary>"Pull the jaw …": something is to be done, whatever it is.</summary>
+    private static bool TellsToDo(string sentence) =>
+        WordPattern().Matches(sentence) is [var first, var next, ..]
+        && next.Value.ToLowerInvariant() is "the" or "your" or "both" or "it" or "them"
+        && Roles.RoleWords.Verb(first.Value.ToLowerInvariant()) is not null;
+
+    /// <summary>The name in a heading: "Exercise 3: Brow smoother." is "Brow smoother".</summary>
+    public static string Title(string sentence) => Heading().Replace(sentence, "").Trim(' ', '.', ':', '#', '*', '_', '-', '–', '!');
+
+    private const int MostWordsOfTitle = 8;
+
+    public static IReadOnlyList<string> Words(string text) => [.. WordPattern().Matches(text.ToLowerInvariant()).Select(m => m.Value)];
+
+    /// <summary>Why the polarity of a sentence matters; null where it does not.</summary>
+    public static string? Polarity(string sentence)
+    {
+        var risky = Risky().Match(sentence);
+        var negative = Negation().Match(sentence);
+        if (negative.Success && (risky.Success || Movement().IsMatch(sentence)))
+            return $"It says “{negative.Value.Trim().ToLowerInvariant()}”. Is that what was meant? A lost or a misheard “not” turns "
+                + "it round.";
+        return risky.Success ? $"“{risky.Value.Trim().ToLowerInvariant()}” stands here without a “not”. Was one lost?" : null;
+    }
+
+    public static bool Forbids(string sentence) => Forbidding().IsMatch(sentence);
+
+    /// <summary>
+    /// "Round the lips, blow slowly 10 s, the cheeks don't puff": what is to be done, and what not. Null where a sentence does only one of
+    /// them, or begins with what it forbids.
+    /// </summary>
+    public static (string Work, string Caution)? CutForbidding(string sentence)
+    {
+        if (!Forbids(sentence))
+            return null;
+        var parts = ForbidsFrom().Split(sentence, 2);
+        return
+            parts is [var work, var caution]
+            && Forbids(caution)
+            && !Forbids(work)
+            && Dose(caution) is null
+            && (Dose(work) is not null || Does(work))
+            ? (work, caution)
+            : null;
+    }
+
+    public static bool IsAdvice(string sentence) => Advice().IsMatch(sentence) && !Movement().IsMatch(sentence) && !Does(sentence);
+
+    /// <summary>
+    /// A sentence that says what a technique does; one with a dose, or one that begins with what to do, says how it is done.
+    /// </summary>
+    public bool IsClaim(string sentence) =>
+        Dose(sentence) is null
+        && !BeginsWithWork(sentence)
+        && (
+            Claims().IsMatch(sentence)
+            || (Targets().IsMatch(sentence) && (ClaimWords.Named(sentence, _atlas).Count > 0 || Garbled(sentence).Count > 0))
+        );
+
+    /// <summary>What is taken to hand before: oil, cream, a towel; null when the sentence says none.</summary>
+    public static string? Material(string sentence) =>
+        TakeToHand().Match(sentence) is { Success: true } m && !Does(sentence[(m.Index + m.Length)..])
+            ? m.Groups["what"].Value.Trim().ToLowerInvariant()
+            : null;
+
+    public static bool AllOver(string sentence) => WholeAgain().IsMatch(sentence);
+}
