@@ -7,7 +7,11 @@ internal sealed partial class NoteGlossary
 {
     /// <summary>A sentence in words that are read.</summary>
     private static string Otherwise(string sentence) =>
-        OtherPlaces.Rows.Concat(OtherHands.Rows).Concat(OtherMoves.Rows).Aggregate(sentence, (s, o) => o.Said.Replace(s, o.Read));
+        OtherPlaces
+            .Rows.Concat(OtherHands.Rows)
+            .Concat(OtherMoves.Rows)
+            .Concat(OtherFace.Rows)
+            .Aggregate(sentence, (s, o) => o.Said.Replace(s, o.Read));
 }
 
 /// <summary>Of what the rows of those tables are made.</summary>

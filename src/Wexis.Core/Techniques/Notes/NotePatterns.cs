@@ -214,8 +214,8 @@ internal sealed partial class NoteGlossary
             + @"|(?:very\s+)?(?:feather"
             + @"|light|soft|gentle|medium|moderate|firm)(?:\s+(?:light|pressure|touch))?(?=\s*[,.;]|\s*$))\b)"
             + @"(?<=\b(?:don't|do\s+not|never|avoid|not\s+(?:on|over|into|onto|with)|no\s+(?:pressure\s+(?:on|over|at|to|near)"
-            + @"|touching|pulling)|without\s+pulling)\b[^.;,]*,\s+)"
-            + @"|\s*,?\s+(?=(?:without|no)\s+pulling\b)"
+            + @"|touching|pulling)|without\s+(?:pulling|rubbing|dragging|tugging))\b[^.;,]*,\s+)"
+            + @"|\s*,?\s+(?=(?:without|no)\s+(?:pulling|rubbing|dragging|tugging)\b)"
             + @"|\s+(?=not\s+(?:on|over|into|onto)\s+(?:the|your)\s+(?:lids?|eyelids?|eyes?|eyeballs?|throat|bone|skin)\b)"
             + @"|,\s+(?=(?:the\s+)?\p{L}[\p{L} ]{2,30}\s+to\s+(?:the\s+)?\p{L}[\p{L} ]{2,30}\s+\d+\s*x\b)"
             + @"(?<=\bto\s+(?:the\s+)?\p{L}[\p{L} ]{2,30}\s+\d+\s*x\s*,\s+)"
@@ -256,7 +256,7 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(
         @"\b(?:do\s+not|don'?t|never|avoid|must\s+not|should\s+not|shouldn'?t)\b|^\W*(?:(?:be\s+)?careful|caution|attention|beware"
-            + @"|watch\s+out|without\s+pulling)\b|^\s*(?:no|not)\s+(?![-–]"
+            + @"|watch\s+out|without\s+(?:pulling|rubbing|dragging|tugging))\b|^\s*(?:no|not)\s+(?![-–]"
             + @"|just\b|pressure\s*(?:$|[,.;!]))|\bnot\s+(?:if|when|after|during|for)\b|\bcontra-?indicat\w*"
             + @"|^\s*(?:skip\b|stop\b(?:\s+(?:if|when|at|as|before|immediately|right|any|for|it)\b|\W*$))|\b(?:skip|leave\s+(?:it"
             + @"|this)\s+out)\b.{0,20}\b(?:if|when|after)\b",

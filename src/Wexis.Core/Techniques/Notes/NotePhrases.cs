@@ -208,11 +208,15 @@ internal sealed partial class NoteGlossary
             + @"|then\s+)*(?:(?:away"
             + @"|out|forward)\s+again|back)\b(?:\s+(?:again|out))?)?"
             + @"|\b(?:(?:look|focus|gaz)\w*|eyes\s*[:–-])\s+(?:[^.;]{0,10}?\b(?:tip\s+of\s+(?:the|your)\s+nose|fingers?"
-            + @"|thumb|pen(?:cil)?)\b[^.;]{0,40}?\b(?:far|wall|window|horizon|distance)\b(?:\s+(?:wall|away|off|point"
+            + @"|thumb|pen(?:cil)?)\b(?:(?!\blook\w*\s+(?:up|down|left|right)\b)[^.;]){0,40}?\b(?:far|wall|window|horizon"
+            + @"|distance)\b(?:\s+(?:wall|away|off|point"
             + @"|object|one|window|door|tree|house|thing|distance))?|[^.;]{0,10}?\b(?:tip\s+of\s+(?:the|your)\s+nose"
-            + @"|fingers?|thumb)\b[^.;]{0,40}?\b(?:wall|window)\b|[^.;]{0,40}?\bnear\b[^.;]{0,30}?\bfar\b(?:\s+(?:wall"
+            + @"|fingers?|thumb)\b(?:(?!\blook\w*\s+(?:up|down|left|right)\b)[^.;]){0,40}?\b(?:wall|window)\b|(?:(?!\blook\w*\s+(?:up"
+            + @"|down|left|right)\b)[^.;]){0,40}?\bnear\b(?:(?!\blook\w*\s+(?:up|down|left"
+            + @"|right)\b)[^.;]){0,30}?\bfar\b(?:\s+(?:wall"
             + @"|away|off|point|object|one|window|door|tree|house|thing|distance))?(?:\s*\([^)]*\))?"
-            + @"|[^.;]{0,40}?\bfar\b[^.;]{0,60}?\b(?:near|fingers?|thumb|pen(?:cil)?)\b)",
+            + @"|(?:(?!\blook\w*\s+(?:up|down|left|right)\b)[^.;]){0,40}?\bfar\b(?:(?!\blook\w*\s+(?:up|down|left"
+            + @"|right)\b)[^.;]){0,60}?\b(?:near|fingers?|thumb|pen(?:cil)?)\b)",
         Free
     )]
     private static partial Regex NearAndFar();

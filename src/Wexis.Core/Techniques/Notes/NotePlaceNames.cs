@@ -163,6 +163,8 @@ internal sealed partial class NoteGlossary
         ("upper lid", "upper-lid"),
         ("eyelid", "upper-lid"),
         ("on the lids", "upper-lid"),
+        ("upper lid edge", "upper-lid"),
+        ("edge of the upper lid", "upper-lid"),
         ("on the closed lids", "upper-lid"),
         ("on the closed eyes", "upper-lid"),
         ("back of the neck", "nape"),

@@ -29,7 +29,10 @@ internal sealed partial class NoteGlossary
         var led = taken
             .Where(t => t.Means != "ear_front" || !(RoundIt().IsMatch(lower[..t.At]) || TakenHold().IsMatch(lower[..t.At])))
             .Where(t =>
-                LeadsTo().IsMatch(lower[..t.At]) || SaysWhere().IsMatch(lower[t.At..]) || LeadsOn().IsMatch(lower[(t.At + t.Length)..])
+                LeadsTo().IsMatch(lower[..t.At])
+                || (InnerOrOuter().IsMatch(lower[t.At..]) && WorksOnIt().IsMatch(lower[..t.At]))
+                || SaysWhere().IsMatch(lower[t.At..])
+                || LeadsOn().IsMatch(lower[(t.At + t.Length)..])
             )
             .ToList();
         if (led.Count == 0 && Label().Match(lower) is { Success: true } label && NamedIn(lower[label.Length..], _zones).Count == 0)
@@ -79,6 +82,13 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(@"\ba?round\s+(?:(?:the|your|both|each)\s+)*$", Free)]
     private static partial Regex RoundIt();
+
+    [GeneratedRegex(@"^(?:inner|outer)\b", Free)]
+    private static partial Regex InnerOrOuter();
+
+    /// <summary>"Press the inner ends of the brows": on them.</summary>
+    [GeneratedRegex(@"\b(?:press|tap|circl|knead|massag|rub|pinch)\w*\s+(?:(?:the|your|both)\s+)*$", Free)]
+    private static partial Regex WorksOnIt();
 
     /// <summary>Ears that are taken hold of are not the place before them.</summary>
     [GeneratedRegex(

@@ -262,5 +262,7 @@ internal static class OtherHands
             ""
         ),
         O($@"\b(?:in|on|at)\s+{The}nostril\s+folds?\b", "beside the nostrils"),
+        O(@"\bagainst\s+(?:the\s+)?resistance\s+of\s+(?:the\s+|your\s+)?(?<hand>hand)\b", "against the ${hand}"),
+        O(@"\b(?<finger>ring|middle|index)\s+finger\s+(?:over|after)\s+\k<finger>\s+finger\b", "${finger} fingers alternating"),
     ];
 }

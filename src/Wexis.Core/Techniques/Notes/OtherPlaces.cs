@@ -174,5 +174,6 @@ internal static class OtherPlaces
                 + @"(?:over|above|along)\s+(?:the\s+)?(?:brows?|eyes?|upper\s+rim)\s+back(?:\s+to\s+(?:the\s+)?\k<a>\s+corners?)?\b",
             "around the eye"
         ),
+        O(@"\bon\s+either\s+side\s+of\b", "on both sides of"),
     ];
 }

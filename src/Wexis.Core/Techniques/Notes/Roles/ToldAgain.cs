@@ -166,6 +166,9 @@ internal static class ToldAgain
                     || (Beside(chunks, i) is { } with && Answers(with, ways, step)),
                 // "The tip of the chin", "tip behind the teeth": it tips nothing.
                 Role.Verb when c.Means == "tip" && !(i + 1 < chunks.Count && chunks[i + 1].Means is "the" or "your" or "head") => true,
+                // "Neck: look up": the head is back.
+                Role.Verb when c.Means == "look" && step.State?.Head == "back" && chunks.Skip(i + 1).Take(2).Any(n => n.Means == "up") =>
+                    true,
                 Role.Verb => RoleWords.Verb(c.Means) is not { } verb || OfHands(chunks, i) || Done(verb, step, ways),
                 _ => true,
             };
@@ -380,12 +383,8 @@ internal static class ToldAgain
         || (verb is { Moves: { } part, Way: { } by } && RoleWords.MoveOf(part, by) is { } move && step.AllActs.Any(a => a.Do == move))
         || (
             verb.Moves == "eye"
-            && (
-                step.State?.Head == "back"
-                || step.AllActs.Any(a =>
-                    RoleWords.PartsIn(a.Do ?? "").Any(p => p is "eye" or "head")
-                    || AlsoTold.GetValueOrDefault(a.Do ?? "", []).Contains("eye")
-                )
+            && step.AllActs.Any(a =>
+                RoleWords.PartsIn(a.Do ?? "").Any(p => p is "eye" or "head") || AlsoTold.GetValueOrDefault(a.Do ?? "", []).Contains("eye")
             )
         )
         || (verb.Way is { } way && Answers(way, ways, step));
