@@ -186,7 +186,7 @@ internal static class OtherHands
         O(@"\bthumbs?\s+hook(?:ed)?\s+(?=(?:under|below)\b)", "press with the thumbs "),
         O(@"\b(?<way>up|out)(?:wards?)?\s*,?\s*not\s+(?:in|back|into\s+the\s+eye|backwards?|inwards?)\b(?=\s*(?:[,.;]|$))", "${way}wards"),
         O(@"\bcups?\s+(?:the\s+|your\s+)?hands\s+(?:over|on|around)\s+(?:the\s+|your\s+)?face\b", "lay the palms on the whole face"),
-        O(@"^\s*(?:start|begin|finish|end)\w*\s+(?:with|by)\s+[^:,.;]{0,40}:\s*", ""),
+        O(@"^\s*(?:start|begin|finish|end)\w*\s+(?:with|by)\s+(?:the\s+)?(?<of>[^:,.;]{3,40}):\s*", "${of}: "),
         O(
             @"\bthumbs?\s+(?:under|below)\s*,\s*(?:and\s+)?index(?:\s+fingers?)?\s+(?:above|over|on\s+top)\s*,?\s*(?=(?:pinch|knead"
                 + @"|roll|squeez))",
