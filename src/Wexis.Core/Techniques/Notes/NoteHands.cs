@@ -296,7 +296,7 @@ internal sealed partial class NoteGlossary
         W(@"\d+\s+(?:\p{L}+\s+)?pinches", "pinch-roll"),
     ];
 
-    /// <summary>What lies, presses or taps does so on each area that is named; a way is not told by more than two.</summary>
+    /// <summary>A hand that rests, presses or taps does it on every area that a note names; a stroke is asked about beyond two.</summary>
     private static IReadOnlyList<string> OnTheseAreas(string verb, List<string> named) =>
         verb is "stroke" or "tool-stroke" or "roll" or "pinch-roll" && named.Count < WholeFace.Count ? [.. named.Take(2)] : named;
 

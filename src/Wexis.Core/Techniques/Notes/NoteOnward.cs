@@ -50,20 +50,15 @@ internal sealed partial class NoteGlossary
         )
             return step;
         open.Remove(FromWhereAsked);
+        return WithSameHand(step, hand with { Path = [new(from, null, null, null), end] }, was, open);
+    }
+
+    /// <summary>A step whose hand works with the part, and on the sides, of the hand before it, unless it tells its own.</summary>
+    private static Step WithSameHand(Step step, Hand hand, Hand was, List<string> open)
+    {
         if (was.Contact is not null)
             open.Remove(WithWhatAsked);
-        return step with
-        {
-            Hands =
-            [
-                hand with
-                {
-                    Path = [new(from, null, null, null), end],
-                    Contact = hand.Contact ?? was.Contact,
-                    Sides = hand.Sides ?? was.Sides,
-                },
-            ],
-        };
+        return step with { Hands = [hand with { Contact = hand.Contact ?? was.Contact, Sides = hand.Sides ?? was.Sides }] };
     }
 
     /// <summary>"Press it, then circles": where the hand of the same sentence was, and with the same part of it.</summary>
@@ -81,21 +76,7 @@ internal sealed partial class NoteGlossary
         )
             return step;
         open.Remove(WhereAsked);
-        if (was.Contact is not null)
-            open.Remove(WithWhatAsked);
-        return step with
-        {
-            Hands =
-            [
-                hand with
-                {
-                    Path = was.Path,
-                    Zones = was.Zones,
-                    Contact = hand.Contact ?? was.Contact,
-                    Sides = hand.Sides ?? was.Sides,
-                },
-            ],
-        };
+        return WithSameHand(step, hand with { Path = was.Path, Zones = was.Zones }, was, open);
     }
 
     /// <summary>The one place at which a way ends ("finish behind the ear"); null where a sentence says more.</summary>

@@ -50,11 +50,6 @@ internal static class OtherFace
                 + @"|seconds?))\s+each\b(?!\s+(?:side|way|direction|time))",
             "hold ${n}, each side"
         ),
-        O(
-            @"\b(?:blow|push|mov|shift|pass|roll)\w*\s+(?:the\s+)?air\s+from\s+(?:one\s+"
-                + @"|the\s+)?cheek\s+(?:over\s+)?(?:in)?to\s+(?:the\s+)?other(?:\s+(?:cheek|one))?\b",
-            "move the air from cheek to cheek"
-        ),
         O(@"\bopen\s+(?:the\s+)?mouth\s+(?=(?-i:O)\b)", "say "),
     ];
 }

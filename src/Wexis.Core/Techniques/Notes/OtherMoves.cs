@@ -99,8 +99,8 @@ internal static class OtherMoves
         O($@"\bknuckles?\s+of\s+{The}(?:index|middle|fore)\s?(?:fingers?)?\b", "knuckle"),
         O(
             $@"\b(?:blow|push|mov|shift|pass|roll)\w*\s+(?:the\s+)?air\s+from\s+{The}(?:left{Mark}\s+"
-                + $@"|right{Mark}\s+)?cheek\s+(?:over\s+)?to\s+{The}"
-                + $@"(?:other|cheek|left{Mark}|right{Mark})(?:\s+cheek)?\b",
+                + $@"|right{Mark}\s+)?cheek\s+(?:over\s+)?(?:in)?to\s+{The}"
+                + $@"(?:other|cheek|left{Mark}|right{Mark})(?:\s+(?:cheek|one))?\b",
             "move the air from cheek to cheek"
         ),
         O($@"\bair\s+(?:in|into)\s+(?:the\s+)?(?<side>(?:left|right){Mark})(?:\s+cheek)?", "puff ${side}"),
