@@ -206,6 +206,25 @@ internal sealed partial class NoteGlossary
 
     public static bool LastOnly(string sentence) => LastOne().IsMatch(sentence);
 
+    /// <summary>Whether what was counted before is held now, once: "10 pulses, then hold 10 s".</summary>
+    public static bool HoldsOnce(Step step, Dose dose, string text)
+    {
+        ArgumentNullException.ThrowIfNull(step);
+        ArgumentNullException.ThrowIfNull(dose);
+        return step.AllActs.Count > 0
+            && IsCounted(step.Dose)
+            && !HasTime(step.Dose!.Line!)
+            && OnlyHold(dose.Line!) is not null
+            && !LastOnly(text)
+            && HoldsItOnly().IsMatch(text);
+    }
+
+    [GeneratedRegex(
+        @"^\s*(?:and\s+)?hold\w*\s+(?:(?:it|them|up|there|the\s+\p{L}+)\s+)*(?:for\s+)?\d+\s*(?:s|secs?|seconds?|counts?)?\W*$",
+        Free
+    )]
+    private static partial Regex HoldsItOnly();
+
     /// <summary>Whether two dose lines begin with the same count; what a line says after it does not matter.</summary>
     public static bool SameCount(string one, string other) => Numbers().Match(one).Value == Numbers().Match(other).Value;
 

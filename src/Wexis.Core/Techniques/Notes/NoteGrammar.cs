@@ -268,7 +268,13 @@ internal sealed partial class NoteGlossary
             open.Add($"“{dose.Line}”: one after the other, or as sets? A dose counts once.");
         if (PressedInto().Match(sentence) is { Success: true } into)
             open.Add($"“{into.Value.ToLowerInvariant()}”: does the head press, or the hand?");
-        if (sides is null && hand is null && !AlsoTheOther().IsMatch(sentence) && OneOfTwo().Match(sentence) is { Success: true } oneOf)
+        if (
+            sides is null
+            && hand is null
+            && !NamesSides(dose?.Line ?? "")
+            && !AlsoTheOther().IsMatch(sentence)
+            && OneOfTwo().Match(sentence) is { Success: true } oneOf
+        )
             open.Add($"“{oneOf.Value.ToLowerInvariant()}”: {WhichOneAsked}");
         // Where a face moves from and to is no place of a hand.
         foreach (var ends in hand is null ? [] : Unplaced(sentence))
@@ -355,22 +361,6 @@ internal sealed partial class NoteGlossary
         ((Regex[])[HeadBack(), .. HeldStates]).Aggregate(sentence, (s, held) => held.Replace(s, " "));
 
     private static bool Placed(Step step) => step.AllHands.Any(h => h.AllPath.Count + h.AllZones.Count > 0);
-
-    /// <summary>Ends of a way ("from the middle to the temples") that are no place that we know.</summary>
-    private IEnumerable<string> Unplaced(string sentence)
-    {
-        if (FromTo().Match(WholeEnds(sentence)) is not { Success: true } way)
-            yield break;
-        foreach (var name in new[] { "a", "b" })
-            // "From side to side" is no place.
-            if (
-                way.Groups[name] is { Success: true } end
-                && end.Value.Trim() is not "side"
-                && PlacesIn($"at {end.Value}").Count == 0
-                && PlacesIn(end.Value).Count == 0
-            )
-                yield return $"{(name == "a" ? "from" : "to")} {end.Value.Trim().ToLowerInvariant()}";
-    }
 
     /// <summary>Cheeks full of air push against what presses them.</summary>
     private static bool Pressed(HandWork? work, IReadOnlyList<Moved> moves) =>

@@ -11,6 +11,8 @@ internal sealed partial class NoteGlossary
     /// <param name="worksAt">Where a hand works: how it does that is not how the face moves; null without one.</param>
     private static string? EffortIn(string told, Moved move, IReadOnlyList<Moved> moves, int? worksAt)
     {
+        // How it feels ("feel the neck tighten") is not how hard it is done.
+        told = FeltSo().Replace(told, m => new string(' ', m.Length));
         if (moves.Count == 1 && worksAt is null)
             return EffortOf(WithoutPose(told));
         var clauses = ClauseIn()
@@ -23,6 +25,9 @@ internal sealed partial class NoteGlossary
 
         static bool In(Match clause, Moved moved) => clause.Index <= moved.At && moved.At < clause.Index + clause.Length;
     }
+
+    [GeneratedRegex(@"\bfeel(?:ing)?\b(?!\s+for)[^,.;]*|\bso\s+(?:that\s+)?(?:the|your)\b[^,.;]*", Free)]
+    private static partial Regex FeltSo();
 
     [GeneratedRegex(@"(?:(?!\b(?:and|then|while)\b)[^,;.+])+", Free)]
     private static partial Regex ClauseIn();

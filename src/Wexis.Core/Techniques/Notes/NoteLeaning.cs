@@ -33,11 +33,7 @@ internal sealed partial class NoteGlossary
             sentence = WithoutVerbs(title.Value) + sentence[title.Length..];
         if (Label().Match(sentence) is { Success: true } of)
             sentence = HandThere().Replace(sentence, m => $"{m.Value} the {of.Groups["of"].Value.ToLowerInvariant()}");
-        if (Arrow().IsMatch(sentence) && !HandWord().IsMatch(sentence) && Arrow().Split(sentence).All(Moves))
-            // "Smile -> kiss": one movement and the next.
-            sentence = Arrow().Replace(sentence, ", ");
-        else if (Arrow().IsMatch(sentence))
-            sentence = Arrow().Replace(FirstArrow().Replace(sentence, "from ${start} -> ", 1), " to ");
+        sentence = WithoutArrows(sentence);
         if (SkinHeld().IsMatch(sentence) && HandWord().IsMatch(sentence))
             // What lifts while fingers hold is the face.
             sentence = CheeksLift().Replace(sentence, "smile");
@@ -338,17 +334,6 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(@"\b(?:lift|rais)\w*\s+(?:(?:the|your|both)\s+)*cheeks(?:\s+up)?", Free)]
     private static partial Regex CheeksLift();
-
-    /// <summary>"Nose -> ear".</summary>
-    [GeneratedRegex(@"\s*(?:-+>|=+>|→|⇒|➔|➜)\s*")]
-    private static partial Regex Arrow();
-
-    [GeneratedRegex(
-        @"(?:\bfrom\s+)?(?<start>\b(?<!\b(?:down|up|over|along)\s+)(?!(?:down|up|over"
-            + @"|along)\s)[\p{L}][\p{L} ]{1,30}?)\s*(?:-+>|=+>|→|⇒|➔|➜)\s*",
-        Free
-    )]
-    private static partial Regex FirstArrow();
 
     /// <summary>A part of the face before the sentence, of which the sentence speaks.</summary>
     [GeneratedRegex(

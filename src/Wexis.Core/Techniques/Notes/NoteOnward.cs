@@ -142,7 +142,7 @@ internal sealed partial class NoteGlossary
     /// </summary>
     public Step? LaysHands(string sentence)
     {
-        var told = Otherwise(EyesShutFirst().Replace(sentence, ""));
+        var told = Otherwise(NoteArticles.Restored(EyesShutFirst().Replace(sentence, "")));
         if (!Laid().IsMatch(told) || PalmsOverEyes().IsMatch(told) || Does(told) || Dose(told) is not null)
             return null;
         var pose = EyesShutFirst().IsMatch(sentence) ? Pose(sentence) : null;
@@ -153,6 +153,22 @@ internal sealed partial class NoteGlossary
             ? null
             : new([], [track], null, null, [], null, null, null, Cue(sentence), pose, null);
     }
+
+    /// <summary>Hands that are laid somewhere, with a verb or without ("fingers flat on the cheeks").</summary>
+    [GeneratedRegex(
+        @"^\s*(?:\p{L}[\p{L} ]{1,20}(?::|\s[-–])\s*)?(?:(?:begin|start)\w*\s+with\s+)?(?:(?:a|one|both|the|your|flat|warm|left|right"
+            + @"|two|three|four|\d|index|middle"
+            + @"|ring)\s+)*(?:fingers?|fingertips?|palms?|hands?|thumbs?|knuckles?|fists?|(?<=\b(?:index|middle"
+            + @"|ring)\s+))\s*(?:pads?\s+|flat\s+"
+            + @"|lightly\s+|gently\s+|soft(?:ly)?\s+)*(?:on|onto|at|over|under|below|beside|behind|against|between"
+            + @"|along|in\s+front\s+of)\s|^\s*(?:hold|fix)\w*\s+(?:the\s+|your\s+|both\s+)*(?:skin|forehead|(?:eye)?brows?|(?:outer\s+"
+            + @"|inner\s+)?(?:eye\s+)?corners?)\b.{0,60}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?)\b"
+            + @"|\b(?:plac(?:e|ing)|put(?:ting)?|rest(?:ing)?|lay(?:ing)?|set(?:ting)?"
+            + @"|position\w*)\b.{0,40}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?|knuckles?|stone|roller|spoons?|pads?|compress(?:es)?"
+            + @"|cloths?|towels?|packs?)\b",
+        Free
+    )]
+    private static partial Regex Laid();
 
     /// <summary>"Eyes closed, palms on the cheeks."</summary>
     [GeneratedRegex(@"^\s*(?:with\s+)?(?:the\s+|your\s+)?(?:eyes|lids)\s+(?:are\s+)?(?:\w+ly\s+)?(?:closed|shut)\s*,\s*", Free)]

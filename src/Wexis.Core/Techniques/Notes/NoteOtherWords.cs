@@ -7,6 +7,7 @@ internal sealed partial class NoteGlossary
 {
     private static string OtherWords(string sentence)
     {
+        sentence = NoteArticles.Restored(sentence);
         sentence = OfEitherSide().Replace(SidesBefore().Replace(sentence, "${a} times ${one}, ${b} times ${other}"), "${n} each side");
         sentence = Otherwise(sentence);
         sentence = OfYours().Replace(sentence, "of the ");
@@ -148,7 +149,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex BonesApart();
 
     /// <summary>"Draw small circles": circles.</summary>
-    [GeneratedRegex(@"\b(?:draw|describ|perform)\w*\s+(?=(?:\p{L}+\s+){0,2}circles?\b)", Free)]
+    [GeneratedRegex(@"\b(?:draw|describ|perform)\w*\s+(?=(?:[\p{L}\d]+\s+){0,2}circles?\b)", Free)]
     private static partial Regex DrawsCircles();
 
     [GeneratedRegex(@"\bunder-eyes?\b", Free)]

@@ -70,7 +70,9 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(
         @"^\s*(?:and\s+|then\s+)?(?:switch|swap|change)(?:\s+hands)?\W*$|^\s*(?:(?:and|then)\s+)*(?:(?:on|to|with|against"
             + @"|into)\s+)?(?:only\s+)?(?:the\s+|your\s+)?(?:left|right)(?:\s+(?:side|half|one|(?:eye)?brow|eye|cheek|corner"
-            + @"|nostril))?(?:\s+(?:too|as\s+well))?\W*$|^\s*(?:(?:and|then)\s+)*(?:the\s+)?other(?:\s+one)?\W*$"
+            + @"|nostril))?(?:\s+(?:too|as\s+well|(?:the\s+)?same))?(?:\s*,\s*(?:the\s+)?other\s+(?:side|half|one|corner|brow"
+            + @"|eye)\s+(?:stays?"
+            + @"|is|remains?)\s+(?:still|quiet|relaxed))?\W*$|^\s*(?:(?:and|then)\s+)*(?:the\s+)?other(?:\s+one)?\W*$"
             + @"|\b(?:the\s+)?(?:other|opposite|second)\s+(?:side|half|cheek"
             + @"|eye|hand)\b|\b(?:change|switch|swap)\s+(?:the\s+)?sides?\b|\b(?:repeat\w*|same"
             + @"|again)\b.{0,30}\b(?:on|with|to)\s+the\s+(?:left|right)\b|^\s*(?:repeat"
@@ -82,29 +84,13 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?:again|repeat\w*|same|likewise|change|switch|swap)\b", Free)]
     private static partial Regex Again();
 
-    /// <summary>Hands that are laid somewhere, with a verb or without ("fingers flat on the cheeks").</summary>
-    [GeneratedRegex(
-        @"^\s*(?:\p{L}[\p{L} ]{1,20}(?::|\s[-–])\s*)?(?:(?:begin|start)\w*\s+with\s+)?(?:(?:a|one|both|the|your|flat|warm|left|right"
-            + @"|two|three|four|\d|index|middle"
-            + @"|ring)\s+)*(?:fingers?|fingertips?|palms?|hands?|thumbs?|knuckles?|fists?|(?<=\b(?:index|middle"
-            + @"|ring)\s+))\s*(?:pads?\s+|flat\s+"
-            + @"|lightly\s+|gently\s+|soft(?:ly)?\s+)*(?:on|onto|at|over|under|below|beside|behind|against|between"
-            + @"|along|in\s+front\s+of)\s|^\s*(?:hold|fix)\w*\s+(?:the\s+|your\s+|both\s+)*(?:skin|forehead|(?:eye)?brows?|(?:outer\s+"
-            + @"|inner\s+)?(?:eye\s+)?corners?)\b.{0,60}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?)\b"
-            + @"|\b(?:plac(?:e|ing)|put(?:ting)?|rest(?:ing)?|lay(?:ing)?|set(?:ting)?"
-            + @"|position\w*)\b.{0,40}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?|knuckles?|stone|roller|spoons?|pads?|compress(?:es)?"
-            + @"|cloths?|towels?|packs?)\b",
-        Free
-    )]
-    private static partial Regex Laid();
-
     [GeneratedRegex(@"\bfrom\b", Free)]
     private static partial Regex ComesFrom();
 
     [GeneratedRegex(@"^\s*(?:(?:it|this|that|which)\s+)?(?:works?|trains?|targets?|activates?|engages?|uses?|hits)\b", Free)]
     private static partial Regex Targets();
 
-    [GeneratedRegex(@"\b(?<n>\d{1,2})\s*(?:degrees?\b|°)", Free)]
+    [GeneratedRegex(@"(?:\b(?:at\s+)?(?:an?\s+)?angle\s+(?:of\s+)?(?:about\s+)?)?\b(?<n>\d{1,2})\s*(?:degrees?\b|°)", Free)]
     private static partial Regex Angle();
 
     [GeneratedRegex(
@@ -124,7 +110,7 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex EyesHalfShut();
 
-    [GeneratedRegex(@"\b(?:jaw|teeth)\s+(?:is\s+|are\s+|stays?\s+)?(?:loose|relaxed|apart|unclenched|soft)\b", Free)]
+    [GeneratedRegex(@"\b(?:jaw|teeth)\s+(?:is\s+|are\s+|stays?\s+)?(?:loose|relaxed|apart|unclenched|soft|slack)\b", Free)]
     private static partial Regex JawLoose();
 
     /// <summary>How the teeth are held; "press the teeth together" is a movement.</summary>
@@ -181,10 +167,10 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(
         @"\b(?:sit|stand)\w*\s+(?:up\s*)?(?:right|straight|tall|upright)\b|\b(?:head|chin)\s+(?:is\s+"
             + @"|stays?\s+)?(?:straight|upright|level)\b|\bchin\s+(?:is\s+)?(?:parallel\s+to"
-            + @"|level\s+with)\s+the\s+(?:floor|ground)\b|\b(?:(?:sit|stand)\w*\s+)?(?:with\s+)?(?:back\s+straight"
+            + @"|level\s+with)\s+(?:the\s+)?(?:floor|ground)\b|\b(?:(?:sit|stand)\w*\s+)?(?:with\s+)?(?:back\s+straight"
             + @"|(?:an?|the|your)\s+straight\s+back)\b|\bcrown\s+(?:of\s+(?:the\s+"
             + @"|your\s+)?head\s+)?(?:up|to(?:wards?)?\s+the\s+ceiling)\b|\bneck\s+(?:stays?\s+|is\s+|kept\s+"
-            + @"|remains?\s+)?long\b|\b(?:make|keep)\w*\s+(?:the\s+|your\s+)?neck\s+long\b|\blengthen\w*\s+(?:the\s+"
+            + @"|remains?\s+)?(?:long|straight|tall)\b|\b(?:make|keep)\w*\s+(?:the\s+|your\s+)?neck\s+long\b|\blengthen\w*\s+(?:the\s+"
             + @"|your\s+)?(?:back\s+of\s+(?:the\s+|your\s+)?)?neck\b|\b(?:(?:with\s+)?an?\s+)?long\s+neck\b",
         Free
     )]
@@ -207,10 +193,13 @@ internal sealed partial class NoteGlossary
             + @"|right)\b(?<=\blook\w*\b[^.;]*\bthen\s+look\s+\w+)|(?:anti-?|counter-?)?clockwise\b"
             + @"|[""“'‘]\p{L}+[""”'’]|(?-i:[AEIOU])\b|(?:up|down)\b(?<=\b(?:look\w*|eyes|gaze)\s[^.;]*)|(?:relax|rest"
             + @"|pause)\w*(?:\s+\p{L}+ly)?\s+(?:for\s+)?(?:\p{Nd}|(?:two|three|four|five|six|eight|ten)\b))"
-            + @"|\s*[,–]\s*(?=(?:but\s+)?(?:stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into"
+            + @"|\s*[,–]\s*(?=(?:but\s+)?(?:leav(?:e|ing)\s+out|leav(?:e|ing)\s+(?:the\s+)?\p{L}+\s+out|spar(?:e|ing)\b"
+            + @"|except\s+(?:the|on|over)\b"
+            + @"|stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into"
             + @"|at|with(?=\s+(?:the\s+|your\s+)?nails))|no\s+(?:pressure\s+(?:on|over|at(?!\s+all)|to|near|onto)|pulling|touching)"
             + @"|caution|careful|attention|beware|watch\s+out)\b)|,\s+(?=(?:relax\w*|releas\w*|rest"
-            + @"|hold|repeat|\d+|(?:one|two|three|four|five|six|eight|ten|half\s+a|a)\s+(?:minutes?|seconds?|times|breaths|rounds)"
+            + @"|hold|repeat|(?:change|swap|switch)\s+(?:sides?|hands?)|(?:each|both|other)\s+sides?|\d+\w*|(?:one|two|three|four"
+            + @"|five|six|eight|ten|half\s+a|a)\s+(?:minutes?|seconds?|times|breaths|rounds)"
             + @"|(?:very\s+)?(?:feather"
             + @"|light|soft|gentle|medium|moderate|firm)(?:\s+(?:light|pressure|touch))?(?=\s*[,.;]|\s*$))\b)"
             + @"(?<=\b(?:don't|do\s+not|never|avoid|not\s+(?:on|over|into|onto|with)|no\s+(?:pressure\s+(?:on|over|at|to|near)"
@@ -257,8 +246,11 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(
         @"\b(?:do\s+not|don'?t|never|avoid|must\s+not|should\s+not|shouldn'?t)\b|^\W*(?:(?:be\s+)?careful|caution|attention|beware"
             + @"|watch\s+out|without\s+(?:pulling|rubbing|dragging|tugging))\b|^\s*(?:no|not)\s+(?![-–]"
-            + @"|just\b|pressure\s*(?:$|[,.;!]))|\bnot\s+(?:if|when|after|during|for)\b|\bcontra-?indicat\w*"
-            + @"|^\s*(?:skip\b|stop\b(?:\s+(?:if|when|at|as|before|immediately|right|any|for|it)\b|\W*$))|\b(?:skip|leave\s+(?:it"
+            + @"|just\b|pressure\s*(?:$|[,.;!]))|\bnot\s+(?:if|when|after|during|for|"
+            + @"with\s+(?:high|low|neck|jaw|back|eye|any|acute|glaucoma|migraines?|headaches?|fillers?|pain|dizz\w*|fresh|open|blood"
+            + @"|tmj)\b)\b|\bcontra-?indicat\w*"
+            + @"|^\s*(?:leav\w*\s+out\b|leav\w*\s+(?:the\s+)?\p{L}+\s+out\b|spar(?:e|ing)\b|except\b)|^\s*(?:skip\b"
+            + @"|stop\b(?:\s+(?:if|when|at|as|before|immediately|right|any|for|it)\b|\W*$))|\b(?:skip|leave\s+(?:it"
             + @"|this)\s+out)\b.{0,20}\b(?:if|when|after)\b",
         Free
     )]
@@ -267,7 +259,9 @@ internal sealed partial class NoteGlossary
     /// <summary>Where a clause begins that forbids, behind what is to be done.</summary>
     [GeneratedRegex(
         @"\s*(?:[,;(]|\s[-–])\s*(?=(?:and\s+|but\s+)?(?:(?:the|your)\s+)?(?:\p{L}+\s+)?(?:do(?:es)?\s+not"
-            + @"|don'?t|doesn'?t|never|avoid|must\s+not|should\s+not|shouldn'?t|not\s+(?:if|when|after|during|for))\b)",
+            + @"|don'?t|doesn'?t|never|avoid|must\s+not|should\s+not|shouldn'?t|not\s+(?:if|when|after|during|for|"
+            + @"with\s+(?:high|low|neck|jaw|back|eye|any|acute|glaucoma|migraines?|headaches?|fillers?|pain|dizz\w*|fresh|open|blood"
+            + @"|tmj)\b))\b)",
         Free
     )]
     private static partial Regex ForbidsFrom();

@@ -60,7 +60,7 @@ internal sealed partial class NoteGlossary
     private static partial Regex TouchWord();
 
     [GeneratedRegex(
-        @"\b(?:until|till)\b[^.;,]*|\bas\s+(?:far|long)\s+as\s+the\s+[^.;,]*|\b(?:one|two|three"
+        @"\b(?:until|till)\b(?:(?!\s[-–]\s)[^.;,])*|\bas\s+(?:far|long)\s+as\s+the\s+(?:(?!\s[-–]\s)[^.;,])*|\b(?:one|two|three"
             + @"|[1-3])\s+fingers?[-\s]+(?:wide|widths?|breadths?)\b|(?<!\b(?:hold\w*|from)\s+)\b(?:(?:to|by|about"
             + @"|at)\s+)?(?:\d+(?:\s*(?:-|–|to)\s*\d+)?|one|two)\s*(?:mm"
             + @"|millimet\w+|cm|centimet\w+)\b(?!\s+(?:above|below|from|away|under|beside|outside|in\s+front|behind|over|apart))",

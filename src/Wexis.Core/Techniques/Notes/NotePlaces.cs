@@ -336,11 +336,27 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex BrowEnds();
 
+    /// <summary>Ends of a way ("from the middle to the temples") that are no place that we know.</summary>
+    private IEnumerable<string> Unplaced(string sentence)
+    {
+        if (FromTo().Match(WholeEnds(sentence)) is not { Success: true } way)
+            yield break;
+        foreach (var name in new[] { "a", "b" })
+            // "From side to side" is no place.
+            if (
+                way.Groups[name] is { Success: true } end
+                && end.Value.Trim() is not "side"
+                && PlacesIn($"at {end.Value}").Count == 0
+                && PlacesIn(end.Value).Count == 0
+            )
+                yield return $"{(name == "a" ? "from" : "to")} {end.Value.Trim().ToLowerInvariant()}";
+    }
+
     /// <summary>A way on from where a hand is.</summary>
     [GeneratedRegex(@"^\s*(?:and\s+)?(?:on\s+)?(?:down|up|back|over|out|along|on|towards?|to)\b", Free)]
     private static partial Regex Onwards();
 
     /// <summary>A label before the sentence: "Forehead: …", "jaw - …".</summary>
-    [GeneratedRegex(@"^\s*(?<of>\p{L}[\p{L} '’·]{1,24}?)\s*(?::|\s[-–])\s")]
+    [GeneratedRegex(@"^\s*(?<of>\p{L}[\p{L} '’·]{1,24}?)(?:\s*\([^()]{1,30}\))?\s*(?::|\s[-–])\s")]
     private static partial Regex Label();
 }

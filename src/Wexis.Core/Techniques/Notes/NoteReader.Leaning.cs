@@ -164,6 +164,13 @@ internal sealed partial class NoteReader
         var step = _steps[Last];
         if (step.Dose is null)
             _steps[Last] = step with { Dose = dose };
+        else if (onward && NoteGlossary.HoldsOnce(step, dose, text))
+        {
+            // "10 times, then hold 10 s": held once, after them.
+            _steps.Add(step with { Dose = dose, Tempo = null, Cue = text });
+            Add(text, NoteKind.Step, Last);
+            return true;
+        }
         else if (NoteGlossary.OnlyHold(step.Dose.Line!) is { } held && !NoteGlossary.HasTime(dose.Line!))
             // "Hold for 3 counts. 10 times.": what was said of each, and then how many.
             _steps[Last] = step with { Dose = NoteGlossary.WithDose(dose, held) };

@@ -100,6 +100,9 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
             _stood = cut > 0 ? whole[..cut].TrimEnd(' ', ',', ';', '(', '-', '–') : whole;
             Sort(sentence with { Text = work });
             _stood = cut > 0 ? whole[cut..] : whole;
+            // "… (not with neck pain)": the bracket was opened before.
+            if (caution.EndsWith(')') && !caution.Contains('(', StringComparison.Ordinal))
+                caution = caution[..^1];
             Sort(sentence with { Text = caution, Onward = false });
         }
         // A sentence that forbids is a caution, whatever it forbids.

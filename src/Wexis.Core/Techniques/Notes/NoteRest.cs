@@ -48,20 +48,25 @@ internal sealed partial class NoteGlossary
             OfTheClock(),
             Until(),
             LowBrows(),
+            StraightAhead(),
+            EarToEar(),
         }.Aggregate(sentence, (s, o) => o.Replace(s, " "));
 
     /// <summary>The two lines between the brows, by their name.</summary>
-    [GeneratedRegex(@"^\s*11'?s\s*:", Free)]
+    [GeneratedRegex(@"^\s*11['’]?s\s*(?:[:,]|\s[-–])", Free)]
     private static partial Regex Elevens();
 
     [GeneratedRegex(@"\b(?:(?:eye)?brows?|forehead)\s+(?:stays?|remains?|kept)\s+(?:down|low|flat)\b", Free)]
     private static partial Regex LowBrows();
 
+    [GeneratedRegex(@"\b(?:from\s+)?ear\s+to\s+ear\b", Free)]
+    private static partial Regex EarToEar();
+
     /// <summary>"12, 3, 6, 9": where eyes go that follow a clock.</summary>
     [GeneratedRegex(@"(?<=\bclock\b[^.;]{0,20})\b12\b(?:\s*(?:,|and|-)\s*[369]\b)+", Free)]
     private static partial Regex OfTheClock();
 
-    [GeneratedRegex(@"^\s*warm(?:ing)?[-\s]?up\b(?:\s*[:,–-])?", Free)]
+    [GeneratedRegex(@"^\s*(?:\p{L}+\s+)?warm(?:ing)?[-\s]?up\b(?:\s*[:,–-])?", Free)]
     private static partial Regex WarmUp();
 
     /// <param name="hand">The hand that works in the step, whose places and parts were read; null without one.</param>
@@ -72,7 +77,7 @@ internal sealed partial class NoteGlossary
             foreach (var named in ClaimWords.Named(phrases.Left, _atlas))
                 phrases.Blank(named.At, WithPlural(phrases.Left, named.At, named.Length));
         if (Label().Match(phrases.Left) is { Success: true } label)
-            phrases.Blank(label.Groups["of"]);
+            phrases.Blank(label);
         if (NeckWord().IsMatch(phrases.Left) || hand?.AllPath.Any(p => p.At == "jaw_mid") == true)
             phrases.TakeAll(JawEnd());
         if (hand is { Verb: "stroke" or "tool-stroke" or "roll", AllPath.Count: < 2, Direction: not null })
@@ -92,7 +97,11 @@ internal sealed partial class NoteGlossary
                     || MoreExactly().IsMatch(lower[(z.At + z.Length)..])
                 )
                 // "From the shoulder": where a way begins that the hand does not have.
-                .Where(z => hand.AllZones.Contains(z.Means) || hand.AllPath.Count != 1 || !JustFrom().IsMatch(lower[..z.At]));
+                .Where(z =>
+                    hand.AllZones.Contains(z.Means)
+                    || hand is { Verb: not "hold-still", AllPath.Count: not 1 }
+                    || !JustFrom().IsMatch(lower[..z.At])
+                );
             // "Above the brows" is not the brows: what stands beside a place is asked about.
             foreach (
                 var (at, length) in NamedIn(lower, _places)
@@ -290,7 +299,7 @@ internal sealed partial class NoteGlossary
     /// <summary>How it feels or looks, which nothing follows from.</summary>
     [GeneratedRegex(
         @"\b(?:as\s+(?:if|though)\b(?!\s+(?:(?:push|press)ing\s+)?against\b)|imagin\w*|feel(?:ing)?\b(?!\s+for)"
-            + @"|like\s+(?:a|an|when|you|saying|after|before|in|for|looking|smelling|sniffing)\b|how\s+(?:the|your|it|they)\b"
+            + @"|like\s+(?:a|an|when|you|saying|after|before|in|for|looking|smelling|sniffing)\b|how\s+(?:the|your|it|they|jaw|muscles?)\b"
             + @"|(?<=[·\s])as\s+(?:an?\s+)?(?!possible|before|usual|far|wide|hard|well)(?=\p{L}+\s*(?:[,.;·(]|$))"
             + @"|(?:to\s+)?(?:mak|form|get|creat)\w*\s+(?:an?\s+|the\s+|your\s+)?(?:double\s+chin|(?:fish|duck|lion)(?!\s+(?:face|lips"
             + @"|mouth)))"

@@ -21,6 +21,12 @@ internal sealed partial class NoteShorthand
     {
         ArgumentNullException.ThrowIfNull(text);
         text = Marks().Replace(text, "");
+        text = NameFirst()
+            .Replace(text, m =>
+                m.Index + m.Groups["bullet"].Length > 0 && IsName(m.Groups["name"].Value, "")
+                    ? m.Groups["bullet"].Value + m.Groups["name"].Value + Marked(".", ":")
+                    : m.Value
+            );
         text = Without().Replace(text, m => Marked(m, "without "));
         text = With().Replace(text, m => Marked(m, "with "));
         text = EachSideShort().Replace(text, m => Marked(m, "each side"));
@@ -40,11 +46,19 @@ internal sealed partial class NoteShorthand
         text = TogetherShort().Replace(text, m => Marked(m, "together"));
         text = DirectionShort().Replace(text, m => Marked(m, "direction"));
         text = Repeats().Replace(text, m => Marked(m, m.Value.StartsWith("rd", StringComparison.OrdinalIgnoreCase) ? "rounds" : "reps"));
+        text = CountBehindX().Replace(text, m => Marked(m, $"{m.Groups["n"].Value}x"));
+        text = DoSoMany().Replace(text, m => Marked(m, $"{m.Groups["n"].Value} times"));
+        text = RepeatCount().Replace(text, m => Marked(m, ""));
+        text = Apart()
+            .Replace(text, m => Marked(m, m.Value.Replace(" ", "", StringComparison.Ordinal).Replace("-", "", StringComparison.Ordinal)));
+        text = SmallVowel().Replace(text, m => Marked(m, m.Value.ToUpperInvariant()));
         text = BareShort().Replace(text, m => Marked(m, ShortWords[m.Value.ToLowerInvariant()]));
         text = CutOff().Replace(text, m => WholeWord(m.Groups["word"].Value) is { } whole ? Marked(m, whole) : m.Value);
         text = Dotted().Replace(text, m => Marked(m, m.Groups["word"].Value));
         text = RightLetter().Replace(text, m => Marked(m, "right"));
         text = LeftLetter().Replace(text, m => Marked(m, "left"));
+        text = SmallLetter().Replace(text, m => Marked(m, m.Value == "l" ? "left" : "right"));
+        text = string.Join('\n', text.Split('\n').Select(Listed));
         return Ampersand().Replace(text, m => Marked(m, " and "));
     }
 
@@ -57,7 +71,8 @@ internal sealed partial class NoteShorthand
         if (Roles.RoleWords.IsKnown(begun))
             return null;
         var whole = CutWords.Where(w => w.StartsWith(begun, StringComparison.Ordinal)).ToList();
-        return whole is [var word] && word != begun ? word : null;
+        // A word in the singular is no word cut off.
+        return whole is [var word] && word != begun && word != $"{begun}s" ? word : null;
     }
 
     /// <summary>Words that notes shorten in their own way (common practice).</summary>
@@ -102,10 +117,22 @@ internal sealed partial class NoteShorthand
     public string AsItStood(string text)
     {
         var stood = new StringBuilder();
-        foreach (var letter in text)
+        for (var i = 0; i < text.Length; i++)
+        {
+            var letter = text[i];
             if (letter >= First && letter - First < _marks.Count)
             {
                 var (was, written) = _marks[letter - First];
+                if (written == Comma)
+                {
+                    // It stands before what was written; a sentence may end with it.
+                    if (text.AsSpan(i + 1).StartsWith(Comma, StringComparison.Ordinal))
+                    {
+                        stood.Append(was);
+                        i += Comma.Length;
+                    }
+                    continue;
+                }
                 // A sentence may begin behind a space that was written out with its word.
                 var length = Math.Min(written.Length, stood.Length);
                 stood.Length -= length;
@@ -113,16 +140,30 @@ internal sealed partial class NoteShorthand
             }
             else
                 stood.Append(letter);
+        }
         return stood.ToString().Trim();
     }
 
-    private string Marked(Match stood, string written)
+    private string Marked(Match stood, string written) => Marked(stood.Value, written);
+
+    private string Marked(string stood, string written)
     {
         if (_marks.Count == Most)
             return written;
-        _marks.Add((stood.Value, written));
+        _marks.Add((stood, written));
         return $"{written}{(char)(First + _marks.Count - 1)}";
     }
+
+    /// <summary>A comma for a dash, with its mark before it, so that commas are read as ever.</summary>
+    private string Listing(string dash)
+    {
+        if (_marks.Count == Most)
+            return Comma;
+        _marks.Add((dash, Comma));
+        return $"{(char)(First + _marks.Count - 1)}{Comma}";
+    }
+
+    private const string Comma = ", ";
 
     private const RegexOptions Free = RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture;
 
@@ -186,6 +227,81 @@ internal sealed partial class NoteShorthand
             + @"|(?<=\d\s*right[\uE100-\uF8FF]\s*(?:,|and)?\s*\d+\s*)l\b"
     )]
     private static partial Regex LeftLetter();
+
+    /// <summary>"Finger tips", "eye brows": one word.</summary>
+    [GeneratedRegex(@"\b(?:finger[\s-]tips?|eye[\s-]brows?|eye[\s-]lids?|hair[\s-]line|fore[\s-]head)\b", Free)]
+    private static partial Regex Apart();
+
+    /// <summary>Vowels in small letters: "a long o", "a e i o u".</summary>
+    [GeneratedRegex(
+        @"(?<![\p{L}\p{Nd}.'’])(?:[eou](?![\p{L}\p{Nd}.'’])|[ai](?=\s*(?:-+>|[,/–-]|to)?\s*[eiouEIOU](?![\p{L}\p{Nd}.'’]))"
+            + @"|a(?=\s*(?:[,.;\d]|$))(?<=(?<!\p{L})[eiouEIOU]\s*(?:-+>|[,/–-]|to)\s*a))"
+    )]
+    private static partial Regex SmallVowel();
+
+    /// <summary>"Then l", "r up": sides, where no number stands before them.</summary>
+    [GeneratedRegex(@"(?<![\p{L}\p{Nd}.'’])(?<!\d\s)[lr](?![\p{L}\p{Nd}'’]|\.\p{L})")]
+    private static partial Regex SmallLetter();
+
+    /// <summary>"…, x 10": a count, where nothing is multiplied.</summary>
+    [GeneratedRegex(@"(?<=(?:[,;]\s*|\brepeat\s+|^\s*))x\s?(?<n>\d+)(?=\s*(?:[,;)]|\.?\s*$))", Free | RegexOptions.Multiline)]
+    private static partial Regex CountBehindX();
+
+    /// <summary>"…, do 10".</summary>
+    [GeneratedRegex(@"(?<=(?:[,;.]\s*|^\s*))do\s+(?<n>\d+)(?=\s*(?:[,;)]|\.?\s*$))", Free | RegexOptions.Multiline)]
+    private static partial Regex DoSoMany();
+
+    /// <summary>"…, repeat 10x".</summary>
+    [GeneratedRegex(@"(?<=,\s)(?:and\s+)?rep(?:eat)?\.?\s+(?=\d+\s*(?:x|times)(?!\p{L}))", Free)]
+    private static partial Regex RepeatCount();
+
+    /// <summary>"Open wide - tongue out - look up": what is listed with dashes is listed with commas; a name before it stays one.</summary>
+    private string Listed(string line)
+    {
+        var dashes = ListDash().Matches(line);
+        if (dashes.Count == 0 || ListComma().IsMatch(line))
+            return line;
+        var first = line[..dashes[0].Index];
+        if (dashes.Count == 1 && !TellsToDo(first))
+            return line;
+        var named = IsName(first, line[(dashes[0].Index + dashes[0].Length)..]) ? dashes[0].Index : -1;
+        return ListDash().Replace(line, m => m.Index == named ? m.Value : Listing(m.Value));
+    }
+
+    /// <summary>"2. Cheek lift. Smile …": the name of an exercise in a list.</summary>
+    [GeneratedRegex(
+        @"^(?<bullet>[ \t]*(?:[-*•–]|\(?\d{1,2}[.)])?[ \t]*)(?<name>\p{L}+(?:[ ]\p{L}+){1,2})\.(?=[ ]\p{Lu})",
+        Free | RegexOptions.Multiline
+    )]
+    private static partial Regex NameFirst();
+
+    private static bool TellsToDo(string first) =>
+        NoteGlossary.Words(Plain(first)) is [var verb, _, ..] && Roles.RoleWords.Verb(verb) is not null;
+
+    private static bool IsName(string first, string next) =>
+        NoteGlossary.Words(Plain(first)) is { Count: > 0 and <= 3 } words
+        && !first.Contains(',', StringComparison.Ordinal)
+        && !first.Contains(':', StringComparison.Ordinal)
+        && !words.Any(w => DoneSo.Contains(w) || w.EndsWith("ed", StringComparison.Ordinal) || w.Any(char.IsDigit))
+        && (words.Count == 1 ? !GoesRightOn().IsMatch(next) : Roles.RoleWords.Verb(words[0]) is null);
+
+    /// <summary>Words that no name of an exercise is made of, but how a part is held or where a hand goes.</summary>
+    private static readonly HashSet<string> DoneSo =
+    [
+        .. (
+            "open closed shut wide up down back out in over on with to and together apart under behind against left right "
+            + "big small soft gentle slow deep full strong loose straight tall sit stand lie"
+        ).Split(' '),
+    ];
+
+    [GeneratedRegex(@"^\s*(?:(?:then|hold|relax|releas\w*|rest)\b|\d)", Free)]
+    private static partial Regex GoesRightOn();
+
+    [GeneratedRegex(@",\s")]
+    private static partial Regex ListComma();
+
+    [GeneratedRegex(@"\s+[-–—]\s+(?!\d)|(?<!\d)\s+[-–—]\s+|(?<=\bhold\s+\d+)\s+[-–—]\s+(?=\d+\s*(?:x|times|reps?|rounds?)\b)", Free)]
+    private static partial Regex ListDash();
 
     /// <summary>The beginning of a word, with a dot where the sentence goes on.</summary>
     [GeneratedRegex(@"(?<![\p{L}.])(?<word>\p{L}{3,})\.(?=\s*[,;)+&/]|\s+[\p{Ll}\d(])")]

@@ -21,6 +21,7 @@ internal sealed partial class NoteGlossary
             || step.AllHands.Count > 0
             || (step.Dose is null && !(before.Dose is null && BreathesOn(before, step)))
             || !(before.Dose is null || HeldAlike(before.Dose, step.Dose!))
+            || (before.AllActs.Any(a => step.AllActs.Any(b => b.Do == a.Do)) && AnotherSize(before, step))
             || !(onward || (step.AllActs is [{ Do: "breathe" }] && before.AllActs.Any(a => a.Do == "breathe")))
         )
             return null;
@@ -107,8 +108,10 @@ internal sealed partial class NoteGlossary
             before is { Dose: null, AllHands.Count: 0, AllActs.Count: > 0 }
             && step.AllHands.Count == 0
             && before.AllActs.Select(a => (a.Do, a.Side)).SequenceEqual(step.AllActs.Select(a => (a.Do, a.Side)))
+            && !AnotherSize(before, step)
             ? step with
             {
+                Acts = [.. step.AllActs.Zip(before.AllActs, (now, was) => now with { Effort = now.Effort ?? was.Effort })],
                 Still = [.. before.AllStill.Union(step.AllStill)],
                 State = step.State ?? before.State,
                 Tempo = step.Tempo ?? before.Tempo,
@@ -116,6 +119,19 @@ internal sealed partial class NoteGlossary
             }
             : null;
     }
+
+    /// <summary>"Small smile, then big smile": no smile told more exactly.</summary>
+    private static bool AnotherSize(Step before, Step step) =>
+        (before.AllActs[0].Effort, step.AllActs[0].Effort) switch
+        {
+            ({ } was, { } now) => was != now,
+            (null, { }) => SaysLarge().IsMatch(before.Cue ?? ""),
+            ({ }, null) => SaysLarge().IsMatch(step.Cue ?? ""),
+            _ => false,
+        };
+
+    [GeneratedRegex(@"\b(?:big|wide|broad|large|full|huge)\b", Free)]
+    private static partial Regex SaysLarge();
 
     /// <summary>
     /// "Fill the upper lip with air, hold 5 s; then the lower lip, hold 5 s": what was said before, of the part that is named now; null

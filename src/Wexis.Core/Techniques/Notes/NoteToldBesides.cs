@@ -69,7 +69,8 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"From inside", "thumb inside", "inside the cheek": no inner corner, and no way.</summary>
     [GeneratedRegex(
-        @"\b(?:thumbs?|fingers?|index)\s+(?<in>inside)\b|\b(?<in>inside)\s+(?:of\s+)?(?:the\s+|your\s+)?(?:mouth|cheeks?|lips?)\b",
+        @"\b(?:thumbs?|fingers?|index)\s+(?<in>inside)\b|(?<!\btongue\b[^.;]{0,40})\b(?<in>inside)\s+(?:of\s+)?(?:the\s+"
+            + @"|your\s+)?(?:mouth|cheeks?|lips?)\b",
         Free
     )]
     private static partial Regex InsideTheMouth();

@@ -51,5 +51,66 @@ internal static class OtherFace
             "hold ${n}, each side"
         ),
         O(@"\bopen\s+(?:the\s+)?mouth\s+(?=(?-i:O)\b)", "say "),
+        O(
+            @"(?<=[,;]\s*(?:then\s+)?)(?:swap|switch|change)\s+(?:to\s+)?(?:the\s+)?(?:left|right)\b(?:\s+side)?(?![^.;]*\b(?:per"
+                + @"|each)\s+side)",
+            "each side"
+        ),
+        O(@"\bO[\s-]?shaped?\s+(?:mouth|lips)\b", "say O"),
+        O(
+            @"\bsqueez\w*\s+(?:(?:the|your|both)\s+)*eyes\s+(?:shut|closed|together)\s+(?<how>gently|lightly|softly)\b",
+            "close the eyes ${how}"
+        ),
+        O(@"\(?\s*\b(?:but\s+)?not\s+painful(?:ly)?\b\s*\)?", ""),
+        O(@"(?<=\blook\w*\b[^.;]{0,40})\bfar\s+(?=(?:left|right|up|down)\b)", ""),
+        O(@"^\s*vowels\s*:?\s*(?=(?-i:A)\b)", "say "),
+        O(@"\b(?:close|shut)\w*\s+(?:(?:the|your|both)\s+)*(?<what>eyes|lids)\s+half[\s-]?way\b", "close the ${what} slightly"),
+        O(
+            @"(?<=\b(?:roll|pull|fold|curl|tuck)\w*\s+(?:the\s+|your\s+)?lips\b[^.;]{0,40},\s*(?:then\s+|and\s+)?)(?:roll|pop|push"
+                + @"|let)\s+(?:them\s+)?out\b",
+            "release"
+        ),
+        O($@"\bair\s+(?:a?round\s*:?\s*)?{The}upper\s+lip\s*,\s*{The}cheeks\s*,?\s*(?:and\s+)?{The}lower\s+lip\b", "air round the mouth"),
+        O(
+            @"(?<=\bcircl\w*\b[^.;]{0,60}[,;]\s*(?:then\s+)?)(?:change|reverse|switch)(?:\s+(?:the\s+)?direction)?(?=\s*(?:[,.;]" + @"|$))",
+            "each way"
+        ),
+        O(@"\bsuck\w*\s+(?:on\s+)?(?:the\s+|your\s+)?(?:thumb|finger)\b", "suck, thumb inside the mouth"),
+        O(
+            @"^\s*near\s*[/–-]\s*far\s*:\s*(?:(?:the\s+)?(?:thumb|finger"
+                + @"|pen)\s+at\s+arm'?s\s+length\s*,?\s*(?:then\s+)?(?:the\s+)?(?:wall|window)?)?",
+            "look near, then far "
+        ),
+        O(@"\b(?:neck|head)\s+rolls?\s*,?\s+half\s+circles?\b", "head half circles"),
+        O(@"(?<=\bhalf[\s-]circles?\b[^.;]{0,40})\b(?:from\s+)?(?:the\s+)?ear\s+to\s+(?:the\s+)?ear\b", ""),
+        O(
+            @"(?<=\bagainst\b[^.;]{0,120},\s*)(?:with\s+)?(?<how>light|gentle|slight|soft|medium|moderate|strong|firm)"
+                + @"\s+resistance(?=\s*(?:[,.;]|$))",
+            "${how}"
+        ),
+        O(@"(?<!\bsay\w*\s+[""“]?)\b(?<a>ah+|oh+|ee+|oo+|eh|uh)\s*[-–/]\s*(?=(?:ah+|oh+|ee+|oo+|eh|uh)\b)", "say ${a}, "),
+        O(@"(?<=\bsay\s+(?:ah+|oh+|ee+|oo+|eh|uh)\s*,\s*)(?=(?:ah+|oh+|ee+|oo+|eh|uh)\b)", "say "),
+        O(@"\bthrough\s+(?:a\s+|the\s+)?(?:small|tiny|little|narrow)\s+(?:hole|opening|gap)(?:\s+(?:of|in|between)\s+the\s+lips)?", ""),
+        O(@"(?<=\bhead\s+back\b[^.;]{0,80})(?<!\b(?:lips|kiss\w*|pout))\s+(?:up\s+)?to(?:wards?)?\s+(?:the\s+)?ceiling\b", ""),
+        O(@"^\s*eyes\s*:\s*(?:wide\s+open|open\s+wide)\b", "open the eyes wide"),
+        O(
+            @"(?<=\b(?:purse|pucker|kiss|pout)\w*\b[^.;]{0,30},\s*)turn\w*\s+(?:(?:them|it|the\s+lips)\s+)?up(?:wards?)?\s+to(?:wards?)?"
+                + @"\s+(?:the\s+)?nose\b",
+            "push them towards the nose"
+        ),
+        O(@"\bair\s+in\s+(?:the\s+)?cheeks\s*,?\s*(?:left\s*/\s*right|right\s*/\s*left)\b", "move the air from cheek to cheek"),
+        O(
+            @"(?<=\btongue\s+out\b[^.;]{0,60},\s*)touch\w*\s+(?:the\s+|your\s+)?(?<a>chin|nose)\s*,?\s*(?:then"
+                + @"|and)\s+(?:the\s+)?(?<b>nose|chin)\b",
+            "tongue to the ${a}, tongue to the ${b}"
+        ),
+        O(@"^\s*11['’]?s\s*(?::|\s[-–])\s*", ""),
+        O(@"(?<=\bcheeks\b[^.;]{0,60})\bblow\w*\s+(?:them\s+)?up\b", "puff the cheeks"),
+        O(@"(?<=^\s*nose\s*(?::|[-–])[^.;]{0,40})\b(?:the\s+)?tip\b(?!\s+of)", "the tip of the nose"),
+        O(@"(?<=\btongue\b[^.;]{0,40})\b(?:the\s+)?inside\s+(?:of\s+)?(?:the\s+)?cheeks?\b", "into the cheek"),
+        O(@"\b(?:puff|fill|blow)\w*\s+(?:up\s+)?(?:the\s+)?chin(?:\s+area)?\s+with\s+air\b", "puff the lower lip"),
+        O(@"\b(?<of>chin|forehead|cheek|jaw|neck|temple|mouth)\s+area\b", "${of}"),
+        O(@"\bee+k+\b", "eee"),
+        O(@"\bwhen\s+(?:going|you\s+go|coming|moving)\s+(?:down|up|back|over)(?:wards?)?\b", ""),
     ];
 }

@@ -264,5 +264,77 @@ internal static class OtherHands
         O($@"\b(?:in|on|at)\s+{The}nostril\s+folds?\b", "beside the nostrils"),
         O(@"\bagainst\s+(?:the\s+)?resistance\s+of\s+(?:the\s+|your\s+)?(?<hand>hand)\b", "against the ${hand}"),
         O(@"\b(?<finger>ring|middle|index)\s+finger\s+(?:over|after)\s+\k<finger>\s+finger\b", "${finger} fingers alternating"),
+        O($@"\bcup\w*\s+{The}(?:whole\s+)?face\b(?!\s+(?:in|with))", "lay the palms on the whole face"),
+        O(
+            $@"\bfinger(?:tip)?s\s+(?:meet|touch|together)\s+(?:(?:in|at)\s+)?{The}(?:middle|centre|center)\s+of\s+{The}forehead\s*,?\s*"
+                + @"(?:and\s+|then\s+)?(?:draw|pull|slide|glide|smooth|sweep|move|stroke)\w*\s+(?:them\s+)?(?:apart"
+                + @"|out(?:wards?)?)\s+to\s+",
+            "stroke with the fingertips from the middle of the forehead to "
+        ),
+        O(
+            $@"(?<=\beyes\b[^.;]{{0,40}})\b(?<hand>palms|hands)\s+(?:cupped|cupping|resting|laid|placed)\s+(?:lightly\s+)?(?:over"
+                + $@"|on)\s+them\b",
+            "${hand} over the eyes"
+        ),
+        O(
+            @"\b(?:lean|sink|drop|rest)\w*\s+(?:the\s+|your\s+)?head\s+(?:\w+ly\s+)?(?:in(?:to)?|on(?:to)?)\s+(?:the\s+"
+                + @"|your\s+)?(?<hand>thumbs?|fingers|fingertips|knuckles|fists?)\b",
+            "weight of it in the ${hand}"
+        ),
+        O(
+            @"\b(?:left|right)[\uE100-\uF8FF]?\s+(?<hand>index\s+finger|finger|thumb|hand|palm)\s+(?=between\s+(?:the\s+"
+                + @"|your\s+)?(?:eye)?brows\b)(?![^.;]*\b(?:left|right)\b)",
+            "${hand} "
+        ),
+        O(
+            $@"\bhold\w*\s+(?<part>{The}(?:(?:outer|inner)\s+)?(?:(?:eye)?brows?"
+                + $@"|corners?))\s+up\s+with\s+{The}(?<hand>{HandNames})\b",
+            "lift ${part} with the ${hand} and hold it"
+        ),
+        O(@"\bagainst\s+(?:the|this)\s+pull\b(?<=\b(?:fingers?|fingertips?|hands?|thumbs?)\b[^.;]*)", "against the fingers"),
+        O(
+            $@"\b(?:keep|hold)\w*\s+{The}forehead\s+(?:smooth|still|quiet|flat" + $@"|down)\s+with\s+{The}(?<hand>{HandNames})\b",
+            "${hand} on the forehead hold the skin"
+        ),
+        O(
+            $@"\bmov\w*\s+{The}scalp\s*,?\s*not\s+(?:just\s+|over\s+)?{The}(?:hair|skin)\s*,\s*(?:in\s+)?(?=(?:(?:small|slow"
+                + $@"|big)\s+)*circles\b)",
+            "move the scalp in "
+        ),
+        O(@",?\s*\bnot\s+(?:just\s+|over\s+)?(?:the\s+)?hair\b(?<=\bscalp\b[^.;]{0,60})", ""),
+        O($@"\bthumbs?\s+(?:below|under|beneath)\s*,?\s*(?:and\s+)?{The}fingers\s+(?:above|over|on\s+top)\b", "between thumb and fingers"),
+        O(
+            @"\b(?<a>back|for)wards?\s*,?\s*(?<n>\d+\s*(?:s|secs?|seconds?))\s*,?\s*(?:then\s+|and\s+)?(?:back|for)wards?\s*,?\s*\k<n>\b",
+            "${n} each way"
+        ),
+        O(@"\b(?:1|one|a)\s+finger\s+on\s+each\s+", "finger on the "),
+        O(@"(?<=\bhair\b[^.;]{0,40})\s+with\s+(?:the\s+|both\s+)?fists\b", ""),
+        O(@"\btrac\w*\s+(?=[^.;]{0,80}\bzig-?\s?zag)", "along "),
+        O(
+            @"\b(?:hold|grip|grasp|take)\w*\s+(?:(?:it|them)\s+)?between\s+(?<with>(?:the\s+)?thumbs?\s+and\s+(?:the\s+)?(?:index|fore)"
+                + @"(?:\s*finger)?)\s*,?\s*(?:and\s+)?(?:wiggl|roll|jiggl|knead|rub)\w*(?:\s+it)?\b",
+            "knead with ${with}"
+        ),
+        O(
+            @"(?<!\b(?:until|till)\b[^.;]{0,60})\bpush\w*\s+up(?:wards?)?\s+(?:against|into|onto|on|to)\s+(?:the\s+)?bones?\b",
+            "press up into the bone"
+        ),
+        O(
+            $@"\b(?<hand>{HandNames})\s+(?:pads?\s+)?(?<at>(?:on|under|at|above)\s+{The}\p{{L}}+(?:\s+bones?)?)\s+(?:lift|pull|push"
+                + $@"|raise)s?"
+                + $@"\s+(?<part>{The}(?:eye)?brows?)\b(?:\s+up)?",
+            "lift ${part} with the ${hand} ${at}"
+        ),
+        O(
+            @"\b(?<verb>pull|draw|lift)\w*\s+(?:the\s+)?skin\s+(?<way>back|up|out)(?:wards?)?\s+to(?:wards?)?\s+(?:the\s+)?(?:ears?"
+                + @"|hair\s?line"
+                + @"|temples?)(?=\s*,\s*(?:and\s+)?(?:hold|keep|say|smile|blink|close|open|look|squint)\b)",
+            "${verb} the skin ${way}"
+        ),
+        O($@"(?<=\b(?:{HandNames}|index)\b[^.;]{{0,60}},\s*)(?:and\s+)?resist\w*(?=\s+(?:for\s+)?\d)", "against the fingers, hold"),
+        O(@"\bcover\w*\s+(?:the\s+|your\s+|both\s+)*eyes\b(?!\s+with)(?<=\b(?:palms?|hands)\b[^.;]{0,60})", "palms over the eyes"),
+        O($@"\bhalf[\s-]circles?\s+(?=(?:under|below)\s+{The}eyes?\b)", "strokes "),
+        O($@"\b{The}(?:ear\s?)?lobes?\s+and\s+{The}ear\s+(?:edges?|rims?)\b|\bear\s+(?:edges|rims)\b", "the ears"),
+        O($@"\b(?<hand>{HandNames})\s+resists?\s+(?:from\s+)?(?:the\s+)?outside\b", "against the ${hand}"),
     ];
 }

@@ -41,14 +41,19 @@ internal static class OtherMoves
                 + $@"|lower)\s+)?lips?\s+and\s+{The}teeth\s*,?\s*and\s+(?:then\s+)?circle\s+it\b",
             "circle the tongue between the lips"
         ),
-        O(@"^\s*(?:warm(?:ing)?[-\s]?up|(?:pull|mak)\w*\s+an?\s+face)\s*:\s*", ""),
+        O(@"^\s*(?:(?:\p{L}+\s+)?warm(?:ing)?[-\s]?up|(?:pull|mak)\w*\s+an?\s+face)\s*:\s*", ""),
         O($@"\bfollow\w*\s+{The}(?:thumbs?|fingers?|pen(?:cil)?)\s+with\s+{The}eyes\b(?:\s+only)?", "look"),
         O(@"^\s*eyes\s*:?\s+far\s*(?:-+>?|[/–,]|to|and|then)\s*near\b", "look far, then near"),
         O(@"^\s*eyes\s*:?\s+near\s*(?:-+>?|[/–,]|to|and|then)\s*far\b", "look near, then far"),
         O(
-            @"^\s*(?<tool>roller|stone)\s+(?<part>forehead|cheeks?|neck|jaw(?:line)?|chin|temples?)\s+(?<way>up|down"
+            @"^\s*(?<tool>roller|stone)\s*:?\s+(?<part>forehead|cheeks?|neck|jaw(?:line)?|chin|temples?)\s+(?<way>up|down"
                 + @"|out)(?:wards?)?\b(?!\s+to)",
             "${tool}: stroke the ${part} ${way}wards"
+        ),
+        O(
+            @"(?<=^\s*(?:roller|stone)\s*:[^.;]{0,120},\s*)(?<part>forehead|cheeks?|neck|jaw(?:line)?|chin|temples?)\s+(?<way>up|down"
+                + @"|out)(?:wards?)?\b(?!\s+to)",
+            "stroke the ${part} ${way}wards"
         ),
         O(@"^\s*stretch\w*\s+(?:the\s+|your\s+)?neck\s*(?=,)", "neck long"),
         O(@"\bon\s+(?:(?:the|an?|each|every)\s+)?(?:in-?breath|inhale|inhalation)\b", "while breathing in"),

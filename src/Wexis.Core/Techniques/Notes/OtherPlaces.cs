@@ -175,5 +175,37 @@ internal static class OtherPlaces
             "around the eye"
         ),
         O(@"\bon\s+either\s+side\s+of\b", "on both sides of"),
+        O(
+            @"\b(?:from\s+)?(?:the\s+)?(?<a>inner|outer)\s+to\s+(?:the\s+)?(?<b>outer" + @"|inner)\s+(?:eye)?brows?\b",
+            "from the ${a} end of the brow to the ${b} end of the brow"
+        ),
+        O(@"\b(?:the\s+)?(?:centre|center)\s+of\s+(?:the\s+)?(?=forehead|chin|lips?|brows?|upper\s+lip|lower\s+lip)", "the middle of the "),
+        O(
+            @"\b(?:from\s+)?(?:the\s+)?inner\s+(?:eye\s+)?corners?(?:\s+of\s+(?:the\s+)?eyes?)?\s*,?\s*(?:over|above"
+                + @"|along)\s+(?:the\s+)?(?:eye)?brows?"
+                + @"\s+(?:out\s+)?to\s+(?:the\s+)?(?:temples?|outer\s+(?:eye\s+)?corners?)\s*,?\s*(?:and\s+"
+                + @"|then\s+)*(?:back\s+)?(?:under|below)"
+                + @"\s+(?:the\s+)?eyes?(?:\s+back)?(?:\s+to\s+(?:the\s+)?(?:inner\s+(?:eye\s+)?corners?|nose))?",
+            "from the inner corner over the brow to the temple and back under the eye"
+        ),
+        O(
+            @"\bcircl\w*\s+a?round\s+(?:(?:the|your|both|each)\s+)*eyes?\b"
+                + @"(?=[^.;]*\binner\s+corner\s+over\s+the\s+brow\s+to\s+the\s+temple)",
+            "stroke"
+        ),
+        O(
+            @"(?<=\b(?:d[eé]collet[eé]e?|chest)\b[^.;]{0,80})\bfrom\s+(?:the\s+)?(?:middle|centre"
+                + @"|center)\s+(?:out\s+)?to\s+(?:the\s+)?(?=shoulders?\b)",
+            "from the breastbone to the "
+        ),
+        O(@"\b(?:the\s+)?d[eé]collet[eé]e?\b", "the chest"),
+        O(@"(?<=^\s*cheek\s?bones?\b[^.;]{0,80})\bunder\s+(?:the\s+)?bones?\b", "under the cheekbone"),
+        O(@",?\s*\bin\s+line\s+with\s+(?:the\s+)?(?:pupils?|eyes?|centre\s+of\s+the\s+eyes?)\b", ""),
+        O(
+            @"(?<=\bforehead\b[^.;]{0,80})\bstart\w*\s+(?:(?:in|at|from)\s+)?(?:the\s+)?(?:middle|centre|center)\b(?!\s+of)",
+            "from the middle of the forehead"
+        ),
+        O($@"\b(?:on\s+)?(?:either|both|each)\s+sides?\s+of\s+{The}nose\s+(?=wings?\b)", "beside the nose "),
+        O($@"\b(?:on\s+)?either\s+sides?\s+of\s+{The}nose\b", "beside the nose"),
     ];
 }

@@ -89,6 +89,7 @@ public class NoteFactsTests
             foreach (var number in System.Text.RegularExpressions.Regex.Matches(note, @"\d+").Select(m => m.Value))
                 if (
                     !note.Contains($"{number} fingers", StringComparison.Ordinal)
+                    && !note.Contains($"{number} fingertips", StringComparison.Ordinal)
                     && !note.Contains($"{number}-finger", StringComparison.Ordinal)
                 )
                     kept.ShouldContain(number, Case.Sensitive, note);

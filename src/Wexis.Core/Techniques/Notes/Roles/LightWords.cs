@@ -35,6 +35,7 @@ internal static class LightWords
         alone super everywhere widths saliva spit gum pretend pretending
         stand standing sit sitting seated arms arm legs feet foot knees hips spine chair table pillow mirror
         single pleasant pleasantly
+        clean washed
         today daily day week morning evening night always work works working use uses used
         """
     );

@@ -343,7 +343,7 @@ internal static class ToldAgain
     private static bool IsHeld(string way, PoseState held) =>
         way switch
         {
-            "close" or "together" => held.Lids == "closed" || held.Lips is "closed" or "rolled-in" || held.Jaw == "closed",
+            "close" or "together" => held.Lids is "closed" or "narrowed" || held.Lips is "closed" or "rolled-in" || held.Jaw == "closed",
             "open" or "apart" => held.Lids == "open" || held.Lips is "open" or "parted" || held.Jaw is "open" or "half-open" or "rest",
             "up" => held.Head is not null || held.Tongue == "palate",
             "down" => held.Shoulders == "down" || held.Head is not null,
@@ -372,7 +372,8 @@ internal static class ToldAgain
         || verb.Way is "apart" or "turn" or "tense" && step.AllActs.Count + step.AllHands.Count > 0
         || verb.Way is "tilt" or "bend" && (step.State?.Head is not null || PartsThatMove(step).Exists(p => p is "head" or "neck"))
         || verb.Bare
-        || verb is { Verb: "smooth" } && step.AllStill.Count > 0
+        || verb is { Verb: "trace" } && step.AllHands.Any(h => h.AllPath.Count > 1)
+        || verb is { Verb: "smooth" } && (step.AllStill.Count > 0 || step.AllHands.Any(h => h.Role == "hold"))
         || verb is { Verb: "press" } && step.AllActs.Count > 0
         || verb is { Verb: "massage" } && step.AllHands.Any(h => h.Verb is "stroke" or "circle" or "knead" or "friction" or "press")
         || ways.Contains(verb.Verb)

@@ -1,0 +1,118 @@
+using System.Text.Json;
+using System.Text.RegularExpressions;
+using Wexis.Core.Techniques.Notes;
+
+namespace Wexis.Core.Tests.Techniques;
+
+/// <summary>
+/// The same note in another hand: shorthand, missing articles, dashes for commas (common practice). Held against every note that is a
+/// fact.
+/// </summary>
+public class NoteWritingTests
+{
+    private static readonly IReadOnlyList<string> Notes = [.. NoteFactsTests.Said.Select(s => s.Data.Item1).Distinct()];
+
+    /// <summary>What a note says, without how it says it: its steps, and the number of its questions.</summary>
+    private static (string Steps, int Asked) Says(string note)
+    {
+        var read = NoteReading.Of(note, Reference.Atlas).Value!;
+        var steps = read.Draft.AllSteps.Select(s =>
+            s with
+            {
+                Cue = null,
+                Dose = s.Dose is { Line: { } line } dose
+                    ? dose with
+                    {
+                        Line = string.Join(
+                            ' ',
+                            Regex.Matches(line.ToLowerInvariant(), @"\d+|each|side|way|rest|hold|sets").Select(m => m.Value).Order()
+                        ),
+                    }
+                    : s.Dose,
+                EndPoint = s.EndPoint is null ? null : "told",
+            }
+        );
+        return (JsonSerializer.Serialize(steps), read.Lines.Sum(l => l.Unknown.Count));
+    }
+
+    private static readonly Lazy<Dictionary<string, (string Steps, int Asked)>> AsTheyStand = new(() => Notes.ToDictionary(n => n, Says));
+
+    /// <summary>Notes that say something else when they are written otherwise, and do not ask more.</summary>
+    private static List<string> Otherwise(Func<string, string> written) =>
+        [
+            .. Notes
+                .Select(n => (Note: n, Other: written(n)))
+                .Where(n => n.Other != n.Note)
+                .Where(n =>
+                    Says(n.Other) is var now && AsTheyStand.Value[n.Note] is var was && now.Steps != was.Steps && now.Asked <= was.Asked
+                )
+                .Select(n => n.Other),
+        ];
+
+    [Theory]
+    [InlineData("with", @"\bwith (?=[a-z\d])", "w/ ")]
+    [InlineData("and", " and ", " & ")]
+    [InlineData("plus", " and ", " + ")]
+    [InlineData("times", @"\b(\d+) times\b", "$1x")]
+    [InlineData("behind x", @", (\d+) ?(?:times|x)(?=\.?\s*$)", ", x $1")]
+    [InlineData("left", @"\bleft\b", "L")]
+    [InlineData("right", @"\bright\b", "R")]
+    [InlineData("finger tips", @"\bfingertips\b", "finger tips")]
+    [InlineData("eyebrows", @"\bbrow(s?)\b", "eyebrow$1")]
+    [InlineData("repeat", @", (?=\d+ ?(?:x|times)\b)", ", repeat ")]
+    public void Shorthand_says_what_is_said_at_length(string _, string said, string shorter) =>
+        Otherwise(n => Regex.Replace(n, said, shorter)).ShouldBeEmpty();
+
+    /// <summary>Sides and vowels in small letters are sides and vowels.</summary>
+    [Fact]
+    public void A_note_in_small_letters_says_the_same() => Otherwise(n => n.ToLowerInvariant()).ShouldBeEmpty();
+
+    /// <summary>
+    /// "Outer corners of eyes": one in two hundred may read otherwise in silence, where nothing but an article tells them apart.
+    /// </summary>
+    [Fact]
+    public void Articles_may_be_left_out() =>
+        Otherwise(n => Regex.Replace(n, @"(?<!\w)(?:the|your) (?!\w*\b(?:left|right|other|one)\b)", "", RegexOptions.IgnoreCase))
+            .Count.ShouldBeLessThan(Notes.Count / 200);
+
+    /// <summary>"Open wide - tongue out - look up - 3x".</summary>
+    [Fact]
+    public void Dashes_list_as_commas_do() => Otherwise(n => n.Replace(", ", " - ")).Count.ShouldBeLessThan(Notes.Count / 100);
+
+    [Theory]
+    [InlineData("Open the mouth wide - stick the tongue out - look up - hold 5 s - 3 times", "open-jaw tongue-out gaze-up")]
+    [InlineData("Lion - tongue out - look up - hold 5 s - 3 times", "tongue-out gaze-up")]
+    [InlineData("2. Cheek lift. Smile, lips closed, 5 s, 5 x.", "smile")]
+    public void A_name_before_the_work_is_no_work(string note, string does)
+    {
+        var read = NoteReading.Of(note, Reference.Atlas).Value!;
+        string.Join(' ', read.Draft.AllSteps.ShouldHaveSingleItem().AllActs.Select(a => a.Do)).ShouldBe(does);
+        read.Lines[0].Text.ShouldBe(note.TrimStart('2', '.', ' '));
+    }
+
+    /// <summary>What is held once after it was counted is a step of its own, and nothing is asked.</summary>
+    [Theory]
+    [InlineData("Raise the brows 10x fast, then hold 10 s")]
+    [InlineData("Squint with the lower lids, 20 pulses, then hold it for 10 seconds.")]
+    public void A_hold_after_the_count_is_a_step(string note)
+    {
+        var read = NoteReading.Of(note, Reference.Atlas).Value!;
+        read.Draft.AllSteps.Count.ShouldBe(2);
+        read.Draft.AllSteps[0].AllActs[0].Do.ShouldBe(read.Draft.AllSteps[1].AllActs[0].Do);
+        read.Draft.AllSteps[1].Dose!.Line!.ShouldContain("hold");
+        read.Lines.SelectMany(l => l.Unknown.Concat(l.Missing)).ShouldBeEmpty();
+    }
+
+    /// <summary>What a note forbids or leaves out is a caution, also where it goes on behind it.</summary>
+    [Theory]
+    [InlineData("Tap the whole face with the fingertips, light, 1 min, leave out the eyes", "leave out the eyes", "")]
+    [InlineData("Stroke the cheek with two fingers, light, no pulling, 20s, change sides", "no pulling", "20s")]
+    [InlineData("Say eee, hold 3 s, 8x (not with high blood pressure)", "not with high blood pressure", "8x")]
+    public void Cautions_take_nothing_with_them(string note, string caution, string dose)
+    {
+        var read = NoteReading.Of(note, Reference.Atlas).Value!;
+        read.Draft.Cautions.ShouldBe([caution]);
+        read.Draft.AllSteps.ShouldHaveSingleItem().Dose!.Line!.ShouldContain(dose);
+        read.Draft.AllSteps[0].AllHands.SelectMany(h => h.AllZones).ShouldNotContain("upper-lid");
+    }
+}
