@@ -90,6 +90,17 @@ public class NoteWritingTests
         read.Lines[0].Text.ShouldBe(note.TrimStart('2', '.', ' '));
     }
 
+    /// <summary>The two lines between the brows have a number for a name, which is no dose.</summary>
+    [Theory]
+    [InlineData("11s – thumbs side by side between the brows, move apart, light, 10x")]
+    [InlineData("11's: thumbs side by side between the brows, move apart, light, 10x")]
+    public void A_number_for_a_name_is_no_dose(string note)
+    {
+        var read = NoteReading.Of(note, Reference.Atlas).Value!;
+        read.Draft.AllSteps.ShouldHaveSingleItem().Dose!.Line.ShouldBe("10x");
+        read.Lines.SelectMany(l => l.Unknown).ShouldBeEmpty();
+    }
+
     /// <summary>What is held once after it was counted is a step of its own, and nothing is asked.</summary>
     [Theory]
     [InlineData("Raise the brows 10x fast, then hold 10 s")]
