@@ -231,7 +231,7 @@ internal sealed partial class NoteGlossary
         pressure ??= HowHardByItself(hand, sentence);
         contact ??= HandByItself(hand, sentence);
         if (HandOf(hand, work, moves, contact, against, pressure, sentence, where, open) is { } track)
-            step = step with { Hands = [track] };
+            step = step with { Hands = [sides == "alternating" && track.Sides is "both" ? track with { Sides = sides } : track] };
         if (
             Here().Match(sentence) is { Success: true } here
             && !(moves.Count > 0 && HeldThere().IsMatch(sentence))
@@ -369,7 +369,11 @@ internal sealed partial class NoteGlossary
     private static IEnumerable<Act> Acts(IReadOnlyList<Moved> moves, string? sides, string told, bool resisted, int? worksAt) =>
         moves.Select(m => new Act(
             m.Do,
-            sides is "left" or "right" or "alternating" ? sides : "both",
+            // Nobody breathes on one side.
+            sides is "left" or "right" or "alternating"
+            && m.Do != "breathe"
+                ? sides
+                : "both",
             EffortIn(told, m, moves, worksAt),
             // A breath is not resisted where something else is.
             resisted && (CanBeResisted(m.Do) || !moves.Any(o => CanBeResisted(o.Do)))

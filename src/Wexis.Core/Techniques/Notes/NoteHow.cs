@@ -42,6 +42,13 @@ internal sealed partial class NoteGlossary
             _ => false,
         };
 
+    /// <summary>Whether all of these parts move in a step.</summary>
+    public static bool MovesAll(Step step, IReadOnlyList<string> zones)
+    {
+        ArgumentNullException.ThrowIfNull(step);
+        return zones.All(z => step.AllActs.Any(a => MovesPart(a.Do ?? "", z)));
+    }
+
     /// <param name="rolled">Whether the lips are rolled in meanwhile.</param>
     private static PoseState? StateOf(string sentence, IReadOnlyList<Moved> moves, bool rolled)
     {
@@ -88,6 +95,9 @@ internal sealed partial class NoteGlossary
     }
 
     public static int? PressureOf(string sentence) => PressureIn(new(sentence));
+
+    /// <summary>Whether a sentence says what the skin is oiled with, and no more.</summary>
+    public static bool OnlySlip(string sentence) => Slip().IsMatch(sentence) && !Slip().Replace(sentence, "", 1).Any(char.IsLetterOrDigit);
 
     /// <summary>How hard, where a sentence says no more; null where it says something else.</summary>
     public static int? OnlyPressure(string sentence)

@@ -310,7 +310,7 @@ internal sealed partial class NoteGlossary
             found.Add(new(back.Index, "head-back", null));
         if (found.Exists(m => m.Do == "kiss-ceiling"))
             found.RemoveAll(m => m.Do is "pucker" or "gaze-up" or "head-back");
-        if (found.Exists(m => m.Do is "transfer-air" or "circle-air"))
+        if (found.Exists(m => m.Do is "transfer-air" or "circle-air") && !HeldFull().IsMatch(phrases.Whole))
             found.RemoveAll(m => m.Do == "puff-cheeks");
         // Corners that go in and make dimples are no kiss.
         if (found.Exists(m => m.Do == "dimple"))
@@ -371,4 +371,8 @@ internal sealed partial class NoteGlossary
             'o' => "funnel-o",
             _ => "pucker",
         };
+
+    /// <summary>"Puff the cheeks, hold 5 s, move the air": they are held full first.</summary>
+    [GeneratedRegex(@"\b(?:puff|fill|blow)\w*\b[^.;]{0,40}\bhold\w*\s+(?:for\s+)?\d[^.;]{0,20}\b(?:mov|shift|pass|transfer|swap)", Free)]
+    private static partial Regex HeldFull();
 }

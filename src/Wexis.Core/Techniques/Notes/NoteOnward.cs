@@ -29,6 +29,36 @@ internal sealed partial class NoteGlossary
         return before with { Hands = [hand], Acts = [], Dose = Dose(sentence), Cue = Cue(sentence) };
     }
 
+    /// <summary>
+    /// "Pump above the collarbones 10x, then behind the ears 10x": the same work at another place, where nothing but that and how much is
+    /// said.
+    /// </summary>
+    public Step? SameWorkAt(string sentence, Step before)
+    {
+        ArgumentNullException.ThrowIfNull(before);
+        if (
+            before
+                is not { AllHands: [{ Verb: "press" or "circle" or "tap" or "knead" or "lymph-pump" or "friction" } hand], Dose: not null }
+            || Dose(sentence) is not { } dose
+        )
+            return null;
+        var told = Otherwise(NoteArticles.Restored($"at {sentence}"));
+        if (Does(told) || HandWord().IsMatch(told))
+            return null;
+        var there = Track("hold-still", told);
+        var next = hand with { Path = there.AllPath, Zones = there.AllZones, Direction = null, Pressure = there.Pressure ?? hand.Pressure };
+        return there.AllPath.Count + there.AllZones.Count != 1 || Beside(told, next).Count > 0
+            ? null
+            : before with
+            {
+                Hands = [next],
+                Acts = [],
+                Dose = dose,
+                Tempo = null,
+                Cue = Cue(sentence),
+            };
+    }
+
     /// <summary>"Then slide to the ears": a stroke that only says where it ends goes on from where the hand was.</summary>
     public static Step OnFrom(Step before, Step step, List<string> open)
     {

@@ -73,6 +73,16 @@ internal sealed partial class NoteReader
         return true;
     }
 
+    /// <summary>"With oil.": how the hands of the step before glide.</summary>
+    private bool HowItGlides(string text)
+    {
+        if (Last < 0 || !NoteGlossary.OnlySlip(text) || _steps[Last].AllHands.Count == 0)
+            return false;
+        _steps[Last] = _steps[Last] with { Hands = [.. _steps[Last].AllHands.Select(h => h with { GripOrSlip = "slip" })] };
+        Add(text, NoteKind.Dose, Last);
+        return true;
+    }
+
     /// <summary>The last step and the one before it are one: a movement and the other in turn.</summary>
     private void Joined(Step both)
     {

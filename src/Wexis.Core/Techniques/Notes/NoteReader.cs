@@ -155,6 +155,7 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
             && !KeepsStill(text)
             && !HeldSo(text)
             && !HowHard(text)
+            && !HowItGlides(text)
             && !HowMuch(text, sentence.Onward)
         )
             Add(text, NoteKind.Unread, null, "Nothing in this sentence could be read as a step. Write it by hand, or leave it out.");
@@ -179,6 +180,8 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
                 open.Add(NoteGlossary.HowHardAsked);
             open.AddRange(_glossary.Beside(text, same.AllHands[0]).Select(b => $"“{b}”: what is it for here?"));
         }
+        if (step is null && onward && Last >= 0 && _laid is null && _glossary.SameWorkAt(text, _steps[Last]) is { } there)
+            (step, open) = (there, []);
         if (step is null && Last >= 0 && _laid is null && NoteGlossary.Likewise(text, _steps[Last].Cue) is { } alike)
         {
             step = _glossary.Step(alike, out unknown);
@@ -267,7 +270,12 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
 
     private bool KeepsStill(string text)
     {
-        if (Last < 0 || NoteGlossary.Still(text) is not { Count: > 0 } quiet)
+        // "Raise the brows, no frown": what moves itself is not kept still, so that this is a caution.
+        if (
+            Last < 0
+            || NoteGlossary.Still(text) is not { Count: > 0 } quiet
+            || (NoteGlossary.Forbids(text) && NoteGlossary.MovesAll(_steps[Last], quiet))
+        )
             return false;
         _steps[Last] = _steps[Last] with { Still = [.. _steps[Last].AllStill.Union(quiet)] };
         Add(text, NoteKind.Still, Last, Beside(text));

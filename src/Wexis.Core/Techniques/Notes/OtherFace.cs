@@ -112,5 +112,35 @@ internal static class OtherFace
         O(@"\b(?<of>chin|forehead|cheek|jaw|neck|temple|mouth)\s+area\b", "${of}"),
         O(@"\bee+k+\b", "eee"),
         O(@"\bwhen\s+(?:going|you\s+go|coming|moving)\s+(?:down|up|back|over)(?:wards?)?\b", ""),
+        O($@"\btongue\s+circl\w*\s+(?:in\s+front\s+of|behind|inside)\s+{The}(?:teeth|lips)\b", "circle the tongue round the teeth"),
+        O(
+            @"\b(?<verb>wink|puff|tilt)\s+(?<a>left|right)\s*[,/]\s*(?:and\s+|then\s+)?\k<verb>\s+(?<b>left|right)\b",
+            "${verb} ${a}, then ${b}"
+        ),
+        O(@"^\s*neck\s+stretch\s+(?=ear\b)", ""),
+        O(@"\bdraw\w*\s+(?:an?\s+)?(?-i:O)\s+with\s+(?:the\s+)?jaw\b", "circle the jaw"),
+        O($@"\bclose\s+{The}eyes\s+(?:softly|gently|lightly)\s*,\s*(?=squeeze\s+{The}(?:lids|eyes)\b)", ""),
+        O(
+            @"\bopen\w*\s+(?:slowly\s+)?(?:for\s+|over\s+|in\s+)?(?<a>\d+)\s*counts?\s*,?\s*(?:and\s+|then\s+)?clos\w*\s+(?:slowly\s+)?"
+                + @"(?:for\s+|over\s+|in\s+)?(?<b>\d+)\s*counts?\b",
+            "open over ${a} counts, close over ${b} counts"
+        ),
+        O(
+            @"\bin\s+through\s+(?:the\s+)?nose\s+(?:for\s+)?(?<a>\d+)\s*(?:s|secs?"
+                + @"|counts?)?\s*,?\s*hold\s+(?:for\s+)?(?<h>\d+)\s*(?:s|secs?|counts?)?"
+                + @"\s*,?\s*(?:and\s+)?(?:breathe\s+)?out\s+through\s+(?:the\s+)?(?:mouth|nose)\s+(?:for\s+)?(?<b>\d+)\s*(?:s|secs?"
+                + @"|counts?)?\b",
+            "breathe in ${a}, hold ${h}, out ${b}"
+        ),
+        O(
+            @"\bin\s+through\s+(?:the\s+)?nose\s+(?:for\s+)?(?<a>\d+)\s*(?:s|secs?"
+                + @"|counts?)?\s*,?\s*(?:and\s+)?(?:breathe\s+)?out\s+through\s+"
+                + @"(?:the\s+)?(?:mouth|nose)\s+(?:for\s+)?(?<b>\d+)\s*(?:s|secs?|counts?)?\b",
+            "breathe in ${a}, out ${b}"
+        ),
+        O(@"(?<=^\s*breath\w*\s*[:–-]\s*)(?:one\s+|both\s+)?hands?\s+on\s+(?:the\s+)?(?:belly|stomach|ribs|chest)\s*,?\s*", ""),
+        O(@"\beach\s+diagonal\b", "each way"),
+        O(@",\s*(?:the\s+)?(?:left|right|other|opposite)\s+shoulder\s+(?:down|low)\b", ", shoulders down"),
+        O(@"\bfind\w*\s+(?:the\s+)?muscle\s+by\s+(?:biting|clenching)(?:\s+the\s+teeth)?\b", "clench the teeth"),
     ];
 }

@@ -336,5 +336,20 @@ internal static class OtherHands
         O($@"\bhalf[\s-]circles?\s+(?=(?:under|below)\s+{The}eyes?\b)", "strokes "),
         O($@"\b{The}(?:ear\s?)?lobes?\s+and\s+{The}ear\s+(?:edges?|rims?)\b|\bear\s+(?:edges|rims)\b", "the ears"),
         O($@"\b(?<hand>{HandNames})\s+resists?\s+(?:from\s+)?(?:the\s+)?outside\b", "against the ${hand}"),
+        O(
+            $@"\bhands\s+(?:are\s+)?behind\s+{The}head\s*,?\s*(?:and\s+)?(?:push|press)\w*\s+{The}(?:head\s+)?back(?:wards?)?\s+against"
+                + @"(?:\s+(?:them|it|the\s+hands))?",
+            "push the head back into the hands"
+        ),
+        O(
+            $@"(?<!\b(?:hands?|palms?|fingers?|fingertips?|thumbs?)\b[^.;]{{0,80}})\b(?<verb>pull|draw|lift)\w*\s+(?:the\s+)?skin\s+"
+                + $@"(?:at|on|of|over)\s+{The}temples\b(?![^.;]*\bwith\b)",
+            "with the hands ${verb} the skin at the temples"
+        ),
+        O(@"\blymph(?:atic)?\s+(?=strokes?\b)", ""),
+        O(
+            $@"\b(?<hand>(?:(?:index|middle|ring)\s+)?(?:{HandNames}))\s+(?:lies?|rests?|lying|resting)\s+(?=(?:\w+ly\s+|flat\s+)?on\b)",
+            "${hand} "
+        ),
     ];
 }

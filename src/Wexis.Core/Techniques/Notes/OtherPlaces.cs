@@ -207,5 +207,7 @@ internal static class OtherPlaces
         ),
         O($@"\b(?:on\s+)?(?:either|both|each)\s+sides?\s+of\s+{The}nose\s+(?=wings?\b)", "beside the nose "),
         O($@"\b(?:on\s+)?either\s+sides?\s+of\s+{The}nose\b", "beside the nose"),
+        O($@"\b(?:eye)?brow\s+arch(?:es)?\b|\barch(?:es)?\s+of\s+{The}(?:eye)?brows?\b", "brow"),
+        O($@"\b(?:along\s+)?(?:the\s+)?underside\s+of\s+{The}(?:eye)?brows?\b", "under the brow"),
     ];
 }

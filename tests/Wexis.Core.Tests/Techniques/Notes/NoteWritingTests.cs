@@ -114,6 +114,48 @@ public class NoteWritingTests
         read.Lines.SelectMany(l => l.Unknown.Concat(l.Missing)).ShouldBeEmpty();
     }
 
+    /// <summary>Work that is named once and done at several places, each counted.</summary>
+    [Fact]
+    public void The_same_work_at_another_place_is_a_step()
+    {
+        var read = NoteReading
+            .Of("Flat fingers above the collarbones, pump 10x, no pressure, then behind the ears 10x, then temples 8x", Reference.Atlas)
+            .Value!;
+        read.Draft.AllSteps.SelectMany(s => s.AllHands.Select(h => h.Verb)).ShouldBe(["lymph-pump", "lymph-pump", "lymph-pump"]);
+        read.Draft.AllSteps.Skip(1).Select(s => s.AllHands[0].AllPath[0].At).ShouldBe(["mastoid_tip", "temple_hollow"]);
+        read.Draft.AllSteps.Select(s => s.Dose!.Line).ShouldBe(["10x", "10x", "8x"]);
+        read.Lines.SelectMany(l => l.Unknown).ShouldBeEmpty();
+    }
+
+    /// <summary>What is oiled behind a caution is oiled, and is no part of it.</summary>
+    [Fact]
+    public void Oil_behind_a_caution_is_on_the_skin()
+    {
+        var read = NoteReading.Of("Stroke the cheeks with flat hands, light, 6 strokes, don't pull the skin, oil", Reference.Atlas).Value!;
+        read.Draft.Cautions.ShouldBe(["don't pull the skin"]);
+        read.Draft.AllSteps.ShouldHaveSingleItem().AllHands[0].GripOrSlip.ShouldBe("slip");
+    }
+
+    /// <summary>What moves itself is not kept still by what is forbidden of it.</summary>
+    [Fact]
+    public void Brows_that_rise_without_a_frown_rise()
+    {
+        var step = NoteReading.Of("Raise the brows against the fingers, 5 s, 8x, no frown", Reference.Atlas).Value!;
+        step.Draft.Cautions.ShouldBe(["no frown"]);
+        step.Draft.AllSteps.ShouldHaveSingleItem().AllStill.ShouldBeEmpty();
+    }
+
+    [Theory]
+    [InlineData("Breathing: in through the nose 4 s, hold 2, out through the mouth 6 s, 5 x")]
+    [InlineData("Breath: hands on the belly, in through nose 4 s, hold 2 s, out through mouth 6 s, 5 x")]
+    public void Breath_through_the_nose_needs_no_hand(string note)
+    {
+        var step = NoteReading.Of(note, Reference.Atlas).Value!.Draft.AllSteps.ShouldHaveSingleItem();
+        step.AllActs.Select(a => a.Do).ShouldBe(["breathe"]);
+        step.AllHands.ShouldBeEmpty();
+        step.Dose!.Line.ShouldStartWith("in 4, out 6, hold 2 s");
+    }
+
     /// <summary>What a note forbids or leaves out is a caution, also where it goes on behind it.</summary>
     [Theory]
     [InlineData("Tap the whole face with the fingertips, light, 1 min, leave out the eyes", "leave out the eyes", "")]

@@ -324,7 +324,9 @@ internal static class RoleWords
     /// The part of which a sentence goes on to speak after some movements: the last; null where they are of parts far apart.
     /// </summary>
     public static string? GoesOn(IEnumerable<string> moves) =>
-        moves.Select(PartOf).Distinct().ToList() is [.., { } last] parts
+        // Who breathes meanwhile moves on with what moves.
+        moves.Where(m => m is not "breathe").Select(PartOf).Distinct().ToList()
+            is [.., { } last] parts
         && (parts.Count == 1 || parts.TrueForAll(p => OfTheMouth.Contains(p ?? "")) || parts.TrueForAll(p => OfTheEye.Contains(p ?? "")))
             ? last
             : null;
