@@ -7,6 +7,11 @@ internal sealed partial class NoteGlossary
 {
     private const RegexOptions Free = RegexOptions.IgnoreCase;
 
+    /// <summary>For whom or when something is not.</summary>
+    private const string NotIf =
+        @"not\s+(?:if|when|after|during|for|with\s+(?:high|low|neck|jaw|back|eye|any|acute|glaucoma|migraines?|headaches?|fillers?|pain"
+        + @"|dizz\w*|fresh|open|blood|tmj)\b)";
+
     [GeneratedRegex(@"\r\n|\r|\n")]
     private static partial Regex LineEnd();
 
@@ -249,9 +254,9 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(
         @"\b(?:do\s+not|don'?t|never|avoid|must\s+not|should\s+not|shouldn'?t)\b|^\W*(?:(?:be\s+)?careful|caution|attention|beware"
             + @"|watch\s+out|without\s+(?:pulling|rubbing|dragging|tugging))\b|^\s*(?:no|not)\s+(?![-–]"
-            + @"|just\b|pressure\s*(?:$|[,.;!]))|\bnot\s+(?:if|when|after|during|for|"
-            + @"with\s+(?:high|low|neck|jaw|back|eye|any|acute|glaucoma|migraines?|headaches?|fillers?|pain|dizz\w*|fresh|open|blood"
-            + @"|tmj)\b)\b|\bcontra-?indicat\w*"
+            + @"|just\b|pressure\s*(?:$|[,.;!]))|\b"
+            + NotIf
+            + @"\b|\bcontra-?indicat\w*"
             + @"|^\s*(?:leav\w*\s+out\b|leav\w*\s+(?:the\s+)?\p{L}+\s+out\b|spar(?:e|ing)\b|except\b)|^\s*(?:skip\b"
             + @"|stop\b(?:\s+(?:if|when|at|as|before|immediately|right|any|for|it)\b|\W*$))|\b(?:skip|leave\s+(?:it"
             + @"|this)\s+out)\b.{0,20}\b(?:if|when|after)\b",
@@ -262,9 +267,9 @@ internal sealed partial class NoteGlossary
     /// <summary>Where a clause begins that forbids, behind what is to be done.</summary>
     [GeneratedRegex(
         @"\s*(?:[,;(]|\s[-–])\s*(?=(?:and\s+|but\s+)?(?:(?:the|your)\s+)?(?:\p{L}+\s+)?(?:do(?:es)?\s+not"
-            + @"|don'?t|doesn'?t|never|avoid|must\s+not|should\s+not|shouldn'?t|not\s+(?:if|when|after|during|for|"
-            + @"with\s+(?:high|low|neck|jaw|back|eye|any|acute|glaucoma|migraines?|headaches?|fillers?|pain|dizz\w*|fresh|open|blood"
-            + @"|tmj)\b))\b)",
+            + @"|don'?t|doesn'?t|never|avoid|must\s+not|should\s+not|shouldn'?t|"
+            + NotIf
+            + @")\b)",
         Free
     )]
     private static partial Regex ForbidsFrom();

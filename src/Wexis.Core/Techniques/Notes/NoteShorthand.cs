@@ -23,7 +23,7 @@ internal sealed partial class NoteShorthand
         text = Marks().Replace(text, "");
         text = NameFirst()
             .Replace(text, m =>
-                m.Index + m.Groups["bullet"].Length > 0 && IsName(m.Groups["name"].Value, "")
+                m.Index + m.Groups["bullet"].Length > 0 && IsNameOfWork(m.Groups["name"].Value)
                     ? m.Groups["bullet"].Value + m.Groups["name"].Value + Marked(".", ":")
                     : m.Value
             );
@@ -285,12 +285,19 @@ internal sealed partial class NoteShorthand
         && !words.Any(w => DoneSo.Contains(w) || w.EndsWith("ed", StringComparison.Ordinal) || w.Any(char.IsDigit))
         && (words.Count == 1 ? !GoesRightOn().IsMatch(next) : Roles.RoleWords.Verb(words[0]) is null);
 
+    /// <summary>"Cheek lift", "Brow smoother": what is done there, told as a name.</summary>
+    private static bool IsNameOfWork(string name) =>
+        IsName(name, "")
+        && NoteGlossary.Words(name)[^1] is var last
+        && (last.EndsWith("er", StringComparison.Ordinal) || Roles.RoleWords.Verb(last) is not null);
+
     /// <summary>Words that no name of an exercise is made of, but how a part is held or where a hand goes.</summary>
     private static readonly HashSet<string> DoneSo =
     [
         .. (
             "open closed shut wide up down back out in over on with to and together apart under behind against left right "
-            + "big small soft gentle slow deep full strong loose straight tall sit stand lie"
+            + "big small soft gentle slow deep full strong loose straight tall sit stand lie "
+            + "level still quiet neutral free tense forward forwards high low same again other"
         ).Split(' '),
     ];
 
