@@ -72,7 +72,7 @@ internal static class OtherFace
         ),
         O($@"\bair\s+(?:a?round\s*:?\s*)?{The}upper\s+lip\s*,\s*{The}cheeks\s*,?\s*(?:and\s+)?{The}lower\s+lip\b", "air round the mouth"),
         O(
-            @"(?<=\bcircl\w*\b[^.;]{0,60}[,;]\s*(?:then\s+)?)(?:change|reverse|switch)(?:\s+(?:the\s+)?direction)?(?=\s*(?:[,.;]" + @"|$))",
+            @"(?<=\bcircl\w*\b[^.;]{0,60}[,;]\s*(?:then\s+)?)(?:change|reverse|switch)(?:\s+(?:the\s+)?direction)?(?=\s*(?:[,.;]|$))",
             "each way"
         ),
         O(@"\bsuck\w*\s+(?:on\s+)?(?:the\s+|your\s+)?(?:thumb|finger)\b", "suck, thumb inside the mouth"),

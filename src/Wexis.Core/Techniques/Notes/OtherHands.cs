@@ -293,7 +293,7 @@ internal static class OtherHands
         ),
         O(@"\bagainst\s+(?:the|this)\s+pull\b(?<=\b(?:fingers?|fingertips?|hands?|thumbs?)\b[^.;]*)", "against the fingers"),
         O(
-            $@"\b(?:keep|hold)\w*\s+{The}forehead\s+(?:smooth|still|quiet|flat" + $@"|down)\s+with\s+{The}(?<hand>{HandNames})\b",
+            $@"\b(?:keep|hold)\w*\s+{The}forehead\s+(?:smooth|still|quiet|flat|down)\s+with\s+{The}(?<hand>{HandNames})\b",
             "${hand} on the forehead hold the skin"
         ),
         O(
@@ -304,7 +304,7 @@ internal static class OtherHands
         O(@",?\s*\bnot\s+(?:just\s+|over\s+)?(?:the\s+)?hair\b(?<=\bscalp\b[^.;]{0,60})", ""),
         O($@"\bthumbs?\s+(?:below|under|beneath)\s*,?\s*(?:and\s+)?{The}fingers\s+(?:above|over|on\s+top)\b", "between thumb and fingers"),
         O(
-            @"\b(?<a>back|for)wards?\s*,?\s*(?<n>\d+\s*(?:s|secs?|seconds?))\s*,?\s*(?:then\s+|and\s+)?(?:back|for)wards?\s*,?\s*\k<n>\b",
+            @"\b(?:back|for)wards?\s*,?\s*(?<n>\d+\s*(?:s|secs?|seconds?))\s*,?\s*(?:then\s+|and\s+)?(?:back|for)wards?\s*,?\s*\k<n>\b",
             "${n} each way"
         ),
         O(@"\b(?:1|one|a)\s+finger\s+on\s+each\s+", "finger on the "),
@@ -335,7 +335,6 @@ internal static class OtherHands
         O(@"\bcover\w*\s+(?:the\s+|your\s+|both\s+)*eyes\b(?!\s+with)(?<=\b(?:palms?|hands)\b[^.;]{0,60})", "palms over the eyes"),
         O($@"\bhalf[\s-]circles?\s+(?=(?:under|below)\s+{The}eyes?\b)", "strokes "),
         O($@"\b{The}(?:ear\s?)?lobes?\s+and\s+{The}ear\s+(?:edges?|rims?)\b|\bear\s+(?:edges|rims)\b", "the ears"),
-        O($@"\b(?<hand>{HandNames})\s+resists?\s+(?:from\s+)?(?:the\s+)?outside\b", "against the ${hand}"),
         O(
             $@"\bhands\s+(?:are\s+)?behind\s+{The}head\s*,?\s*(?:and\s+)?(?:push|press)\w*\s+{The}(?:head\s+)?back(?:wards?)?\s+against"
                 + @"(?:\s+(?:them|it|the\s+hands))?",

@@ -176,7 +176,7 @@ internal static class OtherPlaces
         ),
         O(@"\bon\s+either\s+side\s+of\b", "on both sides of"),
         O(
-            @"\b(?:from\s+)?(?:the\s+)?(?<a>inner|outer)\s+to\s+(?:the\s+)?(?<b>outer" + @"|inner)\s+(?:eye)?brows?\b",
+            @"\b(?:from\s+)?(?:the\s+)?(?<a>inner|outer)\s+to\s+(?:the\s+)?(?<b>outer|inner)\s+(?:eye)?brows?\b",
             "from the ${a} end of the brow to the ${b} end of the brow"
         ),
         O(@"\b(?:the\s+)?(?:centre|center)\s+of\s+(?:the\s+)?(?=forehead|chin|lips?|brows?|upper\s+lip|lower\s+lip)", "the middle of the "),

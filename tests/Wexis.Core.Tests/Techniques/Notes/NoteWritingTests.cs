@@ -158,7 +158,7 @@ public class NoteWritingTests
 
     /// <summary>What a note forbids or leaves out is a caution, also where it goes on behind it.</summary>
     [Theory]
-    [InlineData("Tap the whole face with the fingertips, light, 1 min, leave out the eyes", "leave out the eyes", "")]
+    [InlineData("Tap the whole face with the fingertips, light, 1 min, leave out the eyes", "leave out the eyes", "1 min")]
     [InlineData("Stroke the cheek with two fingers, light, no pulling, 20s, change sides", "no pulling", "20s")]
     [InlineData("Say eee, hold 3 s, 8x (not with high blood pressure)", "not with high blood pressure", "8x")]
     public void Cautions_take_nothing_with_them(string note, string caution, string dose)
