@@ -82,10 +82,13 @@ internal sealed partial class NoteGlossary
     /// <summary>"Relax.", "let go slowly": the way back, and nothing else.</summary>
     [GeneratedRegex(
         @"^\s*(?:(?:and|then)\s+)*(?:release|relax|let\s+(?:it\s+|them\s+)?go|rest|lower|return"
-            + @"|(?:slowly\s+)?(?:come\s+)?back(?:\s+up)?|come\s+up|(?:lift|raise)\s+(?:it|(?:the|your)\s+head)\s+again|pop\s+(?:them\s+"
-            + @"|it\s+|the\s+lips\s+)?open)(?:\s+(?:it|them|the\s+face|your\s+face|all|everything|completely|fully"
-            + @"|gently|again|to\s+(?:the\s+)?(?:neutral|normal|start|middle)|(?<slow>(?:very\s+)?slowly)|(?:over|in"
-            + @"|for)\s+(?<n>\d+)\s+(?:slow\s+)?counts?))*\W*$",
+            + @"|(?:slowly\s+|gently\s+)?(?:(?:come|go|turn|bring|move)\s+)?(?:(?:it|the\s+head|your\s+head|the\s+jaw)\s+)?"
+            + @"(?:slowly\s+|gently\s+)?back(?:\s+up)?"
+            + @"|(?:chin|head)\s+back\s+to\s+(?:the\s+)?(?:level|neutral|normal|middle|cent(?:re|er)|straight)"
+            + @"|come\s+up|(?:lift|raise)\s+(?:it|(?:the|your)\s+head)\s+again|pop\s+(?:them\s+|it\s+|the\s+lips\s+)?open"
+            + @"(?:\s+with\s+an?\s+(?:\p{L}+\s+)?(?:sound|pop|smack|noise))?)(?:\s+(?:it|them|the\s+face|your\s+face|all|everything"
+            + @"|completely|fully|gently|again|(?:to\s+|in\s+|into\s+)(?:the\s+)?(?:neutral|normal|start(?:ing\s+position)?|middle"
+            + @"|cent(?:re|er)|upright|straight)|(?<slow>(?:very\s+)?slowly)|(?:over|in|for)\s+(?<n>\d+)\s+(?:slow\s+)?counts?))*\W*$",
         Free
     )]
     private static partial Regex OnlyBack();
@@ -180,6 +183,6 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex SaysNothing();
 
-    [GeneratedRegex(@"\b\d+\s+(?:\p{L}+\s+){0,2}breaths\b", Free)]
+    [GeneratedRegex(@"(?<!\b(?:hold|stay)\w*\s+(?:it\s+|there\s+)?(?:for\s+)?)\b\d+\s+(?:\p{L}+\s+){0,2}breaths\b", Free)]
     private static partial Regex BreathsCounted();
 }

@@ -46,7 +46,7 @@ internal sealed partial class NoteGlossary
     {
         var phrases = new Phrases(OftenWords().Replace(InFigures(sentence), " "));
         PressureIn(phrases);
-        var rest = HowItFeels().Replace(phrases.Loose, " ");
+        var rest = StraightAhead().Replace(HowItFeels().Replace(BothWays().Replace(phrases.Loose, " "), " "), " ");
         rest = SaysNothing().Replace(DoseWords().Replace(rest, " "), " ");
         return Words(rest) is { Count: > 0 } left && string.Join(" ", left) is var words && !BackAgain().IsMatch(words) ? words : null;
     }
@@ -187,6 +187,13 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex BareCounts();
 
+    [GeneratedRegex(@"\bwait\s+(?:for\s+)?(?=\d+\s*(?:s|secs?|seconds?|counts?)\b)", Free)]
+    private static partial Regex WaitsFor();
+
+    /// <summary>"Ten of these".</summary>
+    [GeneratedRegex(@"\b(?<n>\d+)\s+of\s+(?:these|them|those)\b", Free)]
+    private static partial Regex OfThese();
+
     [GeneratedRegex(@"\brest \d+ s\b", Free)]
     private static partial Regex OnlyRestOf();
 
@@ -220,7 +227,7 @@ internal sealed partial class NoteGlossary
     }
 
     [GeneratedRegex(
-        @"^\s*(?:and\s+)?hold\w*\s+(?:(?:it|them|up|there|the\s+\p{L}+)\s+)*(?:for\s+)?\d+\s*(?:s|secs?|seconds?|counts?)?\W*$",
+        @"^\s*(?:and\s+)?(?:then\s+)?hold\w*\s+(?:(?:it|them|up|there|the\s+\p{L}+)\s+)*(?:for\s+)?\d+\s*(?:s|secs?|seconds?|counts?)?\W*$",
         Free
     )]
     private static partial Regex HoldsItOnly();
@@ -238,6 +245,9 @@ internal sealed partial class NoteGlossary
         figures = SidesBefore().Replace(figures, "${a} times ${one}, ${b} times ${other}");
         figures = PointsAndRounds().Replace(figures, "${rounds} x ${points}");
         figures = TimesBefore().Replace(figures, "${n}x");
+        figures = OnlyNumber().IsMatch(figures) ? $"{figures.Trim(' ', '.')} times" : figures;
+        figures = WaitsFor().Replace(figures, "hold ");
+        figures = OfThese().Replace(figures, "${n} times");
         figures = WhileCounting().Replace(figures, "over ${n} counts");
         figures = CountedMove().Replace(CountOf().Replace(figures, "hold ${n} counts"), "${n} times ${move}");
         figures = AndTheOtherWay().Replace(figures, "${n} times each way");

@@ -10,7 +10,7 @@ namespace Wexis.Core.Techniques.Notes;
 /// </summary>
 /// <param name="Stood">As it stood in the notes, where its shorthand was written out.</param>
 /// <param name="Onward">It goes on with the one before: "…, then …".</param>
-internal sealed record NoteSentence(string Text, bool MayHead, bool Heads, string Stood, bool Onward);
+internal sealed record NoteSentence(string Text, bool MayHead, bool Heads, string Stood, bool Onward, bool Listed, bool Begins);
 
 /// <summary>
 /// Words of old notes (common practice): verbs, movements, places, fingers, pressure, doses; and spellings that only sound like anatomy.
@@ -108,7 +108,7 @@ internal sealed partial class NoteGlossary
 
     private static readonly PoseState NoPose = new(null, null, null, null, null, null, null);
 
-    private const string WhereAsked = "Where: from which place to which?";
+    public const string WhereAsked = "Where: from which place to which?";
     private const string FromWhereAsked = "Which way: from where, to where?";
     public const string WhoDoesItAsked = "with a hand, or does the face move so?";
     public const string WhichOneAsked = "which one, or one after the other?";

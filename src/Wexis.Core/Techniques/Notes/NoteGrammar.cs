@@ -108,7 +108,11 @@ internal sealed partial class NoteGlossary
             phrases.TakeAll(Contacts.First(c => c.Contact == tool).Pattern);
         if (contact is null && against is not null && LiesThere().IsMatch(figures[(against.Index + against.Length)..]))
             contact = Contacts.FirstOrDefault(c => c.Pattern.IsMatch(against.Value)).Contact
-                ?? (HandWord().IsMatch(against.Value) ? "whole-palm" : null);
+                ?? (
+                    FingerWord().IsMatch(against.Value) ? "four-fingers"
+                    : HandWord().IsMatch(against.Value) ? "whole-palm"
+                    : null
+                );
         var tries = against is null && (contact is not null || HandWord().IsMatch(sentence)) && TriesTo().IsMatch(sentence);
         phrases.TakeAll(HowItFeels());
         if (contact is null && against is not null && LaidHands().IsMatch(sentence))

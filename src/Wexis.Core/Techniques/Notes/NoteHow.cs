@@ -99,6 +99,24 @@ internal sealed partial class NoteGlossary
     /// <summary>Whether a sentence says what the skin is oiled with, and no more.</summary>
     public static bool OnlySlip(string sentence) => Slip().IsMatch(sentence) && !Slip().Replace(sentence, "", 1).Any(char.IsLetterOrDigit);
 
+    public static bool NamesHands(string sentence) => HandWord().IsMatch(sentence);
+
+    [GeneratedRegex(@"\bfinger(?:s|tips?)?\b", Free)]
+    private static partial Regex FingerWord();
+
+    public static bool Pulls(string sentence) => PullWord().IsMatch(sentence);
+
+    [GeneratedRegex(@"\b(?:pull|draw|tug)(?:s|ing)?\b", Free)]
+    private static partial Regex PullWord();
+
+    /// <summary>Whether a sentence says that nothing glides, and no more.</summary>
+    public static bool OnlyGrip(string sentence) => Dry().IsMatch(sentence) && !Dry().Replace(sentence, "", 1).Any(char.IsLetterOrDigit);
+
+    public static bool ShowsNoTeeth(string sentence) => NoTeeth().IsMatch(sentence.TrimEnd('.', '!', ' '));
+
+    /// <summary>Whether what is taken to hand lets the hands glide.</summary>
+    public static bool IsSlip(string material) => Slip().IsMatch(material);
+
     /// <summary>How hard, where a sentence says no more; null where it says something else.</summary>
     public static int? OnlyPressure(string sentence)
     {
@@ -175,4 +193,20 @@ internal sealed partial class NoteGlossary
     /// <summary>"Tongue up, 5x10 s": a tongue of which a sentence tells first.</summary>
     [GeneratedRegex(@"^\s*(?:(?:the|your)\s+)?tongue\s+(?:up|(?:on|to|at|against)\s+(?:the\s+|your\s+)?(?:palate|roof))\b", Free)]
     private static partial Regex TongueFirst();
+
+    [GeneratedRegex(@"^\s*(?:\p{L}[\p{L} ]{1,30}:\s*)?(?:some\s+)?(?<what>(?:face\s+)?oil|cream|serum|lotion)\s+first\W*$", Free)]
+    private static partial Regex SlipFirst();
+
+    [GeneratedRegex(
+        @"\b(?:(?:with\s+)?(?:some\s+|(?:a\s+)?(?:little|bit\s+of|few\s+drops\s+of)\s+)?(?:(?:eye|face|facial|night|day|hand"
+            + @"|body)\s+)?(?:oil\w*|cream|serum)|slip)\b",
+        Free
+    )]
+    private static partial Regex Slip();
+
+    [GeneratedRegex(
+        @"\b(?:dry|without\s+oil|no\s+oil|(?:without|no)\s+(?:slid|slipp|glid)ing(?:\s+(?:on|over)\s+(?:the\s+|it\b)?(?:skin|hair)?)?)\b",
+        Free
+    )]
+    private static partial Regex Dry();
 }

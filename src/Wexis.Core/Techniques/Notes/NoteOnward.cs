@@ -145,6 +145,20 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\b(?:it|them|there)\b", Free)]
     private static partial Regex SaysIt();
 
+    /// <summary>"One hand holds the forehead. The other strokes …": both stay.</summary>
+    [GeneratedRegex(
+        @"^\s*(?:(?:and|then|with)\s+)*(?:the\s+)?other(?:\s+hand|\s+palm|\s+thumb|\s+fingers?)?\b(?!\s+(?:side|eye|cheek|way))",
+        Free
+    )]
+    private static partial Regex OtherHandWorks();
+
+    /// <summary>"Smile and feel how the cheeks rise": what hands that lie there are for.</summary>
+    [GeneratedRegex(
+        @"\bfeel\s+(?:how\s+)?(?:the|your)\s+\p{L}+(?:\s+\p{L}+)?\s+(?:mov|ris|lift|work|tighten|contract|swell|harden)\w*",
+        Free
+    )]
+    private static partial Regex FeelsIt();
+
     /// <summary>"Eyes up and down 5, circles 3 each way": the eyes circle.</summary>
     public static string WithEyes(string text, Step before)
     {
@@ -157,7 +171,10 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"^\s*(?:and\s+|then\s+)*side\s*(?:-|/|to)\s*side\s+(?=\d)", Free)]
     private static partial Regex SideSideFirst();
 
-    [GeneratedRegex(@"^\s*(?:and\s+|then\s+)*circles?\s+(?=\d)", Free)]
+    [GeneratedRegex(
+        @"^\s*(?:and\s+|then\s+)*circles?\s+(?=\d|slowly\b|both\s+(?:ways|directions)|each\s+way|(?:anti-?|counter-?)?clockwise)",
+        Free
+    )]
     private static partial Regex CirclesFirst();
 
     /// <summary>Where hands were laid, and what is done then, in one sentence: "thumbs on the temples, pull the skin back".</summary>
@@ -215,6 +232,8 @@ internal sealed partial class NoteGlossary
         {
             var holds = HoldsThere().IsMatch(laid.Cue ?? "") || HoldsSkin().IsMatch(laid.Cue ?? "");
             var tries = TriesTo().IsMatch(step.Cue ?? "");
+            if (FeelsIt().IsMatch(step.Cue ?? ""))
+                return step with { Hands = [.. laid.AllHands.Select(h => h with { Role = "feel" })], Cue = cue };
             if (step.AllActs.Any(a => a.Resist is not null || (tries && CanBeResisted(a.Do))))
                 return step with
                 {
@@ -226,6 +245,8 @@ internal sealed partial class NoteGlossary
                 open.Add(WhatForAsked);
             return step with { Hands = [.. laid.AllHands.Select(h => holds ? h with { Role = "hold" } : h)], Cue = cue };
         }
+        if (OtherHandWorks().IsMatch(step.Cue ?? ""))
+            return step with { Hands = [.. laid.AllHands.Select(h => h with { Role = h.Role ?? "hold" }), .. step.AllHands], Cue = cue };
         var hand = step.AllHands[0];
         var begins = start.AllPath.Count > 0 && !ComesFrom().IsMatch(step.Cue ?? "");
         // A palm on the forehead that pulls to the temple begins on the forehead.
@@ -249,6 +270,8 @@ internal sealed partial class NoteGlossary
             open.Remove(FromWhereAsked);
         if (start.Contact is not null)
             open.Remove(WithWhatAsked);
+        if (start.Pressure is not null)
+            open.Remove(HowHardAsked);
         if (laid.AllHands.Count > 1 && hand.AllPath.Count + hand.AllZones.Count == 0)
             // "Index fingers beside the nose, middle fingers under the cheekbones. Press": both do.
             return step with
@@ -258,7 +281,17 @@ internal sealed partial class NoteGlossary
             };
         return step with
         {
-            Hands = [hand with { Contact = hand.Contact ?? start.Contact, Path = path, Zones = zones, Sides = hand.Sides ?? start.Sides }],
+            Hands =
+            [
+                hand with
+                {
+                    Contact = hand.Contact ?? start.Contact,
+                    Path = path,
+                    Zones = zones,
+                    Sides = hand.Sides ?? start.Sides,
+                    Pressure = hand.Pressure ?? start.Pressure,
+                },
+            ],
             Cue = cue,
         };
     }

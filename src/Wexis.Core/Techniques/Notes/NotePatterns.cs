@@ -25,7 +25,9 @@ internal sealed partial class NoteGlossary
             + @"|big|full)\s+)*(?:[-–]|to|or|times|x\b|pulses?|bounces?|nods?|squeezes|repetitions?|reps?|circles?"
             + @"|sets?|seconds?|secs?|minutes?|mins?|breaths?|strokes?|counts?|days?|more|holds?|press(?:es)?|rounds?"
             + @"|passes|taps?|swipes?|pinches|points?|spots?|left\b|right\b|each\b|forwards?|backwards?|kisses|smiles"
-            + @"|blinks|(?:anti-?|counter-?)?clockwise)\b)",
+            + @"|blinks|of\s+(?:these|them|those)|(?:anti-?|counter-?)?clockwise)\b)"
+            + @"|(?<=\b(?:clockwise|way|direction|forwards|backwards)\s+)(?<w>three|four|five|six|eight|ten|twelve|fifteen"
+            + @"|twenty)(?=\s*(?:[,.;]|$))",
         Free
     )]
     private static partial Regex NumberWords();
@@ -50,7 +52,8 @@ internal sealed partial class NoteGlossary
     private static partial Regex OftenWords();
 
     [GeneratedRegex(
-        @"\b(?:hold\w*|pause\w*|stay\w*|keep\w*|remain\w*)\b.{0,30}?\b(?<n>\d+)(?:\s*(?:to|-|–)\s*\d+)?\s*(?:seconds?|secs?|s|counts?)\b",
+        @"\b(?:hold\w*|pause\w*|stay\w*|keep\w*|remain\w*)\b(?:(?!\b(?:rest|relax|releas)).){0,30}?\b(?<n>\d+)(?:\s*(?:to|-"
+            + @"|–)\s*\d+)?\s*(?:seconds?|secs?|s|counts?)\b",
         Free
     )]
     private static partial Regex Hold();
@@ -74,7 +77,7 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(
         @"^\s*(?:and\s+|then\s+)?(?:switch|swap|change)(?:\s+hands)?\W*$|^\s*(?:(?:and|then)\s+)*(?:(?:on|to|with|against"
-            + @"|into)\s+)?(?:only\s+)?(?:the\s+|your\s+)?(?:left|right)(?:\s+(?:side|half|one|(?:eye)?brow|eye|cheek|corner"
+            + @"|into)\s+)?(?:only\s+)?(?:the\s+|your\s+)?(?:far\s+)?(?:left|right)(?:\s+(?:side|half|one|(?:eye)?brow|eye|cheek|corner"
             + @"|nostril))?(?:\s+(?:too|as\s+well|(?:the\s+)?same))?(?:\s*,\s*(?:the\s+)?other\s+(?:side|half|one|corner|brow"
             + @"|eye)\s+(?:stays?"
             + @"|is|remains?)\s+(?:still|quiet|relaxed))?\W*$|^\s*(?:(?:and|then)\s+)*(?:the\s+)?other(?:\s+one)?\W*$"
@@ -115,7 +118,10 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex EyesHalfShut();
 
-    [GeneratedRegex(@"\b(?:jaw|teeth)\s+(?:is\s+|are\s+|stays?\s+)?(?:loose|relaxed|apart|unclenched|soft|slack)\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:jaw|teeth)\s+(?:is\s+|are\s+|stays?\s+)?(?:loose|relaxed|apart|unclenched|soft|slack|heavy|hang(?:s|ing))\b(?!\s+open)",
+        Free
+    )]
     private static partial Regex JawLoose();
 
     /// <summary>How the teeth are held; "press the teeth together" is a movement.</summary>
@@ -216,6 +222,10 @@ internal sealed partial class NoteGlossary
             + @"|\s+(?=not\s+(?:on|over|into|onto)\s+(?:the|your)\s+(?:lids?|eyelids?|eyes?|eyeballs?|throat|bone|skin)\b)"
             + @"|,\s+(?=(?:the\s+)?\p{L}[\p{L} ]{2,30}\s+to\s+(?:the\s+)?\p{L}[\p{L} ]{2,30}\s+\d+\s*x\b)"
             + @"(?<=\bto\s+(?:the\s+)?\p{L}[\p{L} ]{2,30}\s+\d+\s*x\s*,\s+)"
+            + @"|,\s+(?=(?:and\s+)?(?:(?:on|at)\s+the\s+last\b|(?:the\s+)?last\s+(?:one|rep\w*|time)\b|hold\w*\s+the\s+last\b)"
+            + @"[^,.;]*\d)"
+            + @"|,\s+(?=(?:up|down|out|in|back)(?:wards?)?\s+\d+\s*(?:x|times)\b)"
+            + @"(?<=\b(?:pull|draw|tug|push|press|stretch)\w*\b[^.;,]*\b(?:up|down|out|in|back)(?:wards?)?\s+\d+\s*(?:x|times)\s*,\s+)"
             + @"|,\s+(?=(?:(?:left|right|up|down)\s*[-/]\s*(?:left|right|up|down)|side\s*-\s*side|circles?)\s+\d+)(?<=\beyes?\b[^.;]*,\s+)"
             + @"|,\s+(?=(?!pressure)(?:blink|squeez|squint|wink|smil|kiss|puck|pout|puff|suck|frown|rais|press|circl|tap|strok|knead"
             + @"|pinch|pull|turn|tilt|nod"
@@ -258,7 +268,9 @@ internal sealed partial class NoteGlossary
             + NotIf
             + @"\b|\bcontra-?indicat\w*"
             + @"|^\s*(?:leav\w*\s+out\b|leav\w*\s+(?:the\s+)?\p{L}+\s+out\b|spar(?:e|ing)\b|except\b)|^\s*(?:skip\b"
-            + @"|stop\b(?:\s+(?:if|when|at|as|before|immediately|right|any|for|it)\b|\W*$))|\b(?:skip|leave\s+(?:it"
+            + @"|nothing\s+else\s+(?:(?:may|must|should|is\s+to)\s+)?mov(?:es?|ing)\b|only\s+(?:the\s+)?[\p{L} ]{3,30}\s+mov(?:es?|ing)\W*$"
+            + @"|(?:always\s+)?ask\s+(?:about|for|whether|if)\b"
+            + @"|stop\b(?:\s+(?:if|when|at|as|before|immediately|right|any|for|it|with)\b|\W*$))|\b(?:skip|leave\s+(?:it"
             + @"|this)\s+out)\b.{0,20}\b(?:if|when|after)\b",
         Free
     )]
@@ -274,7 +286,11 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex ForbidsFrom();
 
-    [GeneratedRegex(@"\b(?:drink\w*|water|sleep\w*|sun(?:screen|light)?|diet|sugar|salt|alcohol|vitamins?|screen\s+time|pillow)\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:drink\w*|water|sleep\w*|sun(?:screen|light)?|diet|sugar|salt|alcohol|vitamins?|screen\s+time|pillow)\b"
+            + @"|^\s*(?:(?:best|only)\s+)?(?:in\s+the\s+|at\s+|before\s+)?(?:mornings?|evenings?|night|bed)(?:\s+only)?\W*$",
+        Free
+    )]
     private static partial Regex Advice();
 
     [GeneratedRegex(
@@ -381,16 +397,4 @@ internal sealed partial class NoteGlossary
         Free
     )]
     private static partial Regex TakeToHand();
-
-    [GeneratedRegex(
-        @"\b(?:(?:with\s+)?(?:some\s+|a\s+little\s+)?(?:(?:eye|face|facial|night|day|hand|body)\s+)?(?:oil\w*|cream|serum)|slip)\b",
-        Free
-    )]
-    private static partial Regex Slip();
-
-    [GeneratedRegex(
-        @"\b(?:dry|without\s+oil|no\s+oil|(?:without|no)\s+(?:slid|slipp|glid)ing(?:\s+(?:on|over)\s+(?:the\s+|it\b)?(?:skin|hair)?)?)\b",
-        Free
-    )]
-    private static partial Regex Dry();
 }

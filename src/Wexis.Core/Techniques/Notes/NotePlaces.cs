@@ -248,6 +248,8 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\bfrom\s+(?:(?:the|your|each|both)\s+)*$", Free)]
     private static partial Regex JustFrom();
 
+    public static bool WorksSidesInTurn(string sentence) => SidesOf(sentence) == "one-then-other";
+
     private static string? SidesOf(string sentence) =>
         OneThenOther().IsMatch(sentence) ? "one-then-other"
         : Alternately().IsMatch(sentence) ? "alternating"

@@ -9,6 +9,11 @@ internal sealed partial class NoteReader
     /// <summary>"Shoulders down, jaw loose": how the rest is held in the step before, or in the first one.</summary>
     private bool HeldSo(string text)
     {
+        if (NoteGlossary.OnlyLooksAhead(text))
+        {
+            Add(text, NoteKind.Pose, Last >= 0 ? Last : null);
+            return true;
+        }
         if (NoteGlossary.Pose(text) is not { } pose)
             return false;
         if (Last >= 0)
@@ -21,10 +26,37 @@ internal sealed partial class NoteReader
         return true;
     }
 
+    /// <summary>"Breathe calmly.": how it is breathed in the step before.</summary>
+    private bool BreathesOn(string text, bool onward)
+    {
+        if (Last < 0 || _laid is not null || _listed || onward || !NoteGlossary.OnlyBreathes(text))
+            return false;
+        if (NoteGlossary.IsDeepBreath(text) && _steps[Last].AllActs.All(a => a.Do != "breathe"))
+            _steps[Last] = _steps[Last] with { Acts = [.. _steps[Last].AllActs, NoteGlossary.Breath] };
+        Add(text, NoteKind.Pose, Last);
+        return true;
+    }
+
+    private bool KeepsStill(string text)
+    {
+        // "Raise the brows, no frown": what moves itself is not kept still, so that this is a caution.
+        if (
+            Last < 0
+            || NoteGlossary.Still(text) is not { Count: > 0 } quiet
+            || (NoteGlossary.Forbids(text) && NoteGlossary.MovesAll(_steps[Last], quiet))
+        )
+            return false;
+        _steps[Last] = _steps[Last] with { Still = [.. _steps[Last].AllStill.Union(quiet)] };
+        if (NoteGlossary.Pose(text) is { } pose)
+            _steps[Last] = _steps[Last] with { State = Over(_steps[Last].State, pose) };
+        Add(text, NoteKind.Still, Last, Beside(text));
+        return true;
+    }
+
     /// <summary>How the rest was held, and what is said of it now.</summary>
     [return: NotNullIfNotNull(nameof(was))]
     [return: NotNullIfNotNull(nameof(now))]
-    private static PoseState? Over(PoseState? was, PoseState? now) =>
+    internal static PoseState? Over(PoseState? was, PoseState? now) =>
         was is null ? now
         : now is null ? was
         : new(
@@ -60,7 +92,15 @@ internal sealed partial class NoteReader
     /// <summary>"Light pressure.": how hard the hand of the step before works; said twice it is asked about.</summary>
     private bool HowHard(string text)
     {
-        if (Last < 0 || NoteGlossary.OnlyPressure(text) is not { } pressure || _steps[Last].AllHands is not [var hand])
+        if (NoteGlossary.OnlyPressure(text) is not { } pressure)
+            return false;
+        if (_laid is { Step.AllHands: [{ Pressure: null } lies] } laid)
+        {
+            _laid = (laid.Step with { Hands = [lies with { Pressure = pressure }] }, laid.Line);
+            Add(text, NoteKind.Dose);
+            return true;
+        }
+        if (Last < 0 || _steps[Last].AllHands is not [var hand])
             return false;
         if (hand.Pressure is not null && hand.Pressure != pressure)
         {
@@ -76,9 +116,37 @@ internal sealed partial class NoteReader
     /// <summary>"With oil.": how the hands of the step before glide.</summary>
     private bool HowItGlides(string text)
     {
-        if (Last < 0 || !NoteGlossary.OnlySlip(text) || _steps[Last].AllHands.Count == 0)
+        if (!NoteGlossary.OnlySlip(text))
+            return false;
+        if (Last < 0)
+        {
+            _materials.Add(text.Trim(' ', '.').ToLowerInvariant());
+            Add(text, NoteKind.Material);
+            return true;
+        }
+        if (_steps[Last].AllHands.Count == 0)
             return false;
         _steps[Last] = _steps[Last] with { Hands = [.. _steps[Last].AllHands.Select(h => h with { GripOrSlip = "slip" })] };
+        Add(text, NoteKind.Dose, Last);
+        return true;
+    }
+
+    /// <summary>"Alternate.": the hands of the step before, in turn.</summary>
+    private bool Alternates(string text)
+    {
+        if (Last < 0 || _laid is not null || !NoteGlossary.OnlyAlternates(text) || _steps[Last].AllHands.Count == 0)
+            return false;
+        _steps[Last] = _steps[Last] with { Hands = [.. _steps[Last].AllHands.Select(h => h with { Sides = "alternating" })] };
+        Add(text, NoteKind.Side, Last);
+        return true;
+    }
+
+    /// <summary>"No sliding.": how the hands of the step before lie on the skin.</summary>
+    private bool GripsThere(string text)
+    {
+        if (Last < 0 || !NoteGlossary.OnlyGrip(text) || _steps[Last].AllHands.Count == 0)
+            return false;
+        _steps[Last] = _steps[Last] with { Hands = [.. _steps[Last].AllHands.Select(h => h with { GripOrSlip = "grip" })] };
         Add(text, NoteKind.Dose, Last);
         return true;
     }
@@ -172,11 +240,27 @@ internal sealed partial class NoteReader
         if (Last < 0)
             return false;
         var step = _steps[Last];
+        var goesOn = onward || NoteGlossary.GoesOnThen(text);
+        if (NoteGlossary.LastHeld(text) is { } last && step.AllActs.Count > 0 && NoteGlossary.IsCounted(step.Dose))
+        {
+            _steps.Add(step with { Dose = dose with { Line = last }, Tempo = null, Cue = text });
+            Add(text, NoteKind.Step, Last);
+            return true;
+        }
         if (step.Dose is null)
             _steps[Last] = step with { Dose = dose };
-        else if (onward && NoteGlossary.HoldsOnce(step, dose, text))
+        else if (NoteGlossary.OneDose(step.Dose, dose) is { } one)
+            _steps[Last] = step with { Dose = one };
+        else if (goesOn && NoteGlossary.HoldsOnce(step, dose, text))
         {
             // "10 times, then hold 10 s": held once, after them.
+            _steps.Add(step with { Dose = dose, Tempo = null, Cue = text });
+            Add(text, NoteKind.Step, Last);
+            return true;
+        }
+        else if (goesOn && NoteGlossary.PulsesAfter(step, text))
+        {
+            // "Hold 20 s, then 20 quick pulses": pulsed after the hold.
             _steps.Add(step with { Dose = dose, Tempo = null, Cue = text });
             Add(text, NoteKind.Step, Last);
             return true;
@@ -214,12 +298,24 @@ internal sealed partial class NoteReader
             );
             return true;
         }
+        // "Draw them to the ears. Hold 8 s.": what is pulled and held there is no stroke.
+        if (NoteGlossary.HoldOf(text) is not null && _steps[Last].AllHands is [{ Verb: "stroke", GripOrSlip: null } pulled])
+            if (NoteGlossary.Pulls(_steps[Last].Cue ?? ""))
+                _steps[Last] = _steps[Last] with { Hands = [pulled with { Verb = "lift-hold" }] };
+        if (NoteGlossary.WorksSidesInTurn(text))
+            _steps[Last] = _steps[Last] with
+            {
+                Hands = [.. _steps[Last].AllHands.Select(h => h.Sides is null or "both" ? h with { Sides = "one-then-other" } : h)],
+                Acts = [.. _steps[Last].AllActs.Select(a => a.Side is "left" or "right" ? a with { Side = "both" } : a)],
+            };
+        if (NoteGlossary.IsSlip(text))
+            _steps[Last] = _steps[Last] with { Hands = [.. _steps[Last].AllHands.Select(h => h with { GripOrSlip = "slip" })] };
         // What was said of either side stays said.
         if (step.Dose?.Line?.Contains(EachSide, StringComparison.Ordinal) == true && _steps[Last].Dose is { } counted)
             _steps[Last] = _steps[Last] with { Dose = NoteGlossary.WithDose(counted, EachSide) };
         if (NoteGlossary.NamesSides(dose.Line!))
             Answered(NoteGlossary.WhichOneAsked);
-        if (NoteGlossary.EffortOf(text) is { } effort)
+        if (NoteGlossary.EffortOf(text) is { } effort && _steps[Last].AllHands is not [{ Pressure: null }])
             _steps[Last] = _steps[Last] with { Acts = [.. _steps[Last].AllActs.Select(a => a with { Effort = a.Effort ?? effort })] };
         Answered(NoteGlossary.HowManyAsked);
         if (NoteGlossary.PressureOf(text) is { } hard && _steps[Last].AllHands is [{ Pressure: null } bare])
@@ -227,17 +323,31 @@ internal sealed partial class NoteReader
             _steps[Last] = _steps[Last] with { Hands = [bare with { Pressure = hard }] };
             Answered(NoteGlossary.HowHardAsked);
         }
-        if (_onward == Last && Last > 0 && NoteGlossary.InTurn(_steps[Last - 1], _steps[Last], onward: true) is { } both)
-            Joined(both);
-        List<string> asked = NoteGlossary.BesideDose(text) is { } beside ? [$"“{beside}”: what is it for here?"] : [];
+        var uncounted = Last > 0 && !NoteGlossary.IsCounted(_steps[Last - 1].Dose) && NoteGlossary.IsCounted(_steps[Last].Dose);
         if (
             Last > 0
-            && (
-                _onward == Last
-                    ? !NoteGlossary.IsCounted(_steps[Last - 1].Dose) || NoteGlossary.InRounds(text)
-                    : _steps[Last - 1].Dose is null
-            )
+            && (_onward == Last || (uncounted && _steps[Last - 1].Dose is not null))
+            && NoteGlossary.InTurn(_steps[Last - 1], _steps[Last], onward: true) is { } both
         )
+        {
+            Joined(both);
+            // "Press the lips 5 s, then pucker 5 s, then smile 5 s. 6 rounds."
+            while (
+                Last > 0
+                && _steps[Last - 1].Dose is not null
+                && !NoteGlossary.IsCounted(_steps[Last - 1].Dose)
+                && NoteGlossary.InTurn(_steps[Last - 1], _steps[Last], onward: true) is { } all
+            )
+                Joined(all);
+            uncounted = Last > 0 && !NoteGlossary.IsCounted(_steps[Last - 1].Dose);
+        }
+        else if (Last > 0 && NoteGlossary.UnderThem(_steps[Last - 1], _steps[Last]) is { } under)
+        {
+            Joined(under);
+            uncounted = false;
+        }
+        List<string> asked = NoteGlossary.BesideDose(text) is { } beside ? [$"“{beside}”: what is it for here?"] : [];
+        if (Last > 0 && (_onward == Last ? !NoteGlossary.IsCounted(_steps[Last - 1].Dose) || NoteGlossary.InRounds(text) : uncounted))
             asked.Add(OfBothAsked(dose));
         Add(text, NoteKind.Dose, Last, asked);
         return true;

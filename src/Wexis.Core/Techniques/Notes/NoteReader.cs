@@ -26,8 +26,17 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
     private readonly List<string> _materials = [];
     private string? _name;
 
+    /// <summary>Of what the sentences after a title speak: "Jaw. Open slowly against the fist."</summary>
+    private string? _topic;
+
     /// <summary>The sentence that is read now, as it stood.</summary>
     private string _stood = "";
+
+    /// <summary>Whether it has a number of its own in a list.</summary>
+    private bool _listed;
+
+    /// <summary>Whether it begins a line of its own.</summary>
+    private bool _begins;
 
     /// <summary>Where hands were laid before anything happened, and the line that said so: it belongs to what comes next.</summary>
     private (Step Step, int Line)? _laid;
@@ -43,12 +52,18 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
     public void Read(NoteSentence sentence)
     {
         var text = sentence.Text;
-        _stood = sentence.Stood;
+        (_stood, _listed, _begins) = (sentence.Stood, sentence.Listed, sentence.Begins);
         var words = NoteGlossary.Words(text);
         var twin = _said
             .Where(s => TechniqueLikeness.Of([.. s.Words.Distinct()], [.. words.Distinct()]) >= Same)
             .Select(s => _lines[s.Line])
             .FirstOrDefault(SaysItAgain);
+        // "Look left. Hold 3. Right. Hold 3.": held as long on either side.
+        if (twin is { Kind: NoteKind.Dose } && _lines is [.., { Kind: NoteKind.Side }] && NoteGlossary.OnlyHolds(text))
+        {
+            Add(text, NoteKind.Dose, twin.Step);
+            return;
+        }
         if (twin is not null)
         {
             Add(text, NoteKind.Repeat, twin.Step, "Is this the same step, or does it come again? It was not added.");
@@ -92,6 +107,7 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
             var first = _name is null && _steps.Count == 0;
             if (first)
                 _name = NoteGlossary.Title(text);
+            _topic = NoteGlossary.Title(text);
             Add(text, NoteKind.Title, null, first ? [] : [AnotherBegins]);
         }
         else if (NoteGlossary.CutForbidding(text) is var (work, caution))
@@ -108,13 +124,16 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
         // A sentence that forbids is a caution, whatever it forbids.
         else if (NoteGlossary.Forbids(text))
         {
-            if (KeepsStill(text))
+            if (KeepsStill(text) || HowHard(text) || GripsThere(text) || (NoteGlossary.ShowsNoTeeth(text) && HeldSo(text)))
                 return;
             _cautions.Add(text);
             Add(text, NoteKind.Caution);
         }
+        // "Feel the masseter with the fingers.": what the hands of the step before are for.
         else if (NoteGlossary.SaysHowItFeels(text))
         {
+            if (NoteGlossary.NamesHands(text) && WithOthers(text, sentence.Onward))
+                return;
             _feel.Add(text);
             Add(text, NoteKind.Advice);
         }
@@ -130,7 +149,11 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
         }
         else if (NoteGlossary.Material(text) is { } material)
         {
+            if (_steps.Count == 0)
+                _name ??= NoteGlossary.LabelOf(text);
             _materials.Add(material);
+            if (Last >= 0 && NoteGlossary.IsSlip(material))
+                _steps[Last] = _steps[Last] with { Hands = [.. _steps[Last].AllHands.Select(h => h with { GripOrSlip = "slip" })] };
             Add(text, NoteKind.Material);
         }
         else if (_glossary.LaysHands(text) is { } laid)
@@ -149,14 +172,18 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
         else if (
             !LetsGo(text)
             && !OtherSide(text)
+            && !Alternates(text)
             && !HowOften(text)
             && !EndsThere(text)
+            && !BreathesOn(text, sentence.Onward)
             && !NewStep(text, sentence.Onward)
             && !KeepsStill(text)
             && !HeldSo(text)
             && !HowHard(text)
             && !HowItGlides(text)
             && !HowMuch(text, sentence.Onward)
+            && !OfTheTopic(text, sentence.Onward)
+            && !WithOthers(text, sentence.Onward)
         )
             Add(text, NoteKind.Unread, null, "Nothing in this sentence could be read as a step. Write it by hand, or leave it out.");
     }
@@ -167,6 +194,12 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
     {
         if (onward && Last >= 0)
             text = NoteGlossary.WithEyes(text, _steps[Last]);
+        if (
+            Last >= 0
+            && _laid is null
+            && (_steps[Last].Dose is null ? NoteGlossary.OnlyCounts(text) : NoteGlossary.CountsBreaths(_steps[Last], text))
+        )
+            return false;
         var moved = Last >= 0 ? RoleWords.GoesOn(_steps[Last].AllActs.Select(a => a.Do ?? "")) : null;
         var step = _glossary.Step(text, out var unknown, moved);
         var open = unknown.ToList();
@@ -193,13 +226,18 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
         {
             // "Thumbs on the temples. Pull the skin back": who pulls is told by both sentences.
             if (
-                open.Exists(o => !NoteGlossary.NotSaid.Contains(o))
+                (open.Exists(o => !NoteGlossary.NotSaid.Contains(o)) || NoteGlossary.PressesThere(step, text))
                 && _glossary.Together(laid.Step, text, out var asked) is { AllHands.Count: > 0 } together
-                && asked.Count(a => !NoteGlossary.NotSaid.Contains(a)) < open.Count(o => !NoteGlossary.NotSaid.Contains(o))
+                && asked.Count(a => !NoteGlossary.NotSaid.Contains(a))
+                    < open.Count(o => !NoteGlossary.NotSaid.Contains(o)) + (NoteGlossary.PressesThere(step, text) ? 1 : 0)
             )
                 (step, open) = (together, [.. asked]);
             else
+            {
                 step = NoteGlossary.From(laid.Step, step, open);
+                if (NoteGlossary.LosesPlace(laid.Step, step))
+                    open.Add($"“{(laid.Step.Cue ?? "").Trim(' ', '.')}”: what is it for here?");
+            }
             _lines[laid.Line] = _lines[laid.Line] with { Step = _steps.Count };
             _laid = null;
         }
@@ -220,11 +258,23 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
                 ?? NoteGlossary.InThatPosition(_steps[Last], step)
                 ?? NoteGlossary.UnderThem(_steps[Last], step)
                 ?? NoteGlossary.InTurn(_steps[Last], step, onward)
+                ?? NoteGlossary.CountsIt(_steps[Last], step)
+                ?? NoteGlossary.OnTheSameWay(_steps[Last], step, onward)
+                ?? (_listed ? null : NoteGlossary.BreathesMeanwhile(_steps[Last], step, onward))
+                ?? AsOne(text, step, onward, ref open)
             )
                 is { } whole
         )
         {
             _steps[Last] = whole;
+            if (whole.Dose is not null)
+                open.Remove(NoteGlossary.HowManyAsked);
+            if (whole.AllHands.Count > 0 && whole.AllHands.All(h => h.AllPath.Count + h.AllZones.Count > 0))
+                open.Remove(NoteGlossary.WhereAsked);
+            if (whole.AllHands.Count > 0 && whole.AllHands.All(h => h.Contact is not null))
+                open.Remove(NoteGlossary.WithWhatAsked);
+            if (whole.AllHands.Count > 0 && whole.AllHands.All(h => h.Pressure is not null))
+                open.Remove(NoteGlossary.HowHardAsked);
             open.AddRange(_glossary.NotAgain(text, whole, open));
             Answered(NoteGlossary.HowManyAsked);
             Add(text, NoteKind.Step, Last, open);
@@ -244,6 +294,8 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
         _steps.Add(step);
         _onward = onward && Last > 0 ? Last : null;
         Add(text, NoteKind.Step, Last, open);
+        if (!_listed && !onward)
+            TakeInUnread(_lines.Count - 1);
         return true;
     }
 
@@ -266,20 +318,6 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
             _lines[laid.Line] = _lines[laid.Line] with { Step = Last, Unknown = ["Laid there and then? How long, how hard?"] };
         }
         _laid = null;
-    }
-
-    private bool KeepsStill(string text)
-    {
-        // "Raise the brows, no frown": what moves itself is not kept still, so that this is a caution.
-        if (
-            Last < 0
-            || NoteGlossary.Still(text) is not { Count: > 0 } quiet
-            || (NoteGlossary.Forbids(text) && NoteGlossary.MovesAll(_steps[Last], quiet))
-        )
-            return false;
-        _steps[Last] = _steps[Last] with { Still = [.. _steps[Last].AllStill.Union(quiet)] };
-        Add(text, NoteKind.Still, Last, Beside(text));
-        return true;
     }
 
     /// <summary>
@@ -317,12 +355,19 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
 
     private void Add(string text, NoteKind kind, int? step = null, IReadOnlyList<string>? unknown = null)
     {
+        if (
+            step is not null
+            && kind is NoteKind.Dose or NoteKind.Side or NoteKind.Still
+            && _lines is [.., { Kind: NoteKind.Unread or NoteKind.Repeat, Text: var before }]
+        )
+            unknown = [.. unknown ?? [], $"“{text.Trim(' ', '.')}”: of the step before, or of “{before.Trim(' ', '.')}”?"];
         var garbled = _glossary.Garbled(text);
         var named = ClaimWords
             .Named(NoteGlossary.Without(text, garbled.Select(g => g.Said)), atlas)
             .SelectMany(n => n.Structures)
             .Distinct()
             .Select(s => new NamedStructure(s, atlas.BothNames(s)));
+        _texts.Add(text);
         _lines.Add(
             new(
                 _stood,

@@ -48,6 +48,7 @@ internal sealed partial class NoteGlossary
             OfTheClock(),
             Until(),
             LowBrows(),
+            FingersPoint(),
             StraightAhead(),
             EarToEar(),
         }.Aggregate(sentence, (s, o) => o.Replace(s, " "));

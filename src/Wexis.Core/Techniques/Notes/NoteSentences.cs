@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Text.RegularExpressions;
 using Wexis.Core.Techniques.Claims;
 
@@ -55,8 +56,8 @@ internal sealed partial class NoteGlossary
         {
             var sentences = SentenceEnd()
                 .Split(lines[i])
-                .Select(s => Bullet().Replace(s, "").Trim())
-                .Where(s => s.Any(char.IsLetter))
+                .Select((s, n) => n > 0 && CountsAlone(lines[i], s) ? s.Trim() : Bullet().Replace(s, "").Trim())
+                .Where(s => s.Any(char.IsLetter) || OnlyNumber().IsMatch(s))
                 .ToList();
             var goesOn = sentences.Count > 1 && !Ends(NoteShorthand.Plain(sentences[0]));
             var may = opens && !goesOn && !Bullet().IsMatch(lines[i]) && (sentences.Count == 1 ? many : found.Count == 0);
@@ -64,7 +65,16 @@ internal sealed partial class NoteGlossary
             var heads = may && sentences.Count == 1 && !Ends(lines[i]) && (next.Trim().Length == 0 || Bullet().IsMatch(next) || Ends(next));
             found.AddRange(
                 sentences.Select(
-                    (s, n) => new NoteSentence(s, may && n == 0, heads, s, n > 0 && !Ends(NoteShorthand.Plain(sentences[n - 1])))
+                    (s, n) =>
+                        new NoteSentence(
+                            s,
+                            may && n == 0,
+                            heads,
+                            s,
+                            n > 0 && !Ends(NoteShorthand.Plain(sentences[n - 1])),
+                            n == 0 && Numbered().IsMatch(lines[i]),
+                            n == 0 && (found.Count > 0 || Bullet().IsMatch(lines[i]))
+                        )
                 )
             );
             opens = sentences.Count == 0;
@@ -74,11 +84,34 @@ internal sealed partial class NoteGlossary
         static bool Ends(string line) => line.TrimEnd() is [.., '.' or '!' or '?' or ';'];
     }
 
+    /// <summary>A number by itself counts where it is no number of a list.</summary>
+    private static bool CountsAlone(string line, string number) =>
+        OnlyNumber().IsMatch(number)
+        && !Numbered().IsMatch(line)
+        && int.Parse(number.Trim(' ', '.'), CultureInfo.InvariantCulture) >= FewestAlone;
+
+    private const int FewestAlone = 4;
+
+    /// <summary>"Light. 20.": a count by itself.</summary>
+    [GeneratedRegex(@"^\s*\d{1,3}\s*\.?\s*$")]
+    private static partial Regex OnlyNumber();
+
+    [GeneratedRegex(@"^\s*\(?\d{1,2}[.)]\s")]
+    private static partial Regex Numbered();
+
+    /// <summary>The name before what is told: "Jaw sweep" of "Jaw sweep: oil first"; null without one.</summary>
+    public static string? LabelOf(string sentence) => Label().Match(sentence) is { Success: true } label ? Title(label.Value) : null;
+
     /// <summary>
     /// A heading: a few words that say neither how nor how much. One that begins with what to do ("Smile over the chin") must be set like
     /// a heading.
     /// </summary>
-    public bool IsTitle(NoteSentence told) => told.MayHead && IsTitle(told.Text) && (told.Heads || !BeginsWithWork(told.Text));
+    public bool IsTitle(NoteSentence told) =>
+        told.MayHead && IsTitle(told.Text) && (told.Heads || !BeginsWithWork(told.Text) || DoerOfWork().IsMatch(told.Text));
+
+    /// <summary>"Frown eraser."</summary>
+    [GeneratedRegex(@"^\s*\p{L}+(?:\s+\p{L}+)?\s+(?!corner|upper|lower|inner|outer|finger|under|over|together)\p{L}{3,}er\W*$", Free)]
+    private static partial Regex DoerOfWork();
 
     private bool IsTitle(string sentence) =>
         Words(sentence).Count <= MostWordsOfTitle
@@ -90,20 +123,57 @@ internal sealed partial class NoteGlossary
         && LaysHands(sentence) is null
         && !Contacts.Any(c => c.Pattern.IsMatch(sentence))
         && !PressureWord().IsMatch(sentence)
+        && !WithAHand().IsMatch(sentence)
         && sentence.Count(c => c is ',') < 2
         && !sentence.TrimEnd().EndsWith(';')
         && !sentence.Contains(" you ", StringComparison.OrdinalIgnoreCase)
         && !(Label().Match(sentence) is { Success: true } of && sentence[of.Length..].Any(char.IsDigit))
         && Still(sentence).Count == 0
-        && Pose(sentence) is null;
+        && Pose(sentence) is null
+        // "Lion: tongue out.": the name, and what is done.
+        && !(
+            Label().Match(sentence) is { Success: true } named
+            && !CallsIt().IsMatch(sentence)
+            && sentence[named.Length..] is var done
+            && (
+                BeginsWithWork(done)
+                || (Words(done) is [var verb, ..] && Roles.RoleWords.Verb(verb) is not null)
+                || MovesIn(new(done), HandsIn(done), null, out _).Exists(m => m.At < 2)
+            )
+        );
+
+    [GeneratedRegex(@"\bwith\s+(?:(?:the|an?|one|your|both|flat)\s+)*(?:fingers?|hands?|thumbs?|palms?)\b", Free)]
+    private static partial Regex WithAHand();
+
+    [GeneratedRegex(@"^\s*(?:technique|exercise|name|title|move)\b", Free)]
+    private static partial Regex CallsIt();
 
     private static bool BeginsWithWork(string sentence)
     {
         // "Lips: pout": what stands before the work is a label.
         if (PartLabel().Match(sentence) is { Success: true } label)
             sentence = sentence[label.Length..];
-        return (Does(sentence, out var at) && at == 0) || TellsToDo(sentence) || PlacesFirst().IsMatch(sentence);
+        sentence = Slowly().Replace(sentence, "");
+        return (Does(sentence, out var at) && at == 0)
+            || TellsToDo(sentence)
+            || PlacesFirst().IsMatch(sentence)
+            || IsHeldSo().IsMatch(sentence);
     }
+
+    [GeneratedRegex(@"^\s*(?:slowly|gently|softly|lightly|carefully|now|first|just)\s+", Free)]
+    private static partial Regex Slowly();
+
+    /// <summary>"Lips pressed", "head turned left", "big O mouth", "look straight ahead": how something is held is no name.</summary>
+    [GeneratedRegex(
+        @"^\s*(?:(?:the\s+)?(?:lips?|heads?|jaw|chin|brows?|eyes?|cheeks?|tongue|teeth|shoulders?|corners?)\s+(?:\p{L}{3,}ed"
+            + @"|forwards?|out|up"
+            + @"|down|back|wide|in)\b|(?:lie|lying|sit|stand)\w*\s+(?:down|on|flat|tall)\b|head\s+(?:turn|tilt)s?\s+(?:left|right"
+            + @"|to)\b|look\s|(?:big|wide|small|long|full|open)\s+(?:(?-i:[AEOU])\b|grins?|smiles?|mouth|kiss|eyes)"
+            + @"|mouth\s+(?:in|like)\s+|(?:mouth|lips)\s*:\s*(?-i:[AEOU])\b|cheeks?\s+hollow"
+            + @"|\p{L}+\s+\p{L}+\s+(?:with|on)\s+(?:the\s+|an?\s+)?(?:inhale|exhale|in-?breath|out-?breath)\b)",
+        Free
+    )]
+    private static partial Regex IsHeldSo();
 
     [GeneratedRegex(@"^\s*(?:gently\s+|now\s+)?(?:place|put|lay|rest|position|set)\s+(?:the|your|both|two|three|four|one|an?|\d)\b", Free)]
     private static partial Regex PlacesFirst();
@@ -111,8 +181,11 @@ internal sealed partial class NoteGlossary
     /// <summary>"Pull the jaw …": something is to be done, whatever it is.</summary>
     private static bool TellsToDo(string sentence) =>
         WordPattern().Matches(sentence) is [var first, var next, ..]
-        && next.Value.ToLowerInvariant() is "the" or "your" or "both" or "it" or "them"
-        && Roles.RoleWords.Verb(first.Value.ToLowerInvariant()) is not null;
+        && next.Value.ToLowerInvariant() is "the" or "your" or "both" or "it" or "them" or "a" or "an"
+        && (Roles.RoleWords.Verb(first.Value.ToLowerInvariant()) is not null || LetsOrForms().IsMatch(sentence));
+
+    [GeneratedRegex(@"^\s*(?:let|form|make|keep|bring)\s", Free)]
+    private static partial Regex LetsOrForms();
 
     /// <summary>The name in a heading: "Exercise 3: Brow smoother." is "Brow smoother".</summary>
     public static string Title(string sentence) => Heading().Replace(sentence, "").Trim(' ', '.', ':', '#', '*', '_', '-', '–', '!');
@@ -168,7 +241,8 @@ internal sealed partial class NoteGlossary
 
     /// <summary>What is taken to hand before: oil, cream, a towel; null when the sentence says none.</summary>
     public static string? Material(string sentence) =>
-        TakeToHand().Match(sentence) is { Success: true } m && !Does(sentence[(m.Index + m.Length)..])
+        (SlipFirst().Match(sentence) is { Success: true } slip ? slip : TakeToHand().Match(sentence)) is { Success: true } m
+        && !Does(sentence[(m.Index + m.Length)..])
             ? m.Groups["what"].Value.Trim().ToLowerInvariant()
             : null;
 

@@ -68,12 +68,18 @@ internal sealed partial class NoteShorthand
     private static string? WholeWord(string cut)
     {
         var begun = cut.ToLowerInvariant();
-        if (Roles.RoleWords.IsKnown(begun))
+        if (Roles.RoleWords.IsKnown(begun) || AreWords.Contains(begun))
             return null;
         var whole = CutWords.Where(w => w.StartsWith(begun, StringComparison.Ordinal)).ToList();
         // A word in the singular is no word cut off.
         return whole is [var word] && word != begun && word != $"{begun}s" ? word : null;
     }
+
+    /// <summary>Words that end a sentence, though a longer one begins with them.</summary>
+    private static readonly HashSet<string> AreWords =
+    [
+        .. "hair again breath collar close resist alternate direct diagonal horizontal vertical nostril exercise gentle".Split(' '),
+    ];
 
     /// <summary>Words that notes shorten in their own way (common practice).</summary>
     private static readonly Dictionary<string, string> ShortWords = new(StringComparer.Ordinal)
@@ -198,7 +204,7 @@ internal sealed partial class NoteShorthand
     [GeneratedRegex(@"\bvs\b\.?", Free)]
     private static partial Regex Versus();
 
-    [GeneratedRegex(@"\b(?:fwds?|bwds?|bkwds?)\b\.?", Free)]
+    [GeneratedRegex(@"\b(?:fwds?|bwds?|bkwds?)\b(?-i:\.(?=\s*[,;)]|\s+[a-z\d]))?", Free)]
     private static partial Regex Forward();
 
     [GeneratedRegex(@"\bthru\b", Free)]

@@ -25,10 +25,18 @@ internal sealed partial class NoteGlossary
             || !(onward || (step.AllActs is [{ Do: "breathe" }] && before.AllActs.Any(a => a.Do == "breathe")))
         )
             return null;
+        // "Puff the right cheek, hold 5 s; puff the left cheek, hold 5 s": either side.
+        var eitherSide = before.AllActs.Any(a => step.AllActs.Any(b => b.Do == a.Do && IsOtherSide(a.Side, b.Side)));
         return before with
         {
-            Acts = [.. before.AllActs, .. step.AllActs.Where(a => !before.AllActs.Any(b => b.Do == a.Do))],
-            Dose = step.Dose,
+            Acts =
+            [
+                .. before.AllActs.Select(a =>
+                    step.AllActs.Any(b => b.Do == a.Do && IsOtherSide(a.Side, b.Side)) ? a with { Side = "both" } : a
+                ),
+                .. step.AllActs.Where(a => !before.AllActs.Any(b => b.Do == a.Do)),
+            ],
+            Dose = eitherSide && step.Dose is { } each ? WithDose(each, "each side") : step.Dose,
             Still = [.. before.AllStill.Union(step.AllStill)],
             State = before.State ?? step.State,
             Tempo = before.Tempo ?? step.Tempo,
@@ -36,6 +44,8 @@ internal sealed partial class NoteGlossary
             Cue = Cue($"{before.Cue}, then {step.Cue}"),
         };
     }
+
+    private static bool IsOtherSide(string? one, string? other) => (one, other) is ("left", "right") or ("right", "left");
 
     /// <summary>"Swallow five times in this position": held as the step before says; null where nothing was held.</summary>
     public static Step? InThatPosition(Step before, Step step)
@@ -86,7 +96,12 @@ internal sealed partial class NoteGlossary
             ? step with
             {
                 Acts = [.. step.AllActs.Select(a => a with { Resist = a.Resist ?? (against ? "finger" : null) })],
-                Hands = before.Hands,
+                Hands =
+                [
+                    .. before.AllHands.Select(h =>
+                        against && h.Verb is "press" or "hold-still" ? h with { Verb = "hold-still", Role = "resist" } : h
+                    ),
+                ],
                 Still = [.. before.AllStill.Union(step.AllStill)],
                 State = step.State ?? before.State,
                 Cue = Cue($"{before.Cue} {step.Cue}"),
@@ -138,14 +153,15 @@ internal sealed partial class NoteGlossary
     /// where more is said.
     /// </summary>
     public static string? Likewise(string text, string? before) =>
-        OnlyThatPart().Match(InFigures(text)) is { Success: true } now
+        TheOtherWay(text, before ?? "") is { } way ? way
+        : OnlyThatPart().Match(InFigures(text)) is { Success: true } now
         && BesideDose(now.Groups["rest"].Value) is null
         && Regex.Match(before ?? "", $@"\b{OtherOfTwo[now.Groups["which"].Value.ToLowerInvariant()]}(?=\s+{now.Groups["of"].Value})", Free)
             is { Success: true } then
             ? DoseWords()
                 .Replace(InFigures($"{before![..then.Index]}{now.Groups["which"].Value}{before[(then.Index + then.Length)..]}"), " ")
                 + now.Groups["rest"].Value
-            : null;
+        : null;
 
     private static readonly Dictionary<string, string> OtherOfTwo = new(StringComparer.Ordinal)
     {

@@ -9,6 +9,7 @@ internal static class OtherFace
     /// <summary>What is said, and the words that are read for it; from top to bottom, after the other movements.</summary>
     public static readonly (Regex Said, string Read)[] Rows =
     [
+        O(@"\b(?:frown|crinkle|scrunch)\w*\s+(?:up\s+)?(?:the\s+|your\s+)?nose\b", "wrinkle the nose"),
         O(@"(?<=\bsquint\w*\b[^.;]{0,60}),?\s*only\s+(?:the\s+|your\s+)?lower\s+(?:eye)?lids?\b", ""),
         O($@"\b(?:let\s+)?{The}eyes\s+(?:follow\s+)?[^.;:]{{0,30}}?\bclock(?:\s+face)?\b(?:\s*:?\s*12\b[\d,\s]*)?", "circle the eyes, "),
         O(@"\brins\w*\s+(?:as\s+(?:if\s+)?with|like(?:\s+with)?)\s+(?:an?\s+)?(?:mouthwash|water)\b", "move the air from cheek to cheek"),
@@ -112,7 +113,10 @@ internal static class OtherFace
         O(@"\b(?<of>chin|forehead|cheek|jaw|neck|temple|mouth)\s+area\b", "${of}"),
         O(@"\bee+k+\b", "eee"),
         O(@"\bwhen\s+(?:going|you\s+go|coming|moving)\s+(?:down|up|back|over)(?:wards?)?\b", ""),
-        O($@"\btongue\s+circl\w*\s+(?:in\s+front\s+of|behind|inside)\s+{The}(?:teeth|lips)\b", "circle the tongue round the teeth"),
+        O(
+            $@"\btongue\s+circl\w*\s+(?:in\s+front\s+of|behind|inside)\s+{The}(?:closed\s+|shut\s+)?(?:teeth|lips)\b",
+            "circle the tongue round the teeth"
+        ),
         O(
             @"\b(?<verb>wink|puff|tilt)\s+(?<a>left|right)\s*[,/]\s*(?:and\s+|then\s+)?\k<verb>\s+(?<b>left|right)\b",
             "${verb} ${a}, then ${b}"

@@ -350,5 +350,13 @@ internal static class OtherHands
             $@"\b(?<hand>(?:(?:index|middle|ring)\s+)?(?:{HandNames}))\s+(?:lies?|rests?|lying|resting)\s+(?=(?:\w+ly\s+|flat\s+)?on\b)",
             "${hand} "
         ),
+        O(@"\bfeel\w*\s+(?:the\s+|your\s+)?fingers?\s+(?:lift|rise|mov|go|be\w*)\w*(?:\s+(?:up|lifted|pushed))*\b", ""),
+        O(
+            $@"\bwithout\s+(?:letting|allowing)\s+{The}(?:them|it|skin|\w+)\s+(?:to\s+)?(?:move|slide|give\s+way|rise|lift)\b",
+            "without movement"
+        ),
+        O(@"\bsmooth\w*\s+(?:the\s+)?(?:chin|upper\s+lip|skin|folds?)\s+by\s+(?=stretch|pull|roll)", ""),
+        O(@"\bmak\w*\s+(?:the\s+)?\p{L}+\s+(?:go|look|get)\s+like\s+an?\s+\p{L}+(?:\s+\p{L}+)?\b", ""),
+        O(@"\b(?:grab|take|hold|grip)\w*\s+(?:the\s+)?(?:hair\s+(?:at|by)\s+the\s+)?roots\s*(?:,|and)\s*(?:tug|pull)\b", "pull the hair"),
     ];
 }

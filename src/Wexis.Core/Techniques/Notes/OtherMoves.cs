@@ -358,5 +358,9 @@ internal static class OtherMoves
         O(@"\blook\w*\s+diagonal(?:ly)?\s+(?=(?:up|down)\b)", "look "),
         O(@"(?:,\s*)?\b(?:then\s+|and\s+)?(?:on\s+|along\s+)?the\s+other\s+diagonal\b", ", each way"),
         O(@"\b(?:neck|head)\s+circles?\s*\(\s*(?:only\s+)?half(?:\s+only)?\s*\)", "head half circles"),
+        O(@"\bpalm\w*\s+(?:the\s+|your\s+)?(?:closed\s+)?eyes\b", "palms over the eyes"),
+        O(@"\bmov\w*\s+it\s+(?:a)?round\s+(?:in\s+)?the\s+mouth\b", "move the air round the mouth"),
+        O(@"\bopen\w*\s+(?:the\s+)?eyes\s+and\s+(?:the\s+)?mouth\b", "open the eyes wide, open the mouth"),
+        O(@"\bopen\w*\s+(?:the\s+)?mouth\s+and\s+(?:the\s+)?eyes\b", "open the mouth, open the eyes wide"),
     ];
 }
