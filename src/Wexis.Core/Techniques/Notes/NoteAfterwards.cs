@@ -32,6 +32,59 @@ internal sealed partial class NoteGlossary
     }
 
     /// <summary>
+    /// "Press the head back into the hands, 6 s, 5 times. Chin slightly tucked.": how a part is held in what was counted; null where
+    /// something is to be done.
+    /// </summary>
+    public static Step? HeldMeanwhile(Step before, Step step, bool onward)
+    {
+        ArgumentNullException.ThrowIfNull(before);
+        ArgumentNullException.ThrowIfNull(step);
+        return
+            !onward
+            && before is { Dose: not null, AllActs.Count: > 0 }
+            && step is { Dose: null, AllHands.Count: 0, AllActs.Count: > 0 }
+            && HeldSoThroughout().IsMatch(step.Cue ?? "")
+            ? before with
+            {
+                Acts = [.. before.AllActs, .. step.AllActs.Where(a => !before.AllActs.Any(b => b.Do == a.Do))],
+                Still = [.. before.AllStill.Union(step.AllStill)],
+                Cue = Cue($"{before.Cue} {step.Cue}"),
+            }
+            : null;
+    }
+
+    [GeneratedRegex(
+        @"^\s*(?:with\s+)?(?:the\s+|your\s+)?(?:lips?|head|jaw|chin|brows?|cheeks?|tongue|teeth|neck|corners?)\s+(?:\p{L}+ly\s+|far\s+"
+            + @"|a\s+little\s+)?(?:\p{L}{2,}ed|tense|tight|(?<=far\s+)(?:forwards?|out|back))\W*$",
+        Free
+    )]
+    private static partial Regex HeldSoThroughout();
+
+    /// <summary>"Roller: …, 5x. Neck down 5x.": with the tool of the step before, and no movement of the face.</summary>
+    public static string WithTool(string text, Step before)
+    {
+        ArgumentNullException.ThrowIfNull(before);
+        return
+            before is { AllActs.Count: 0, AllHands: [{ Contact: { } tool }] }
+            && (tool.StartsWith("roller", StringComparison.Ordinal) || tool.StartsWith("tool", StringComparison.Ordinal))
+            ? PartAndWay()
+                .Replace(
+                    text,
+                    tool.StartsWith("roller", StringComparison.Ordinal)
+                        ? "roll the ${part} ${way}wards with the roller"
+                        : "stroke the ${part} ${way}wards with the stone"
+                )
+            : text;
+    }
+
+    [GeneratedRegex(
+        @"^\s*(?:(?:and|then|last|finally)\s*[:,]?\s+)*(?:the\s+)?(?<part>forehead|cheeks?|neck|jaw(?:line)?|chin)\s+(?<way>up|down|out)"
+            + @"(?:wards?)?\b(?!\s+to\b)",
+        Free
+    )]
+    private static partial Regex PartAndWay();
+
+    /// <summary>
     /// "Circle on the temples. 10 circles forwards and 10 backwards.": what was told is counted; null where more is told.
     /// </summary>
     public static Step? CountsIt(Step before, Step step)
@@ -60,13 +113,6 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Whether a sentence counts what was told, and says no more: "8 strokes each side".</summary>
     public static bool OnlyCounts(string sentence) => Counts().IsMatch(InFigures(sentence));
-
-    /// <summary>Whether breaths of which it was told how long each takes are counted, and no more.</summary>
-    public static bool CountsBreaths(Step before, string sentence)
-    {
-        ArgumentNullException.ThrowIfNull(before);
-        return InOut().IsMatch(before.Dose?.Line ?? "") && CountedBreaths().IsMatch(InFigures(sentence).TrimEnd('.', ' '));
-    }
 
     [GeneratedRegex(
         $@"^\s*(?:(?:do|about|repeat)\s+)?\d+(?:\s*(?:-|–|to)\s*\d+)?\s+(?:{OfManner}\s+)*(?:strokes?|circles?|taps?|breaths|presses"
@@ -121,10 +167,6 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(@"^\s*(?:(?:and|then)\s+)*(?:(?:breath\w*|blow)\s+)?(?:out|exhal\w*|hold)\b", Free)]
     private static partial Regex BreathesOut();
-
-    /// <summary>A line that says how long each breath takes.</summary>
-    [GeneratedRegex(@"^in\s+\d+\D{0,4},[^,]*\bout\s+\d+(?:,\s*hold\s+\d+\s+s)?$", Free)]
-    private static partial Regex InOut();
 
     /// <summary>
     /// "From the inner corner to the temple, then down in front of the ear": one way, of which nothing was counted yet; null where another
@@ -186,13 +228,22 @@ internal sealed partial class NoteGlossary
         ArgumentNullException.ThrowIfNull(anew);
         ArgumentNullException.ThrowIfNull(step);
         var numbers = Numbers().Matches(anew.Dose?.Line ?? "").Select(m => m.Value).ToHashSet(StringComparer.Ordinal);
-        return step.AllActs.All(a => anew.AllActs.Any(n => n.Do == a.Do && (n.Side == a.Side || n.Side == "both")))
+        return step.AllActs.All(a =>
+                anew.AllActs.Any(n =>
+                    n.Do == a.Do
+                    && (n.Side == a.Side || n.Side == "both")
+                    && (a.Effort is null || n.Effort == a.Effort)
+                    && (a.Resist is null || n.Resist == a.Resist)
+                )
+            )
             && step.AllHands.All(h =>
                 anew.AllHands.Any(n =>
                     n.Verb == h.Verb
                     && (h.Contact is null || n.Contact == h.Contact)
                     && (h.Pressure is null || n.Pressure == h.Pressure)
                     && (h.Role is null || n.Role == h.Role)
+                    && (h.Sides is null or "both" || n.Sides == h.Sides)
+                    && (h.Direction is null || n.Direction == h.Direction)
                     && (h.GripOrSlip is null || n.GripOrSlip == h.GripOrSlip)
                     && h.AllPath.All(p => n.AllPath.Any(q => q.At == p.At))
                     && (h.AllZones.All(n.AllZones.Contains) || n.AllPath.Count > 0)
@@ -200,7 +251,9 @@ internal sealed partial class NoteGlossary
             )
             && step.AllStill.All(anew.AllStill.Contains)
             && Numbers().Matches(step.Dose?.Line ?? "").All(m => numbers.Contains(m.Value))
-            && (step.State is null || anew.State is not null)
+            // Nothing was held that is not held now.
+            && NoteReader.Over(step.State, anew.State) == anew.State
+            && (step.Gaze is null || anew.Gaze == step.Gaze)
             && (step.EndPoint is null || anew.EndPoint is not null)
             && (step.Tempo is null || anew.Tempo is not null);
     }
@@ -247,20 +300,6 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex JustBreath();
 
-    /// <summary>"Hold the last one 10 s": how long, as a dose line writes it; null where a sentence says more or less.</summary>
-    public static string? LastHeld(string sentence) =>
-        HoldsTheLast().Match(InFigures(sentence)) is { Success: true } last
-            ? last.Result(last.Groups["unit"].Success ? "hold ${n} ${unit}" : "hold ${n} s")
-            : null;
-
-    [GeneratedRegex(
-        @"^\W*(?:(?:and|then|but|on|for|at|with)\s+)*(?:(?:hold|keep|stay)\w*\s+)?(?:(?:on|at|in|for)\s+)?(?:the\s+)?(?:very\s+)?last"
-            + @"(?:\s+(?:one|time|rep|repetition|lift|smile|squeeze|press))?\s*[,:]?\s*(?:(?:hold|held|keep|stay)\w*\s+)?(?:(?:it|is|for|at"
-            + @"|the|top|up|there|about)\s+)*(?<n>\d+)\s*(?<unit>s|counts?)?(?:ecs?|econds?)?\W*$",
-        Free
-    )]
-    private static partial Regex HoldsTheLast();
-
     /// <summary>
     /// "Pull the lobes down 3x, then out 3x": what was said before, the way that is named now; null where more is said.
     /// </summary>
@@ -281,51 +320,4 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(@"\b(?:up|down|out|in|back|for)(?:wards?)?\b", Free)]
     private static partial Regex AnyWay();
-
-    /// <summary>A line that holds for so many breaths and says no more.</summary>
-    [GeneratedRegex(@"^\s*hold\w*\s+(?:it\s+)?(?:for\s+)?\d+\s+breaths(?:,\s*each\s+side)?$", Free)]
-    private static partial Regex HeldForBreaths();
-
-    [GeneratedRegex(@"^\s*\d+\s+breaths\s*$", Free)]
-    private static partial Regex CountedBreaths();
-
-    /// <summary>Whether what was held is pulsed now: "hold 20 s, then 20 quick pulses".</summary>
-    public static bool PulsesAfter(Step step, string text)
-    {
-        ArgumentNullException.ThrowIfNull(step);
-        return step.AllActs.Count > 0 && OnlyHold(step.Dose?.Line ?? "") is not null && PulsesOnly().IsMatch(InFigures(text));
-    }
-
-    [GeneratedRegex(@"^\s*(?:(?:and|then|do)\s+)*\d+\s+(?:(?:quick|fast|small|little|tiny|short)\s+)*(?:pulses|bounces|beats)\b", Free)]
-    private static partial Regex PulsesOnly();
-
-    public static bool GoesOnThen(string sentence) => BeginsThen().IsMatch(sentence);
-
-    [GeneratedRegex(@"^\s*(?:and\s+)?then\s", Free)]
-    private static partial Regex BeginsThen();
-
-    /// <summary>Whether a sentence says how long something is held, and no more.</summary>
-    public static bool OnlyHolds(string sentence) => Dose(sentence)?.Line is { } line && OnlyHold(line) is not null;
-
-    private const string EachOfTwo = ", each side";
-
-    /// <summary>
-    /// What two lines say of one dose: "hold 8 counts", then "rest 4 s"; "hold for 4 breaths", then "2 times". Null where they are two.
-    /// </summary>
-    public static Dose? OneDose(Dose before, Dose dose)
-    {
-        ArgumentNullException.ThrowIfNull(before);
-        ArgumentNullException.ThrowIfNull(dose);
-        var (was, now) = (before.Line ?? "", dose.Line ?? "");
-        if (
-            was.EndsWith(EachOfTwo, StringComparison.Ordinal)
-            && OnlyHold(was[..^EachOfTwo.Length]) is { } eachHeld
-            && OnlyCount().IsMatch(now)
-        )
-            return WithDose(dose, eachHeld);
-        return OnlyHold(was) is { } held && OnlyRest().IsMatch(now) ? WithDose(before with { Line = held }, now)
-            : InOut().IsMatch(was) && (OnlyCount().IsMatch(now) || CountedBreaths().IsMatch(now)) ? WithDose(before, now)
-            : HeldForBreaths().IsMatch(was) && OnlyCount().IsMatch(now) ? WithDose(dose, was)
-            : null;
-    }
 }

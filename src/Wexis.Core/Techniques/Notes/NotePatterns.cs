@@ -61,9 +61,6 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"(?:\b|(?<=\d))(?:s|secs?|seconds?|mins?|minutes?|breaths?|counts?)\b", Free)]
     private static partial Regex TimeWords();
 
-    [GeneratedRegex(@"\bthe\s+last\b|\bon\s+the\s+last\b|\blast\s+(?:one|time|repetition)\b", Free)]
-    private static partial Regex LastOne();
-
     [GeneratedRegex(
         @"\b(?:repeat|do|go\s+through|run\s+through)\b.{0,20}\b(?:whole|entire|everything|sequence|routine"
             + @"|cycle|exercise|technique|from\s+the\s+(?:beginning|start|top)|all\s+(?:of\s+(?:it|this|these)"
@@ -287,7 +284,8 @@ internal sealed partial class NoteGlossary
     private static partial Regex ForbidsFrom();
 
     [GeneratedRegex(
-        @"\b(?:drink\w*|water|sleep\w*|sun(?:screen|light)?|diet|sugar|salt|alcohol|vitamins?|screen\s+time|pillow)\b"
+        @"\b(?:drink\w*|water|sleep\w*|sun(?:screen|light)?|diet|sugar|salt"
+            + @"|alcohol|vitamins?|screen\s+time|pillow)\b"
             + @"|^\s*(?:(?:best|only)\s+)?(?:in\s+the\s+|at\s+|before\s+)?(?:mornings?|evenings?|night|bed)(?:\s+only)?\W*$",
         Free
     )]

@@ -194,6 +194,8 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
     {
         if (onward && Last >= 0)
             text = NoteGlossary.WithEyes(text, _steps[Last]);
+        if (Last >= 0 && _laid is null)
+            text = NoteGlossary.WithTool(text, _steps[Last]);
         if (
             Last >= 0
             && _laid is null
@@ -261,6 +263,7 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
                 ?? NoteGlossary.CountsIt(_steps[Last], step)
                 ?? NoteGlossary.OnTheSameWay(_steps[Last], step, onward)
                 ?? (_listed ? null : NoteGlossary.BreathesMeanwhile(_steps[Last], step, onward))
+                ?? (_begins ? null : NoteGlossary.HeldMeanwhile(_steps[Last], step, onward))
                 ?? AsOne(text, step, onward, ref open)
             )
                 is { } whole

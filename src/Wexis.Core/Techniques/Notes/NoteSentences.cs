@@ -226,7 +226,16 @@ internal sealed partial class NoteGlossary
             : null;
     }
 
-    public static bool IsAdvice(string sentence) => Advice().IsMatch(sentence) && !Movement().IsMatch(sentence) && !Does(sentence);
+    public static bool IsAdvice(string sentence) =>
+        CleansIt().IsMatch(sentence) || (Advice().IsMatch(sentence) && !Movement().IsMatch(sentence) && !Does(sentence));
+
+    /// <summary>"Wipe it first.": what is done to a tool or to the hands, and to no face.</summary>
+    [GeneratedRegex(
+        @"^\s*(?:wipe|clean|wash|chill)\s+(?:it|them|(?:the\s+|your\s+)?(?:roller|stone|tool|spoons?|hands|finger(?:tip)?s))"
+            + @"(?:\s+(?:first|before|after|again|well))*\W*$",
+        Free
+    )]
+    private static partial Regex CleansIt();
 
     /// <summary>
     /// A sentence that says what a technique does; one with a dose, or one that begins with what to do, says how it is done.

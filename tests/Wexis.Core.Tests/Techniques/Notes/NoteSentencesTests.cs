@@ -94,6 +94,26 @@ public class NoteSentencesTests
         step.Dose!.Line.ShouldBe("hold 5 s, 10x");
     }
 
+    /// <summary>How a part is held meanwhile is no step of its own.</summary>
+    [Theory]
+    [InlineData("Push the head back against the hands, 6 s, 5 times. Chin slightly tucked.", "head-back chin-tuck")]
+    [InlineData(
+        "Push the lower jaw forward. Show the lower teeth. Hold 3 s. 12 reps. Neck tense.",
+        "jaw-forward lower-lip-down grimace-neck"
+    )]
+    public void What_is_held_meanwhile_goes_with_the_step(string note, string does) =>
+        string.Join(' ', Single(note).AllActs.Select(a => a.Do)).ShouldBe(does);
+
+    /// <summary>A tool that was named goes on; "neck down" bowed the head.</summary>
+    [Fact]
+    public void A_tool_works_on_where_only_a_part_and_a_way_are_told()
+    {
+        var steps = Read("Roll with the roller from the chin to the ear, light, 5x. Then neck down 5x. Wipe it first.").Draft.AllSteps;
+        steps.Count.ShouldBe(2);
+        steps[1].AllActs.ShouldBeEmpty();
+        steps[1].AllHands.ShouldHaveSingleItem().AllZones.ShouldContain("lateral-neck");
+    }
+
     /// <summary>A way back is no movement of its own.</summary>
     [Theory]
     [InlineData("Turn the head right, hold 10 s. Come back to centre slowly. Repeat left.", "head-turn")]
