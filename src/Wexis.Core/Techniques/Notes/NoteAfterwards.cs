@@ -200,6 +200,18 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex GoesOnThere();
 
+    /// <summary>Whether a sentence says that hands resist, and no more.</summary>
+    public static bool OnlyResists(string sentence) => JustResists().IsMatch(sentence);
+
+    [GeneratedRegex(
+        @"^\s*(?:and\s+)?(?:(?:the\s+|your\s+)?(?:hands?|fingers?|palms?)\s+)?resists?(?:\s+(?:it|this" + @"|with\s+the\s+hands?))?\W*$",
+        Free
+    )]
+    private static partial Regex JustResists();
+
+    /// <summary>Whether a sentence names something to be done.</summary>
+    public static bool NamesWork(string sentence) => Words(sentence).Any(w => Roles.RoleWords.Verb(w) is not null);
+
     /// <summary>Whether a sentence says that hands or sides alternate, and no more.</summary>
     public static bool OnlyAlternates(string sentence) => JustAlternates().IsMatch(sentence);
 

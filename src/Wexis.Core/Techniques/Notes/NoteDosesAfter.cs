@@ -59,12 +59,16 @@ internal sealed partial class NoteGlossary
     /// <summary>Whether a sentence says how long something is held, and no more.</summary>
     public static bool OnlyHolds(string sentence) => Dose(sentence)?.Line is { } line && OnlyHold(line) is not null;
 
+    [GeneratedRegex(@"^\s*(?<n>\d+)\s+(?:pinches|presses|taps|strokes|circles)\s*$", Free)]
+    private static partial Regex SoManyEach();
+
     private const string EachOfTwo = ", each side";
 
     /// <summary>
     /// What two lines say of one dose: "hold 8 counts", then "rest 4 s"; "hold for 4 breaths", then "2 times". Null where they are two.
     /// </summary>
-    public static Dose? OneDose(Dose before, Dose dose)
+    /// <param name="rounds">Whether the second one counts rounds.</param>
+    public static Dose? OneDose(Dose before, Dose dose, bool rounds)
     {
         ArgumentNullException.ThrowIfNull(before);
         ArgumentNullException.ThrowIfNull(dose);
@@ -75,6 +79,9 @@ internal sealed partial class NoteGlossary
             && OnlyCount().IsMatch(now)
         )
             return WithDose(dose, eachHeld);
+        // "5 pinches. 3 rounds.": so many each round, as in one sentence.
+        if (rounds && SoManyEach().Match(was) is { Success: true } each && OnlyCount().Match(now) is { Success: true } times)
+            return Said($"{times.Groups["n"].Value} x {each.Groups["n"].Value}");
         return OnlyHold(was) is { } held && OnlyRest().IsMatch(now) ? WithDose(before with { Line = held }, now)
             : InOut().IsMatch(was) && (OnlyCount().IsMatch(now) || CountedBreaths().IsMatch(now)) ? WithDose(before, now)
             : HeldForBreaths().IsMatch(was) && OnlyCount().IsMatch(now) ? WithDose(dose, was)

@@ -131,6 +131,23 @@ internal sealed partial class NoteReader
         return true;
     }
 
+    /// <summary>"Resist.": what the hands of the step before are for.</summary>
+    private bool Resists(string text)
+    {
+        if (Last < 0 || _laid is not null || !NoteGlossary.OnlyResists(text))
+            return false;
+        var step = _steps[Last];
+        if (step.AllHands.Count == 0 || !step.AllActs.Any(a => NoteGlossary.CanBeResisted(a.Do)))
+            return false;
+        _steps[Last] = step with
+        {
+            Acts = [.. step.AllActs.Select(a => NoteGlossary.CanBeResisted(a.Do) ? a with { Resist = a.Resist ?? "finger" } : a)],
+            Hands = [.. step.AllHands.Select(h => h with { Role = h.Role ?? "resist" })],
+        };
+        Add(text, NoteKind.Dose, Last);
+        return true;
+    }
+
     /// <summary>"Alternate.": the hands of the step before, in turn.</summary>
     private bool Alternates(string text)
     {
@@ -249,7 +266,7 @@ internal sealed partial class NoteReader
         }
         if (step.Dose is null)
             _steps[Last] = step with { Dose = dose };
-        else if (NoteGlossary.OneDose(step.Dose, dose) is { } one)
+        else if (NoteGlossary.OneDose(step.Dose, dose, NoteGlossary.InRounds(text)) is { } one)
             _steps[Last] = step with { Dose = one };
         else if (goesOn && NoteGlossary.HoldsOnce(step, dose, text))
         {

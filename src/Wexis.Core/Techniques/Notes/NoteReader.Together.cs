@@ -114,7 +114,7 @@ internal sealed partial class NoteReader
         if (!Keeps(told, of.Sum(i => _lines[i].Unknown.Count), out var step, out var open))
             return false;
         // What changes nothing was not read.
-        if (NoteGlossary.BesideDose(text) is not null && NoteGlossary.HasAllOf(_steps[Last], step))
+        if (NoteGlossary.BesideDose(text) is not null && !NoteGlossary.NamesWork(text) && NoteGlossary.HasAllOf(_steps[Last], step))
             return false;
         _steps[Last] = step;
         StillAsked(of, open);

@@ -173,6 +173,7 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
             !LetsGo(text)
             && !OtherSide(text)
             && !Alternates(text)
+            && !Resists(text)
             && !HowOften(text)
             && !EndsThere(text)
             && !BreathesOn(text, sentence.Onward)

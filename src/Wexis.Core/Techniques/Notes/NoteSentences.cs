@@ -168,7 +168,7 @@ internal sealed partial class NoteGlossary
         @"^\s*(?:(?:the\s+)?(?:lips?|heads?|jaw|chin|brows?|eyes?|cheeks?|tongue|teeth|shoulders?|corners?)\s+(?:\p{L}{3,}ed"
             + @"|forwards?|out|up"
             + @"|down|back|wide|in)\b|(?:lie|lying|sit|stand)\w*\s+(?:down|on|flat|tall)\b|head\s+(?:turn|tilt)s?\s+(?:left|right"
-            + @"|to)\b|look\s|(?:big|wide|small|long|full|open)\s+(?:(?-i:[AEOU])\b|grins?|smiles?|mouth|kiss|eyes)"
+            + @"|to)\b|(?:look|say)\s|(?:big|wide|small|long|full|open)\s+(?:(?-i:[AEOU])\b|grins?|smiles?|mouth|kiss|eyes)"
             + @"|mouth\s+(?:in|like)\s+|(?:mouth|lips)\s*:\s*(?-i:[AEOU])\b|cheeks?\s+hollow"
             + @"|\p{L}+\s+\p{L}+\s+(?:with|on)\s+(?:the\s+|an?\s+)?(?:inhale|exhale|in-?breath|out-?breath)\b)",
         Free

@@ -141,6 +141,8 @@ public class NoteSentencesTests
     [InlineData("Raise the brows. Hold for 4 slow breaths. 2 rounds.", "2 times, Hold for 4 breaths")]
     [InlineData("Suck the cheeks in. Hold 8. Rest 4. 5 rounds.", "5 times, hold 8 s, rest 4 s")]
     [InlineData("Breathe in 4 s. Out 6 s. 10 breaths.", "in 4, out 6, 10 breaths")]
+    [InlineData("Pinch along the brows with thumb and index finger. From the inside out. 5 pinches. 3 rounds.", "3 x 5")]
+    [InlineData("Place a palm on your forehead. Press your head into it. Resist. 5 seconds. 5 times.", "5 times, hold 5 s")]
     [InlineData("Circle on the temples with two fingers. Light. 20.", "20 times")]
     [InlineData(
         "Knead along the jaw from the chin to the ear with the knuckles. Medium pressure. 8 strokes each side.",

@@ -95,7 +95,7 @@ internal static class ToldAgain
         ["gaze-side"] = ["turn"],
         ["near-far"] = ["eye", "up", "nose"],
         ["palm-eyes"] = ["eye", "together", "friction", "cover"],
-        ["kiss-ceiling"] = ["lip", "pucker", "eye", "up", "head", "ceiling"],
+        ["kiss-ceiling"] = ["lip", "pucker", "pout", "eye", "up", "head", "ceiling"],
         ["breathe"] = ["nose", "mouth", "in", "out", "shoulder", "chest", "fill"],
         ["drop-shoulders"] = ["press"],
         ["blow-out"] = ["cheek", "mouth", "nose", "lip", "out", "shake"],
