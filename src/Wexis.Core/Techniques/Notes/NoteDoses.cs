@@ -44,7 +44,7 @@ internal sealed partial class NoteGlossary
     /// <summary>What a sentence says beside its dose, as it stands there; null where that is nothing.</summary>
     public static string? BesideDose(string sentence)
     {
-        var phrases = new Phrases(OftenWords().Replace(InFigures(sentence), " "));
+        var phrases = new Phrases(BothTurns().Replace(OftenWords().Replace(InFigures(sentence), " "), " "));
         PressureIn(phrases);
         var rest = StraightAhead().Replace(HowItFeels().Replace(BothWays().Replace(phrases.Loose, " "), " "), " ");
         rest = SaysNothing().Replace(DoseWords().Replace(rest, " "), " ");

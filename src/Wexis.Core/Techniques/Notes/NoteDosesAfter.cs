@@ -82,6 +82,9 @@ internal sealed partial class NoteGlossary
         // "5 pinches. 3 rounds.": so many each round, as in one sentence.
         if (rounds && SoManyEach().Match(was) is { Success: true } each && OnlyCount().Match(now) is { Success: true } times)
             return Said($"{times.Groups["n"].Value} x {each.Groups["n"].Value}");
+        // "6 s. Rest 6 s."
+        if (OnlyTime().Match(was) is { Success: true } time && !time.Groups["rest"].Success && OnlyRest().IsMatch(now))
+            return WithDose(before, now);
         return OnlyHold(was) is { } held && OnlyRest().IsMatch(now) ? WithDose(before with { Line = held }, now)
             : InOut().IsMatch(was) && (OnlyCount().IsMatch(now) || CountedBreaths().IsMatch(now)) ? WithDose(before, now)
             : HeldForBreaths().IsMatch(was) && OnlyCount().IsMatch(now) ? WithDose(dose, was)

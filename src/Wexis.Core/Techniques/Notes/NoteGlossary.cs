@@ -122,7 +122,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>How strongly a movement is to be done; null where the sentence does not say.</summary>
     public static string? EffortOf(string sentence) =>
-        Strongly().IsMatch(sentence) ? "strong"
-        : Softly().IsMatch(sentence) ? "slight"
+        Strongly().Matches(sentence).Any(m => !IsDenied(sentence, m.Index)) ? "strong"
+        : Softly().Matches(sentence).Any(m => !IsDenied(sentence, m.Index)) ? "slight"
         : null;
 }

@@ -99,11 +99,12 @@ internal sealed partial class NoteGlossary
         phrases.TakeAll(Angle());
         var relaxed = phrases.TakeAll(RelaxesPart());
         var still = StillIn(phrases.TakeAll(StillPhrase()));
-        var against = phrases.Take(Against());
+        var against = phrases.Take(Against(), m => !IsDenied(phrases.Left, m.Index));
         var pressure = PressureIn(phrases, open);
         var nearFar = phrases.Take(NearAndFar());
         var hands = HandsIn(phrases.Left);
-        var contact = Contacts.FirstOrDefault(c => phrases.Take(c.Pattern) is not null).Contact ?? (warmed ? "whole-palm" : null);
+        var contact = Contacts.FirstOrDefault(c => phrases.Take(c.Pattern, m => !IsDenied(phrases.Left, m.Index)) is not null).Contact
+            ?? (warmed ? "whole-palm" : null);
         if (contact is { } tool && tool.StartsWith("tool", StringComparison.Ordinal))
             phrases.TakeAll(Contacts.First(c => c.Contact == tool).Pattern);
         if (contact is null && against is not null && LiesThere().IsMatch(figures[(against.Index + against.Length)..]))

@@ -305,7 +305,12 @@ internal sealed partial class NoteGlossary
         var phrases = new Phrases(InFigures(sentence));
         phrases.TakeAll(StillPhrase());
         var pressure = PressureIn(phrases);
-        return Track(verb, sentence, Contacts.FirstOrDefault(c => phrases.Take(c.Pattern) is not null).Contact, pressure);
+        return Track(
+            verb,
+            sentence,
+            Contacts.FirstOrDefault(c => phrases.Take(c.Pattern, m => !IsDenied(phrases.Left, m.Index)) is not null).Contact,
+            pressure
+        );
     }
 
     private Hand Track(string verb, string sentence, string? contact, int? pressure)

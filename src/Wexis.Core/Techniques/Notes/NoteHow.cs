@@ -114,6 +114,8 @@ internal sealed partial class NoteGlossary
 
     public static bool ShowsNoTeeth(string sentence) => NoTeeth().IsMatch(sentence.TrimEnd('.', '!', ' '));
 
+    public static bool IsDry(string sentence) => Dry().IsMatch(sentence);
+
     /// <summary>Whether what is taken to hand lets the hands glide.</summary>
     public static bool IsSlip(string material) => Slip().IsMatch(material);
 
@@ -133,7 +135,12 @@ internal sealed partial class NoteGlossary
         List<Match> byFace = HandWord().IsMatch(phrases.Left) ? [.. ClauseIn().Matches(phrases.Left).Where(OfTheFace)] : [];
         var said = PressureWords
             .Select(p =>
-                (p.Level, Match: phrases.Take(p.Pattern, m => !byFace.Exists(c => c.Index <= m.Index && m.Index < c.Index + c.Length)))
+                (
+                    p.Level,
+                    Match: phrases.Take(p.Pattern, m =>
+                        !IsDenied(phrases.Left, m.Index) && !byFace.Exists(c => c.Index <= m.Index && m.Index < c.Index + c.Length)
+                    )
+                )
             )
             .Where(p => p.Match is not null)
             .ToList();
@@ -143,6 +150,23 @@ internal sealed partial class NoteGlossary
             open?.Add($"“{string.Join("”, “", said.Select(p => p.Match!.Value.Trim().ToLowerInvariant()))}”: how hard?");
         return said.Count == 0 ? null : said.Min(p => p.Level);
     }
+
+    /// <summary>
+    /// Whether what stands there is told not to be: "never hard", "without firm pressure". What is forbidden says nothing of how it is
+    /// done.
+    /// </summary>
+    private static bool IsDenied(string text, int at) => Denies().IsMatch(text[Math.Max(0, at - FarthestDenial)..at]);
+
+    private const int FarthestDenial = 80;
+
+    [GeneratedRegex(
+        @"\b(?:no|not|never|nor|neither|without|avoid\w*|don['’]?t|do\s+not|must\s+not|instead\s+of|rather\s+than)\b"
+            + @"(?:\s+(?:any|too|so|very|with|by|use|using|apply|applying|press|pressing|push|pushing|pull|pulling|work|working|rub"
+            + @"|rubbing|it|them|down|in|hard|harder|strong|strongly|deep|deeply|firm|firmly|heavy|light|lightly|an?|the|or|and|nor"
+            + @"|much))*\s*$",
+        Free
+    )]
+    private static partial Regex Denies();
 
     /// <summary>How hard a word is by itself (any dictionary): what is laid there has its own weight; who pats does it lightly.</summary>
     private static int? HowHardByItself(string? hand, string sentence) =>
@@ -205,7 +229,8 @@ internal sealed partial class NoteGlossary
     private static partial Regex Slip();
 
     [GeneratedRegex(
-        @"\b(?:dry|without\s+oil|no\s+oil|(?:without|no)\s+(?:slid|slipp|glid)ing(?:\s+(?:on|over)\s+(?:the\s+|it\b)?(?:skin|hair)?)?)\b",
+        @"\b(?:dry|(?:without|no)\s+(?:any\s+)?(?:face\s+)?(?:oil|cream|serum|lotion)|(?:without|no)\s+(?:slid|slipp"
+            + @"|glid)ing(?:\s+(?:on|over)\s+(?:the\s+|it\b)?(?:skin|hair)?)?)\b",
         Free
     )]
     private static partial Regex Dry();

@@ -325,7 +325,7 @@ internal sealed partial class NoteReader
                 Hands = [.. _steps[Last].AllHands.Select(h => h.Sides is null or "both" ? h with { Sides = "one-then-other" } : h)],
                 Acts = [.. _steps[Last].AllActs.Select(a => a.Side is "left" or "right" ? a with { Side = "both" } : a)],
             };
-        if (NoteGlossary.IsSlip(text))
+        if (NoteGlossary.IsSlip(text) && !NoteGlossary.IsDry(text))
             _steps[Last] = _steps[Last] with { Hands = [.. _steps[Last].AllHands.Select(h => h with { GripOrSlip = "slip" })] };
         // What was said of either side stays said.
         if (step.Dose?.Line?.Contains(EachSide, StringComparison.Ordinal) == true && _steps[Last].Dose is { } counted)

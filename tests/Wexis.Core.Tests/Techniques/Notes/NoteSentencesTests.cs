@@ -114,6 +114,62 @@ public class NoteSentencesTests
         steps[1].AllHands.ShouldHaveSingleItem().AllZones.ShouldContain("lateral-neck");
     }
 
+    /// <summary>
+    /// What is forbidden is never done: no hand works harder, and no movement stronger, because a note says how it must not be ("without
+    /// firm pressure" was firm). Held against every third note, in a sentence of its own and in the middle of one.
+    /// </summary>
+    [Theory]
+    [InlineData("never hard")]
+    [InlineData("no hard pressure")]
+    [InlineData("no deep pressure here")]
+    [InlineData("not with strong pressure")]
+    [InlineData("without firm pressure")]
+    [InlineData("don't press hard")]
+    [InlineData("not firmly")]
+    [InlineData("not hard or deep")]
+    public void What_is_forbidden_is_not_done(string forbidden)
+    {
+        var harder = Notes
+            .Value.Where((_, i) => i % 3 == 0)
+            .SelectMany(n =>
+                new[]
+                {
+                    $"{n.Note.TrimEnd('.', ' ')}. {char.ToUpperInvariant(forbidden[0])}{forbidden[1..]}.",
+                    $"{n.One.Lines[0].Text.TrimEnd('.', ' ')}, {forbidden}",
+                }.Select(told => (Told: told, n.One))
+            )
+            .Where(n =>
+                Read(n.Told) is var now
+                && (
+                    now.Draft.AllSteps.SelectMany(s => s.AllHands).Any(h => h.Pressure > Math.Max(2, Hardest(n.One)))
+                    || now.Draft.AllSteps.SelectMany(s => s.AllActs).Any(a => a.Effort == "strong" && !Strong(n.One))
+                )
+            )
+            .Select(n => n.Told)
+            .ToList();
+        harder.ShouldBeEmpty();
+
+        static int Hardest(NoteReading read) => read.Draft.AllSteps.SelectMany(s => s.AllHands).Max(h => h.Pressure) ?? 0;
+        static bool Strong(NoteReading read) => read.Draft.AllSteps.SelectMany(s => s.AllActs).Any(a => a.Effort == "strong");
+    }
+
+    /// <summary>What a note leaves out is not taken: "without cream" was cream, "not with the knuckles" the knuckles.</summary>
+    [Theory]
+    [InlineData("without cream")]
+    [InlineData("no cream")]
+    [InlineData("not with the knuckles")]
+    [InlineData("never with the knuckles")]
+    [InlineData("10x. Not with the knuckles.")]
+    [InlineData("10x. No cream.")]
+    public void What_is_left_out_is_not_taken(string told) =>
+        Read($"Stroke from the chin to the ear, {told}, 10x.")
+            .Draft.AllSteps.SelectMany(s => s.AllHands)
+            .ShouldAllBe(h => h.Contact != "knuckles" && h.GripOrSlip != "slip");
+
+    [Fact]
+    public void What_must_not_resist_does_not() =>
+        Read("Smile, 10x, not against the fingers.").Draft.AllSteps.SelectMany(s => s.AllActs).ShouldAllBe(a => a.Resist == null);
+
     /// <summary>A way back is no movement of its own.</summary>
     [Theory]
     [InlineData("Turn the head right, hold 10 s. Come back to centre slowly. Repeat left.", "head-turn")]
