@@ -278,7 +278,7 @@ public class NoteSentencesTests
 
     /// <summary>A word that a longer one begins with is not cut off: "hair." was the hairline, and ran on into the next sentence.</summary>
     [Theory]
-    [InlineData("Move the scalp 10x with flat fingers, don't slide on the hair. Then tap 20 s.", "don't slide on the hair.")]
+    [InlineData("Move the scalp with flat fingers, don't slide on the hair. 10 each direction.", "don't slide on the hair.")]
     public void A_whole_word_ends_its_sentence(string notes, string caution) => Read(notes).Draft.Cautions!.ShouldContain(caution);
 
     /// <summary>What is told after a colon or with a verb is no name of the technique.</summary>
