@@ -50,11 +50,15 @@ public static class OldNotes
         if (slips.Count > 0)
             return Checked.No<NoteReading>([.. slips]);
         var read = NoteReading.Of(text, atlas, confirmed);
-        return read.Value is { } reading && forAll is not null ? Checked.Yes(Filled(reading, forAll, atlas, settings)) : read;
+        return read.Value is { } reading && forAll is not null ? Checked.Yes(With(forAll, reading, atlas, settings)) : read;
     }
 
-    private static NoteReading Filled(NoteReading reading, SaidForAll forAll, Atlas atlas, HouseSettings settings)
+    /// <summary>A reading with what is said once for all; <paramref name="forAll"/> names what the atlas knows.</summary>
+    public static NoteReading With(SaidForAll forAll, NoteReading reading, Atlas atlas, HouseSettings settings)
     {
+        ArgumentNullException.ThrowIfNull(forAll);
+        ArgumentNullException.ThrowIfNull(reading);
+        ArgumentNullException.ThrowIfNull(atlas);
         int Most(Hand hand, string? with) => ContactCaps.MostFor(hand, with, StrokePath.Of(hand, atlas, settings), atlas);
         var (steps, lines) = (reading.Draft.AllSteps.ToList(), reading.Lines.ToList());
         for (var i = 0; i < steps.Count; i++)

@@ -16,7 +16,7 @@ public class NoteFactsTests
                 .Select(l => (l[0], l[1])),
         ];
 
-    private static NoteReading Read(string text) => NoteReading.Of(text, Reference.Atlas).Value!;
+    private static NoteReading Read(string text) => Readings.Of(text);
 
     [Theory, MemberData(nameof(Said))]
     public void Every_fact_of_a_note_is_in_the_draft_and_nothing_is_asked_that_it_says(string note, string facts)
@@ -74,7 +74,7 @@ public class NoteFactsTests
     [Fact]
     public void No_number_of_a_note_is_dropped_in_silence()
     {
-        foreach (var (note, _) in Said.Select(s => s.Data))
+        foreach (var note in Readings.Facts)
         {
             var read = Read(note);
             var kept = string.Join(
@@ -103,7 +103,8 @@ public class NoteFactsTests
     public void What_nobody_knows_is_asked_wherever_it_stands()
     {
         const string odd = "then frobble the wimmet";
-        var dropped = Said.Select(s => s.Data.Item1)
+        var dropped = Readings
+            .Facts
             .SelectMany(n =>
                 new[] { $"{n.TrimEnd('.', ' ')}, {odd}" }.Concat(
                     n.IndexOf(", ", StringComparison.Ordinal) is var comma and > 0 ? [$"{n[..comma]}, {odd}{n[comma..]}"] : []
@@ -132,7 +133,8 @@ public class NoteFactsTests
     [InlineData(", shrug", "shrug", "shrug")]
     public void What_is_done_besides_is_in_the_step_or_asked(string clause, string word, string told)
     {
-        var dropped = Said.Select(s => s.Data.Item1)
+        var dropped = Readings
+            .Facts
             .Where(n => !n.Contains(word, StringComparison.OrdinalIgnoreCase) && !n.Contains(told, StringComparison.OrdinalIgnoreCase))
             .Where(n => n.IndexOf(',', StringComparison.Ordinal) > 0)
             .Where(n =>
@@ -165,7 +167,8 @@ public class NoteFactsTests
     {
         // The opening between the lids is about 30 mm wide and 10 mm high; 0.15 of the distance of the pupils is 9.5 mm.
         const double near = 0.15;
-        var over = Said.Select(s => s.Data.Item1)
+        var over = Readings
+            .Facts
             .Where(n => !n.Contains("lid", StringComparison.OrdinalIgnoreCase))
             .Where(n =>
                 Read(n) is var read

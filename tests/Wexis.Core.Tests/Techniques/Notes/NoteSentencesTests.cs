@@ -13,16 +13,14 @@ public class NoteSentencesTests
     /// <summary>Every note of which nothing is asked, told in one sentence and in many.</summary>
     private static readonly Lazy<IReadOnlyList<(string Note, NoteReading One, NoteReading Many)>> Notes = new(() =>
         [
-            .. NoteFactsTests
-                .Said.Select(s => s.Data.Item1)
-                .Distinct()
-                .Select(n => (Note: InSentences(n), One: Read(n)))
+            .. Readings
+                .Facts.Select(n => (Note: InSentences(n), One: Read(n)))
                 .Where(n => n.Note.Contains(". ", StringComparison.Ordinal) && !Asks(n.One))
                 .Select(n => (n.Note, n.One, Read(n.Note))),
         ]
     );
 
-    private static NoteReading Read(string text) => NoteReading.Of(text, Reference.Atlas).Value!;
+    private static NoteReading Read(string text) => Readings.Of(text);
 
     private static string InSentences(string note) => Regex.Replace(note, @", (\w)", m => $". {m.Groups[1].Value.ToUpperInvariant()}");
 

@@ -7,7 +7,7 @@ namespace Wexis.Core.Tests.Techniques;
 /// <summary>What a note tells of either side, and what it writes short, is read as what it says in full.</summary>
 public sealed partial class NoteSidesTests
 {
-    private static NoteReading Read(string note) => NoteReading.Of(note, Reference.Atlas).Value!;
+    private static NoteReading Read(string note) => Readings.Of(note);
 
     /// <summary>What is done in a step, without its sides.</summary>
     private static string Done(Step step) =>
@@ -45,7 +45,7 @@ public sealed partial class NoteSidesTests
     [Fact]
     public void A_note_in_the_mirror_does_the_same()
     {
-        var sided = NoteFactsTests.Said.Select(s => s.Data.Item1).Where(n => SideWord().IsMatch(n)).ToList();
+        var sided = Readings.Facts.Where(n => SideWord().IsMatch(n)).ToList();
         sided.Count.ShouldBeGreaterThan(40);
         foreach (var note in sided)
         {

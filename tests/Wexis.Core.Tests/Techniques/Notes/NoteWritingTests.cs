@@ -10,12 +10,12 @@ namespace Wexis.Core.Tests.Techniques;
 /// </summary>
 public class NoteWritingTests
 {
-    private static readonly IReadOnlyList<string> Notes = [.. NoteFactsTests.Said.Select(s => s.Data.Item1).Distinct()];
+    private static readonly IReadOnlyList<string> Notes = Readings.Facts;
 
     /// <summary>What a note says, without how it says it: its steps, and the number of its questions.</summary>
     private static (string Steps, int Asked) Says(string note)
     {
-        var read = NoteReading.Of(note, Reference.Atlas).Value!;
+        var read = Readings.Of(note);
         var steps = read.Draft.AllSteps.Select(s =>
             s with
             {
@@ -85,7 +85,7 @@ public class NoteWritingTests
     [InlineData("2. Cheek lift. Smile, lips closed, 5 s, 5 x.", "smile")]
     public void A_name_before_the_work_is_no_work(string note, string does)
     {
-        var read = NoteReading.Of(note, Reference.Atlas).Value!;
+        var read = Readings.Of(note);
         string.Join(' ', read.Draft.AllSteps.ShouldHaveSingleItem().AllActs.Select(a => a.Do)).ShouldBe(does);
         read.Lines[0].Text.ShouldBe(note.TrimStart('2', '.', ' '));
     }
@@ -96,7 +96,7 @@ public class NoteWritingTests
     [InlineData("11's: thumbs side by side between the brows, move apart, light, 10x")]
     public void A_number_for_a_name_is_no_dose(string note)
     {
-        var read = NoteReading.Of(note, Reference.Atlas).Value!;
+        var read = Readings.Of(note);
         read.Draft.AllSteps.ShouldHaveSingleItem().Dose!.Line.ShouldBe("10x");
         read.Lines.SelectMany(l => l.Unknown).ShouldBeEmpty();
     }
@@ -107,7 +107,7 @@ public class NoteWritingTests
     [InlineData("Squint with the lower lids, 20 pulses, then hold it for 10 seconds.")]
     public void A_hold_after_the_count_is_a_step(string note)
     {
-        var read = NoteReading.Of(note, Reference.Atlas).Value!;
+        var read = Readings.Of(note);
         read.Draft.AllSteps.Count.ShouldBe(2);
         read.Draft.AllSteps[0].AllActs[0].Do.ShouldBe(read.Draft.AllSteps[1].AllActs[0].Do);
         read.Draft.AllSteps[1].Dose!.Line!.ShouldContain("hold");
@@ -150,7 +150,7 @@ public class NoteWritingTests
     [InlineData("Breath: hands on the belly, in through nose 4 s, hold 2 s, out through mouth 6 s, 5 x")]
     public void Breath_through_the_nose_needs_no_hand(string note)
     {
-        var step = NoteReading.Of(note, Reference.Atlas).Value!.Draft.AllSteps.ShouldHaveSingleItem();
+        var step = Readings.Of(note).Draft.AllSteps.ShouldHaveSingleItem();
         step.AllActs.Select(a => a.Do).ShouldBe(["breathe"]);
         step.AllHands.ShouldBeEmpty();
         step.Dose!.Line.ShouldStartWith("in 4, out 6, hold 2 s");
@@ -163,7 +163,7 @@ public class NoteWritingTests
     [InlineData("Say eee, hold 3 s, 8x (not with high blood pressure)", "not with high blood pressure", "8x")]
     public void Cautions_take_nothing_with_them(string note, string caution, string dose)
     {
-        var read = NoteReading.Of(note, Reference.Atlas).Value!;
+        var read = Readings.Of(note);
         read.Draft.Cautions.ShouldBe([caution]);
         read.Draft.AllSteps.ShouldHaveSingleItem().Dose!.Line!.ShouldContain(dose);
         read.Draft.AllSteps[0].AllHands.SelectMany(h => h.AllZones).ShouldNotContain("upper-lid");

@@ -57,9 +57,10 @@ public class OldNotesTests
     [InlineData("feel")]
     public void Hands_that_were_told_what_they_do_go_on_doing_it(string laid)
     {
-        foreach (var note in NoteFactsTests.Said.Select(s => s.Data.Item1))
+        foreach (var note in Readings.Facts)
         {
-            var (before, after) = (Read(note).Value!, Read(note, new(Laid: laid)).Value!);
+            var before = Readings.Of(note);
+            var after = OldNotes.With(new(Laid: laid), before, Reference.Atlas, Reference.Settings);
             foreach (var (was, now) in before.Draft.AllSteps.Zip(after.Draft.AllSteps))
             {
                 foreach (var (h, f) in was.AllHands.Zip(now.AllHands))
@@ -92,9 +93,10 @@ public class OldNotesTests
     public void Nothing_that_is_said_changes_and_no_place_is_given_more_than_it_bears(int pressure, string contact)
     {
         var filled = 0;
-        foreach (var note in NoteFactsTests.Said.Select(s => s.Data.Item1).SelectMany(n => new[] { n, WithoutPressure(n) }).Distinct())
+        foreach (var note in Readings.Facts.SelectMany(n => new[] { n, WithoutPressure(n) }).Distinct())
         {
-            var (before, after) = (Read(note).Value!, Read(note, new(pressure, contact)).Value!);
+            var before = Readings.Of(note);
+            var after = OldNotes.With(new(pressure, contact), before, Reference.Atlas, Reference.Settings);
             after.Draft.AllSteps.Count.ShouldBe(before.Draft.AllSteps.Count, note);
             foreach (var (was, now) in before.Draft.AllSteps.Zip(after.Draft.AllSteps))
             {
