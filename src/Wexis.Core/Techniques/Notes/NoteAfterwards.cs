@@ -93,8 +93,9 @@ internal sealed partial class NoteGlossary
         ArgumentNullException.ThrowIfNull(step);
         return
             before is { Dose: null, AllActs.Count: 0, AllHands: [{ } works] }
-            && step is { Dose: not null, AllActs.Count: 0, AllHands: [{ Contact: null } counted] }
+            && step is { Dose: not null, AllActs.Count: 0, AllHands: [var counted] }
             && works.Verb == counted.Verb
+            && (counted.Contact is null || counted.Contact == works.Contact)
             && works.AllPath.Count + works.AllZones.Count > 0
             && (counted.AllPath.Count + counted.AllZones.Count == 0 || CountedPer().IsMatch(InFigures(step.Cue ?? "")))
             ? before with
@@ -258,7 +259,7 @@ internal sealed partial class NoteGlossary
                     && (h.Direction is null || n.Direction == h.Direction)
                     && (h.GripOrSlip is null || n.GripOrSlip == h.GripOrSlip)
                     && h.AllPath.All(p => n.AllPath.Any(q => q.At == p.At))
-                    && (h.AllZones.All(n.AllZones.Contains) || n.AllPath.Count > 0)
+                    && (h.AllZones.All(n.AllZones.Contains) || (n.AllPath.Count > 0 && h.AllZones.Count < WholeFace.Count))
                 )
             )
             && step.AllStill.All(anew.AllStill.Contains)

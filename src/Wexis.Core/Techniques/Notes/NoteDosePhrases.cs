@@ -174,7 +174,8 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Words that say nothing by themselves beside a dose.</summary>
     [GeneratedRegex(
-        @"\b(?:(?:no|without(?:\s+any)?)\s+force|pulses?|gentl[ey]|soft(?:ly)?|repeat\w*|do|again|each|every|and|then|for"
+        @"\b(?:(?:no|without(?:\s+any)?)\s+force|(?:stay|remain)(?:\s+there)?|rest\s+there|pulses?|gentl[ey]|soft(?:ly)?|repeat\w*"
+            + @"|do|again|each|every|and|then|for"
             + @"|about|a|an|the|of|it|this|that|them|in|all|total|hold|holding|at|first|later|to|with|by|or|is|are|so"
             + @"|many|times|slow(?:ly)?|set|sets|rest|side|sides|per|on|both|after|before|day|days|week|daily|more|if"
             + @"|you|can|quick(?:ly)?|fast|steadily|calmly|easy|comfortable|up|work|build|count|counts|breaths?"

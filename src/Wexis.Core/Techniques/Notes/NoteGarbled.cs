@@ -1,5 +1,6 @@
 using System.Text.RegularExpressions;
 using F23.StringSimilarity;
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Claims;
 
 namespace Wexis.Core.Techniques.Notes;
@@ -42,12 +43,12 @@ internal sealed partial class NoteGlossary
     /// <summary>
     /// The names nearest to some words, the likeliest first; empty when none is near. Notes say the same words again and again.
     /// </summary>
-    private IReadOnlyList<LikelyName> AlikeTo(string said, int words)
+    private IReadOnlyList<LikelyName> AlikeTo(string said, int words) => _alike.Of(said, words, NamesLike);
+
+    private IReadOnlyList<LikelyName> NamesLike(string said, int words)
     {
         const double likely = 0.87,
             nearly = 0.04;
-        if (_alike.TryGetValue(said, out var known))
-            return known;
         var alike = _names
             .Where(x => Math.Abs(x.Words.Length - said.Length) <= 4 && x.Words.Count(c => c == ' ') == words - 1)
             .Select(x => new LikelyName(x.Id, x.Name, Likeness.Similarity(x.Words, said)))
@@ -55,11 +56,11 @@ internal sealed partial class NoteGlossary
             .OrderByDescending(x => x.Likeness)
             .DistinctBy(x => x.Structure)
             .ToList();
-        return _alike[said] = [.. alike.Where(x => x.Likeness >= alike[0].Likeness - nearly).Take(3)];
+        return [.. alike.Where(x => x.Likeness >= alike[0].Likeness - nearly).Take(3)];
     }
 
     private static readonly JaroWinkler Likeness = new();
-    private readonly Dictionary<string, IReadOnlyList<LikelyName>> _alike = new(StringComparer.Ordinal);
+    private readonly Remembered<string, IReadOnlyList<LikelyName>> _alike = new();
 
     /// <summary>A text without some words of it, however they are spaced.</summary>
     public static string Without(string text, IEnumerable<string> said) =>

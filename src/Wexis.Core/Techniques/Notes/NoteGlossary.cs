@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using System.Text.RegularExpressions;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Techniques.Documents;
@@ -72,8 +73,10 @@ internal sealed partial class NoteGlossary
     public static NoteGlossary Of(Atlas atlas)
     {
         ArgumentNullException.ThrowIfNull(atlas);
-        return new(atlas);
+        return ByAtlas.GetValue(atlas, static a => new(a));
     }
+
+    private static readonly ConditionalWeakTable<Atlas, NoteGlossary> ByAtlas = [];
 
     /// <summary>What a hand needs and may be said once for all notes.</summary>
     public static readonly HashSet<string> OfTheHand = [WithWhatAsked, HowHardAsked, WhatForAsked];

@@ -296,7 +296,7 @@ internal sealed partial class NoteGlossary
             && MassageWord().Match(sentence) is { Success: true } massage
             && sentence.IndexOf("strok", StringComparison.OrdinalIgnoreCase) < 0
         )
-            open.Add($"“{massage.Value.ToLowerInvariant()}”: strokes, circles or kneading?");
+            open.Add($"“{massage.Value.ToLowerInvariant()}”: {WhichMassageAsked}");
         if (
             hand is null
             && FromSideToSide().Match(sentence) is { Success: true } across

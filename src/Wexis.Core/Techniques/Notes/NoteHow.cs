@@ -168,6 +168,25 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex Denies();
 
+    /// <summary>
+    /// Whether the place that stands there is one where nothing is to be done: "not over the throat". "No pressure on the lids" works
+    /// there.
+    /// </summary>
+    private static bool IsLeftOut(string text, int at) => LeavesOut().IsMatch(text[Math.Max(0, at - FarthestDenial)..at]);
+
+    [GeneratedRegex(
+        @"\b(?:no|not|never|nor|neither|without|avoid\w*|don['’]?t|do\s+not|must\s+not|except(?:\s+for)?|instead\s+of|rather\s+than"
+            + @"|spar(?:e|ing)"
+            + @"|leav(?:e|ing)\s+out|skip(?:ping)?)\b"
+            + @"(?:\s+(?:over|onto|on|at|near|into|in|to|towards?|across|under|around|round|along|between|by|upon|go|going|touch\w*"
+            + @"|work\w*|press(?:es|ing)?"
+            + @"|strok\w*|slid\w*|rub\w*|tap\w*|pull\w*|drag\w*|mov\w*|directly|right|too|close|so|any|the|your|both|an?|or|and"
+            + @"|lines|wrinkles|folds"
+            + @"|it|them|with|fingers|hands?|skin|of))*\s*$",
+        Free
+    )]
+    private static partial Regex LeavesOut();
+
     /// <summary>How hard a word is by itself (any dictionary): what is laid there has its own weight; who pats does it lightly.</summary>
     private static int? HowHardByItself(string? hand, string sentence) =>
         hand == "heat-cold" && Laid().IsMatch(sentence) ? 1

@@ -1,4 +1,5 @@
 using System.Text.RegularExpressions;
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Notes.Roles;
 
 namespace Wexis.Core.Techniques.Notes;
@@ -8,7 +9,11 @@ namespace Wexis.Core.Techniques.Notes;
 /// </summary>
 internal sealed partial class NoteGlossary
 {
-    private static string SpeltOut(string sentence)
+    private static string SpeltOut(string sentence) => Spelt.Of(sentence, 0, static (s, _) => SpeltOutAnew(s));
+
+    private static readonly Remembered<string, string> Spelt = new();
+
+    private static string SpeltOutAnew(string sentence)
     {
         sentence = OtherWords(sentence);
         if (OfTheMouth().IsMatch(sentence) && !EyeWord().IsMatch(sentence))

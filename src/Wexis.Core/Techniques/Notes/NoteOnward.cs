@@ -111,7 +111,10 @@ internal sealed partial class NoteGlossary
 
     /// <summary>The one place at which a way ends ("finish behind the ear"); null where a sentence says more.</summary>
     public string? EndOfWay(string sentence) =>
-        EndsAt().Match(sentence) is { Success: true } ends && PlacesIn($"at {ends.Groups["where"].Value}") is [var place] ? place : null;
+        EndsAt().Match(sentence) is not { Success: true } ends ? null
+        : PlacesIn($"at {ends.Groups["where"].Value}") is [var place] ? place
+        : ZonesIn(ends.Groups["where"].Value) is [var zone] ? MiddleOfZone.GetValueOrDefault(zone)
+        : null;
 
     [GeneratedRegex(
         @"^\s*(?:(?:and|then)\s+)*(?:finish|end|stop)\w*\s+(?:each\s+(?:stroke\s+)?|it\s+|always\s+)?(?:at\s+"
@@ -189,7 +192,7 @@ internal sealed partial class NoteGlossary
     /// </summary>
     public Step? LaysHands(string sentence)
     {
-        var told = Otherwise(NoteArticles.Restored(EyesShutFirst().Replace(sentence, "")));
+        var told = Otherwise(NoteArticles.Restored(ToolTaken(EyesShutFirst().Replace(sentence, ""))));
         if (!Laid().IsMatch(told) || PalmsOverEyes().IsMatch(told) || Does(told) || Dose(told) is not null)
             return null;
         var pose = EyesShutFirst().IsMatch(sentence) ? Pose(sentence) : null;
@@ -211,7 +214,8 @@ internal sealed partial class NoteGlossary
             + @"|along|in\s+front\s+of)\s|^\s*(?:hold|fix)\w*\s+(?:the\s+|your\s+|both\s+)*(?:skin|forehead|(?:eye)?brows?|(?:outer\s+"
             + @"|inner\s+)?(?:eye\s+)?corners?)\b.{0,60}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?)\b"
             + @"|\b(?:plac(?:e|ing)|put(?:ting)?|rest(?:ing)?|lay(?:ing)?|set(?:ting)?"
-            + @"|position\w*)\b.{0,40}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?|knuckles?|stone|roller|spoons?|pads?|compress(?:es)?"
+            + @"|position\w*)\b.{0,40}\b(?:fingers?|fingertips?|hands?|palms?|thumbs?|knuckles?|fists?|stone|roller|spoons?|pads?"
+            + @"|compress(?:es)?"
             + @"|cloths?|towels?|packs?)\b",
         Free
     )]

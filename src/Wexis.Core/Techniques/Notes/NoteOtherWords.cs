@@ -16,7 +16,7 @@ internal sealed partial class NoteGlossary
         sentence = InnerArrow().Replace(sentence, "${a} to ${b}");
         sentence = LeftToRight().Replace(sentence, "left and right");
         sentence = OncePerSide(OnlyOne().Replace(sentence, ""));
-        if (ChangesSides().IsMatch(sentence) && !OneHandAndTheOther().IsMatch(sentence))
+        if (ChangesSides().IsMatch(sentence) && !OfOneAndTheOther(sentence).Success)
             sentence = OneOfBothHands().Replace(sentence, "");
         sentence = MakesAFork().Replace(sentence, "");
         sentence = WholeRound(sentence);

@@ -1,4 +1,5 @@
 using System.Text.RegularExpressions;
+using Wexis.Core.Measures;
 
 namespace Wexis.Core.Techniques.Notes;
 
@@ -7,11 +8,17 @@ internal sealed partial class NoteGlossary
 {
     /// <summary>A sentence in words that are read.</summary>
     private static string Otherwise(string sentence) =>
-        OtherPlaces
-            .Rows.Concat(OtherHands.Rows)
-            .Concat(OtherMoves.Rows)
-            .Concat(OtherFace.Rows)
-            .Aggregate(sentence, (s, o) => o.Said.Replace(s, o.Read));
+        ReadAs.Of(sentence, 0, static (said, _) => Rows.Aggregate(said, static (s, o) => o.Said.Replace(s, o.Read)));
+
+    private static readonly Remembered<string, string> ReadAs = new();
+
+    private static readonly (Regex Said, string Read)[] Rows =
+    [
+        .. OtherPlaces.Rows,
+        .. OtherHands.Rows,
+        .. OtherMoves.Rows,
+        .. OtherFace.Rows,
+    ];
 }
 
 /// <summary>Of what the rows of those tables are made.</summary>

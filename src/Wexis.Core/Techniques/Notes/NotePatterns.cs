@@ -116,7 +116,8 @@ internal sealed partial class NoteGlossary
     private static partial Regex EyesHalfShut();
 
     [GeneratedRegex(
-        @"\b(?:jaw|teeth)\s+(?:is\s+|are\s+|stays?\s+)?(?:loose|relaxed|apart|unclenched|soft|slack|heavy|hang(?:s|ing))\b(?!\s+open)",
+        @"\b(?:jaw|teeth)\s+(?:is\s+|are\s+|stays?\s+|slightly\s+|just\s+|a\s+little\s+)*(?:loose|relaxed|apart|unclenched|soft"
+            + @"|slack|heavy|hang(?:s|ing))\b(?!\s+open)",
         Free
     )]
     private static partial Regex JawLoose();
@@ -164,7 +165,7 @@ internal sealed partial class NoteGlossary
             + @"|bit)\s+)*(?:tipped\s+|tilted\s+)?back\b(?!\s+against\b)(?!\s+(?:in)?to\s+(?:the\s+)?(?:middle|centre|center|neutral"
             + @"|start|straight|upright|level)\b)(?:\s+a\s+(?:little|bit))?|\b(?:tip|tilt|lean|drop)\w*\s+(?:the\s+"
             + @"|your\s+)?head\s+back(?:\s+(?:a\s+(?:little|bit)|slightly))?"
-            + @"|\bchin\s+(?:up\s+)?to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b|\bchin\s+(?:slightly\s+"
+            + @"|\bchin\s+(?:up\s+)?to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b|(?<!\bfrom\s+(?:the\s+)?)\bchin\s+(?:slightly\s+"
             + @"|a\s+(?:little|bit)\s+)?(?:up|raised|lifted)\b(?:\s+(?:slightly|a\s+(?:little|bit)))?(?!\s+(?:to|over"
             + @"|along)\b)|\b(?:lift|rais)\w*\s+(?:the\s+|your\s+)?chin\b(?:\s+to(?:wards?)?\s+(?:the\s+)?(?:ceiling"
             + @"|sky)\b)?",
@@ -204,7 +205,8 @@ internal sealed partial class NoteGlossary
             + @"|\s*[,–]\s*(?=(?:but\s+)?(?:leav(?:e|ing)\s+out|leav(?:e|ing)\s+(?:the\s+)?\p{L}+\s+out|spar(?:e|ing)\b"
             + @"|skip(?:ping)?\s+(?:the\s+)?\p{L}+|except\s+(?:the|on|over)\b"
             + @"|stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into"
-            + @"|at|with(?=\s+(?:the\s+|your\s+)?nails))|no\s+(?:pressure\s+(?:on|over|at(?!\s+all)|to|near|onto)|pulling|touching"
+            + @"|at|with(?=\s+(?:the\s+|your\s+)?nails)|(?:the|your)\s+(?:throat|windpipe|(?:eye)?lids?|eyes|eyeballs?)\b)"
+            + @"|no\s+(?:pressure\s+(?:on|over|at(?!\s+all)|to|near|onto)|pulling|touching"
             + @"|frown\w*(?<=\b(?:rais|lift)\w*\s+(?:the\s+|your\s+)?(?:eye)?brows?\b[^.;]{0,200}))"
             + @"|caution|careful|attention|beware|watch\s+out)\b)|,\s+(?=(?:relax\w*|releas\w*|rest"
             + @"|hold|repeat|(?:change|swap|switch)\s+(?:sides?|hands?)|(?:each|both|other)\s+sides?|(?:breath|inhal|exhal)\w*"

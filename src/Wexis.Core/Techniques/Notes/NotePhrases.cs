@@ -288,7 +288,7 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"\bto(?:wards?)?\b", Free)]
     private static partial Regex ToWord();
 
-    [GeneratedRegex(@"\bhalf\s?-?way\b(?<=\b(?:mouth|jaw)\b[^.;]*)", Free)]
+    [GeneratedRegex(@"\bhalf\s?-?way\b(?<=\b(?:mouth|jaw|lids?)\b[^.;]*)", Free)]
     private static partial Regex HalfWay();
 
     /// <summary>Which way circles turn, where no clock says it.</summary>

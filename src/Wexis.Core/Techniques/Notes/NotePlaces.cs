@@ -17,6 +17,7 @@ internal sealed partial class NoteGlossary
             for (var at = ClaimWords.Find(lower, words); at >= 0; at = ClaimWords.Find(lower, words, at + words.Length))
                 if (!taken.Exists(t => at < t.At + t.Length && t.At < at + words.Length))
                     taken.Add(new(at, words.Length, means));
+        taken.RemoveAll(t => IsLeftOut(lower, t.At));
         return taken;
     }
 
@@ -44,6 +45,9 @@ internal sealed partial class NoteGlossary
         if (led.Count == 0)
             led = [.. taken.Where(t => t.Means == "gonion")];
         List<string> path = [.. InOrder(led, lower).Select(t => t.Means).Distinct().Take(5)];
+        // "Tap over the whole face from the chin up": where it begins is not all of it.
+        if (path.Count == 1 && OverTheWholeFace().IsMatch(sentence))
+            return [];
         if (path.Count == 1 && FromUnderTheEye().IsMatch(lower) && !path.Contains(RimBelow))
             path.Insert(0, RimBelow);
         if (path is ["pogonion"] && AlongTheJaw().IsMatch(lower))
@@ -158,9 +162,13 @@ internal sealed partial class NoteGlossary
     /// Zones that a sentence names; else those that lie over the muscle that it names ("knead the chewing muscle").
     /// </summary>
     private List<string> ZonesIn(string sentence) =>
-        OverTheWholeFace().IsMatch(sentence) && NamedIn(sentence.ToLowerInvariant(), _zones).Count == 0
+        OverTheWholeFace().IsMatch(sentence) && NamedIn(WhereItBegins().Replace(sentence, " ").ToLowerInvariant(), _zones).Count == 0
             ? [.. WholeFace]
             : ZonesNamed(sentence);
+
+    /// <summary>"Over the whole face from the chin up": the area where it begins.</summary>
+    [GeneratedRegex(@"\b(?:from|start\w*\s+(?:at|from|on|with))\s+(?:the\s+|your\s+)?\p{L}+(?:\s+(?:up|down)(?:wards?)?)?\b", Free)]
+    private static partial Regex WhereItBegins();
 
     private List<string> ZonesNamed(string sentence)
     {

@@ -253,10 +253,18 @@ internal sealed partial class NoteReader
     {
         if (NoteGlossary.Dose(text) is not { } dose)
             return false;
+        var lies = _laid?.Line;
         LayDown();
         if (Last < 0)
             return false;
         var step = _steps[Last];
+        // "Palms on the cheeks. Stay 30 seconds.": that is all they do.
+        if (lies is { } line && step is { AllActs.Count: 0 } && NoteGlossary.HasTime(dose.Line!))
+            _lines[line] = _lines[line] with
+            {
+                Unknown = [],
+                Missing = step.AllHands.All(h => h.Pressure is not null) ? [] : [NoteGlossary.HowHardAsked],
+            };
         var goesOn = onward || NoteGlossary.GoesOnThen(text);
         if (NoteGlossary.LastHeld(text) is { } last && step.AllActs.Count > 0 && NoteGlossary.IsCounted(step.Dose))
         {
@@ -358,12 +366,17 @@ internal sealed partial class NoteReader
                 Joined(all);
             uncounted = Last > 0 && !NoteGlossary.IsCounted(_steps[Last - 1].Dose);
         }
+        else if (Last > 0 && NoteGlossary.OfOnePartInTurn(_steps[Last - 1], _steps[Last]) is { } turn)
+        {
+            Joined(turn);
+            uncounted = false;
+        }
         else if (Last > 0 && NoteGlossary.UnderThem(_steps[Last - 1], _steps[Last]) is { } under)
         {
             Joined(under);
             uncounted = false;
         }
-        List<string> asked = NoteGlossary.BesideDose(text) is { } beside ? [$"“{beside}”: what is it for here?"] : [];
+        List<string> asked = [.. BesideDose(text)];
         if (Last > 0 && (_onward == Last ? !NoteGlossary.IsCounted(_steps[Last - 1].Dose) || NoteGlossary.InRounds(text) : uncounted))
             asked.Add(OfBothAsked(dose));
         Add(text, NoteKind.Dose, Last, asked);

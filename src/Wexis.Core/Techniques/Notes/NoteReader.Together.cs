@@ -1,4 +1,5 @@
 using Wexis.Core.Techniques.Documents;
+using Wexis.Core.Techniques.Notes.Roles;
 
 namespace Wexis.Core.Techniques.Notes;
 
@@ -58,6 +59,23 @@ internal sealed partial class NoteReader
         return whole;
     }
 
+    /// <summary>"Relax the jaw.": the step before lets go; a part that did not move rests meanwhile.</summary>
+    private bool Loosens(string text)
+    {
+        if (Last < 0 || _laid is not null || _steps[Last].Dose is null || NoteGlossary.Loosened(text) is not { } part)
+            return false;
+        if (part == "jaw" && !_steps[Last].AllActs.Any(a => RoleWords.PartsIn(a.Do ?? "").Contains(part)))
+            _steps[Last] = _steps[Last] with { State = Over(_steps[Last].State, NoteGlossary.Pose("jaw relaxed")) };
+        Add(text, NoteKind.Dose, Last);
+        return true;
+    }
+
+    /// <summary>What a dose says besides; two movements alternate of themselves.</summary>
+    private IEnumerable<string> BesideDose(string text) =>
+        NoteGlossary.BesideDose(text) is not { } beside || (beside == "alternate" && _steps[Last].AllActs.Count > 1)
+            ? []
+            : [$"“{beside}”: what is it for here?"];
+
     private bool WithUnread(string text)
     {
         var first = _lines.Count;
@@ -114,7 +132,12 @@ internal sealed partial class NoteReader
         if (!Keeps(told, of.Sum(i => _lines[i].Unknown.Count), out var step, out var open))
             return false;
         // What changes nothing was not read.
-        if (NoteGlossary.BesideDose(text) is not null && !NoteGlossary.NamesWork(text) && NoteGlossary.HasAllOf(_steps[Last], step))
+        if (
+            NoteGlossary.BesideDose(text) is not null
+            && !NoteGlossary.NamesWork(text)
+            && !NoteGlossary.OnlyThere(text)
+            && NoteGlossary.HasAllOf(_steps[Last], step)
+        )
             return false;
         _steps[Last] = step;
         StillAsked(of, open);

@@ -147,7 +147,7 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
             _claims.Add(new(text, null, null, null));
             Add(text, NoteKind.Claim);
         }
-        else if (NoteGlossary.Material(text) is { } material)
+        else if (!NoteGlossary.UsesToolThere(text) && NoteGlossary.Material(text) is { } material)
         {
             if (_steps.Count == 0)
                 _name ??= NoteGlossary.LabelOf(text);
@@ -171,6 +171,7 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
             );
         else if (
             !LetsGo(text)
+            && !Loosens(text)
             && !OtherSide(text)
             && !Alternates(text)
             && !Resists(text)
@@ -191,12 +192,17 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
 
     private static string Dosage(string text) => NoteGlossary.Dose(text)?.Line is { } line ? $"“{line}”" : "Again";
 
+    /// <summary>What hands were laid there, or worked last.</summary>
+    private IEnumerable<string> HandsThere() =>
+        (_laid?.Step ?? (Last >= 0 ? _steps[Last] : null))?.AllHands.Select(h => h.Contact ?? "") ?? [];
+
     private bool NewStep(string text, bool onward)
     {
         if (onward && Last >= 0)
             text = NoteGlossary.WithEyes(text, _steps[Last]);
         if (Last >= 0 && _laid is null)
             text = NoteGlossary.WithTool(text, _steps[Last]);
+        text = NoteGlossary.WithToolTaken(text, [.. _materials, .. HandsThere()]);
         if (
             Last >= 0
             && _laid is null
@@ -246,7 +252,7 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
         }
         if (Last >= 0)
             step = NoteGlossary.OnFrom(_steps[Last], step, open);
-        if (Last >= 0 && onward)
+        if (Last >= 0 && (onward || NoteGlossary.WorksOnThem(step)))
             step = NoteGlossary.SamePlace(_steps[Last], step, open);
         if (_posed is { } posed)
         {
@@ -262,6 +268,8 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
                 ?? NoteGlossary.UnderThem(_steps[Last], step)
                 ?? NoteGlossary.InTurn(_steps[Last], step, onward)
                 ?? NoteGlossary.CountsIt(_steps[Last], step)
+                ?? NoteGlossary.WorksThere(_steps[Last], step, onward)
+                ?? NoteGlossary.WithEyesShut(_steps[Last], step, onward)
                 ?? NoteGlossary.OnTheSameWay(_steps[Last], step, onward)
                 ?? (_listed ? null : NoteGlossary.BreathesMeanwhile(_steps[Last], step, onward))
                 ?? (_begins ? null : NoteGlossary.HeldMeanwhile(_steps[Last], step, onward))
@@ -271,14 +279,11 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
         )
         {
             _steps[Last] = whole;
-            if (whole.Dose is not null)
-                open.Remove(NoteGlossary.HowManyAsked);
-            if (whole.AllHands.Count > 0 && whole.AllHands.All(h => h.AllPath.Count + h.AllZones.Count > 0))
-                open.Remove(NoteGlossary.WhereAsked);
-            if (whole.AllHands.Count > 0 && whole.AllHands.All(h => h.Contact is not null))
-                open.Remove(NoteGlossary.WithWhatAsked);
-            if (whole.AllHands.Count > 0 && whole.AllHands.All(h => h.Pressure is not null))
-                open.Remove(NoteGlossary.HowHardAsked);
+            foreach (var question in NoteGlossary.AnsweredBy(whole))
+            {
+                open.Remove(question);
+                Answered(question);
+            }
             open.AddRange(_glossary.NotAgain(text, whole, open));
             Answered(NoteGlossary.HowManyAsked);
             Add(text, NoteKind.Step, Last, open);

@@ -247,7 +247,8 @@ internal sealed partial class NoteGlossary
     private static partial Regex EyesOpen();
 
     [GeneratedRegex(
-        @"\b(?:(?:lying|lie)(?:\s+(?:down|flat|on\s+(?:the|your)\s+back))?|sitting|seated|standing"
+        @"\b(?:(?:lying|lie)(?:\s+(?:down|flat|on\s+(?:the|your)\s+back))?|sitting|seated|standing|rest\w*\s+(?:the|your"
+            + @"|both)\s+elbows\s+on\s+(?:the|a)\s+table"
             + @"|in\s+front\s+of\s+(?:the|a|your)\s+mirror|look\w*\s+(?:in|into|at)\s+(?:the|a|your)\s+mirror)\b",
         Free
     )]
@@ -277,7 +278,7 @@ internal sealed partial class NoteGlossary
 
     /// <summary>Where eyes look that look nowhere else.</summary>
     [GeneratedRegex(
-        @"\b(?:look|gaze|eyes)\w*\s+(?:straight\s+)?(?:ahead|forwards?)\b|\blook\w*\s+at\s+(?:one|a|1"
+        @"\b(?:(?:the\s+|your\s+)?eyes\s+)?(?:look|gaze|eyes)\w*\s+(?:straight\s+)?(?:ahead|forwards?)\b|\blook\w*\s+at\s+(?:one|a|1"
             + @"|the)\s+(?:fixed\s+)?(?:point|spot)\b(?:\s+(?:ahead|in\s+front\s+of\s+you|on\s+the\s+wall))?",
         Free
     )]

@@ -14,9 +14,16 @@ internal sealed partial class NoteGlossary
     /// <summary>Letters: each pair of hands costs a reading of its own, so what is far longer than a sentence is read as of one.</summary>
     private const int LongestOfTwoHands = 600;
 
+    /// <summary>One hand and the other; no match where no word of a second one stands, which is quickly seen.</summary>
+    private static Match OfOneAndTheOther(string sentence) =>
+        SecondWord().IsMatch(sentence) ? OneHandAndTheOther().Match(sentence) : Match.Empty;
+
+    [GeneratedRegex(@"\b(?:other|second|free|left|right)", Free)]
+    private static partial Regex SecondWord();
+
     private Step? OneAndTheOther(string sentence, List<string> open)
     {
-        var two = OneHandAndTheOther().Match(sentence);
+        var two = OfOneAndTheOther(sentence);
         if (!two.Success)
             return null;
         var dose = Dose(sentence);

@@ -25,7 +25,7 @@ internal sealed partial class NoteGlossary
         if (OnlyChange().IsMatch(next.Text) && told is [.., var last] && HandWord().IsMatch(last.Text))
             told[^1] = last with
             {
-                Text = OneHandAndTheOther().IsMatch(last.Text)
+                Text = OfOneAndTheOther(last.Text).Success
                     ? last.Text
                     : OneOfTwoParts().Replace(OneOfBothHands().Replace(last.Text, ""), ""),
             };
@@ -50,7 +50,7 @@ internal sealed partial class NoteGlossary
         ArgumentNullException.ThrowIfNull(text);
         var found = new List<NoteSentence>();
         var opens = true;
-        var lines = LineEnd().Split(text);
+        var lines = LineEnd().Split(text).Select(l => ForbidsInBrackets().Replace(l, "${work}${rest}; ${caution}")).ToArray();
         var many = lines.Count(l => l.Any(char.IsLetter)) > 1;
         for (var i = 0; i < lines.Length; i++)
         {
@@ -84,6 +84,14 @@ internal sealed partial class NoteGlossary
         static bool Ends(string line) => line.TrimEnd() is [.., '.' or '!' or '?' or ';'];
     }
 
+    /// <summary>"Stroke upwards (not over the brows), 10x": what is forbidden stands behind what is done.</summary>
+    [GeneratedRegex(
+        @"^(?<work>[^().;]*\S)\s*\((?<caution>(?:but\s+)?(?:not|never|no|without|except"
+            + @"|avoid)\b[^()\d]*)\)(?<rest>\s*[,]?\s*[^().;]*?)[.;]?\s*$",
+        Free
+    )]
+    private static partial Regex ForbidsInBrackets();
+
     /// <summary>A number by itself counts where it is no number of a list.</summary>
     private static bool CountsAlone(string line, string number) =>
         OnlyNumber().IsMatch(number)
@@ -107,7 +115,17 @@ internal sealed partial class NoteGlossary
     /// a heading.
     /// </summary>
     public bool IsTitle(NoteSentence told) =>
-        told.MayHead && IsTitle(told.Text) && (told.Heads || !BeginsWithWork(told.Text) || DoerOfWork().IsMatch(told.Text));
+        told.MayHead
+        && IsTitle(told.Text)
+        && (told.Heads || DoerOfWork().IsMatch(told.Text) || !(BeginsWithWork(told.Text) || TellsOfIt().IsMatch(told.Text)));
+
+    /// <summary>"Warm your hands.", "Half close the lids.": a sentence, whatever its verb; "Under the chin" is a name.</summary>
+    [GeneratedRegex(
+        @"^\s*(?:half\s+|fully\s+)?(?!(?:under|over|around|round|behind|above|below|for|of|on|in|at|between|beside|along|off|with|to|and"
+            + @"|all)\b)\p{L}+\s+(?:the|your|both)\s+\p{L}+[^:–]*\.\s*$",
+        Free
+    )]
+    private static partial Regex TellsOfIt();
 
     /// <summary>"Frown eraser."</summary>
     [GeneratedRegex(@"^\s*\p{L}+(?:\s+\p{L}+)?\s+(?!corner|upper|lower|inner|outer|finger|under|over|together)\p{L}{3,}er\W*$", Free)]
@@ -142,7 +160,7 @@ internal sealed partial class NoteGlossary
             )
         );
 
-    [GeneratedRegex(@"\bwith\s+(?:(?:the|an?|one|your|both|flat)\s+)*(?:fingers?|hands?|thumbs?|palms?)\b", Free)]
+    [GeneratedRegex(@"\bwith\s+(?:(?:the|an?|one|your|both|flat|cupped|loose|open|warm)\s+)*(?:fingers?|hands?|thumbs?|palms?)\b", Free)]
     private static partial Regex WithAHand();
 
     [GeneratedRegex(@"^\s*(?:technique|exercise|name|title|move)\b", Free)]
@@ -221,7 +239,7 @@ internal sealed partial class NoteGlossary
             && Forbids(caution)
             && !Forbids(work)
             && Dose(caution) is null
-            && (Dose(work) is not null || Does(work))
+            && (Dose(work) is not null || Does(work) || Laid().IsMatch(work))
             ? (work, caution)
             : null;
     }

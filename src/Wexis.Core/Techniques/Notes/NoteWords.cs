@@ -36,7 +36,7 @@ internal sealed partial class NoteGlossary
         P(
             @"(?:soft|light|gentl)est|light\s+feather|feather[\w-]*(?:\s+light)?|(?:(?:next\s+to\s+)?no|without|zero|(?:hardly|barely"
                 + @"|scarcely)\s+any)\s+pressure|(?:very|super|extremely|ultra|extra)\s+(?:light(?:ly)?|gentl[ye]|soft(?:ly)?)"
-                + @"|p\s?1\b(?!\s*(?:x|×))|barely(?:\s+touch\w*)?"
+                + @"|p\s?1\b(?!\s*(?:x|×))|(?:barely|hardly|scarcely)\s+touch\w*(?:\s+(?:the\s+)?skin)?|barely"
                 + @"|almost\s+no\s+pressure|(?:(?:just|only)\s+)?(?:(?:with|by)\s+)?(?:(?:the|their"
                 + @"|its)\s+(?:own\s+)?weight(?:\s+of\s+(?:the\s+"
                 + @"|your\s+)?(?:hands?|fingers?))?|weight\s+of\s+(?:the\s+|your\s+)?(?:hands?|fingers?))(?:\s+only)?|(?:level"

@@ -144,6 +144,47 @@ internal static class OtherFace
         ),
         O(@"(?<=^\s*breath\w*\s*[:–-]\s*)(?:one\s+|both\s+)?hands?\s+on\s+(?:the\s+)?(?:belly|stomach|ribs|chest)\s*,?\s*", ""),
         O(@"\beach\s+diagonal\b", "each way"),
+        O(
+            @"(?<=\b(?:look\w*\s+up|head\s+back|chin\s+(?:up|lifted))\b[^.;]{0,120}),\s*(?:and\s+|then\s+)?lower\s+(?:the\s+"
+                + @"|your\s+)?(?:chin|head)"
+                + @"(?:\s+slow(?:ly)?)?\s*\.?\s*$",
+            ", let go slowly."
+        ),
+        O(@"\bshut\w*\s+(?=(?:the|your|both)\s+(?:eyes|lids|mouth|lips)\b)", "close "),
+        O(@"\bas\s+far\s+to\s+(?:the\s+|your\s+)?(?=(?:left|right)\b)", "far to the "),
+        O($@"\blet\s+{The}air\s+(?:wander|travel|go|move|flow|roll)\b", "move the air"),
+        O(@"^\s*work\w*\s+(?:your\s+way\s+)?(?=from\b)", ""),
+        O(
+            @"\b(?:so\s+\p{L}+\s+)?(?:that|until|till)\s+(?:the\s+)?neck\s+(?:cords?|bands?|strings?)\s+(?:stand\s+out|show"
+                + @"|tighten"
+                + @"|tense|pop\s+out)\b",
+            ", neck tense"
+        ),
+        O(
+            @"^\s*tongue\s*(?::|\s[-–])\s*(?<verb>push|press)\w*\s+(?=(?:against|into|to|up|out|firmly|hard|through|towards?)\b)",
+            "${verb} the tongue "
+        ),
+        O(
+            @"(?<=\btongue\b[^.;]{0,80})\b(?:hold\w*\s+with\s+(?:the\s+|an?\s+|your\s+)?finger\s+(?:(?:on"
+                + @"|from)\s+(?:the\s+)?)?(?:outside\s+)?against"
+                + @"\s+it|(?:the\s+|an?\s+|your\s+)?finger\s+(?:(?:on|from)\s+(?:the\s+)?)?outside\s+resist\w*)\b",
+            "against the finger"
+        ),
+        O(
+            @"(?<!\b(?:lip|mouth|nos|hand|fist)\w*\b[^.;]{0,60})\bsqueez\w*\s+shut\b(?!\s+(?:the|your|both)\b)(?![^.;]*\bopen)",
+            "squeeze the eyes shut"
+        ),
+        O(@"(?<=\b(?:smil|grin)\w*\b[^.;]{0,60})\bas\s+wide(?:ly)?\s+as\s+(?:you\s+can|possible)\b", "as much as you can"),
+        O(
+            $@"\b(?<a>left|right){Mark}\s+(?<n>\d+)(?:\s*(?:x|times))?\s*,?\s*(?:and\s+|then\s+)?(?!\k<a>)(?:left"
+                + $@"|right){Mark}\s+\k<n>(?:\s*(?:x|times))?"
+                + @"(?=\s*(?:[,.;]|$))",
+            "left and right, ${n} times each side"
+        ),
+        O($@"^\s*cup\s+them\s+(?:(?:gently|lightly|loosely)\s+)?over\s+{The}(?:closed\s+)?eyes\b", "cup the palms over the closed eyes"),
+        O(@"\b(?<verb>say|form|make|shape)\s+(?-i:(?<a>[AEIOU])),?\s+(?:then|and)\s+(?-i:(?<b>[AEIOU]))\b", "${verb} ${a} – ${b}"),
+        O(@"\bfrom\s+(?:the\s+)?inner\s+ends?\s+(?:to\s+the\s+)?outwards?\b", "from the inner brow to the outer brow"),
+        O(@"\bhalf(?:way)?[\s-]+clos(?=\w*\s+(?:the\s+|your\s+)?lower\s+(?:eye)?lids?\b)", "clos"),
         O(@",\s*(?:the\s+)?(?:left|right|other|opposite)\s+shoulder\s+(?:down|low)\b", ", shoulders down"),
         O(@"\bfind\w*\s+(?:the\s+)?muscle\s+by\s+(?:biting|clenching)(?:\s+the\s+teeth)?\b", "clench the teeth"),
     ];

@@ -232,7 +232,7 @@ internal static class OtherHands
             $@"(?:,\s*)?\b(?:and\s+)?(?:draw|bring|pull|squeez)\w*\s+{The}elbows\s+(?:together|in(?:wards?)?|forwards?|closer)\b",
             ", elbows together"
         ),
-        O($@"\bclasp\w*\s+{The}hands\s+behind\s+{The}head\b", "hands behind the head"),
+        O($@"\b(?:clasp|interlac|lac|fold)\w*\s+{The}(?:hands|fingers)\s+behind\s+{The}head\b", "hands behind the head"),
         O(
             @"\b(?<n>\d+)\s*(?:x|times)\s+in(?:wards?)?\s*,?\s*(?:and\s+|then\s+)?\k<n>\s*(?:x"
                 + @"|times)\s+out(?:wards?)?\b(?<=\bcircl\w*\b[^.;]*)",

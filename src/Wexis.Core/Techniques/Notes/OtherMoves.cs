@@ -108,6 +108,10 @@ internal static class OtherMoves
                 + $@"(?:other|cheek|left{Mark}|right{Mark})(?:\s+(?:cheek|one))?\b",
             "move the air from cheek to cheek"
         ),
+        O(
+            $@"\b(?:blow|puff|push)\w*\s+(?:the\s+)?air\s+(?:in|into)\s+{The}(?<side>(?:left|right){Mark})\s+cheek\b",
+            "puff the ${side} cheek"
+        ),
         O($@"\bair\s+(?:in|into)\s+(?:the\s+)?(?<side>(?:left|right){Mark})(?:\s+cheek)?", "puff ${side}"),
         O(@"^\s*(?:neck|head)\s*:\s*look\s+up\b", "tilt the head back"),
         O(@"^\s*(?:mouth|lips)\s*:\s*(?-i:O)\b", "say O"),

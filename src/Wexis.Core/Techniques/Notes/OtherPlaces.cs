@@ -31,6 +31,7 @@ internal static class OtherPlaces
         O(@"\beyebrow(?=s?\b)", "brow"),
         O(@"\b(?:soft|hard)\s+palate\b", "palate"),
         O($@"\balong\s+{The}(?:orbital|eye\s+socket)\s+(?:bone|rim)\s+(?=(?:under|below|above)\b)", ""),
+        O(@"\b(?<which>inner|outer)\s+(?:eye)?brow\s+(?:end|tip)s?\b", "${which} brow"),
         O(@"\b(?:eye)?brow\s+(?:tail|end|tip)s?\b", "outer brow"),
         O(@"\b(?:eye)?brow\s+(?:head|start|beginning)s?\b", "inner brow"),
         O(

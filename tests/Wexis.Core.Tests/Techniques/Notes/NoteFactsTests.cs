@@ -104,8 +104,7 @@ public class NoteFactsTests
     {
         const string odd = "then frobble the wimmet";
         var dropped = Readings
-            .Facts
-            .SelectMany(n =>
+            .Facts.SelectMany(n =>
                 new[] { $"{n.TrimEnd('.', ' ')}, {odd}" }.Concat(
                     n.IndexOf(", ", StringComparison.Ordinal) is var comma and > 0 ? [$"{n[..comma]}, {odd}{n[comma..]}"] : []
                 )
@@ -134,8 +133,9 @@ public class NoteFactsTests
     public void What_is_done_besides_is_in_the_step_or_asked(string clause, string word, string told)
     {
         var dropped = Readings
-            .Facts
-            .Where(n => !n.Contains(word, StringComparison.OrdinalIgnoreCase) && !n.Contains(told, StringComparison.OrdinalIgnoreCase))
+            .Facts.Where(n =>
+                !n.Contains(word, StringComparison.OrdinalIgnoreCase) && !n.Contains(told, StringComparison.OrdinalIgnoreCase)
+            )
             .Where(n => n.IndexOf(',', StringComparison.Ordinal) > 0)
             .Where(n =>
             {
@@ -168,8 +168,7 @@ public class NoteFactsTests
         // The opening between the lids is about 30 mm wide and 10 mm high; 0.15 of the distance of the pupils is 9.5 mm.
         const double near = 0.15;
         var over = Readings
-            .Facts
-            .Where(n => !n.Contains("lid", StringComparison.OrdinalIgnoreCase))
+            .Facts.Where(n => !n.Contains("lid", StringComparison.OrdinalIgnoreCase))
             .Where(n =>
                 Read(n) is var read
                 && read.Lines.All(l => l.Unknown.Count == 0)

@@ -151,6 +151,46 @@ public class NoteSentencesTests
         static bool Strong(NoteReading read) => read.Draft.AllSteps.SelectMany(s => s.AllActs).Any(a => a.Effort == "strong");
     }
 
+    /// <summary>
+    /// Where nothing is to be done no hand works: "light, 30 s, not the throat" tapped it. Held against every twelfth note with hands, the
+    /// place behind it, in brackets, and in a sentence of its own.
+    /// </summary>
+    [Theory]
+    [InlineData("throat")]
+    [InlineData("eyelids")]
+    [InlineData("lips")]
+    [InlineData("temples")]
+    [InlineData("brows")]
+    [InlineData("side of the neck")]
+    public void Where_nothing_is_to_be_done_no_hand_works(string place)
+    {
+        var works = Notes
+            .Value.Where(n => n.One.Draft.AllSteps.Any(s => s.AllHands.Count > 0))
+            .Where((_, i) => i % 12 == 0)
+            .SelectMany(n =>
+                Forbidden(n.One.Lines[0].Text.TrimEnd('.', ' '), place)
+                    .Select(told => (Told: told, More: Where(Readings.Of(told)).Except(Where(n.One)).ToList()))
+            )
+            .Where(n => n.More.Count > 0)
+            .Select(n => $"{n.Told}: {string.Join(' ', n.More)}")
+            .ToList();
+        works.ShouldBeEmpty();
+
+        static IEnumerable<string?> Where(NoteReading read) =>
+            read.Draft.AllSteps.SelectMany(s => s.AllHands).SelectMany(h => (string?[])[.. h.AllPath.Select(p => p.At), .. h.AllZones]);
+
+        static IEnumerable<string> Forbidden(string note, string place) =>
+            [
+                $"{note}, not the {place}",
+                $"{note}, not over the {place}",
+                $"{note} (never on the {place})",
+                $"{note}, without touching the {place}",
+                $"{note}, avoid the {place}",
+                $"{note}. Not the {place}.",
+                $"{note}. Never over the {place}.",
+            ];
+    }
+
     /// <summary>What a note leaves out is not taken: "without cream" was cream, "not with the knuckles" the knuckles.</summary>
     [Theory]
     [InlineData("without cream")]
@@ -160,13 +200,18 @@ public class NoteSentencesTests
     [InlineData("10x. Not with the knuckles.")]
     [InlineData("10x. No cream.")]
     public void What_is_left_out_is_not_taken(string told) =>
-        Read($"Stroke from the chin to the ear, {told}, 10x.")
-            .Draft.AllSteps.SelectMany(s => s.AllHands)
-            .ShouldAllBe(h => h.Contact != "knuckles" && h.GripOrSlip != "slip");
+        HandsOf(Read($"Stroke from the chin to the ear, {told}, 10x.")).ShouldAllBe(h => h.Contact != "knuckles" && h.GripOrSlip != "slip");
+
+    private static IReadOnlyList<Hand> HandsOf(NoteReading read)
+    {
+        List<Hand> hands = [.. read.Draft.AllSteps.SelectMany(s => s.AllHands)];
+        hands.ShouldNotBeEmpty();
+        return hands;
+    }
 
     [Fact]
     public void What_must_not_resist_does_not() =>
-        Read("Smile, 10x, not against the fingers.").Draft.AllSteps.SelectMany(s => s.AllActs).ShouldAllBe(a => a.Resist == null);
+        Read("Smile, 10x, not against the fingers.").Draft.AllSteps.SelectMany(s => s.AllActs).ShouldHaveSingleItem().Resist.ShouldBeNull();
 
     /// <summary>A way back is no movement of its own.</summary>
     [Theory]

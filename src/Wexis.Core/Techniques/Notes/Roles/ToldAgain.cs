@@ -317,7 +317,8 @@ internal static class ToldAgain
             .ToHashSet(StringComparer.Ordinal);
         foreach (var act in step.AllActs.Where(a => a.Do?.StartsWith("gaze-", StringComparison.Ordinal) == false))
         {
-            var gone = WaysOf(act).ToList();
+            // A tongue that is stuck out down is not stuck out up.
+            var gone = (act.Do == "tongue-out" ? RoleWords.WaysIn("tongue-out") : WaysOf(act)).ToList();
             var lines = Lines.Where(l => gone.Exists(g => l.Contains(g) && said.Contains(g))).ToList();
             foreach (var went in gone)
                 if (Opposites.GetValueOrDefault(went) is { } back && (lines.Count == 0 || lines.Exists(l => l.Contains(went))))
