@@ -81,7 +81,8 @@ internal sealed partial class NoteGlossary
 
     /// <summary>"Relax.", "let go slowly": the way back, and nothing else.</summary>
     [GeneratedRegex(
-        @"^\s*(?:(?:and|then)\s+)*(?:release|relax|let\s+(?:it\s+|them\s+)?go|rest|lower|return"
+        @"^\s*(?:(?:and|then)\s+)*(?:release|relax|let\s+(?:(?:it|them)\s+)?go|let\s+(?:it|the\s+air)\s+(?:out|escape)"
+            + @"(?:\s+through\s+(?:\p{L}+\s+){1,6}(?:lips|mouth|nose))?|rest|lower|return"
             + @"|(?:slowly\s+|gently\s+)?(?:(?:come|go|turn|bring|move)\s+)?(?:(?:it|the\s+head|your\s+head|the\s+jaw)\s+)?"
             + @"(?:slowly\s+|gently\s+)?back(?:\s+up)?"
             + @"|(?:chin|head)\s+back\s+to\s+(?:the\s+)?(?:level|neutral|normal|middle|cent(?:re|er)|straight)"

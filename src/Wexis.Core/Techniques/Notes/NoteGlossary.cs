@@ -89,9 +89,10 @@ internal sealed partial class NoteGlossary
 
     /// <summary>A sentence that only sends to the other side: it names no place and no other work.</summary>
     public bool OnlyTheOtherSide(string sentence) =>
-        (OtherSide().IsMatch(sentence) || OtherSide().IsMatch(StillPhrase().Replace(DoseWords().Replace(InFigures(sentence), " "), " ")))
-        && PlacesIn(sentence).Count == 0
-        && (Again().IsMatch(sentence) || !Does(sentence));
+        TheOtherOne().IsMatch(InFigures(sentence))
+        || (OtherSide().IsMatch(sentence) || OtherSide().IsMatch(StillPhrase().Replace(DoseWords().Replace(InFigures(sentence), " "), " ")))
+            && PlacesIn(sentence).Count == 0
+            && (Again().IsMatch(sentence) || !Does(sentence));
 
     /// <summary>How the rest is held meanwhile: seat, jaw, lips, lids, head, shoulders; null when the sentence says none.</summary>
     public static PoseState? Pose(string sentence)

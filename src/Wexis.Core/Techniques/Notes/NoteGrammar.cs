@@ -103,8 +103,7 @@ internal sealed partial class NoteGlossary
         var pressure = PressureIn(phrases, open);
         var nearFar = phrases.Take(NearAndFar());
         var hands = HandsIn(phrases.Left);
-        var contact = Contacts.FirstOrDefault(c => phrases.Take(c.Pattern, m => !IsDenied(phrases.Left, m.Index)) is not null).Contact
-            ?? (warmed ? "whole-palm" : null);
+        var contact = ContactIn(phrases) ?? (warmed ? "whole-palm" : null);
         if (contact is { } tool && tool.StartsWith("tool", StringComparison.Ordinal))
             phrases.TakeAll(Contacts.First(c => c.Contact == tool).Pattern);
         if (contact is null && against is not null && LiesThere().IsMatch(figures[(against.Index + against.Length)..]))

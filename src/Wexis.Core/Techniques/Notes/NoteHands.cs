@@ -305,12 +305,7 @@ internal sealed partial class NoteGlossary
         var phrases = new Phrases(InFigures(sentence));
         phrases.TakeAll(StillPhrase());
         var pressure = PressureIn(phrases);
-        return Track(
-            verb,
-            sentence,
-            Contacts.FirstOrDefault(c => phrases.Take(c.Pattern, m => !IsDenied(phrases.Left, m.Index)) is not null).Contact,
-            pressure
-        );
+        return Track(verb, sentence, ContactIn(phrases), pressure);
     }
 
     private Hand Track(string verb, string sentence, string? contact, int? pressure)

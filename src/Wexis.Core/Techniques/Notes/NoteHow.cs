@@ -159,6 +159,10 @@ internal sealed partial class NoteGlossary
 
     private const int FarthestDenial = 80;
 
+    /// <summary>The part of the hand, or the tool, with which it is told to be done; null where none is.</summary>
+    private static string? ContactIn(Phrases phrases) =>
+        Contacts.FirstOrDefault(c => phrases.Take(c.Pattern, m => !IsDenied(phrases.Left, m.Index)) is not null).Contact;
+
     [GeneratedRegex(
         @"\b(?:no|not|never|nor|neither|without|avoid\w*|don['’]?t|do\s+not|must\s+not|instead\s+of|rather\s+than)\b"
             + @"(?:\s+(?:any|too|so|very|with|by|use|using|apply|applying|press|pressing|push|pushing|pull|pulling|work|working|rub"

@@ -70,6 +70,15 @@ internal sealed partial class NoteReader
         return true;
     }
 
+    /// <summary>"Slow.": in what manner the step before is done.</summary>
+    private bool InThatManner(string text)
+    {
+        if (Last < 0 || _laid is not null || !NoteGlossary.OnlyManner(text))
+            return false;
+        Add(text, NoteKind.Dose, Last);
+        return true;
+    }
+
     /// <summary>What a dose says besides; two movements alternate of themselves.</summary>
     private IEnumerable<string> BesideDose(string text) =>
         NoteGlossary.BesideDose(text) is not { } beside || (beside == "alternate" && _steps[Last].AllActs.Count > 1)

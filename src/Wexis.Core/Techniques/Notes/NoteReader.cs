@@ -172,6 +172,7 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
         else if (
             !LetsGo(text)
             && !Loosens(text)
+            && !InThatManner(text)
             && !OtherSide(text)
             && !Alternates(text)
             && !Resists(text)
@@ -231,6 +232,8 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
         }
         if (step is null)
             return false;
+        if (_laid is { } rests && _glossary.PushesWhatItLiesOn(rests.Step, step, text) is { } pushes)
+            (step, open) = (pushes, [.. open.Union(pushes.AllHands[0].Pressure is null ? [NoteGlossary.HowHardAsked] : [])]);
         if (_laid is { } laid)
         {
             // "Thumbs on the temples. Pull the skin back": who pulls is told by both sentences.
@@ -338,7 +341,7 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
             return false;
         LayDown();
         var (step, dose) = (_steps[Last], NoteGlossary.Dose(text));
-        List<string> open = [.. _glossary.Beside(text).Select(b => $"“{b}”: what is it for here?")];
+        List<string> open = [.. _glossary.BesideTheOtherSide(text).Select(b => $"“{b}”: what is it for here?")];
         if (dose is not null && step.Dose is { } held && NoteGlossary.CountAfter(held, dose) is { } count)
             // "Hold 4 s, then to the left 4 s, 6x.": how long each, and how many.
             step = step with { Dose = NoteGlossary.WithDose(NoteGlossary.WithDose(held, count), EachSide) };

@@ -171,12 +171,16 @@ internal sealed partial class NoteGlossary
         // "Lips: pout": what stands before the work is a label.
         if (PartLabel().Match(sentence) is { Success: true } label)
             sentence = sentence[label.Length..];
-        sentence = Slowly().Replace(sentence, "");
+        sentence = UsesThemTo().Replace(Slowly().Replace(sentence, ""), "");
         return (Does(sentence, out var at) && at == 0)
             || TellsToDo(sentence)
             || PlacesFirst().IsMatch(sentence)
             || IsHeldSo().IsMatch(sentence);
     }
+
+    /// <summary>"Use the knuckles to knead …".</summary>
+    [GeneratedRegex(@"^\s*(?:use|take)\s+(?:\p{L}+\s+){1,4}to\s+", Free)]
+    private static partial Regex UsesThemTo();
 
     [GeneratedRegex(@"^\s*(?:slowly|gently|softly|lightly|carefully|now|first|just)\s+", Free)]
     private static partial Regex Slowly();

@@ -150,6 +150,69 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"^\s*(?:always\s+|only\s+)?(?:up|down|out|in)wards?(?:\s+only)?\W*$", Free)]
     private static partial Regex JustThere();
 
+    /// <summary>"Then raise the right one.": the same on the other side.</summary>
+    [GeneratedRegex(
+        @"^\s*(?:(?:and|then|now)\s+)*(?!(?:turn|tilt|look)\b)\p{L}+\s+(?:only\s+|just\s+)?the\s+(?:left|right|other)\s+one\W*$",
+        Free
+    )]
+    private static partial Regex TheOtherOne();
+
+    /// <summary>What a sentence that tells of the other side says besides.</summary>
+    public IEnumerable<string> BesideTheOtherSide(string sentence) => TheOtherOne().IsMatch(sentence) ? [] : Beside(sentence);
+
+    /// <summary>
+    /// "Fingers flat on the cheeks. Push the cheeks up.": hands that lie on a part and push it; null where it is the part that moves, or
+    /// where something else is told besides.
+    /// </summary>
+    public Step? PushesWhatItLiesOn(Step laid, Step step, string text)
+    {
+        ArgumentNullException.ThrowIfNull(laid);
+        ArgumentNullException.ThrowIfNull(step);
+        return
+            step is { AllHands.Count: 0, AllActs: [_] }
+            && BeginsToPush().Match(text) is { Success: true } push
+            && laid.AllHands is [{ AllZones.Count: > 0 } lies]
+            && ZonesIn(push.Groups["part"].Value).Any(lies.AllZones.Contains)
+            ? step with
+            {
+                Acts = [],
+                Hands =
+                [
+                    lies with
+                    {
+                        Verb = "lift-hold",
+                        Role = null,
+                        Direction = push.Groups["way"].Value.ToLowerInvariant() switch
+                        {
+                            "out" => "outward",
+                            "in" => "inward",
+                            "back" => "backward",
+                            var way => way,
+                        },
+                        Pressure = PressureOf(text) ?? lies.Pressure,
+                    },
+                ],
+            }
+            : null;
+    }
+
+    [GeneratedRegex(
+        @"^\s*(?:(?:and|then|now)\s+)*(?:gently\s+|softly\s+|lightly\s+)?(?:push|pull|draw|lift)\w*\s+(?:the\s+|your\s+|both\s+)*"
+            + @"(?<part>cheeks?|forehead|temples?|jowls?)\s+(?<way>up|down|back|out|in)(?:wards?)?\b(?![^.;]*\b(?:against|smil\w*)\b)",
+        Free
+    )]
+    private static partial Regex BeginsToPush();
+
+    /// <summary>"Slow.", "slowly and evenly.": in what manner, and nothing else.</summary>
+    public static bool OnlyManner(string sentence) => JustManner().IsMatch(sentence);
+
+    [GeneratedRegex(
+        @"^\s*(?:(?:very|nice\s+and|and|quite)\s+)*(?:slow(?:ly)?|calm(?:ly)?|steady|steadily|smooth(?:ly)?|even(?:ly)?|controlled)"
+            + @"(?:\s+and\s+(?:slow(?:ly)?|calm(?:ly)?|steady|steadily|smooth(?:ly)?|even(?:ly)?|controlled))?\W*$",
+        Free
+    )]
+    private static partial Regex JustManner();
+
     /// <summary>"Use the stone on the neck.": the tool lies there, and works as is told then.</summary>
     private static string ToolTaken(string sentence) =>
         Dose(sentence) is null ? UsesTool().Replace(sentence, "place the ${tool} on") : sentence;

@@ -144,6 +144,23 @@ internal static class OtherFace
         ),
         O(@"(?<=^\s*breath\w*\s*[:–-]\s*)(?:one\s+|both\s+)?hands?\s+on\s+(?:the\s+)?(?:belly|stomach|ribs|chest)\s*,?\s*", ""),
         O(@"\beach\s+diagonal\b", "each way"),
+        // Who hums breathes out.
+        O(@"\b(?<!\b(?:with\s+an?|or|a)\s+)hum(?:s|ming)?\b(?!\s+(?:sound|noise|tone))", "breathe out"),
+        O(
+            @"^\s*(?:use|take)\s+(?:(?:the|your|both)\s+)*(?<with>(?:\p{L}+\s+){0,2}(?:fingers?|fingertips?|knuckles?|thumbs?|palms?"
+                + @"|hands?|fists?))"
+                + @"\s+to\s+(?<work>[^.;]+)",
+            "${work} with the ${with}"
+        ),
+        O(
+            $@"\b(?:roll|strok|repeat|do|go\s+over)\w*\s+each\s+(?:strip|line|row|lane|section)\s+(?=\d|two|three|four|five|six|eight|ten)",
+            ""
+        ),
+        O(@"\bjaw\s+corners?\b|\bcorners?\s+of\s+the\s+jaw\b", "jaw angle"),
+        O(
+            $@"\bturn\w*\s+{The}(?<what>head|chin)\s+(?:to|towards?|over)\s+{The}(?<side>(?:left|right){Mark})\s+shoulder\b",
+            "turn the head to the ${side}"
+        ),
         O(
             @"(?<=\b(?:look\w*\s+up|head\s+back|chin\s+(?:up|lifted))\b[^.;]{0,120}),\s*(?:and\s+|then\s+)?lower\s+(?:the\s+"
                 + @"|your\s+)?(?:chin|head)"
@@ -174,7 +191,10 @@ internal static class OtherFace
             @"(?<!\b(?:lip|mouth|nos|hand|fist)\w*\b[^.;]{0,60})\bsqueez\w*\s+shut\b(?!\s+(?:the|your|both)\b)(?![^.;]*\bopen)",
             "squeeze the eyes shut"
         ),
-        O(@"(?<=\b(?:smil|grin)\w*\b[^.;]{0,60})\bas\s+wide(?:ly)?\s+as\s+(?:you\s+can|possible)\b", "as much as you can"),
+        O(
+            @"(?<=\b(?:smil|grin)\w*\b[^.;]{0,40}\b(?:lips|mouth)\b[^.;]{0,20})\bas\s+wide(?:ly)?\s+as\s+(?:you\s+can|possible)\b",
+            "as strongly as you can"
+        ),
         O(
             $@"\b(?<a>left|right){Mark}\s+(?<n>\d+)(?:\s*(?:x|times))?\s*,?\s*(?:and\s+|then\s+)?(?!\k<a>)(?:left"
                 + $@"|right){Mark}\s+\k<n>(?:\s*(?:x|times))?"

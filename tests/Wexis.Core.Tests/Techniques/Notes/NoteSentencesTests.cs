@@ -291,6 +291,47 @@ public class NoteSentencesTests
             .AllPath.Select(p => p.At)
             .ShouldBe(["endocanthion", "orbital_rim_inferior", "temple_hollow", "ear_front"]);
 
+    /// <summary>What goes on where the hand is, or with what was taken, is one step with it.</summary>
+    [Theory]
+    [InlineData(
+        "Put the middle fingers beside the nostrils. Press gently. Circle 5 times each way.",
+        "circle",
+        "fingertip-middle",
+        "alare"
+    )]
+    [InlineData("Massage the jaw muscles with fingertips. Small circles. 10 times.", "circle", "four-fingers", "masseter-area")]
+    [InlineData("Take the ear lobes between thumb and index finger. Pull them down. 10 times.", "lift-hold", "pinch-thumb-index", "lobe")]
+    [InlineData(
+        "Use a roller on the forehead. Roll up from the brows to the hairline. 10 times.",
+        "roll",
+        "roller-large",
+        "brow_mid trichion"
+    )]
+    [InlineData("Take a roller. Roll up from the brows to the hairline. 10 times.", "roll", "roller-large", "brow_mid trichion")]
+    [InlineData(
+        "Place three fingers on each cheek. Push the cheeks up towards the eyes. 10 s.",
+        "lift-hold",
+        "three-fingers",
+        "buccal-cheek"
+    )]
+    [InlineData(
+        "Pinch the jawline with thumb and index finger. Go from the chin to the ear. 5 pinches.",
+        "pinch-roll",
+        "pinch-thumb-index",
+        "pogonion ear_front"
+    )]
+    public void What_goes_on_there_is_one_step(string notes, string verb, string contact, string where)
+    {
+        var hand = Single(notes).AllHands.ShouldHaveSingleItem();
+        (hand.Verb, hand.Contact).ShouldBe((verb, contact));
+        string.Join(' ', hand.AllPath.Select(p => p.At).Concat(hand.AllZones)).ShouldBe(where);
+    }
+
+    /// <summary>The cheeks rise by themselves where a smile lifts them.</summary>
+    [Fact]
+    public void Hands_that_lie_there_push_nothing_that_smiles() =>
+        Single("Place the palms on the cheeks. Lift the cheeks with a smile. 10x.").AllActs.ShouldHaveSingleItem().Do.ShouldBe("smile");
+
     /// <summary>A count behind a sentence that nobody could read may be of that one: asked.</summary>
     [Fact]
     public void A_count_behind_what_was_not_read_is_asked_about()
@@ -329,6 +370,8 @@ public class NoteSentencesTests
     [InlineData("Lion: tongue out. Eyes wide. Hold 7 s. 3x", "tongue-out widen-eyes")]
     [InlineData("Lips: fold in. Smile. Hold 10 s. 4x", "smile")]
     [InlineData("Form an O with the lips. Then smile. 15 times.", "funnel-o smile")]
+    [InlineData("Half close the lower lids. Hold 5 seconds. 12 times.", "lift-lower-lid")]
+    [InlineData("Shut the eyes. 10 times.", "close-lids")]
     public void What_is_done_is_no_name(string notes, string does)
     {
         var read = Read(notes);
