@@ -173,8 +173,8 @@ internal sealed partial class NoteGlossary
     private static partial Regex Denies();
 
     /// <summary>
-    /// Whether the place that stands there is one where nothing is to be done: "not over the throat". "No pressure on the lids" works
-    /// there.
+    /// Whether the place that stands there is one where nothing is to be done: "not over the throat". "No pressure on the lids" and
+    /// "without pulling over the lids" work there.
     /// </summary>
     private static bool IsLeftOut(string text, int at) => LeavesOut().IsMatch(text[Math.Max(0, at - FarthestDenial)..at]);
 
@@ -183,8 +183,9 @@ internal sealed partial class NoteGlossary
             + @"|spar(?:e|ing)"
             + @"|leav(?:e|ing)\s+out|skip(?:ping)?)\b"
             + @"(?:\s+(?:over|onto|on|at|near|into|in|to|towards?|across|under|around|round|along|between|by|upon|go|going|touch\w*"
-            + @"|work\w*|press(?:es|ing)?"
-            + @"|strok\w*|slid\w*|rub\w*|tap\w*|pull\w*|drag\w*|mov\w*|directly|right|too|close|so|any|the|your|both|an?|or|and"
+            + @"|work\w*|press(?:es)?"
+            + @"|strok\w*|tap\w*|mov\w*|(?:slid|rub|pull|tug|drag)\w*(?<!ing)|(?:press|slid|rubb|pull|tugg|dragg)ing(?!\s+(?:over|on"
+            + @"|onto|at|along|across|under)\b)|directly|right|too|close|so|any|the|your|both|an?|or|and"
             + @"|lines|wrinkles|folds"
             + @"|it|them|with|fingers|hands?|skin|of))*\s*$",
         Free

@@ -9,7 +9,8 @@ namespace Wexis.Core.Techniques.Notes;
 /// </summary>
 internal sealed partial class NoteGlossary
 {
-    private static string SpeltOut(string sentence) => Spelt.Of(sentence, 0, static (s, _) => SpeltOutAnew(s));
+    private static string SpeltOut(string sentence) =>
+        sentence.Length > LongestRemembered ? SpeltOutAnew(sentence) : Spelt.Of(sentence, 0, static (s, _) => SpeltOutAnew(s));
 
     private static readonly Remembered<string, string> Spelt = new();
 

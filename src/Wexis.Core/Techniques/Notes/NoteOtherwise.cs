@@ -8,7 +8,12 @@ internal sealed partial class NoteGlossary
 {
     /// <summary>A sentence in words that are read.</summary>
     private static string Otherwise(string sentence) =>
-        ReadAs.Of(sentence, 0, static (said, _) => Rows.Aggregate(said, static (s, o) => o.Said.Replace(s, o.Read)));
+        sentence.Length > LongestRemembered ? OtherwiseAnew(sentence) : ReadAs.Of(sentence, 0, static (said, _) => OtherwiseAnew(said));
+
+    private static string OtherwiseAnew(string sentence) => Rows.Aggregate(sentence, static (s, o) => o.Said.Replace(s, o.Read));
+
+    /// <summary>Letters: what is far longer than a sentence is read anew, so that a page in one line fills no memory.</summary>
+    private const int LongestRemembered = 600;
 
     private static readonly Remembered<string, string> ReadAs = new();
 

@@ -64,8 +64,15 @@ internal sealed partial class NoteReader
     {
         if (Last < 0 || _laid is not null || _steps[Last].Dose is null || NoteGlossary.Loosened(text) is not { } part)
             return false;
-        if (part == "jaw" && !_steps[Last].AllActs.Any(a => RoleWords.PartsIn(a.Do ?? "").Contains(part)))
-            _steps[Last] = _steps[Last] with { State = Over(_steps[Last].State, NoteGlossary.Pose("jaw relaxed")) };
+        var step = _steps[Last];
+        // A mouth or a face that moved lets go; what is far from it rests.
+        if (part is "jaw" or "tongue" or "neck" or "shoulders" or "forehead" or "brow" or "brows" or "eyes")
+            if (!step.AllActs.Any(a => RoleWords.PartsIn(a.Do ?? "").Contains(part.TrimEnd('s'))))
+                _steps[Last] = step with
+                {
+                    State = Over(step.State, NoteGlossary.Pose($"{part} relaxed")),
+                    Still = [.. step.AllStill.Union(NoteGlossary.Still($"{part} relaxed").Where(z => !NoteGlossary.MovesAll(step, [z])))],
+                };
         Add(text, NoteKind.Dose, Last);
         return true;
     }

@@ -112,6 +112,7 @@ public sealed partial class NoteSidesTests
     [Theory]
     [InlineData("Stroke with the ring finger from the inner corner over the upper lid to the outer corner, lightly, 5x")]
     [InlineData("Stroke lightly over the upper lid from the inner to the outer corner with the ring finger, 5x")]
+    [InlineData("Stroke with no pressure over the upper lid with the ring finger, from the inner to the outer corner, 5x")]
     public void A_way_over_the_lid_leads_over_it(string note) =>
         Read(note).Draft.AllSteps[0].AllHands[0].AllPath.Select(p => p.At).ShouldBe(["endocanthion", "upper_lid_crease", "exocanthion"]);
 }
