@@ -17,9 +17,19 @@ internal sealed partial class NoteGlossary
             for (var at = ClaimWords.Find(lower, words); at >= 0; at = ClaimWords.Find(lower, words, at + words.Length))
                 if (!taken.Exists(t => at < t.At + t.Length && t.At < at + words.Length))
                     taken.Add(new(at, words.Length, means));
-        taken.RemoveAll(t => IsLeftOut(lower, t.At));
+        var end = 0;
+        foreach (var name in taken.OrderBy(t => t.At).ToList())
+            // "Not the lips or the temples": what goes on with a place that is left out is left out too.
+            if (IsLeftOut(lower, name.At) || (end > 0 && end <= name.At && LeftOutToo().IsMatch(lower[end..name.At])))
+            {
+                end = name.At + name.Length;
+                taken.Remove(name);
+            }
         return taken;
     }
+
+    [GeneratedRegex(@"^s?\s*(?:,\s*)?(?:and|or|nor|/|&)\s*(?:over\s+|on\s+|near\s+)?(?:(?:the|your|both)\s+)*$", Free)]
+    private static partial Regex LeftOutToo();
 
     private List<string> PlacesIn(string sentence)
     {
@@ -182,8 +192,12 @@ internal sealed partial class NoteGlossary
         // "Tap the lips" is both of them.
         if (named.Contains("upper-lip") && BothLips().IsMatch(sentence))
             named.Add("lower-lip");
-        return named.Count > 0 ? named : [.. ClaimWords.Structures(sentence, _atlas).Select(ZoneOver).OfType<string>().Distinct().Take(1)];
+        return named.Count > 0 ? named : [.. MuscleIn(sentence).Select(ZoneOver).OfType<string>().Distinct().Take(1)];
     }
+
+    /// <summary>The muscle that a sentence names at most length, unless it is to be left out.</summary>
+    private IReadOnlyList<string> MuscleIn(string sentence) =>
+        ClaimWords.Named(sentence, _atlas).Where(n => !IsLeftOut(sentence, n.At)).MaxBy(n => n.Length)?.Structures ?? [];
 
     /// <summary>The face without its eyes, nose and mouth, where a hand goes "all over" it (common practice).</summary>
     private static readonly IReadOnlyList<string> WholeFace =

@@ -162,6 +162,8 @@ public class NoteSentencesTests
     [InlineData("temples")]
     [InlineData("brows")]
     [InlineData("side of the neck")]
+    [InlineData("throat and the eyelids")]
+    [InlineData("masseter")]
     public void Where_nothing_is_to_be_done_no_hand_works(string place)
     {
         var works = Notes
@@ -201,6 +203,14 @@ public class NoteSentencesTests
     [InlineData("10x. No cream.")]
     public void What_is_left_out_is_not_taken(string told) =>
         HandsOf(Read($"Stroke from the chin to the ear, {told}, 10x.")).ShouldAllBe(h => h.Contact != "knuckles" && h.GripOrSlip != "slip");
+
+    /// <summary>A muscle that is to be left out is no place of a hand that was told none.</summary>
+    [Theory]
+    [InlineData("Tap with the fingertips, light, 30 s, not the masseter")]
+    [InlineData("Stroke with two fingers, light, 10x, without touching the sternocleidomastoid")]
+    [InlineData("Press with the thumb, light, 10 s, never on the platysma")]
+    public void A_muscle_that_is_left_out_is_no_place(string notes) =>
+        HandsOf(Read(notes)).ShouldAllBe(h => h.AllPath.Count + h.AllZones.Count == 0);
 
     private static IReadOnlyList<Hand> HandsOf(NoteReading read)
     {
