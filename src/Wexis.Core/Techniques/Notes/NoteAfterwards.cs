@@ -112,6 +112,13 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(@"^\s*\d+\s+\p{L}+\s+(?:per|each|on\s+each)\s+\p{L}+\W*$", Free)]
     private static partial Regex CountedPer();
 
+    /// <summary>Whether a sentence counts what the step before told and did not count: strokes, kisses, or its breaths.</summary>
+    public static bool CountsWhatWas(Step before, string sentence)
+    {
+        ArgumentNullException.ThrowIfNull(before);
+        return before.Dose?.Line is not { } line || OnlyHold(line) is not null ? OnlyCounts(sentence) : CountsBreaths(before, sentence);
+    }
+
     /// <summary>Whether a sentence counts what was told, and says no more: "8 strokes each side".</summary>
     public static bool OnlyCounts(string sentence) => Counts().IsMatch(InFigures(sentence));
 
@@ -205,7 +212,8 @@ internal sealed partial class NoteGlossary
     public static bool OnlyResists(string sentence) => JustResists().IsMatch(sentence);
 
     [GeneratedRegex(
-        @"^\s*(?:and\s+)?(?:(?:the\s+|your\s+)?(?:hands?|fingers?|palms?)\s+)?resists?(?:\s+(?:it|this" + @"|with\s+the\s+hands?))?\W*$",
+        @"^\s*(?:and\s+)?(?:(?:the\s+|your\s+)?(?:hands?|fingers?|palms?)\s+)?(?:resists?(?:\s+(?:it|this"
+            + @"|with\s+the\s+hands?))?|(?:do(?:es)?\s+not|don['’]t|doesn['’]t)\s+(?:give\s+way|yield|give\s+in|let\s+(?:it|them)))\W*$",
         Free
     )]
     private static partial Regex JustResists();
@@ -217,7 +225,8 @@ internal sealed partial class NoteGlossary
     public static bool OnlyAlternates(string sentence) => JustAlternates().IsMatch(sentence);
 
     [GeneratedRegex(
-        @"^\s*(?:and\s+)?alternat(?:e|ing|ely)(?:\s+(?:the\s+)?(?:hands|sides|left\s+and\s+right))?\W*$|^\s*hands\s+alternat\w*\W*$",
+        @"^\s*(?:and\s+)?alternat(?:e|ing|ely)(?:\s+(?:the\s+)?(?:hands|sides|left\s+and\s+right))?(?:\s+(?:slow|quick|calm)ly)?\W*$"
+            + @"|^\s*hands\s+alternat\w*\W*$",
         Free
     )]
     private static partial Regex JustAlternates();

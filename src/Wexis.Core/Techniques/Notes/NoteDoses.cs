@@ -105,11 +105,14 @@ internal sealed partial class NoteGlossary
         return
             step.Dose?.Line is { } line
             && OnlyTime().Match(line) is { Success: true } time
-            && OnlyCount().IsMatch(SlowBack().Replace(InFigures(counted), "").Trim(' ', ',', '.'))
+            && OnlyCount().IsMatch(SlowBack().Replace(DoThat().Replace(InFigures(counted), ""), "").Trim(' ', ',', '.'))
             && step.AllHands.All(h => h.Verb is "hold-still" or "press" or "lift-hold" or "stretch-apart")
             ? time.Result(time.Groups["rest"].Success ? "hold ${n} s, ${rest}" : "hold ${n} s")
             : null;
     }
+
+    [GeneratedRegex(@"^\s*(?:do|repeat)\s+(?:that|this|it)\s+", Free)]
+    private static partial Regex DoThat();
 
     /// <summary>"Hold 5 s", "5 s": how long each is held, where a line says nothing else; null where it says more.</summary>
     private static string? HeldFor(string line) =>

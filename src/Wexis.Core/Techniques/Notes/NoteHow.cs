@@ -187,7 +187,12 @@ internal sealed partial class NoteGlossary
             + @"|strok\w*|tap\w*|mov\w*|(?:slid|rub|pull|tug|drag)\w*(?<!ing)|(?:press|slid|rubb|pull|tugg|dragg)ing(?!\s+(?:over|on"
             + @"|onto|at|along|across|under)\b)|directly|right|too|close|so|any|the|your|both|an?|or|and"
             + @"|lines|wrinkles|folds"
-            + @"|it|them|with|fingers|hands?|skin|of))*\s*$",
+            + @"|it|them|with|fingers|hands?|skin|of))*"
+            // "Not the lips or the temples": the places before it in its list.
+            + @"(?:\s+(?:(?:upper|lower|inner|outer|front|side|middle|corners?|tip|bridge|of|the)\s+)*"
+            + @"(?:lips?|mouth|throat|larynx|windpipe|adam['’]?s\s+apple|(?:eye)?lids?|eye(?:ball|lashe)?s?|nose|nostrils?|cheek(?:bone)?s?"
+            + @"|temples?|(?:eye)?brows?|forehead|chin|jaw(?:line|bone)?|neck|nape|ears?|(?:ear)?lobes?|scalp|hairline|collarbones?)"
+            + @"(?:\s*[,/&]\s*(?:and|or|nor)?|\s+(?:and|or|nor))(?:\s+(?:over|on|onto|near|at|under|the|your|both|any))*)*\s*$",
         Free
     )]
     private static partial Regex LeavesOut();
@@ -214,11 +219,17 @@ internal sealed partial class NoteGlossary
     private static bool OfTheFace(Match clause) =>
         !HandWord().IsMatch(clause.Value)
         && !PressureWord().IsMatch(clause.Value)
-        && Roles
-            .Chunk.Of(clause.Value, Phrases.Read, [])
-            .Exists(c =>
-                c.Role == Roles.Role.Verb && Roles.RoleWords.Verb(c.Means) is { Work: null, Bare: false, Way: not ("loose" or "let") }
-            );
+        && (
+            TongueWord().IsMatch(clause.Value)
+            || Roles
+                .Chunk.Of(clause.Value, Phrases.Read, [])
+                .Exists(c =>
+                    c.Role == Roles.Role.Verb && Roles.RoleWords.Verb(c.Means) is { Work: null, Bare: false, Way: not ("loose" or "let") }
+                )
+        );
+
+    [GeneratedRegex(@"\btongue\b", Free)]
+    private static partial Regex TongueWord();
 
     /// <summary>"Tongue up, jaw open 10x": what is held so is a movement where it is counted.</summary>
     private static Moved? MovedSo(string sentence) =>

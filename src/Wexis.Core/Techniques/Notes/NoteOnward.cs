@@ -36,6 +36,7 @@ internal sealed partial class NoteGlossary
     public Step? SameWorkAt(string sentence, Step before)
     {
         ArgumentNullException.ThrowIfNull(before);
+        sentence = LastNumber().Replace(sentence, "${n} times");
         if (
             before
                 is not { AllHands: [{ Verb: "press" or "circle" or "tap" or "knead" or "lymph-pump" or "friction" } hand], Dose: not null }
@@ -58,6 +59,10 @@ internal sealed partial class NoteGlossary
                 Cue = Cue(sentence),
             };
     }
+
+    /// <summary>"Below the ears 10": so many times.</summary>
+    [GeneratedRegex(@"(?<=\p{L}\s+)(?<n>\d+)(?=[.;,\s]*$)")]
+    private static partial Regex LastNumber();
 
     /// <summary>"Then slide to the ears": a stroke that only says where it ends goes on from where the hand was.</summary>
     public static Step OnFrom(Step before, Step step, List<string> open)
@@ -129,7 +134,7 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(
         @"^\s*(?:(?:and|then)\s+)*(?:lower|bring|come)\w*\s+(?:the\s+|your\s+)?(?:head|chin)\s*(?:slowly|gently|back|down|again|forward|to"
-            + @"\s+(?:the\s+)?(?:middle|normal|neutral)|\s)*\W*$",
+            + @"\s+(?:the\s+)?(?:middle|normal|neutral)|and\s+(?:rest|relax)|\s)*\W*$",
         Free
     )]
     private static partial Regex LowersHead();

@@ -7,7 +7,7 @@ namespace Wexis.Core.Techniques.Notes;
 internal sealed partial class NoteGlossary
 {
     /// <summary>A sentence in words that are read.</summary>
-    private static string Otherwise(string sentence) =>
+    public static string Otherwise(string sentence) =>
         sentence.Length > LongestRemembered ? OtherwiseAnew(sentence) : ReadAs.Of(sentence, 0, static (said, _) => OtherwiseAnew(said));
 
     private static string OtherwiseAnew(string sentence) => Rows.Aggregate(sentence, static (s, o) => o.Said.Replace(s, o.Read));
@@ -21,6 +21,7 @@ internal sealed partial class NoteGlossary
     [
         .. OtherPlaces.Rows,
         .. OtherHands.Rows,
+        .. OtherFingers.Rows,
         .. OtherMoves.Rows,
         .. OtherFace.Rows,
     ];

@@ -165,7 +165,8 @@ internal sealed partial class NoteGlossary
             + @"|bit)\s+)*(?:tipped\s+|tilted\s+)?back\b(?!\s+against\b)(?!\s+(?:in)?to\s+(?:the\s+)?(?:middle|centre|center|neutral"
             + @"|start|straight|upright|level)\b)(?:\s+a\s+(?:little|bit))?|\b(?:tip|tilt|lean|drop)\w*\s+(?:the\s+"
             + @"|your\s+)?head\s+back(?:\s+(?:a\s+(?:little|bit)|slightly))?"
-            + @"|\bchin\s+(?:up\s+)?to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b|(?<!\bfrom\s+(?:the\s+)?)\bchin\s+(?:slightly\s+"
+            + @"|\bchin\s+(?:up\s+)?to(?:wards?)?\s+(?:the\s+)?(?:ceiling|sky)\b|(?<!\b(?:from|(?:pull|draw|push)\w{0,3})\s+"
+            + @"(?:the\s+|your\s+)?)\bchin\s+(?:slightly\s+"
             + @"|a\s+(?:little|bit)\s+)?(?:up|raised|lifted)\b(?:\s+(?:slightly|a\s+(?:little|bit)))?(?!\s+(?:to|over"
             + @"|along)\b)|\b(?:lift|rais)\w*\s+(?:the\s+|your\s+)?chin\b(?:\s+to(?:wards?)?\s+(?:the\s+)?(?:ceiling"
             + @"|sky)\b)?",
@@ -231,7 +232,9 @@ internal sealed partial class NoteGlossary
             + @"|stick|chew|swallow|clench|shrug)\w*\b[^.,;]*\d[^.,;]*[.;]?\s*$)(?<!\b(?:rounds?|sets?)\b[^.;]*)(?<=\d\s*(?:x|times"
             + @"|reps)(?:\s+(?:slow"
             + @"|fast|quick)(?:ly)?)?,\s+)|,\s+(?=(?:it|this"
-            + @"|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)",
+            + @"|that)\s+(?:works?|trains?|strengthen\w*|lifts?|tones?|drains?)\b)"
+            // "(Hold, don't press!), blink 30x": what comes behind the bracket is forbidden no more.
+            + @"|,\s+(?<=\((?:[^()]{0,60}\b)?(?:don't|do\s+not|never|not|no|avoid)\b[^()]{0,60}\)\s*,\s+)",
         Free
     )]
     private static partial Regex SentenceEnd();
@@ -243,29 +246,11 @@ internal sealed partial class NoteGlossary
     private static partial Regex WordPattern();
 
     [GeneratedRegex(
-        @"\b(?:press|push|squeez|pull|rub|massag|knead|grip|dig|scrap)\w*\b(?=.{0,50}\b(?:eye(?:s|ball)?|lids?"
-            + @"|globe|socket|throat|windpipe|larynx|neck|pulse|behind\s+the\s+ear)\b)|\bhold\w*\s+(?:your\s+"
-            + @"|the\s+)?breath|\b(?:turn|pull|crack|push)\w*\s+(?:the\s+|your\s+)?head\b",
-        Free
-    )]
-    private static partial Regex Risky();
-
-    [GeneratedRegex(@"\b(?:do\s+not|don'?t|never|not|no|without|avoid|instead\s+of)\b", Free)]
-    private static partial Regex Negation();
-
-    [GeneratedRegex(
-        @"\b(?:press|push|pull|squeez|smil|frown|clench|lift|rais|turn|tilt|hold|rub|strok|stretch|pinch|tap"
-            + @"|knead|massag|open|clos|pucker|purs|suck|puff|swallow)\w*\b",
-        Free
-    )]
-    private static partial Regex Movement();
-
-    [GeneratedRegex(
         @"\b(?:do\s+not|don'?t|never|avoid|must\s+not|should\s+not|shouldn'?t)\b|^\W*(?:(?:be\s+)?careful|caution|attention|beware"
             + @"|watch\s+out|without\s+(?:pulling|rubbing|dragging|tugging))\b|^\s*(?:no|not)\s+(?![-–]"
             + @"|just\b|pressure\s*(?:$|[,.;!]))|\b"
             + NotIf
-            + @"\b|\bcontra-?indicat\w*"
+            + @"\b|\bcontra-?indicat\w*|^\s*(?:less(?:\s+pressure)?|lighter|gentler|softer|shorter)\s+(?:if|when|where|on)\b"
             + @"|^\s*(?:leav\w*\s+out\b|leav\w*\s+(?:the\s+)?\p{L}+\s+out\b|spar(?:e|ing)\b|except\b)|^\s*(?:skip\b"
             + @"|nothing\s+else\s+(?:(?:may|must|should|is\s+to)\s+)?mov(?:es?|ing)\b|only\s+(?:the\s+)?[\p{L} ]{3,30}\s+mov(?:es?|ing)\W*$"
             + @"|(?:always\s+)?ask\s+(?:about|for|whether|if)\b"

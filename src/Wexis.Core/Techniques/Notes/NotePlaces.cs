@@ -215,7 +215,7 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(
         @"\ball\s+over(?:\s+(?:the|your)\s+face)?(?=\s*(?:[,.;·]|$|with\b))|\b(?:whole|entire)\s+face\b|\b(?:tap|pat"
             + @"|drum)\w*\s+(?:the\s+|your\s+)?face\b"
-            + @"|\b(?:palms|hands)\s+(?:resting\s+|lying\s+|flat\s+)*(?:on|over)\s+(?:the\s+|your\s+)?face\b",
+            + @"|\b(?:palms|hands|towel|compress|cloth|pack)\s+(?:resting\s+|lying\s+|flat\s+)*(?:on|over)\s+(?:the\s+|your\s+)?face\b",
         Free
     )]
     private static partial Regex OverTheWholeFace();

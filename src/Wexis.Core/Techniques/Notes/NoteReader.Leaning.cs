@@ -14,7 +14,7 @@ internal sealed partial class NoteReader
             Add(text, NoteKind.Pose, Last >= 0 ? Last : null);
             return true;
         }
-        if (NoteGlossary.Pose(text) is not { } pose)
+        if (NoteGlossary.Pose(NoteGlossary.Otherwise(text)) is not { } pose)
             return false;
         if (Last >= 0)
         {
@@ -47,7 +47,7 @@ internal sealed partial class NoteReader
         )
             return false;
         _steps[Last] = _steps[Last] with { Still = [.. _steps[Last].AllStill.Union(quiet)] };
-        if (NoteGlossary.Pose(text) is { } pose)
+        if (NoteGlossary.Pose(NoteGlossary.Otherwise(text)) is { } pose)
             _steps[Last] = _steps[Last] with { State = Over(_steps[Last].State, pose) };
         Add(text, NoteKind.Still, Last, Beside(text));
         return true;
@@ -74,7 +74,7 @@ internal sealed partial class NoteReader
     /// </summary>
     private List<string> Beside(string text)
     {
-        List<string> asked = [.. _glossary.Beside(text).Select(b => $"“{b}”: what is it for here?")];
+        List<string> asked = [.. _glossary.Beside(NoteGlossary.Otherwise(text)).Select(b => $"“{b}”: what is it for here?")];
         if (NoteGlossary.Dose(text) is not { } dose)
             return asked;
         if (Last < 0)

@@ -80,7 +80,9 @@ internal sealed partial class NoteReader
     /// <summary>"Slow.": in what manner the step before is done.</summary>
     private bool InThatManner(string text)
     {
-        if (Last < 0 || _laid is not null || !NoteGlossary.OnlyManner(text))
+        if (Last < 0 || _laid is not null)
+            return false;
+        if (!NoteGlossary.OnlyManner(text) && !(InTurnByItself(_steps[Last]) && NoteGlossary.OnlyAlternates(text)))
             return false;
         Add(text, NoteKind.Dose, Last);
         return true;
@@ -88,9 +90,12 @@ internal sealed partial class NoteReader
 
     /// <summary>What a dose says besides; two movements alternate of themselves.</summary>
     private IEnumerable<string> BesideDose(string text) =>
-        NoteGlossary.BesideDose(text) is not { } beside || (beside == "alternate" && _steps[Last].AllActs.Count > 1)
+        NoteGlossary.BesideDose(NoteGlossary.Otherwise(text)) is not { } beside || (beside == "alternate" && InTurnByItself(_steps[Last]))
             ? []
             : [$"“{beside}”: what is it for here?"];
+
+    /// <summary>Two movements alternate of themselves, and so do eyes that look both ways.</summary>
+    private static bool InTurnByItself(Step step) => step.AllActs.Count > 1 || step.Gaze?.Contains('-', StringComparison.Ordinal) == true;
 
     private bool WithUnread(string text)
     {

@@ -124,7 +124,7 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
         // A sentence that forbids is a caution, whatever it forbids.
         else if (NoteGlossary.Forbids(text))
         {
-            if (KeepsStill(text) || HowHard(text) || GripsThere(text) || (NoteGlossary.ShowsNoTeeth(text) && HeldSo(text)))
+            if (KeepsStill(text) || HowHard(text) || GripsThere(text) || Resists(text) || (NoteGlossary.ShowsNoTeeth(text) && HeldSo(text)))
                 return;
             _cautions.Add(text);
             Add(text, NoteKind.Caution);
@@ -204,11 +204,7 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
         if (Last >= 0 && _laid is null)
             text = NoteGlossary.WithTool(text, _steps[Last]);
         text = NoteGlossary.WithToolTaken(text, [.. _materials, .. HandsThere()]);
-        if (
-            Last >= 0
-            && _laid is null
-            && (_steps[Last].Dose is null ? NoteGlossary.OnlyCounts(text) : NoteGlossary.CountsBreaths(_steps[Last], text))
-        )
+        if (Last >= 0 && _laid is null && NoteGlossary.CountsWhatWas(_steps[Last], text))
             return false;
         var moved = Last >= 0 ? RoleWords.GoesOn(_steps[Last].AllActs.Select(a => a.Do ?? "")) : null;
         var step = _glossary.Step(text, out var unknown, moved);
@@ -223,7 +219,7 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
                 open.Add(NoteGlossary.HowHardAsked);
             open.AddRange(_glossary.Beside(text, same.AllHands[0]).Select(b => $"“{b}”: what is it for here?"));
         }
-        if (step is null && onward && Last >= 0 && _laid is null && _glossary.SameWorkAt(text, _steps[Last]) is { } there)
+        if (step is null && Last >= 0 && _laid is null && _glossary.SameWorkAt(text, _steps[Last]) is { } there)
             (step, open) = (there, []);
         if (step is null && Last >= 0 && _laid is null && NoteGlossary.Likewise(text, _steps[Last].Cue) is { } alike)
         {

@@ -216,17 +216,6 @@ internal sealed partial class NoteGlossary
 
     public static IReadOnlyList<string> Words(string text) => [.. WordPattern().Matches(text.ToLowerInvariant()).Select(m => m.Value)];
 
-    /// <summary>Why the polarity of a sentence matters; null where it does not.</summary>
-    public static string? Polarity(string sentence)
-    {
-        var risky = Risky().Match(sentence);
-        var negative = Negation().Match(sentence);
-        if (negative.Success && (risky.Success || Movement().IsMatch(sentence)))
-            return $"It says “{negative.Value.Trim().ToLowerInvariant()}”. Is that what was meant? A lost or a misheard “not” turns "
-                + "it round.";
-        return risky.Success ? $"“{risky.Value.Trim().ToLowerInvariant()}” stands here without a “not”. Was one lost?" : null;
-    }
-
     public static bool Forbids(string sentence) => Forbidding().IsMatch(sentence);
 
     /// <summary>

@@ -91,6 +91,9 @@ internal sealed partial class NoteShorthand
         ["cntr"] = "centre",
         ["btm"] = "bottom",
         ["shldr"] = "shoulder",
+        ["btw"] = "between",
+        ["btwn"] = "between",
+        ["scm"] = "sternocleidomastoid",
         ["shldrs"] = "shoulders",
         ["fngr"] = "finger",
         ["fngrs"] = "fingers",
@@ -102,7 +105,7 @@ internal sealed partial class NoteShorthand
     };
 
     [GeneratedRegex(
-        @"(?<![\p{L}.-])(?:fh|lwr|upr|c(?:n)?tr|btm|shldrs?|fngrs?|alt|clkwise|cts|dn|mid(?=\s+(?:fingers?|of)\b))(?![\p{L}.-])",
+        @"(?<![\p{L}.-])(?:fh|lwr|upr|c(?:n)?tr|btm|shldrs?|fngrs?|alt|clkwise|cts|dn|btwn?|scm|mid(?=\s+(?:fingers?|of)\b))(?![\p{L}.-])",
         Free
     )]
     private static partial Regex BareShort();
@@ -253,8 +256,11 @@ internal sealed partial class NoteShorthand
     [GeneratedRegex(@"(?<=(?:[,;]\s*|\brepeat\s+|^\s*))x\s?(?<n>\d+)(?=\s*(?:[,;)]|\.?\s*$))", Free | RegexOptions.Multiline)]
     private static partial Regex CountBehindX();
 
-    /// <summary>"…, do 10".</summary>
-    [GeneratedRegex(@"(?<=(?:[,;.]\s*|^\s*))do\s+(?<n>\d+)(?=\s*(?:[,;)]|\.?\s*$))", Free | RegexOptions.Multiline)]
+    /// <summary>"…, do 10", "Do twenty."</summary>
+    [GeneratedRegex(
+        @"(?<=(?:[,;.]\s*|^\s*))do\s+(?<n>\d+|five|six|eight|ten|twelve|fifteen|twenty|thirty)(?=\s*(?:[,;)]|\.?\s*$))",
+        Free | RegexOptions.Multiline
+    )]
     private static partial Regex DoSoMany();
 
     /// <summary>"…, repeat 10x".</summary>

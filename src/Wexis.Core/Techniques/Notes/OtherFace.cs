@@ -9,6 +9,12 @@ internal static class OtherFace
     /// <summary>What is said, and the words that are read for it; from top to bottom, after the other movements.</summary>
     public static readonly (Regex Said, string Read)[] Rows =
     [
+        // What a face does that is screwed up: brow, eyes, nose and lips (FACS action units 4, 43, 9 and 24; common practice).
+        O(
+            @"\b(?:wrinkl|scrunch|screw|crumpl|squeez|crinkl)\w*\s+(?:up\s+)?(?:(?:the|your)\s+)?(?:(?:whole|entire)\s+)?face(?:\s+up"
+                + @"|\s+together)?\b",
+            "frown, squeeze the eyes shut, wrinkle the nose and press the lips together"
+        ),
         O(@"\b(?:frown|crinkle|scrunch)\w*\s+(?:up\s+)?(?:the\s+|your\s+)?nose\b", "wrinkle the nose"),
         O(@"(?<=\bsquint\w*\b[^.;]{0,60}),?\s*only\s+(?:the\s+|your\s+)?lower\s+(?:eye)?lids?\b", ""),
         O($@"\b(?:let\s+)?{The}eyes\s+(?:follow\s+)?[^.;:]{{0,30}}?\bclock(?:\s+face)?\b(?:\s*:?\s*12\b[\d,\s]*)?", "circle the eyes, "),
@@ -144,6 +150,7 @@ internal static class OtherFace
         ),
         O(@"(?<=^\s*breath\w*\s*[:–-]\s*)(?:one\s+|both\s+)?hands?\s+on\s+(?:the\s+)?(?:belly|stomach|ribs|chest)\s*,?\s*", ""),
         O(@"\beach\s+diagonal\b", "each way"),
+        O(@"[""“'‘]?\bbr{2,}\b[""”'’]?(?:\s+(?:with\s+)?(?:the\s+)?lips)?", "flutter the lips"),
         // Who hums breathes out.
         O(@"\b(?<!\b(?:with\s+an?|or|a)\s+)hum(?:s|ming)?\b(?!\s+(?:sound|noise|tone))", "breathe out"),
         O(
@@ -207,5 +214,18 @@ internal static class OtherFace
         O(@"\bhalf(?:way)?[\s-]+clos(?=\w*\s+(?:the\s+|your\s+)?lower\s+(?:eye)?lids?\b)", "clos"),
         O(@",\s*(?:the\s+)?(?:left|right|other|opposite)\s+shoulder\s+(?:down|low)\b", ", shoulders down"),
         O(@"\bfind\w*\s+(?:the\s+)?muscle\s+by\s+(?:biting|clenching)(?:\s+the\s+teeth)?\b", "clench the teeth"),
+        O(
+            $@"(?<=^\s*(?:sit|stand)\b[^.;]{{0,60}})(?:\s+and\s+|\s*,\s*)(?:let\s+{The}shoulders\s+(?:sink|drop|fall|hang|relax)"
+                + $@"|(?:drop|lower|relax)\s+{The}shoulders)(?:\s+down)?\b",
+            ", shoulders down"
+        ),
+        O(
+            @"\b(?:the\s+|your\s+)?(?<part>forehead|brows?|nose|jaw|neck|shoulders?)\s+(?:does|do)\s+not\s+(?:join|help|take\s+part"
+                + @"|work|come)"
+                + @"(?:\s+(?:in|along|with\s+it))?\b",
+            "keep the ${part} still"
+        ),
+        O(@"\bin\s+(?:the\s+)?nose\s*[,/&+]?\s*(?:and\s+)?out\s+(?:the\s+)?mouth\b", "in through the nose and out through the mouth"),
+        O(@"\bsteam\s*/\s*(?=warm\b)", ""),
     ];
 }

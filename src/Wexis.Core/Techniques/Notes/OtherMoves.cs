@@ -348,7 +348,8 @@ internal static class OtherMoves
         ),
         O($@"\bflutter\w*\s+{The}(?:upper\s+)?(?:(?:eye)?lids|(?:eye)?lashes)\b", "blink quickly"),
         O(
-            @"(?:^\s*|\b(?:look\w*|eyes)\s*:?\s+)(?<a>up|down|left|right)[\uE100-\uF8FF]?\s*[-/]\s*(?<b>up|down|left"
+            @"(?:^\s*|\b(?:look\w*|eyes|eye\s+(?:yoga|training|exercises?|workout|gym))\s*:?\s+)(?<a>up|down|left"
+                + @"|right)[\uE100-\uF8FF]?\s*[-/]\s*(?<b>up|down|left"
                 + @"|right)[\uE100-\uF8FF]?\s+(?<n>\d+)"
                 + @"\s*(?:x|times)?(?=\s*(?:slow(?:ly)?|quick(?:ly)?|fast)?\s*(?:[,.;]|$))",
             "look ${a} and ${b}, ${n} times"
@@ -366,5 +367,22 @@ internal static class OtherMoves
         O(@"\bmov\w*\s+it\s+(?:a)?round\s+(?:in\s+)?the\s+mouth\b", "move the air round the mouth"),
         O(@"\bopen\w*\s+(?:the\s+)?eyes\s+and\s+(?:the\s+)?mouth\b", "open the eyes wide, open the mouth"),
         O(@"\bopen\w*\s+(?:the\s+)?mouth\s+and\s+(?:the\s+)?eyes\b", "open the mouth, open the eyes wide"),
+        O($@"\bmov\w*\s+{The}pout\b", "move the lips"),
+        O($@"\b(?:relax|let\s+go)\s+and\s+let\s+{The}shoulders\s+(?:sink|drop|fall|hang)(?:\s+down)?\b", "shoulders down"),
+        O($@"\blet\s+{The}lips\s+(?:vibrate|flutter|buzz|trill)\b", "flutter the lips"),
+        O(@"\bnear\s*[/-]\s*far\s+focus(?:ing)?\b", "near-far"),
+        O(
+            @"(?<=\bcheeks\s+(?:are\s+)?full(?:\s+of\s+air)?\s*,\s*)(?:shift|pass|push|roll|mov)\w*(?:\s+(?:it"
+                + @"|the\s+air))?\s+(?=(?:to\s+the\s+)?(?:left"
+                + @"|right|side|from)\b)",
+            "move the air "
+        ),
+        O(@"\blook\w*\s+(?:up\s+)?as\s+(?:if|though)\s+(?:you\s+(?:are|were)\s+)?surprised\b", "raise the brows"),
+        O(@"\bsmil(?:e|ing)\s+closed\b", "smile with closed lips"),
+        O(@"\btongue\s+inside\s+(?=(?:push|press|slid|glid|strok|mov|run)\w*\b)", "tongue pushes from inside, "),
+        O($@"\bopen\s+close\s+{The}(?<part>jaw|mouth)(?<little>\s+(?:a\s+)?little)?\b", "open and close the ${part}${little}"),
+        O($@"\bmov\w*\s+it\s+(?:on\s+|down\s+|up\s+)?to\s+{The}(?<which>upper|lower)\s+lip\b", "puff out the ${which} lip"),
+        O(@"(?<=\b(?:nod|tuck)\w*\b[^.;]{0,30})\s+to(?:wards?)?\s+(?:the\s+|your\s+)?throat\b", " in"),
+        O(@"\bcircles\s+(?<n>\d+)\s*\+\s*\k<n>\b", "circle the eyes ${n} times each way"),
     ];
 }

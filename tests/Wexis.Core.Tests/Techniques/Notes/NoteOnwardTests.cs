@@ -57,6 +57,35 @@ public class NoteOnwardTests
             );
     }
 
+    /// <summary>Place after place, each with its count: the same work there, whatever stands between them, and nothing is asked.</summary>
+    [Theory]
+    [InlineData(". Then behind the ears, 10 times. Above the collarbones 10 times.")]
+    [InlineData("; behind the ears, 10x; above the collarbones, 10x.")]
+    [InlineData("; behind the ears 10; above the collarbones 10")]
+    [InlineData(", then behind the ears 10x, then above the collarbones 10x.")]
+    public void Place_after_place_is_worked_alike(string there)
+    {
+        var read = Read($"Pump in front of the ears with two fingers, very light, 10x{there}");
+        read.Draft.AllSteps.Select(s => s.AllHands[0].AllZones.Concat(s.AllHands[0].AllPath.Select(p => p.At)).Single())
+            .ShouldBe(["preauricular", "mastoid_tip", "supraclavicular_hollow"]);
+        read.Draft.AllSteps.ShouldAllBe(s =>
+            s.AllHands[0].Verb == "lymph-pump" && s.AllHands[0].Contact == "two-fingers" && s.AllHands[0].Pressure == 1
+        );
+        read.Lines.SelectMany(l => l.Unknown.Concat(l.Missing)).ShouldBeEmpty();
+    }
+
+    /// <summary>What a bracket forbids ends with the bracket: "don't press!), blink 30x" was a caution whole.</summary>
+    [Theory]
+    [InlineData("Fingers on the temples (hold, don't press!), blink 30x", "full-blink")]
+    [InlineData("Two fingers on the cheeks (never on the lids), smile 10x", "smile")]
+    public void What_comes_behind_a_forbidding_bracket_is_done(string note, string does)
+    {
+        var read = Read(note);
+        read.Draft.AllSteps.SelectMany(s => s.AllActs).ShouldHaveSingleItem().Do.ShouldBe(does);
+        read.Draft.AllSteps[^1].Dose.ShouldNotBeNull();
+        read.Draft.Cautions.ShouldNotBeNull().ShouldHaveSingleItem();
+    }
+
     private static readonly string[] Forbidden =
     [
         "don't slide",

@@ -66,6 +66,15 @@ public class NoteReadingTests
         Line(text).Kind.ShouldBe(kind);
     }
 
+    /// <summary>"Without" is neither lost nor misheard for something else; who is asked of each learns to click it away.</summary>
+    [Theory]
+    [InlineData("Open the eyes wide without lifting the forehead, 10 times.")]
+    [InlineData("Slide the ring finger under the eye from the inner to the outer corner, without pressure, 6 times.")]
+    [InlineData("Use almost no pressure.")]
+    [InlineData("Squeeze the eyes shut for 3 seconds, 10 times.")]
+    [InlineData("Turn the head to the right, hold 10 s.")]
+    public void Where_no_not_decides_nobody_is_asked(string text) => Line(text).Polarity.ShouldBeNull();
+
     [Fact]
     public void An_unsafe_sentence_is_stopped_once_it_is_a_step()
     {

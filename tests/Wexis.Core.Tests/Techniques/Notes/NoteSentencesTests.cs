@@ -163,6 +163,9 @@ public class NoteSentencesTests
     [InlineData("brows")]
     [InlineData("side of the neck")]
     [InlineData("throat and the eyelids")]
+    [InlineData("lips or the temples")]
+    [InlineData("lips, temples or brows")]
+    [InlineData("corners of the mouth and the chin")]
     [InlineData("masseter")]
     public void Where_nothing_is_to_be_done_no_hand_works(string place)
     {

@@ -117,6 +117,7 @@ internal static class ToldAgain
         ["dimple"] = ["corner", "in", "press", "cheek", "together"],
         ["roll-lips-in"] = ["down", "up", "over", "circle"],
         ["neck-bend-forward"] = ["nod", "up"],
+        ["grimace-neck"] = ["out"],
         ["tongue-out"] = ["down"],
         ["tongue-press-palate"] = ["press"],
         ["tongue-push-cheek"] = ["circle", "up", "down"],
