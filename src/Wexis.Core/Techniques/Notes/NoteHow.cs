@@ -172,31 +172,6 @@ internal sealed partial class NoteGlossary
     )]
     private static partial Regex Denies();
 
-    /// <summary>
-    /// Whether the place that stands there is one where nothing is to be done: "not over the throat". "No pressure on the lids" and
-    /// "without pulling over the lids" work there.
-    /// </summary>
-    private static bool IsLeftOut(string text, int at) => LeavesOut().IsMatch(text[Math.Max(0, at - FarthestDenial)..at]);
-
-    [GeneratedRegex(
-        @"\b(?:no|not|never|nor|neither|without|avoid\w*|don['’]?t|do\s+not|must\s+not|except(?:\s+for)?|instead\s+of|rather\s+than"
-            + @"|spar(?:e|ing)"
-            + @"|leav(?:e|ing)\s+out|skip(?:ping)?)\b"
-            + @"(?:\s+(?:over|onto|on|at|near|into|in|to|towards?|across|under|around|round|along|between|by|upon|go|going|touch\w*"
-            + @"|work\w*|press(?:es)?"
-            + @"|strok\w*|tap\w*|mov\w*|(?:slid|rub|pull|tug|drag)\w*(?<!ing)|(?:press|slid|rubb|pull|tugg|dragg)ing(?!\s+(?:over|on"
-            + @"|onto|at|along|across|under)\b)|directly|right|too|close|so|any|the|your|both|an?|or|and"
-            + @"|lines|wrinkles|folds"
-            + @"|it|them|with|fingers|hands?|skin|of))*"
-            // "Not the lips or the temples": the places before it in its list.
-            + @"(?:\s+(?:(?:upper|lower|inner|outer|front|side|middle|corners?|tip|bridge|of|the)\s+)*"
-            + @"(?:lips?|mouth|throat|larynx|windpipe|adam['’]?s\s+apple|(?:eye)?lids?|eye(?:ball|lashe)?s?|nose|nostrils?|cheek(?:bone)?s?"
-            + @"|temples?|(?:eye)?brows?|forehead|chin|jaw(?:line|bone)?|neck|nape|ears?|(?:ear)?lobes?|scalp|hairline|collarbones?)"
-            + @"(?:\s*[,/&]\s*(?:and|or|nor)?|\s+(?:and|or|nor))(?:\s+(?:over|on|onto|near|at|under|the|your|both|any))*)*\s*$",
-        Free
-    )]
-    private static partial Regex LeavesOut();
-
     /// <summary>How hard a word is by itself (any dictionary): what is laid there has its own weight; who pats does it lightly.</summary>
     private static int? HowHardByItself(string? hand, string sentence) =>
         hand == "heat-cold" && Laid().IsMatch(sentence) ? 1

@@ -101,6 +101,7 @@ internal sealed partial class NoteGlossary
     /// <summary>"Press the forehead into the hands": the head presses, and the hands lie there.</summary>
     private static string PushedHead(Match said, string sentence)
     {
+        sentence = WithoutLeftOut(sentence);
         var (way, place) = said.Groups["part"].Value.ToLowerInvariant() switch
         {
             "forehead" => ("forward", "forehead"),

@@ -7,11 +7,6 @@ internal sealed partial class NoteGlossary
 {
     private const RegexOptions Free = RegexOptions.IgnoreCase;
 
-    /// <summary>For whom or when something is not.</summary>
-    private const string NotIf =
-        @"not\s+(?:if|when|after|during|for|with\s+(?:high|low|neck|jaw|back|eye|any|acute|glaucoma|migraines?|headaches?|fillers?|pain"
-        + @"|dizz\w*|fresh|open|blood|tmj)\b)";
-
     [GeneratedRegex(@"\r\n|\r|\n")]
     private static partial Regex LineEnd();
 
@@ -205,6 +200,9 @@ internal sealed partial class NoteGlossary
             + @"|pause)\w*(?:\s+\p{L}+ly)?\s+(?:for\s+)?(?:\p{Nd}|(?:two|three|four|five|six|eight|ten)\b))"
             + @"|\s*[,–]\s*(?=(?:but\s+)?(?:leav(?:e|ing)\s+out|leav(?:e|ing)\s+(?:the\s+)?\p{L}+\s+out|spar(?:e|ing)\b"
             + @"|skip(?:ping)?\s+(?:the\s+)?\p{L}+|except\s+(?:the|on|over)\b"
+            + @"|"
+            + KeepOff
+            + @"\b|omit\s+(?:the|your)"
             + @"|stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into"
             + @"|at|with(?=\s+(?:the\s+|your\s+)?nails)|(?:the|your)\s+(?:throat|windpipe|(?:eye)?lids?|eyes|eyeballs?)\b)"
             + @"|no\s+(?:pressure\s+(?:on|over|at(?!\s+all)|to|near|onto)|pulling|touching"
@@ -244,31 +242,6 @@ internal sealed partial class NoteGlossary
 
     [GeneratedRegex(@"[\p{L}\p{Nd}]+")]
     private static partial Regex WordPattern();
-
-    [GeneratedRegex(
-        @"\b(?:do\s+not|don'?t|never|avoid|must\s+not|should\s+not|shouldn'?t)\b|^\W*(?:(?:be\s+)?careful|caution|attention|beware"
-            + @"|watch\s+out|without\s+(?:pulling|rubbing|dragging|tugging))\b|^\s*(?:no|not)\s+(?![-–]"
-            + @"|just\b|pressure\s*(?:$|[,.;!]))|\b"
-            + NotIf
-            + @"\b|\bcontra-?indicat\w*|^\s*(?:less(?:\s+pressure)?|lighter|gentler|softer|shorter)\s+(?:if|when|where|on)\b"
-            + @"|^\s*(?:leav\w*\s+out\b|leav\w*\s+(?:the\s+)?\p{L}+\s+out\b|spar(?:e|ing)\b|except\b)|^\s*(?:skip\b"
-            + @"|nothing\s+else\s+(?:(?:may|must|should|is\s+to)\s+)?mov(?:es?|ing)\b|only\s+(?:the\s+)?[\p{L} ]{3,30}\s+mov(?:es?|ing)\W*$"
-            + @"|(?:always\s+)?ask\s+(?:about|for|whether|if)\b"
-            + @"|stop\b(?:\s+(?:if|when|at|as|before|immediately|right|any|for|it|with)\b|\W*$))|\b(?:skip|leave\s+(?:it"
-            + @"|this)\s+out)\b.{0,20}\b(?:if|when|after)\b",
-        Free
-    )]
-    private static partial Regex Forbidding();
-
-    /// <summary>Where a clause begins that forbids, behind what is to be done.</summary>
-    [GeneratedRegex(
-        @"\s*(?:[,;(]|\s[-–])\s*(?=(?:and\s+|but\s+)?(?:(?:the|your)\s+)?(?:\p{L}+\s+)?(?:do(?:es)?\s+not"
-            + @"|don'?t|doesn'?t|never|avoid|must\s+not|should\s+not|shouldn'?t|"
-            + NotIf
-            + @")\b)",
-        Free
-    )]
-    private static partial Regex ForbidsFrom();
 
     [GeneratedRegex(
         @"\b(?:drink\w*|water|sleep\w*|sun(?:screen|light)?|diet|sugar|salt"

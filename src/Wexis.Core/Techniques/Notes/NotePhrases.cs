@@ -9,10 +9,16 @@ internal sealed partial class NoteGlossary
         @"(?:forehead|(?:eye)?brows?|(?:(?:upper|lower)\s+)?(?:eye)?lids?|lips?|jaw|chin|head|shoulders?|tongue"
         + @"|eyes?|face|nose|outer\s+(?:eye\s+)?corners?|neck|mouth|teeth|cheeks?)";
 
-    private const string PartList = $@"(?:the\s+|your\s+)?{Parts}(?:\s*(?:,|and|or)\s*(?:the\s+|your\s+)?{Parts})*";
+    /// <summary>Parts, and what an "or" adds to them: "the lips, temples or ears".</summary>
+    private const string PartList =
+        $@"(?:the\s+|your\s+)?{Parts}(?:\s*(?:,|and|or)\s*(?:the\s+|your\s+)?{Parts})*"
+        + $@"(?:(?:\s*,\s*(?:the\s+|your\s+)?{OtherParts})*\s*,?\s*(?:and|or|nor)\s+(?:the\s+|your\s+)?{OtherParts})?";
+
+    private const string OtherParts = $@"(?:{Parts}|temples?|throat|ears?|nape|scalp|hairline|collarbones?|cheekbones?)";
 
     [GeneratedRegex(
-        $@"(?:\b(?:keep\w*|leav\w*|hold\w*|with)\s+)?{PartList}\s+(?:(?:is|are|stays?|remains?|kept|to\s+stay"
+        $@"\b(?:the\s+|your\s+)?{OtherParts}\s+(?:and|or)\s+(?:the\s+|your\s+)?{Parts}\s+(?:stay|are|remain)\s+free\b"
+            + $@"|(?:\b(?:keep\w*|leav\w*|hold\w*|with)\s+)?{PartList}\s+(?:(?:is|are|stays?|remains?|kept|to\s+stay"
             + @"|must\s+stay|should\s+stay|completely|quite|very|all|wholly)\s+)*(?:still|quiet|relaxed|free|soft|loose"
             + @"|calm|unmoved|steady|smooth|motionless|fixed)\b(?:\s+of\s+(?:the\s+)?hands?)?"
             + $@"|\b(?:keep\w*|leav\w*)\s+{PartList}\b(?!\s+(?:half|wide|slightly|open|closed|shut|down|back|up|apart|together))"

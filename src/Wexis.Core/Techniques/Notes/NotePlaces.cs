@@ -20,7 +20,7 @@ internal sealed partial class NoteGlossary
         var end = 0;
         foreach (var name in taken.OrderBy(t => t.At).ToList())
             // "Not the lips or the temples": what goes on with a place that is left out is left out too.
-            if (IsLeftOut(lower, name.At) || (end > 0 && end <= name.At && LeftOutToo().IsMatch(lower[end..name.At])))
+            if (IsLeftOut(lower, name.At, name.Length) || (end > 0 && end <= name.At && LeftOutToo().IsMatch(lower[end..name.At])))
             {
                 end = name.At + name.Length;
                 taken.Remove(name);
@@ -33,6 +33,7 @@ internal sealed partial class NoteGlossary
 
     private List<string> PlacesIn(string sentence)
     {
+        sentence = WithoutLeftOut(sentence);
         var lower = WholeEnds(sentence).ToLowerInvariant();
         var taken = NamedIn(lower, _places);
         // A place counts only where the sentence leads to it: "from", "to", "at", "over" …; a label names it where nothing else does.
@@ -190,14 +191,18 @@ internal sealed partial class NoteGlossary
             .. NamedIn(sentence.ToLowerInvariant(), _zones).OrderByDescending(t => t.Length).Select(t => t.Means).Distinct().Take(4),
         ];
         // "Tap the lips" is both of them.
-        if (named.Contains("upper-lip") && BothLips().IsMatch(sentence))
+        if (
+            named.Contains("upper-lip")
+            && BothLips().Match(sentence) is { Success: true } both
+            && !IsLeftOut(sentence, both.Index, both.Length)
+        )
             named.Add("lower-lip");
         return named.Count > 0 ? named : [.. MuscleIn(sentence).Select(ZoneOver).OfType<string>().Distinct().Take(1)];
     }
 
     /// <summary>The muscle that a sentence names at most length, unless it is to be left out.</summary>
     private IReadOnlyList<string> MuscleIn(string sentence) =>
-        ClaimWords.Named(sentence, _atlas).Where(n => !IsLeftOut(sentence, n.At)).MaxBy(n => n.Length)?.Structures ?? [];
+        ClaimWords.Named(sentence, _atlas).Where(n => !IsLeftOut(sentence, n.At, n.Length)).MaxBy(n => n.Length)?.Structures ?? [];
 
     /// <summary>The face without its eyes, nose and mouth, where a hand goes "all over" it (common practice).</summary>
     private static readonly IReadOnlyList<string> WholeFace =

@@ -216,27 +216,6 @@ internal sealed partial class NoteGlossary
 
     public static IReadOnlyList<string> Words(string text) => [.. WordPattern().Matches(text.ToLowerInvariant()).Select(m => m.Value)];
 
-    public static bool Forbids(string sentence) => Forbidding().IsMatch(sentence);
-
-    /// <summary>
-    /// "Round the lips, blow slowly 10 s, the cheeks don't puff": what is to be done, and what not. Null where a sentence does only one of
-    /// them, or begins with what it forbids.
-    /// </summary>
-    public static (string Work, string Caution)? CutForbidding(string sentence)
-    {
-        if (!Forbids(sentence))
-            return null;
-        var parts = ForbidsFrom().Split(sentence, 2);
-        return
-            parts is [var work, var caution]
-            && Forbids(caution)
-            && !Forbids(work)
-            && Dose(caution) is null
-            && (Dose(work) is not null || Does(work) || Laid().IsMatch(work))
-            ? (work, caution)
-            : null;
-    }
-
     public static bool IsAdvice(string sentence) =>
         CleansIt().IsMatch(sentence) || (Advice().IsMatch(sentence) && !Movement().IsMatch(sentence) && !Does(sentence));
 
