@@ -287,6 +287,8 @@ public static partial class ClaimReview
                     Because = $"{f.Because} The sentence says that it is not so.",
                     Correction = "Leave the “not” out, or change what is done.",
                 },
+                // Not told is not "no": what cannot be told cannot be denied (ruling 16).
+                ClaimFinding.Asked => f,
                 // The grade is of what is denied, not of the denial.
                 _ => new([ClaimFinding.Supported], $"Rightly said. {f.Because}", null, null, f.Rule, f.Source),
             };

@@ -128,7 +128,7 @@ internal sealed partial class NoteGlossary
         ),
         M(@"(?:mak|form)\w*\s+(?:an?\s+)?fish\s+(?:face|lips|mouth)|fish\s+(?:face|lips|mouth)", "suck-cheeks"),
         M(@"(?:mak|form)\w*\s+(?:an?\s+)?duck\s+(?:face|lips|mouth)|duck\s+(?:face|lips|mouth)", "pucker"),
-        M(@"(?:(?:to\s+)?(?:mak|form)\w*\s+)?dimples?\b(?!\s+(?:of|in|on)\b)", "dimple"),
+        M(@"(?:(?:to\s+)?(?:mak|form)\w*\s+)?(?<!\bchin\s+)dimples?\b(?!\s+(?:of|in|on)\b)", "dimple"),
         M(@"(?:show|bar)\w*\s+(?:the\s+|your\s+)?(?:lower|bottom)\s+teeth", "lower-lip-down"),
     ];
 

@@ -121,6 +121,26 @@ internal sealed partial class NoteGlossary
         : ZonesIn(ends.Groups["where"].Value) is [var zone] ? MiddleOfZone.GetValueOrDefault(zone)
         : null;
 
+    /// <summary>The one place at which a way begins ("Start at the chin."); null where a sentence says more.</summary>
+    public string? StartOfWay(string sentence) =>
+        JustStarts().Match(sentence) is { Success: true } starts && PlacesIn($"at {starts.Groups["where"].Value}") is [var place]
+            ? place
+            : null;
+
+    [GeneratedRegex(@"^\s*(?:start|begin)\w*\s+(?:at|on|from|in)\s+(?<where>(?:the\s+|your\s+)?\p{L}+(?:\s+\p{L}+){0,4})\W*$", Free)]
+    private static partial Regex JustStarts();
+
+    /// <summary>"Go to the ear.": where a way ends that was begun; null where a sentence says more.</summary>
+    public string? GoesTo(string sentence) =>
+        JustGoes().Match(sentence) is { Success: true } goes && PlacesIn($"at {goes.Groups["where"].Value}") is [var place] ? place : null;
+
+    [GeneratedRegex(
+        @"^\s*(?:(?:and|then)\s+)*(?:go|work|travel|continue|carry\s+on)\s+(?:on\s+)?(?:slowly\s+)?(?:(?:up|down|out|back)(?:wards?)?\s+)?"
+            + @"to\s+(?<where>(?:the\s+|your\s+)?\p{L}+(?:\s+\p{L}+){0,3})\W*$",
+        Free
+    )]
+    private static partial Regex JustGoes();
+
     [GeneratedRegex(
         @"^\s*(?:(?:and|then)\s+)*(?:finish|end|stop)\w*\s+(?:each\s+(?:stroke\s+)?|it\s+|always\s+)?(?:at\s+"
             + @"|in\s+)?(?<where>(?:the\s+|your\s+"

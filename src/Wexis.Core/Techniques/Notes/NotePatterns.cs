@@ -204,7 +204,9 @@ internal sealed partial class NoteGlossary
             + KeepOff
             + @"\b|omit\s+(?:the|your)"
             + @"|stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into"
-            + @"|at|with(?=\s+(?:the\s+|your\s+)?nails)|(?:the|your)\s+(?:throat|windpipe|(?:eye)?lids?|eyes|eyeballs?)\b)"
+            + @"|at|with(?=\s+(?:the\s+|your\s+)?nails)|(?:the|your)\s+"
+            + PlaceOfList
+            + @"\b)"
             + @"|no\s+(?:pressure\s+(?:on|over|at(?!\s+all)|to|near|onto)|pulling|touching"
             + @"|frown\w*(?<=\b(?:rais|lift)\w*\s+(?:the\s+|your\s+)?(?:eye)?brows?\b[^.;]{0,200}))"
             + @"|caution|careful|attention|beware|watch\s+out)\b)|,\s+(?=(?:relax\w*|releas\w*|rest"

@@ -77,6 +77,26 @@ internal sealed partial class NoteReader
         return true;
     }
 
+    /// <summary>"Pinch along the jaw. Start at the chin. Go to the ear.": the way of a hand that was not counted yet.</summary>
+    private bool StartsThere(string text)
+    {
+        if (
+            Last < 0
+            || _laid is not null
+            || _steps[Last]
+                is not { Dose: null, AllHands: [{ AllPath.Count: <= 1, Verb: not ("press" or "hold-still" or "lift-hold") } hand] }
+        )
+            return false;
+        var (start, end) = (_glossary.StartOfWay(text), hand.AllPath.Count == 1 ? _glossary.GoesTo(text) : null);
+        if ((start ?? end) is not { } place || (start is not null && hand.AllPath.Count > 0))
+            return false;
+        List<PathPoint> path = [.. hand.AllPath, new(place, null, null, null)];
+        _steps[Last] = _steps[Last] with { Hands = [hand with { Path = path, Zones = path.Count > 1 ? [] : hand.Zones }] };
+        Answered(NoteGlossary.WhereAsked);
+        Add(text, NoteKind.Step, Last);
+        return true;
+    }
+
     /// <summary>"Slow.": in what manner the step before is done.</summary>
     private bool InThatManner(string text)
     {

@@ -178,6 +178,7 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
             && !Resists(text)
             && !HowOften(text)
             && !EndsThere(text)
+            && !StartsThere(text)
             && !BreathesOn(text, sentence.Onward)
             && !NewStep(text, sentence.Onward)
             && !KeepsStill(text)

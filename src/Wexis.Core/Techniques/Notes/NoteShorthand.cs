@@ -91,6 +91,9 @@ internal sealed partial class NoteShorthand
         ["cntr"] = "centre",
         ["btm"] = "bottom",
         ["shldr"] = "shoulder",
+        ["rpt"] = "repeat",
+        ["rel"] = "release",
+        ["superlight"] = "very light",
         ["btw"] = "between",
         ["btwn"] = "between",
         ["scm"] = "sternocleidomastoid",
@@ -105,7 +108,8 @@ internal sealed partial class NoteShorthand
     };
 
     [GeneratedRegex(
-        @"(?<![\p{L}.-])(?:fh|lwr|upr|c(?:n)?tr|btm|shldrs?|fngrs?|alt|clkwise|cts|dn|btwn?|scm|mid(?=\s+(?:fingers?|of)\b))(?![\p{L}.-])",
+        @"(?<![\p{L}.-])(?:fh|lwr|upr|c(?:n)?tr|btm|shldrs?|fngrs?|alt|clkwise|cts|dn|rpt|rel|superlight|btwn?|scm"
+            + @"|mid(?=\s+(?:fingers?|of)\b))(?![\p{L}.-])",
         Free
     )]
     private static partial Regex BareShort();

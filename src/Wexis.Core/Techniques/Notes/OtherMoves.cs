@@ -384,5 +384,17 @@ internal static class OtherMoves
         O($@"\bmov\w*\s+it\s+(?:on\s+|down\s+|up\s+)?to\s+{The}(?<which>upper|lower)\s+lip\b", "puff out the ${which} lip"),
         O(@"(?<=\b(?:nod|tuck)\w*\b[^.;]{0,30})\s+to(?:wards?)?\s+(?:the\s+|your\s+)?throat\b", " in"),
         O(@"\bcircles\s+(?<n>\d+)\s*\+\s*\k<n>\b", "circle the eyes ${n} times each way"),
+        O(
+            @"\bbring\w*\s+(?:the\s+|your\s+)?lips\s+together\s+(?:like|as)\s+(?:(?:for|if|in)\s+)?(?:an?\s+)?kiss(?:ing)?\b",
+            "pucker the lips"
+        ),
+        O(
+            $@"(?:^\s*|(?<=:\s*))(?:pout|kiss|pucker)\w*\s+(?=(?:to\s+{The})?(?:left|right){Mark}\s*(?:/|,|and\b|then\b))",
+            "move the lips to the "
+        ),
+        O(
+            @"\b(?:the\s+)?(?<part>head|neck|brows?|shoulders|jaw)\s+(?:stays?|remains?)\s+where\s+(?:it|they)\s+(?:is|are)\b",
+            "${part} stays still"
+        ),
     ];
 }

@@ -70,6 +70,27 @@ public class ClaimPageTests
         (held.Against, held.Verdict.Verdicts[0]).ShouldBe(("Small smile", ClaimFinding.Supported));
     }
 
+    /// <summary>Not told is not "no" (ruling 16): what cannot be told of work that nobody described cannot be denied either.</summary>
+    [Theory]
+    [InlineData("trains", "train")]
+    [InlineData("works", "work")]
+    [InlineData("stretches", "stretch")]
+    [InlineData("relaxes", "relax")]
+    [InlineData("massages", "massage")]
+    public void What_is_asked_is_asked_of_its_denial_too(string does, string doing)
+    {
+        foreach (var muscle in Reference.Atlas.Muscles.Values.Select(m => m.PlainName).Distinct())
+        {
+            var said = Read($"This exercise {does} the {muscle}.").Claims;
+            var denied = Read($"This exercise does not {doing} the {muscle}.").Claims;
+            if (said is [{ Verdict.Verdicts: [ClaimFinding.Asked, ..] }])
+                denied.ShouldAllBe(c => c.Verdict.Verdicts[0] == ClaimFinding.Asked);
+        }
+        Read($"This exercise does not {doing} the chewing muscle.")
+            .Claims.ShouldHaveSingleItem()
+            .Verdict.Verdicts.ShouldBe([ClaimFinding.Asked]);
+    }
+
     [Fact]
     public void No_claim_of_the_page_is_judged_otherwise_than_beside_a_technique_of_the_same_steps()
     {

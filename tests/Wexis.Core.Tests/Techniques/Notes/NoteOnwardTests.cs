@@ -86,6 +86,19 @@ public class NoteOnwardTests
         read.Draft.Cautions.ShouldNotBeNull().ShouldHaveSingleItem();
     }
 
+    /// <summary>Where nothing is to be done is a caution, in the words of the note, and no question.</summary>
+    [Theory]
+    [InlineData("not the lips or the temples")]
+    [InlineData("stay away from the eyes")]
+    [InlineData("keep clear of the throat")]
+    [InlineData("not over the brows")]
+    public void A_place_that_is_left_out_is_a_caution(string caution)
+    {
+        var read = Read($"Tap the cheeks with the fingertips, light, 30 s, {caution}.");
+        read.Draft.Cautions.ShouldNotBeNull().ShouldHaveSingleItem().TrimEnd('.').ShouldBe(caution);
+        read.Lines.SelectMany(l => l.Unknown.Concat(l.Missing)).ShouldBeEmpty();
+    }
+
     private static readonly string[] Forbidden =
     [
         "don't slide",

@@ -32,7 +32,7 @@ internal static class LightWords
         fairly exaggerate exaggerated exaggerating pretty moderately flat line lines inner outer outside one rush rushing
         hurry hurrying haste brisk briskly swift swiftly loud loudly audibly silently interlaced interlocked clasped yes fix fixes broad
         huge mini jade quartz metal steel wooden glass circular isometric static pop pops popping sound v
-        alone super everywhere widths saliva spit gum pretend pretending
+        alone super everywhere widths saliva spit bent gum pretend pretending
         stand standing sit sitting seated arms arm legs feet foot knees hips spine chair table pillow mirror
         single pleasant pleasantly
         clean washed
