@@ -385,5 +385,7 @@ internal sealed partial class NoteReader
 
     private const string EachSide = "each side";
 
+    private const string WorkedAsBefore = "Worked as the step before it?";
+
     private static string OfBothAsked(Dose dose) => $"“{dose.Line}”: of this step, or of it and the one before in turn?";
 }

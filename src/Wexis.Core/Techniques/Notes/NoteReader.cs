@@ -215,13 +215,14 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
             step = same;
             // What one sentence goes on with is worked as it began.
             if (!onward)
-                open.Add("Worked as the step before it?");
+                open.Add(WorkedAsBefore);
             if (same.AllHands[0].Pressure is null)
                 open.Add(NoteGlossary.HowHardAsked);
             open.AddRange(_glossary.Beside(text, same.AllHands[0]).Select(b => $"“{b}”: what is it for here?"));
         }
         if (step is null && Last >= 0 && _laid is null && _glossary.SameWorkAt(text, _steps[Last]) is { } there)
-            (step, open) = (there, []);
+            // A line of a list is a new one: it may be of other work.
+            (step, open) = (there, _listed || _begins ? [WorkedAsBefore] : []);
         if (step is null && Last >= 0 && _laid is null && NoteGlossary.Likewise(text, _steps[Last].Cue) is { } alike)
         {
             step = _glossary.Step(alike, out unknown);

@@ -136,7 +136,12 @@ public static class StepWords
             { Count: > 0 } points
         )
             return $" at the point {string.Join("; then the point ", points)}";
-        return hand.AllZones.Count > 0 ? $" over the {string.Join(" and ", hand.AllZones.Take(2).Select(z => ZoneWord(z, atlas)))}" : "";
+        return hand.AllZones.Count > 0
+            ? $" over the {string.Join(" and ", hand.AllZones.Take(2).Select(z => Bare(ZoneWord(z, atlas))))}"
+            : "";
+
+        // An area that is called "over the chewing muscle" says it itself.
+        static string Bare(string zone) => zone.StartsWith("over the ", StringComparison.Ordinal) ? zone["over the ".Length..] : zone;
     }
 
     private static string Against(string resist) =>

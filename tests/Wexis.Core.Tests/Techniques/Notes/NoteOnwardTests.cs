@@ -74,6 +74,17 @@ public class NoteOnwardTests
         read.Lines.SelectMany(l => l.Unknown.Concat(l.Missing)).ShouldBeEmpty();
     }
 
+    /// <summary>A new line may be of other work, so that it is asked.</summary>
+    [Theory]
+    [InlineData("Under the chin 30 s.")]
+    [InlineData("- Forehead 30 s")]
+    [InlineData("2. On the temples 30 s")]
+    public void A_place_on_a_line_of_its_own_is_asked_about(string line)
+    {
+        var read = Read($"1. Tap the cheeks with the fingertips, light, 20 s.\n{line}");
+        read.Lines[^1].Unknown.ShouldNotBeEmpty();
+    }
+
     /// <summary>What a bracket forbids ends with the bracket: "don't press!), blink 30x" was a caution whole.</summary>
     [Theory]
     [InlineData("Fingers on the temples (hold, don't press!), blink 30x", "full-blink")]
