@@ -48,7 +48,10 @@ internal static class OtherFingers
             "push strongly against ${hand} on the cheek"
         ),
         O(@"\b(?:interlac|fold|clasp)\w*\s+(?:the\s+|your\s+)?(?:fingers|hands)\s+and\s+(?:put|place|lay)\s+them\b", "lay the hands"),
-        O(@"(?<time>\b\w+\s+seconds)\s+in\s+one\s+direction\s+and\s+\w+(?:\s+seconds)?\s+in\s+the\s+other\b", "${time} in each direction"),
+        O(
+            @"\b(?<n>\w+)\s+seconds\s+in\s+one\s+direction\s+and\s+\k<n>(?:\s+seconds)?\s+in\s+the\s+other\b",
+            "${n} seconds in each direction"
+        ),
         O(@"\b(?:10|ten|all)\s+fingers\s+(?=like\s+rain\b)", "fingertips "),
         O(@"\bdraw\w*\s+(?=(?:\d+|two|three|four|five|six|eight|ten)\s+(?:\w+\s+)?circles\b)", ""),
     ];
