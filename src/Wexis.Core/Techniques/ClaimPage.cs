@@ -50,15 +50,20 @@ public sealed partial record ClaimPage(int Sentences, IReadOnlyList<PageClaim> C
             var (sentences, at) = (0, 0);
             foreach (var sentence in NoteGlossary.AsTheyStand(text))
             {
-                sentences++;
-                at = text.IndexOf(sentence.Text, at, StringComparison.Ordinal);
+                var from = text.IndexOf(sentence.Text, at, StringComparison.Ordinal);
+                var before = at;
+                at = from;
                 var said = NoteShorthand.Plain(new NoteShorthand().WrittenOut(sentence.Text));
-                if (IsClaim(said))
+                // "It works the cheek, not the forehead.": in a note a caution of its own, in a claim a part of it.
+                if (sentence.Onward && claims is [.., var last] && last.At + last.Text.Length == before && SetsApart().IsMatch(said))
+                    claims[^1] = Judge(last.At, text[last.At..(from + sentence.Text.Length)]);
+                else if (IsClaim(said))
                     claims.Add(Judge(at, sentence.Text));
                 else if (_glossary.IsTitle(sentence))
                     Begin(NoteGlossary.Title(sentence.Text));
                 else if (!NoteGlossary.Forbids(said) && _glossary.Step(said, out _) is { } step)
-                    Tell(step);
+                    Tell(NoteGlossary.AlongTheJaw(step, said));
+                sentences++;
                 at += sentence.Text.Length;
             }
             return new(sentences, claims);
@@ -69,6 +74,8 @@ public sealed partial record ClaimPage(int Sentences, IReadOnlyList<PageClaim> C
             && (
                 ClaimReview.Promises(sentence) && !NoteGlossary.IsAdvice(sentence) && NoteGlossary.Dose(sentence) is null
                 || _glossary.IsClaim(sentence)
+                || ClaimReview.PromisesNoHarm(sentence) && NoteGlossary.Dose(sentence) is null
+                || ClaimReview.SaysSo(sentence, atlas) && NoteGlossary.Dose(sentence) is null
                 || ClaimReview.SaysWork(sentence, atlas) && NoteGlossary.Dose(sentence) is null
             );
 
@@ -95,7 +102,8 @@ public sealed partial record ClaimPage(int Sentences, IReadOnlyList<PageClaim> C
                 derived?.Map ?? WorkMap.Empty,
                 atlas,
                 model,
-                derived?.Standing == DerivedStanding.Stopped
+                // A page has no name and no family: only what is stopped makes claims wait.
+                derived?.SafetyVerdict == SafetyVerdict.Stop
             )[0];
             return new(at, sentence, against, verdict);
         }
@@ -104,9 +112,13 @@ public sealed partial record ClaimPage(int Sentences, IReadOnlyList<PageClaim> C
         {
             if (ClaimSentence.Subject(sentence) is { } subject && IsDoing(subject) && _glossary.Step(subject, out _) is { } own)
             {
-                var read = (Against: (string?)subject, Derived: (Derivation?)Derive([own]));
-                _own = read;
-                return read;
+                var read = (Against: (string?)subject, Derived: Derive([own]));
+                // "Tapping strengthens …": tapping where was told before.
+                if (read.Derived.Map.Worked.Count > 0 || read.Derived.SafetyVerdict == SafetyVerdict.Stop || _told.Count == 0)
+                {
+                    _own = read;
+                    return read;
+                }
             }
             if (_own is { } same && GoesOn().IsMatch(sentence))
                 return same;
@@ -132,6 +144,9 @@ public sealed partial record ClaimPage(int Sentences, IReadOnlyList<PageClaim> C
 
         [GeneratedRegex(@"^(?:this|the|our|my|your)\s+(?:exercise|technique|movement|method|routine|course)s?\b", RegexOptions.IgnoreCase)]
         private static partial Regex ThisOne();
+
+        [GeneratedRegex(@"^\W*(?:but\s+)?(?:not|never|nor|without|rather\s+than|instead\s+of)\b", RegexOptions.IgnoreCase)]
+        private static partial Regex SetsApart();
 
         [GeneratedRegex(@"\b\p{L}{3,}ing\b", RegexOptions.IgnoreCase)]
         private static partial Regex Gerund();

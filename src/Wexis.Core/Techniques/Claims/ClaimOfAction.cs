@@ -53,6 +53,28 @@ public static partial class ClaimReview
             );
         }
 
+        /// <summary>"It pulls the brows together": what certain muscles do; null where the text says nothing of the kind.</summary>
+        private Finding? Moves(string text)
+        {
+            if (ClaimMovers.Doing(text) is not { Count: > 0 } movers)
+                return null;
+            if (Untold)
+                return WhatIsDone();
+            var by = Rows.Where(r => movers.Contains(r.Structure) && r.Mode.IsActive() && r.Strength != Strength.Incidental)
+                .Select(r => r.Structure)
+                .Distinct()
+                .ToList();
+            return by.Count > 0
+                ? Stands($"The {Names(by)} {(by.Count > 1 ? "do" : "does")} that here.", "R121")
+                : new(
+                    [ClaimFinding.WrongDirection],
+                    $"The {Names(movers)} would do that; here {MainWork()}.",
+                    $"Say: {MainWork()}.",
+                    "X",
+                    "R121"
+                );
+        }
+
         private Finding PullOf(string structure, bool up, string text)
         {
             var m = atlas.Muscles[structure];

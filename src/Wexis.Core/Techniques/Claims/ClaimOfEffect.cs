@@ -2,7 +2,6 @@ using System.Globalization;
 using System.Text.RegularExpressions;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
-using Wexis.Core.Techniques.Strokes;
 using Wexis.Core.Techniques.Work;
 
 namespace Wexis.Core.Techniques.Claims;
@@ -31,9 +30,11 @@ public static partial class ClaimReview
                 );
             if (EffectWords.All(e => !e.Words.IsMatch(text)) && MovesSkin().IsMatch(text) && Rows.Any(r => r.Structure == "skin"))
                 return Stands("The hand moves the skin.", "R40");
-            return EffectWords.FirstOrDefault(e => e.Words.IsMatch(text)).Id is { } id
-                ? Known(id, text)
-                : new(
+            if (EffectWords.FirstOrDefault(e => e.Words.IsMatch(text)).Id is { } id)
+                return Known(id, text);
+            return Moves(text)
+                ?? AtPlace(text)
+                ?? new(
                     [ClaimFinding.UnsupportedEffect],
                     "We know of no evidence for this.",
                     Rows.Count == 0 ? "Say what it works, and how it may feel." : $"Say what it works and how it may feel: {MainWork()}.",
@@ -53,7 +54,7 @@ public static partial class ClaimReview
             var effect = model.Document.Effects.Single(e => e.Id == (grows ? "ef-muscle-size" : id));
             var plain = Sentences.Capital(effect.PlainWords);
             var instead = effect.Instead ?? $"Say: {effect.Statement}.";
-            if (effect.Grade == "D" && Custom().IsMatch(text))
+            if (effect.Grade == "D" && id != Harmless && Custom().IsMatch(text))
                 return Stands($"It is told as the custom that it is. {plain}.", "R123", "D");
             var fits =
                 effect.Modes.Length == 0
@@ -85,6 +86,14 @@ public static partial class ClaimReview
                     effect.Grade,
                     "R123"
                 );
+            if (OfPlaces.Contains(effect.Id) && Elsewhere(text, effect.Modes) is { } place)
+                return new(
+                    [ClaimFinding.UnsupportedEffect],
+                    $"{plain}. Nothing here works like that at the {place}.",
+                    $"Say where it works: {MainWork()}.",
+                    effect.Grade,
+                    "R123"
+                );
             return Exaggerates().IsMatch(text)
                 ? new([ClaimFinding.OverstatedEffect], $"{plain}. The claim goes further.", instead, effect.Grade, "R123")
                 : Stands($"{plain}.", "R123", effect.Grade);
@@ -101,6 +110,15 @@ public static partial class ClaimReview
             "ef-frown-habit",
             "ef-blood-flow",
             "ef-breath-calm",
+        };
+
+        /// <summary>Effects that come about where the work is done, and nowhere else.</summary>
+        private static readonly HashSet<string> OfPlaces = new(StringComparer.Ordinal)
+        {
+            "ef-muscle-size",
+            "ef-relax",
+            "ef-blood-flow",
+            "ef-puffiness",
         };
 
         public static bool SpeaksOfEffect(string text) => EffectWords.Any(e => e.Words.IsMatch(text));
@@ -158,51 +176,6 @@ public static partial class ClaimReview
             (WideJaw(), ["masseter-superficial", "masseter-deep"]),
             (BunnyLines(), ["nasalis-transverse", "levator-labii-alaeque-nasi"]),
         ];
-
-        // Place claims.
-
-        private Finding Place(string text, IReadOnlyList<string> structures)
-        {
-            var zone = ClaimWords.Zone(text, atlas);
-            var code =
-                PointCode().Match(text) is { Success: true } hit
-                && atlas.Points.ContainsKey(hit.Value.Replace(" ", "", StringComparison.Ordinal).ToUpperInvariant())
-                    ? hit.Value.Replace(" ", "", StringComparison.Ordinal).ToUpperInvariant()
-                    : null;
-            if (code is not null)
-            {
-                var point = atlas.Points[code];
-                var near =
-                    zone is not null
-                    && point.Frontal is { } at
-                    && StrokePath.Nearest(new(Math.Abs(at[0]), at[1]), point.Surface, atlas).Contains(zone);
-                return near
-                    ? Stands($"{code} lies {point.LocationParaphrase}.", "R2")
-                    : new(
-                        [ClaimFinding.WrongLocation],
-                        $"{code} lies {point.LocationParaphrase}.",
-                        $"Say: {point.LocationParaphrase}.",
-                        "X",
-                        "R2"
-                    );
-            }
-            if (structures.Count == 0 || zone is null)
-                return new([ClaimFinding.WrongLocation], "The place or the structure could not be found in the atlas.", null, "D", "R2");
-            var z = atlas.Zones[zone];
-            var here = structures.Any(s =>
-                z.MusclesSuperficialToDeep.Contains(s) || z.MusclesBelowNotReached?.Contains(s) == true || z.Movers?.Contains(s) == true
-            );
-            var places = atlas.Document.Zones.Where(o => structures.Any(o.MusclesSuperficialToDeep.Contains)).Select(o => o.Name).Take(3);
-            return here
-                ? Stands($"The {Names(structures.Take(1))} lies there.", "R2")
-                : new(
-                    [ClaimFinding.WrongLocation],
-                    $"The {Names(structures.Take(1))} does not lie at the {z.Name}.",
-                    $"It lies at: {string.Join(", ", places)}.",
-                    "X",
-                    "R2"
-                );
-        }
 
         // Evidence claims (R124): the study card of the one small trial, and what it did not test.
 

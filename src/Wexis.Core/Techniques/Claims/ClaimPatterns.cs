@@ -15,6 +15,12 @@ public static partial class ClaimReview
     )]
     private static partial Regex Medical();
 
+    [GeneratedRegex(
+        @"\b(?:cur(?:e|es|ed|ing)|heal\w*|treat\w*|diagnos\w*|therap\w*|remed\w+|medicine|replac\w*|substitut\w*|prevent\w*)\b",
+        Free
+    )]
+    private static partial Regex Cures();
+
     [GeneratedRegex(@"\b(?:stud(?:y|ies)|trial|research|scien\w+|proven|prove[sd]?|clinically|evidence|dermatolog\w*)\b", Free)]
     private static partial Regex Study();
 
@@ -25,8 +31,38 @@ public static partial class ClaimReview
     )]
     private static partial Regex CauseWords();
 
-    [GeneratedRegex(@"\b(?:lies|sits|located|found|is\s+at|runs\s+along|is\s+under|is\s+beside|is\s+between)\b", Free)]
+    [GeneratedRegex(@"\b(?:lies?|sits?|located|found|is\s+at|runs\s+along|is\s+under|is\s+beside|is\s+between)\b", Free)]
     private static partial Regex PlaceWords();
+
+    /// <summary>"The masseter lies at the jaw angle": who lies there stands before it.</summary>
+    [GeneratedRegex(
+        @"^(?:the|a|our|its|this|that|point|\p{Lu}+\s?\d)(?:(?!\b(?:where|which|if|when|until)\b)[^,.;])*\b"
+            + @"(?:lies?|sits?|(?:is|are)\s+(?:not\s+)?(?:located"
+            + @"|found|at|under|beside|between)|runs?\s+along)\b",
+        Free
+    )]
+    private static partial Regex SaysWhere();
+
+    /// <summary>"It …", "this exercise …": of the technique, and nothing that a hand is told to do.</summary>
+    [GeneratedRegex(
+        @"^\W*(?:it|this|that|which|they|(?:this|the|our|my|your)\s+(?:exercise|technique|movement|method|routine|course|massage)s?)\b",
+        Free
+    )]
+    private static partial Regex OfTechnique();
+
+    [GeneratedRegex(@"\b(?:work|train|exercis|activat|massag|knead|reach|touch|relax|stretch|engag|loosen|rub)\w*\b", Free)]
+    private static partial Regex WorksThere();
+
+    /// <summary>"It moves lymph to the nodes", "fluid flows to the collarbone".</summary>
+    [GeneratedRegex(
+        @"\b(?:it|this|that|which|they|technique|exercise|massage|strok\w+|hands?|and|also|not|never)\s+"
+            + @"(?:(?:will|can|may|do|does|not|never|also|gently|lightly)\s+)*"
+            + @"(?:drain\w*\s|(?:mov|push|carr|lead|sweep|bring|send|direct|transport)\w*\s+"
+            + @"(?:(?:no|the|any|excess|more|surface|tissue)\s+)*"
+            + @"(?:lymph\w*|fluids?)\b)",
+        Free
+    )]
+    private static partial Regex MovesFluid();
 
     [GeneratedRegex(
         @"\b(?:not|without|never|rather\s+than|instead\s+of|against|while|unlike|opposes?|spares?)\b(?:(?!\bbut\b)[^,.;])*$",

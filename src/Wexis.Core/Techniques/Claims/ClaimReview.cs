@@ -51,7 +51,11 @@ public static partial class ClaimReview
     internal static bool IsMedical(string text) => Medical().IsMatch(text);
 
     /// <summary>Whether a sentence promises an effect, speaks of illness, or of a study.</summary>
-    internal static bool Promises(string text) => Medical().IsMatch(text) || Study().IsMatch(text) || Desk.PromisedEffect(text) is not null;
+    internal static bool Promises(string text) =>
+        Medical().IsMatch(text)
+        || Study().IsMatch(text)
+        || Desk.PromisedEffect(text) is not null
+        || (OfTechnique().IsMatch(text) && Forever().IsMatch(text) && ClaimSentence.Says(text));
 
     /// <summary>Whether a sentence says that a muscle or a part of the face is worked.</summary>
     internal static bool SaysWork(string text, Atlas atlas) =>
@@ -63,6 +67,18 @@ public static partial class ClaimReview
             || ClaimWords.OfPart(text).Count > 0
             || ClaimWords.Misspelt(text, atlas) is not null
         );
+
+    /// <summary>Whether a sentence says where something lies, what causes a sign, or which way fluid goes.</summary>
+    internal static bool SaysSo(string text, Atlas atlas) =>
+        SaysWhere().IsMatch(text) && (ClaimWords.Named(text, atlas).Count > 0 || PointCode().IsMatch(text))
+        || CauseWords().IsMatch(text) && (ClaimWords.Named(text, atlas).Count > 0 || Weak().IsMatch(text))
+        || MovesFluid().IsMatch(ClaimSentence.Plain(text))
+        || OfTechnique().IsMatch(text)
+            && (
+                ClaimSentence.Says(text) && (ClaimWords.Named(text, atlas).Count > 0 || ClaimMovers.Doing(text).Count > 0)
+                || (WorksThere().IsMatch(text) && ClaimSentence.Says(text) || ClaimSentence.SaysNothing(text))
+                    && ClaimPlaces.Zones(text, atlas).Count > 0
+            );
 
     public static IReadOnlyList<ClaimVerdict> Of(
         TechniqueDocument document,
@@ -92,7 +108,7 @@ public static partial class ClaimReview
                 .Select(t => desk.Judge(new(t, ClaimKind.Lymph.Word(), null, null), null))
                 .Where(v => !v.Stands),
         ];
-        return stopped ? [.. all.Select(c => c.Verdicts[0] == ClaimFinding.OutOfScope ? c : Wait(c))] : all;
+        return stopped ? [.. all.Select(c => c.Verdicts[0] == ClaimFinding.OutOfScope || PromisesNoHarm(c.Text) ? c : Wait(c))] : all;
     }
 
     /// <summary>After a stop nobody asks whether a claim is true: first the technique is mended.</summary>
@@ -204,6 +220,8 @@ public static partial class ClaimReview
         {
             var text = said.Text;
             var structures = chosen is not null && atlas.IsStructure(chosen) ? [chosen] : said.Structures ?? Claimed(text);
+            if (structures.Count > 0 && ClaimMovers.Without(text) is var bare && bare != text)
+                (text, said) = (bare, said with { Structures = structures });
             var verb = ClaimWords.Verb(verbTold, text);
             if (
                 structures.Count == 0
@@ -212,6 +230,8 @@ public static partial class ClaimReview
                 && PromisedEffect(text) is null
             )
                 structures = ClaimWords.OfPart(text);
+            if (said.Denied ? IsHarm(text) : PromisesNoHarm(text))
+                return new(said, ClaimKind.Effect, [], Known(Harmless, text));
             var kind = told ?? KindOf(text, structures, verb);
             if (chosen is null && said.Structures is null && ClaimWords.Misspelt(text, atlas) is { } near)
                 return new(said, kind, structures, Ask(near));
@@ -289,6 +309,8 @@ public static partial class ClaimReview
                 },
                 // Not told is not "no": what cannot be told cannot be denied (ruling 16).
                 ClaimFinding.Asked => f,
+                // "It does not heal" is rightly said; "it does not raise the blood pressure" is as medical as its opposite.
+                ClaimFinding.OutOfScope when !Cures().IsMatch(text) => f,
                 // The grade is of what is denied, not of the denial.
                 _ => new([ClaimFinding.Supported], $"Rightly said. {f.Because}", null, null, f.Rule, f.Source),
             };

@@ -29,14 +29,19 @@ internal static partial class ClaimSentence
         + "tighten|help|detoxif|flush|increas|correct|restor|activat|engag|calm|refresh|brighten|burn|melt|dissolv|defin|contour|shap|"
         + "chang|realign|wak|widen|narrow|shrink|bring|giv|pull|draw|push|clos|clear|exercis|contract|us|lead|carr|touch|affect|"
         + "involv|thin|bulk|add|fad|lighten|even|balanc|sharpen|replac|grow|harden|tear|break|hurt|harm|damag|unlock|reset|repair"
-        + "|becom|act)";
+        + "|becom|act|reliev|sooth|alleviat|lessen|awaken|enhanc|promot|minimi[sz]|elongat|energi[sz]|regenerat|nourish"
+        + "|clench|hollow|purs|pucker|puff|wrinkl|flar)";
+
+    /// <summary>What a sign, a place or a study is said of, besides.</summary>
+    private const string Linked =
+        "(?:prov|prove|show|caus|com|stem|lie|sit|run|know|support|back|due|locat|found|the\\s+cause|the\\s+reason|a\\s+result)";
 
     private const string Ending = "(?:s|es|ies|ed|ing|e|y|en|n|ne)?";
 
     private const string Filling =
         "(?:(?:it|they|this|that|which|also|even|just|gently|softly|slowly|lightly|really|actually|at\\s+the\\s+same\\s+time|thereby"
         + "|so|then|directly|truly|really|"
-        + "in\\s+any\\s+way|at\\s+all|by\\s+itself|much|any\\s+longer|to)\\s+)";
+        + "clinically|scientifically|in\\s+any\\s+way|at\\s+all|by\\s+itself|much|any\\s+longer|to)\\s+)";
 
     private const string Helping = "(?:will|can|may|might|could|would|does|do|did|is|are|was|were|helps?(?:\\s+to)?)";
 
@@ -72,7 +77,8 @@ internal static partial class ClaimSentence
     public static string? Subject(string text) =>
         SaysOf().Match(text) is { Success: true, Index: > 2 } verb ? text[..verb.Index].Trim() : null;
 
-    private static string Plain(string text)
+    /// <summary>Without what is shortened ("isn't", "cannot"), and without a "not only" that denies nothing.</summary>
+    public static string Plain(string text)
     {
         var plain = text.Replace('’', '\'').Replace("cannot", "can not", StringComparison.OrdinalIgnoreCase);
         plain = Shortened().Replace(plain, " not");
@@ -92,9 +98,17 @@ internal static partial class ClaimSentence
 
     private static IEnumerable<Assertion> Parts(string clause, Atlas atlas)
     {
+        if (Neither().Match(clause) is { Success: true } neither)
+            clause = $"does not {neither.Groups["verb"].Value} {clause[(neither.Index + neither.Length)..]}";
         if (Denied(clause) is { } said)
         {
-            yield return new(said, true);
+            // "Works neither A nor B", "does not work A or B, but C": each of them is denied, and what stands behind the "but" is not.
+            var names = ClaimWords.Named(said, atlas);
+            if (names.Count < 2)
+                yield return new(said, true);
+            else
+                foreach (var name in names)
+                    yield return new(said, !But().IsMatch(said[..name.At]), name.Structures);
             yield break;
         }
         yield return new(clause, false);
@@ -113,6 +127,15 @@ internal static partial class ClaimSentence
             return Bare(clause.Remove(not.Index, not.Length).Insert(not.Index, $" {not.Groups["verb"].Value}"));
         if (NotWorked().Match(clause) is { Success: true } worked)
             return Bare(clause.Remove(worked.Index, worked.Length).Insert(worked.Index, $" {worked.Groups["verb"].Value}"));
+        if (DoesNo().Match(clause) is { Success: true } none)
+            return Bare(
+                clause
+                    .Remove(none.Index, none.Length)
+                    .Insert(
+                        none.Index,
+                        $"{(none.Value.Contains("nothing", StringComparison.Ordinal) ? "reaches" : none.Groups["verb"].Value)} "
+                    )
+            );
         return NotA().Match(clause) is { Success: true } thing
             ? Bare(clause.Remove(thing.Index, thing.Length).Insert(thing.Index, $" {thing.Groups["thing"].Value}"))
             : null;
@@ -154,18 +177,32 @@ internal static partial class ClaimSentence
     [GeneratedRegex($@"\b(?:{Stem}(?:s|es|ies)|{Helping}\s+(?:not\s+|never\s+)?{Filling}{{0,2}}{Stem}{Ending})\b", Free)]
     private static partial Regex SaysOf();
 
+    /// <summary>"It does nothing for the lids", "it moves no fluid".</summary>
+    public static bool SaysNothing(string text) => DoesNo().IsMatch(text);
+
     /// <summary>Whether a sentence says that something is done, as against telling somebody to do it.</summary>
-    public static bool Says(string text) => SaysOf().IsMatch(text);
+    public static bool Says(string text) => SaysOf().IsMatch(Plain(text));
 
     [GeneratedRegex(
         $@"\b(?:(?:{Helping})\s+)?(?:not|never|no\s+longer|hardly|nor|in\s+no\s+way|nothing(?:\s+(?:here|in\s+it|of\s+it))?"
-            + $@"|without)\s+(?:{Helping}\s+)?{Filling}{{0,3}}(?<verb>{Stem}{Ending})\b",
+            + $@"|without)\s+(?:{Helping}\s+)?{Filling}{{0,3}}(?<verb>(?:{Stem}|{Linked}){Ending})\b",
         Free
     )]
     private static partial Regex NotVerb();
 
+    /// <summary>"It flushes no toxins", "it does nothing for the lids".</summary>
+    [GeneratedRegex(
+        $@"\b(?<verb>(?:{Stem}{Ending}|do(?:es)?(?=\s+nothing)))\s+"
+            + @"(?:no(?!\s+(?:longer|more|less|matter|one|other)\b)|nothing\s+for(?=\s))\s+",
+        Free
+    )]
+    private static partial Regex DoesNo();
+
     /// <summary>"The masseter is not worked", "the masseter is not involved".</summary>
-    [GeneratedRegex($@"\b(?:is|are|was|were|gets?|be)\s+(?:not|never)\s+{Filling}{{0,2}}(?<verb>{Stem}(?:ed|d|n|en|t)?)\b", Free)]
+    [GeneratedRegex(
+        $@"\b(?:is|are|was|were|gets?|be)\s+(?:not|never)\s+{Filling}{{0,2}}(?<verb>(?:{Stem}|{Linked})(?:ed|d|n|en|t)?)\b",
+        Free
+    )]
     private static partial Regex NotWorked();
 
     [GeneratedRegex(
@@ -186,6 +223,12 @@ internal static partial class ClaimSentence
         Free
     )]
     private static partial Regex NoProof();
+
+    [GeneratedRegex($@"^.*?\b(?:(?:{Helping})\s+)?(?<verb>{Stem}{Ending})\s+neither\b", Free)]
+    private static partial Regex Neither();
+
+    [GeneratedRegex(@"\bbut\b", Free)]
+    private static partial Regex But();
 
     [GeneratedRegex(@"\b(?:not|rather\s+than|instead\s+of|without|never)\b(?:(?!\bbut\b)[^,.;])*$", Free)]
     private static partial Regex NotThat();

@@ -13,6 +13,18 @@ internal sealed partial class NoteGlossary
     {
         // How it feels ("feel the neck tighten") is not how hard it is done.
         told = FeltSo().Replace(told, m => new string(' ', m.Length));
+        return EffortAsTold(told, move, moves, worksAt) ?? (move.Do == "close-lids" && Squeezes().IsMatch(told) ? "strong" : null);
+    }
+
+    /// <summary>Eyes that are squeezed shut are shut tightly, where nothing else is said.</summary>
+    [GeneratedRegex(
+        @"\b(?:squeez|scrunch|screw|clench)\w*\b(?=[^.;]{0,30}\b(?:eyes?|lids?|shut|closed)\b)|\beyes?\s+squeez\w*|\bsqueez\w*\s+eyes?\b",
+        Free
+    )]
+    private static partial Regex Squeezes();
+
+    private static string? EffortAsTold(string told, Moved move, IReadOnlyList<Moved> moves, int? worksAt)
+    {
         if (moves.Count == 1 && worksAt is null)
             return EffortOf(WithoutPose(told));
         var clauses = ClauseIn()

@@ -198,11 +198,16 @@ internal sealed partial class NoteGlossary
             + @"|right)\b(?<=\blook\w*\b[^.;]*\bthen\s+look\s+\w+)|(?:anti-?|counter-?)?clockwise\b"
             + @"|[""“'‘]\p{L}+[""”'’]|(?-i:[AEIOU])\b|(?:up|down)\b(?<=\b(?:look\w*|eyes|gaze)\s[^.;]*)|(?:relax|rest"
             + @"|pause)\w*(?:\s+\p{L}+ly)?\s+(?:for\s+)?(?:\p{Nd}|(?:two|three|four|five|six|eight|ten)\b))"
-            + @"|\s*[,–]\s*(?=(?:but\s+)?(?:leav(?:e|ing)\s+out|leav(?:e|ing)\s+(?:the\s+)?\p{L}+\s+out|spar(?:e|ing)\b"
+            + @"|\s*[,–]\s*(?=(?:but\s+)?(?:"
+            + LeaveAlone
+            + @"|spar(?:e|ing)\b"
             + @"|skip(?:ping)?\s+(?:the\s+)?\p{L}+|except\s+(?:the|on|over)\b"
             + @"|"
             + KeepOff
-            + @"\b|omit\s+(?:the|your)"
+            + @"\b|"
+            + OneMoreFree
+            + StayFree
+            + @"|omit\s+(?:the|your)"
             + @"|stop\s+(?:if|when|at)|never|do\s+not|don't|avoid|not\s+(?:on|over|into"
             + @"|at|with(?=\s+(?:the\s+|your\s+)?nails)|(?:the|your)\s+"
             + PlaceOfList

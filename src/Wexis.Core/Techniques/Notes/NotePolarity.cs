@@ -8,6 +8,9 @@ internal sealed partial class NoteGlossary
     /// <summary>"Stay away from the lids", "keep clear of the throat".</summary>
     private const string KeepOff = @"(?:stay|keep|steer)\w*\s+(?:well\s+)?(?:away\s+from|clear\s+of|off)";
 
+    /// <summary>"Leave out the lips", "leave the lips or the temples alone".</summary>
+    private const string LeaveAlone = @"leav(?:e|ing)\s+(?:out\b|[\p{L}\s,'’-]{3,60}?\s+(?:out|alone|in\s+peace)\b)";
+
     /// <summary>For whom or when something is not.</summary>
     private const string NotIf =
         @"not\s+(?:if|when|after|during|for|with\s+(?:high|low|neck|jaw|back|eye|any|acute|glaucoma|migraines?|headaches?|fillers?|pain"
@@ -40,10 +43,14 @@ internal sealed partial class NoteGlossary
             + @"|watch\s+out|without\s+(?:pulling|rubbing|dragging|tugging))\b|^\s*(?:no|not)\s+(?![-–]"
             + @"|just\b|pressure\s*(?:$|[,.;!]))|\b"
             + NotIf
-            + @"\b|\bcontra-?indicat\w*|^\s*(?:less(?:\s+pressure)?|lighter|gentler|softer|shorter)\s+(?:if|when|where|on)\b"
+            + @"\b|^\s*(?:but\s+)?"
+            + StayFree
+            + @"|\bcontra-?indicat\w*|^\s*(?:less(?:\s+pressure)?|lighter|gentler|softer|shorter)\s+(?:if|when|where|on)\b"
             + @"|^\s*(?:(?:and|but)\s+)?(?:"
             + KeepOff
-            + @"|omit)\b|^\s*(?:leav\w*\s+out\b|leav\w*\s+(?:the\s+)?\p{L}+\s+out\b|spar(?:e|ing)\b|except\b)|^\s*(?:skip\b"
+            + @"|omit)\b|^\s*(?:"
+            + LeaveAlone
+            + @"|spar(?:e|ing)\b|except\b)|^\s*(?:skip\b"
             + @"|nothing\s+else\s+(?:(?:may|must|should|is\s+to)\s+)?mov(?:es?|ing)\b|only\s+(?:the\s+)?[\p{L} ]{3,30}\s+mov(?:es?|ing)\W*$"
             + @"|(?:always\s+)?ask\s+(?:about|for|whether|if)\b"
             + @"|stop\b(?:\s+(?:if|when|at|as|before|immediately|right|any|for|it|with)\b|\W*$))|\b(?:skip|leave\s+(?:it"
@@ -71,6 +78,33 @@ internal sealed partial class NoteGlossary
     private static bool IsLeftOut(string text, int at, int length) =>
         LeavesOut().IsMatch(text[Math.Max(0, at - FarthestDenial)..at]) || StaysFree().IsMatch(text[(at + length)..]);
 
+    /// <summary>
+    /// "Thumb, not the temples, nose to ear, 8x": what is forbidden between two things that are told, behind them. In front of it the rest
+    /// would be forbidden with it.
+    /// </summary>
+    private static string ForbiddenLast(string line)
+    {
+        for (var told = ""; told != line; )
+            (told, line) = (line, ForbidsBetween().Replace(line, ",${rest}; ${caution}"));
+        return line;
+    }
+
+    [GeneratedRegex(
+        @"(?<=\p{L}[^.;()]*)(?:\s*,|\s[-–])\s*(?:but\s+)?(?<caution>(?!without|no\b|rather|instead|[^,.;()]*\bmov)(?:"
+            + Denied
+            + PlacesOfList
+            + @"\s+"
+            + PlaceOfList
+            + @"(?:\s+(?:alone|free|out))?|"
+            + StayFree
+            + @"))\s*(?:,|\s[-–](?=\s))(?<rest>(?!\s*(?:(?:and|or|nor|but|because|since|as|so|if|when|where|which|that|this|they|it"
+            + @"|these|those|there)\b|(?:(?:the|your|both|any)\s+)?"
+            + PlaceOfList
+            + @"\s*(?:[,.;/&]|$|(?:and|or|nor|alone|out|free)\b)))(?:(?!,?\s+then\b)[^.;()])+)",
+        Free
+    )]
+    private static partial Regex ForbidsBetween();
+
     /// <summary>A sentence without the places where nothing is to be done.</summary>
     private static string WithoutLeftOut(string sentence) => LeftOut().Replace(sentence, " ");
 
@@ -95,27 +129,39 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(Denied + PlacesOfList + @"\s*$", Free)]
     private static partial Regex LeavesOut();
 
-    [GeneratedRegex(Denied + PlacesOfList + @"\s+" + PlaceOfList + @"\b", Free)]
+    [GeneratedRegex(Denied + PlacesOfList + @"\s+" + PlaceOfList + @"\b|\b" + StayFree, Free)]
     private static partial Regex LeftOut();
 
     /// <summary>A part of the face or the neck that stands in a list, whatever a hand may do there.</summary>
     private const string PlaceOfList =
         @"(?:(?:upper|lower|inner|outer|front|side|middle|corners?|tip|bridge|of|the)\s+)*"
         + @"(?:lips?|mouth|throat|larynx|windpipe|adam['’]?s\s+apple|(?:eye)?lids?|eye(?:ball|lashe)?s?|nose|nostrils?|cheek(?:bone)?s?"
-        + @"|temples?|(?:eye)?brows?|forehead|chin|jaw(?:line|bone)?|neck|nape|ears?|(?:ear)?lobes?|scalp|hairline|collarbones?)";
+        + @"|temples?|(?:eye)?brows?|forehead|chin|jaw(?:line|bone)?|neck|nape|ears?|(?:ear)?lobes?|scalp|hairline|collarbones?"
+        + @"|masseters?)(?:\s+(?:joint|hinge|line|bone|muscles?|area|region|skin)s?)?";
 
-    /// <summary>What stands behind a place where nothing is to be done: "… stay free", "… : no", "… or the temples are left out".</summary>
-    [GeneratedRegex(
-        @"^s?(?:\s+(?:joint|hinge|line|bone|muscles?|area|region|skin)s?)?"
-            + @"(?:(?:\s*,\s*(?:and|or|nor)?|\s+(?:and|or|nor))\s*(?:(?:the|your|both)\s+)?"
-            + PlaceOfList
-            + @")*(?:\s*(?::|=|–|\s-)\s*(?:no|none|nothing|never|not|taboo|off)(?=\s*(?:[.,;!)]|$))"
-            + @"|\s+(?:is|are|stays?|remains?|must\s+be|should\s+be|to\s+be)\s+(?:always\s+|completely\s+)?"
-            + @"(?:free|taboo|off(?:[\s-]limits)?"
-            + @"|left\s+(?:out|alone|free)|not\s+(?:to\s+be\s+)?(?:touched|worked|pressed|stroked|tapped)|untouched|excluded|forbidden"
-            + @"|spared|omitted|out\s+of\s+bounds)\b)",
-        Free
-    )]
+    /// <summary>What stands behind a place where nothing is to be done: "… stay free", "… : no", "… are left out".</summary>
+    private const string FreeTail =
+        @"(?:\s+(?:joint|hinge|line|bone|muscles?|area|region|skin)s?)?"
+        + @"(?:(?:\s*,\s*(?:and|or|nor)?|\s+(?:and|or|nor))\s*(?:(?:the|your|both)\s+)?"
+        + PlaceOfList
+        + @")*(?:\s*(?::|=|–|\s-)\s*(?:no|none|nothing|never|not|taboo|off)(?=\s*(?:[.,;!)]|$))"
+        + @"|\s+(?:is|are|stays?|remains?|must\s+be|should\s+be|to\s+be)\s+(?:always\s+|completely\s+)?"
+        + @"(?:free|taboo|off(?:[\s-]limits)?"
+        + @"|left\s+(?:out|alone|free)|not\s+(?:to\s+be\s+)?(?:touched|worked|pressed|stroked|tapped)|untouched|excluded|forbidden"
+        + @"|spared|omitted|out\s+of\s+bounds)\b)";
+
+    /// <summary>"The brows or the temples stay free": a clause of its own.</summary>
+    private const string StayFree = @"(?:(?:the|your|both)\s+)?" + PlaceOfList + FreeTail;
+
+    /// <summary>Behind "the lips, …" no clause begins: the list goes on.</summary>
+    private const string OneMoreFree =
+        @"(?<!(?:^|[.,:;]\s*)(?:(?:the|your|both)\s+)?"
+        + PlaceOfList
+        + @"(?:(?:\s*,\s*|\s+(?:and|or)\s+)(?:(?:the|your|both)\s+)?"
+        + PlaceOfList
+        + @"){0,4}\s*,\s*)";
+
+    [GeneratedRegex("^s?" + FreeTail, Free)]
     private static partial Regex StaysFree();
 
     /// <summary>Why the polarity of a sentence matters; null where it does not.</summary>

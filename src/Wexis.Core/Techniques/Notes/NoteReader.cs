@@ -89,7 +89,12 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
         var draft = TechniqueDocument.Empty with
         {
             Name = _name,
-            Steps = _steps,
+            Steps =
+            [
+                .. _steps.Select(
+                    (s, i) => NoteGlossary.AlongTheJaw(s, string.Join(' ', _lines.Where(l => l.Step == i).Select(l => l.Text)))
+                ),
+            ],
             Claims = _claims,
             Advice = _advice,
             Cautions = _cautions,

@@ -14,7 +14,7 @@ internal sealed partial class NoteGlossary
         return
         [
             .. AsTheyStand(shorthand.WrittenOut(text))
-                .Select(s => s with { Text = NoteShorthand.Plain(s.Text).Trim(), Stood = shorthand.AsItStood(s.Text) })
+                .Select(s => s with { Text = NoteShorthand.Plain(s.Text).Trim(), Stood = shorthand.AsItStood(s.Text).TrimEnd(' ', ';') })
                 .Aggregate(new List<NoteSentence>(), OfBothSides),
         ];
     }
@@ -50,7 +50,10 @@ internal sealed partial class NoteGlossary
         ArgumentNullException.ThrowIfNull(text);
         var found = new List<NoteSentence>();
         var opens = true;
-        var lines = LineEnd().Split(text).Select(l => ForbidsInBrackets().Replace(l, "${work}${rest}; ${caution}")).ToArray();
+        var lines = LineEnd()
+            .Split(text)
+            .Select(l => ForbidsInBrackets().Replace(ForbiddenLast(l), "${work}${rest}; ${caution}"))
+            .ToArray();
         var many = lines.Count(l => l.Any(char.IsLetter)) > 1;
         for (var i = 0; i < lines.Length; i++)
         {

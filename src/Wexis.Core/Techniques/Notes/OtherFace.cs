@@ -156,12 +156,18 @@ internal static class OtherFace
         O(
             @"^\s*(?:use|take)\s+(?:(?:the|your|both)\s+)*(?<with>(?:\p{L}+\s+){0,2}(?:fingers?|fingertips?|knuckles?|thumbs?|palms?"
                 + @"|hands?|fists?))"
-                + @"\s+to\s+(?<work>[^.;]+)",
+                + @"\s+to\s+(?<work>[^.;,]+)",
             "${work} with the ${with}"
         ),
         O(
             $@"\b(?:roll|strok|repeat|do|go\s+over)\w*\s+each\s+(?:strip|line|row|lane|section)\s+(?=\d|two|three|four|five|six|eight|ten)",
             ""
+        ),
+        O(
+            $@"\b(?:stretch|spread|widen|pull|draw)\w*\s+{The}(?<part>lips|mouth)\s+"
+                + @"(?:out\s+)?(?:sideways|outwards?|to\s+(?:both|the)\s+sides)\b"
+                + @"(?![^.;]*\b(?:fingers?|thumbs?|hands?|left|right)\b)",
+            "stretch the ${part} wide"
         ),
         O(@"\bjaw\s+corners?\b|\bcorners?\s+of\s+the\s+jaw\b", "jaw angle"),
         O(

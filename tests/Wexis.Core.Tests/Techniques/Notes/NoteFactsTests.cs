@@ -43,6 +43,7 @@ public class NoteFactsTests
                 "each way" => dose.AllDirections.Count > 1 || dose.PerDirection == "each" ? "" : dose.Line,
                 "still" => string.Join(" ", step.AllStill),
                 "against" => step.AllActs is [var act, ..] ? act.Resist : null,
+                "effort" => step.AllActs is [var how, ..] ? how.Effort : null,
                 "tongue" => step.State?.Tongue,
                 "jaw" => step.State?.Jaw,
                 "lips" => step.State?.Lips,

@@ -1,4 +1,3 @@
-using System.Globalization;
 using System.Text.RegularExpressions;
 using Wexis.Core.Techniques.Documents;
 using Wexis.Core.Techniques.Notes;
@@ -150,99 +149,6 @@ public class NoteSentencesTests
 
         static int Hardest(NoteReading read) => read.Draft.AllSteps.SelectMany(s => s.AllHands).Max(h => h.Pressure) ?? 0;
         static bool Strong(NoteReading read) => read.Draft.AllSteps.SelectMany(s => s.AllActs).Any(a => a.Effort == "strong");
-    }
-
-    /// <summary>
-    /// Where nothing is to be done no hand works: "light, 30 s, not the throat" tapped it. Held against every sixth note with hands, each
-    /// with two of the ways in which a place is left out, in turn.
-    /// </summary>
-    [Theory]
-    [InlineData("throat")]
-    [InlineData("eyelids")]
-    [InlineData("lips")]
-    [InlineData("temples")]
-    [InlineData("brows")]
-    [InlineData("side of the neck")]
-    [InlineData("jaw joint")]
-    [InlineData("throat and the eyelids")]
-    [InlineData("lips or the temples")]
-    [InlineData("lips, temples or brows")]
-    [InlineData("corners of the mouth and the chin")]
-    [InlineData("masseter")]
-    public void Where_nothing_is_to_be_done_no_hand_works(string place)
-    {
-        var works = Notes
-            .Value.Where(n => n.One.Draft.AllSteps.Any(s => s.AllHands.Count > 0))
-            .Where((_, i) => i % 6 == 0)
-            .SelectMany(
-                (n, i) =>
-                    Enumerable
-                        .Range(2 * i, 2)
-                        .Select(w => string.Format(CultureInfo.InvariantCulture, LeftOut[w % LeftOut.Length], Bare(n.One), place))
-                        .Select(told => (Told: told, More: Where(Readings.Of(told)).Except(Where(n.One)).ToList()))
-            )
-            .Where(n => n.More.Count > 0)
-            .Select(n => $"{n.Told}: {string.Join(' ', n.More)}")
-            .ToList();
-        works.ShouldBeEmpty();
-
-        static string Bare(NoteReading read) => read.Text.TrimEnd('.', ' ');
-        static IEnumerable<string?> Where(NoteReading read) =>
-            read.Draft.AllSteps.SelectMany(s => s.AllHands).SelectMany(h => (string?[])[.. h.AllPath.Select(p => p.At), .. h.AllZones]);
-    }
-
-    /// <summary>A note, and a place where nothing is to be done: before it, behind it, in brackets, in a sentence of its own.</summary>
-    private static readonly string[] LeftOut =
-    [
-        "{0}, not the {1}",
-        "{0}, not over the {1}",
-        "{0} (never on the {1})",
-        "{0}, without touching the {1}",
-        "{0}, avoid the {1}",
-        "{0}. Not the {1}.",
-        "{0}. Never over the {1}.",
-        "{0}. Spare the {1}.",
-        "{0}, except the {1}",
-        "{0}, leave out the {1}",
-        "{0}, leave the {1} alone",
-        "{0}, but not the {1}",
-        "{0}. Keep off the {1}.",
-        "{0}, stay away from the {1}",
-        "{0}, keep clear of the {1}",
-        "{0}. Do not touch the {1}.",
-        "{0}, {1}: no",
-        "{0}, no fingers on the {1}",
-        "{0}, the {1} stay free",
-        "{0}. The {1} are left out.",
-        "{0}. Nothing on the {1}.",
-        "{0}. No hands near the {1}.",
-        "Avoid the {1}. {0}",
-    ];
-
-    /// <summary>What a note leaves out is not taken: "without cream" was cream, "not with the knuckles" the knuckles.</summary>
-    [Theory]
-    [InlineData("without cream")]
-    [InlineData("no cream")]
-    [InlineData("not with the knuckles")]
-    [InlineData("never with the knuckles")]
-    [InlineData("10x. Not with the knuckles.")]
-    [InlineData("10x. No cream.")]
-    public void What_is_left_out_is_not_taken(string told) =>
-        HandsOf(Read($"Stroke from the chin to the ear, {told}, 10x.")).ShouldAllBe(h => h.Contact != "knuckles" && h.GripOrSlip != "slip");
-
-    /// <summary>A muscle that is to be left out is no place of a hand that was told none.</summary>
-    [Theory]
-    [InlineData("Tap with the fingertips, light, 30 s, not the masseter")]
-    [InlineData("Stroke with two fingers, light, 10x, without touching the sternocleidomastoid")]
-    [InlineData("Press with the thumb, light, 10 s, never on the platysma")]
-    public void A_muscle_that_is_left_out_is_no_place(string notes) =>
-        HandsOf(Read(notes)).ShouldAllBe(h => h.AllPath.Count + h.AllZones.Count == 0);
-
-    private static IReadOnlyList<Hand> HandsOf(NoteReading read)
-    {
-        List<Hand> hands = [.. read.Draft.AllSteps.SelectMany(s => s.AllHands)];
-        hands.ShouldNotBeEmpty();
-        return hands;
     }
 
     [Fact]

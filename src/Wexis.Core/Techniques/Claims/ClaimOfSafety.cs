@@ -1,0 +1,65 @@
+using System.Text.RegularExpressions;
+
+namespace Wexis.Core.Techniques.Claims;
+
+/// <summary>
+/// Claims that nothing can happen: "safe for everyone", "no side effects", "it does not hurt the eye". A denied harm is a promise, and
+/// nobody can make it for a person they have not asked; it never stands, whatever is done.
+/// </summary>
+public static partial class ClaimReview
+{
+    /// <summary>The promise that nothing can happen, among the effects of the table.</summary>
+    private const string Harmless = "ef-harmless";
+
+    /// <summary>Whether a sentence promises that nothing can happen.</summary>
+    internal static bool PromisesNoHarm(string text) =>
+        ClaimSentence.Plain(text) is var plain
+        && !Warns().IsMatch(plain)
+        && (SaidSafe().IsMatch(plain) && !NotSafe().IsMatch(plain) || NoHarm().IsMatch(plain));
+
+    private static bool IsHarm(string text) => Harms().IsMatch(text);
+
+    private const string Harm =
+        @"(?:(?:hurt|harm|damag|injur|tear|torn|overstretch|break|bruis|irritat|worsen|aggravat|deepen|trigger|strain|inflam|scar|endanger"
+        + @"|overdo|overwork|burst|displac|dislocat)\w*(?!\s+(?:up|through)\b)"
+        + @"|dangerous|risky|unsafe|(?:go(?:es)?|be|do(?:ne)?\s+(?:it|this|anything)|anything)\s+wrong|(?:too\s+much|overdone)\b"
+        + @"|(?:mak|giv|caus|leav|bring|creat|produc|form|increas|rais|set\s+off|lead|affect|chang|mov|shift)\w*(?<!caused)\s+"
+        + @"(?:(?!than\b)[\p{L}'-]+\s+){0,3}(?:wrinkl\w*|lines?|creases?|folds?|sag\w*|pain|aches?|headaches?|dizz\w*|redness|marks?"
+        + @"|spots?|acne|(?:eye|blood|inner)[\s-]+pressure|fillers?|implants?|botox|retina|nerve\s+damage|harm|damage|injur\w+|trouble"
+        + @"|problems?|bleeding|bruis\w*|swelling|inflammation|migraines?|tinnitus))\b";
+
+    [GeneratedRegex(@"\b" + Harm, Free)]
+    private static partial Regex Harms();
+
+    /// <summary>"It does not hurt the eye", "nothing can go wrong".</summary>
+    [GeneratedRegex(
+        @"\b(?:not|never|hardly|nothing|nobody|no\s+one|without|no|zero|free\s+of|least)\b(?:\s+(?!but\b|only\b)[\p{L}'-]+){0,4}?\s+(?:"
+            + Harm
+            + @"|(?:side[\s-]+effects?|risks?|dangers?|harm|contra-?indications?|injur\w+|downsides?|after-?effects?)\b)",
+        Free
+    )]
+    private static partial Regex NoHarm();
+
+    /// <summary>"Safe for everyone", "suitable for all", "harmless".</summary>
+    [GeneratedRegex(
+        @"\b(?:(?:is|are|be|remains?|as|and|completely|absolutely|totally|perfectly|entirely|always|fully|\d+\s*%)\s+(?:\p{L}+\s+)?safe\b"
+            + @"|safe\s+(?:for|in|during|after|with|at|on|to)\b|(?:harmless|risk-?free|foolproof|pain-?free)\b"
+            + @"|(?:suit(?:s|ed|able)|fine|good|right|fit|recommended)\s+(?:for\s+)?(?:everyone|everybody|anyone|anybody|all"
+            + @"|every\s+(?:one|age|skin|face|body))\b"
+            + @"|(?:everyone|everybody|anyone|anybody)\s+can\s+(?:do|practi[sc]e|use))",
+        Free
+    )]
+    private static partial Regex SaidSafe();
+
+    [GeneratedRegex(@"\b(?:not|never|un|hardly)\s+(?:\p{L}+\s+){0,2}(?:safe|harmless|suit\w*|fine|good|right|fit|recommended)\b", Free)]
+    private static partial Regex NotSafe();
+
+    /// <summary>"It must never hurt", "do not damage the skin", "so that nothing tears": a warning, and no promise.</summary>
+    [GeneratedRegex(
+        @"\b(?:should|must|may|shall|ought|need)\b[^.;]{0,30}\b(?:not|never|nothing|no)\b|\b(?:nothing|no\s+\p{L}+)\s+(?:should|must|may)\b"
+            + @"|^\W*(?:please\s+)?(?:do\s+not|never|avoid|stop|ask|make\s+sure|check|be\s+careful|so\s+that|if|when)\b"
+            + @"|\b(?:so\s+that|if|unless|until|whether|as\s+long\s+as|make\s+sure)\b",
+        Free
+    )]
+    private static partial Regex Warns();
+}
