@@ -93,7 +93,7 @@ public static partial class DoseLine
         if (leftAndRight is not null)
             text =
                 leftAndRight.Groups["n"].Value == leftAndRight.Groups["m"].Value
-                    ? $" {leftAndRight.Groups["n"].Value} each side {text}"
+                    ? $" {leftAndRight.Groups["n"].Value} {leftAndRight.Groups["unit"].Value} each side {text}"
                     : text;
         if (leftAndRight is not null && leftAndRight.Groups["n"].Value != leftAndRight.Groups["m"].Value)
             questions.Add(new(path, "One side gets more than the other: is one side tighter? Both sides get the same dose here.", []));

@@ -135,6 +135,8 @@ public static partial class DoseLine
             + @"|quick|quickly|lightly|fast|calmly|smoothly|easy|firmly|counts?|circuits?|checks?|x|sets?|lids?"
             + @"|lifts?|smiles?|kisses|squeezes|squeeze|opens?|openings?|closings?|looks?|turns?|nods?|rolls?|drags?"
             + @"|flicks?|kneads?|movements?|repeats?|repeat|contractions?|massage|knead|stroke|glide|tap|circle"
+            + @"|pulses?(?!\s*,?\s*then\b)|flutters?|pulls?|rubs?|pushes|bounces?|drums?|dabs?|sniffs?|chews?|swallows?|winks?|puffs?"
+            + @"|hums?|trills?|little|tiny|short"
             + @"|between|in\s+between|relax|release|tense|lanes?|drills?|goes|go|reach|per|sweeping|gentle|small|big"
             + @"|full|long|light|deep)\b"
     )]
@@ -156,6 +158,9 @@ public static partial class DoseLine
 
     [GeneratedRegex(@"(\d)\s*(?:½|\s1/2\b)")]
     private static partial Regex MixedHalf();
+
+    [GeneratedRegex(@"\b(?<n>an?|\d+|one|two|three|four|five)\s+(?:(?:min|minute)\s+and\s+a\s+half|and\s+a\s+half\s+(?:min|minute)s?)\b")]
+    private static partial Regex AndAHalf();
 
     [GeneratedRegex(@"\b(?:half\s+a|0\.5(?:\s+a)?|a\s+half|half)[\s-]+(?:min|minute)s?\b")]
     private static partial Regex HalfAMinute();
@@ -238,15 +243,27 @@ public static partial class DoseLine
     [GeneratedRegex(@"(?:\b(?:on|in|for)\s+)?\b(?:each|per|every|a)\s+(?:lane|row|line|place|spot|point|section|zone)\b")]
     private static partial Regex PerLane();
 
-    /// <summary>"5 left, 5 right", "10 to the left and 10 to the right".</summary>
+    /// <summary>What is counted on a side: "6 strokes", "20 s".</summary>
+    private const string Counted =
+        @"(?:\s*(?:x|times|reps?|repetitions?|strokes?|taps?|pulses?|sweeps?|presses|holds?"
+        + @"|(?<unit>s|secs?|seconds?|mins?|minutes?))\b)?";
+
+    /// <summary>"5 left, 5 right", "10 to the left and 10 to the right", "20 s left, 20 s right".</summary>
     [GeneratedRegex(
-        @"\b(?<n>\d+)\s*(?:x|times)?\s*(?:(?:on|to|with)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|hand"
-            + @"|eye))?\s*(?:,|;|and|then|/|\+|&)*\s*(?:then\s+)?(?<m>\d+)\s*(?:x|times)?\s*(?:(?:on|to"
-            + @"|with)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|hand|eye))?\b"
+        @"\b(?<n>\d+)"
+            + Counted
+            + @"\s*(?:(?:on|to|with)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|hand"
+            + @"|eye))?\s*(?:,|;|and|then|/|\+|&)*\s*(?:then\s+)?(?<m>\d+)"
+            + Counted
+            + @"\s*(?:(?:on|to|with)\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|hand|eye))?\b"
             + @"|\b(?:first\s+)?(?:on\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|hand"
-            + @"|eye))?\s*:?\s*(?<n>\d+)(?:\s*(?:x|times))?\s*(?:,|;|and|then|/|\+"
+            + @"|eye))?\s*:?\s*(?<n>\d+)"
+            + Counted
+            + @"\s*(?:,|;|and|then|/|\+"
             + @"|&)*\s*(?:then\s+)?(?:on\s+)?(?:the\s+)?(?:left|right)(?:\s+(?:side|hand"
-            + @"|eye))?\s*:?\s*(?<m>\d+)(?:\s*(?:x|times))?\b"
+            + @"|eye))?\s*:?\s*(?<m>\d+)"
+            + Counted
+            + @"(?!\w)"
     )]
     private static partial Regex LeftAndRight();
 

@@ -19,6 +19,7 @@ public static partial class DoseLine
         text = text.Replace("½", "0.5", StringComparison.Ordinal).Replace("¼", "0.25", StringComparison.Ordinal);
         text = text.Replace("per second", "a second", StringComparison.Ordinal);
         text = Primes().Replace(text, m => m.Groups["s"].Success ? $"{m.Groups["n"].Value} s" : $"{m.Groups["n"].Value} min");
+        text = AndAHalf().Replace(text, m => $" {((m.Groups["n"].Value is "a" or "an" ? 1 : Parsed(m.Groups["n"].Value)) * 60) + 30} s ");
         text = HalfAMinute().Replace(text, " 30 s ");
         text = AMinute().Replace(text, " $1 1 minute ");
         text = NumberWords()
