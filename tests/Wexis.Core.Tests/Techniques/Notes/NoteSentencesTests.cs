@@ -260,7 +260,7 @@ public class NoteSentencesTests
         "Pinch the jawline with thumb and index finger. Go from the chin to the ear. 5 pinches.",
         "pinch-roll",
         "pinch-thumb-index",
-        "pogonion ear_front"
+        "pogonion jaw_mid gonion ear_front"
     )]
     public void What_goes_on_there_is_one_step(string notes, string verb, string contact, string where)
     {
