@@ -1,4 +1,5 @@
 using Wexis.Core.Anatomy;
+using Wexis.Core.Measures;
 using Wexis.Core.Techniques.Strokes;
 using Wexis.Core.Techniques.Work;
 
@@ -38,7 +39,7 @@ public static partial class ClaimReview
                     text,
                     new(
                         [ClaimFinding.WrongDirection],
-                        $"Over the {against.ZoneName} the stroke runs against the flow ({against.AngleDegrees:0}°).",
+                        $"{Over(against.ZoneName)} the stroke runs against the flow ({against.AngleDegrees:0}°).",
                         "Turn the stroke towards its nodes, or call it a comfort stroke.",
                         "X",
                         "R61"
@@ -75,6 +76,10 @@ public static partial class ClaimReview
                     "R61"
                 );
         }
+
+        /// <summary>"Over the chewing muscle" is how that place is called already.</summary>
+        private static string Over(string zone) =>
+            zone.StartsWith("over ", StringComparison.Ordinal) ? Sentences.Capital(zone) : $"Over the {zone}";
 
         /// <summary>What else is wrong with it where it speaks of toxins.</summary>
         private Finding Toxic(string text, Finding way) =>

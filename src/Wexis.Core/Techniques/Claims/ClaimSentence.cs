@@ -108,7 +108,11 @@ internal static partial class ClaimSentence
                 yield return new(said, true);
             else
                 foreach (var name in names)
-                    yield return new(said, !But().IsMatch(said[..name.At]), name.Structures);
+                    yield return new(
+                        $"{said[..names[0].At]}{said.Substring(name.At, name.Length)}",
+                        !But().IsMatch(said[..name.At]),
+                        name.Structures
+                    );
             yield break;
         }
         yield return new(clause, false);
