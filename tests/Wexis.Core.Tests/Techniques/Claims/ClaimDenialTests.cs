@@ -238,13 +238,13 @@ public class ClaimDenialTests
     [InlineData("the muscle that purses the lips", "orbicularis oris")]
     public void A_muscle_told_by_what_it_does_is_judged_as_by_its_name(string told, string name)
     {
-        string[] verbs = ["trains", "relaxes", "does not work", "massages"];
+        string[] verbs = ["trains", "relaxes", "massages"];
         string[] said = [.. verbs.SelectMany(v => new[] { $"It {v} {told}.", $"It {v} the {name}." })];
         foreach (var t in Reference.Shipped)
         {
             var judged = Judged(t, said);
             foreach (var v in verbs)
-                if (judged[$"It {v} the {name}."].Stands && v != "does not work")
+                if (judged[$"It {v} the {name}."].Stands)
                     judged[$"It {v} {told}."].Stands.ShouldBeTrue($"{t.Id}: It {v} {told}. {judged[$"It {v} {told}."].Because}");
         }
     }
