@@ -3040,11 +3040,21 @@ export interface components {
       /** Format: int32 */
       seconds: number;
     };
-    /** @description How a stroke lies to the lymph flow of one zone (rule R61). */
+    /** @description How a stroke lies to the lymph flow of one zone. */
     FlowVerdict: {
-      /** Format: double */
+      /**
+       * Format: double
+       * @description Between the stroke and the way that the zone drains, 0° to 180°.
+       */
       angle_degrees: number;
+      /** @description The node groups that the zone drains to. */
       drains_to: string[];
+      /**
+       * @description R61: by the angle. R63: with, whatever the angle, as the stroke ends at the nodes of the zone. R64: along the jaw, which is one way with
+       *     what follows down the neck, and across where nothing follows.
+       * @enum {string}
+       */
+      rule: "R61" | "R63" | "R64";
       verdict: components["schemas"]["FlowWay"];
       zone: string;
       zone_name: string;

@@ -32,16 +32,17 @@ public static partial class ClaimReview
                 return Stands("The hand moves the skin.", "R40");
             if (EffectWords.FirstOrDefault(e => e.Words.IsMatch(text)).Id is { } id)
                 return Known(id, text);
-            return Moves(text)
-                ?? AtPlace(text)
-                ?? new(
-                    [ClaimFinding.UnsupportedEffect],
-                    "We know of no evidence for this.",
-                    Rows.Count == 0 ? "Say what it works, and how it may feel." : $"Say what it works and how it may feel: {MainWork()}.",
-                    "D",
-                    "R123"
-                );
+            return Moves(text) ?? AtPlace(text) ?? NoEvidence();
         }
+
+        private Finding NoEvidence() =>
+            new(
+                [ClaimFinding.UnsupportedEffect],
+                "We know of no evidence for this.",
+                Rows.Count == 0 ? "Say what it works, and how it may feel." : $"Say what it works and how it may feel: {MainWork()}.",
+                "D",
+                "R123"
+            );
 
         /// <summary>An effect of the table, held against the work of this technique.</summary>
         private Finding Known(string id, string text)
@@ -51,7 +52,20 @@ public static partial class ClaimReview
                 id == "ef-massage-tone"
                 && !LiftsFace().IsMatch(text)
                 && Rows.Any(r => r.Mode.IsActive() && r.Strength != Strength.Incidental);
-            var effect = model.Document.Effects.Single(e => e.Id == (grows ? "ef-muscle-size" : id));
+            // A full blink wets the eye; lids that stay closed, or a look into the distance, rest it.
+            var blinks =
+                id == "ef-eye-rest"
+                && Rows.Any(r =>
+                    r.Structure == "orbicularis-oculi-palpebral" && r.Mode == Mode.Concentric && r.Strength == Strength.Primary
+                );
+            var effect = model.Document.Effects.Single(e =>
+                e.Id
+                == (
+                    grows ? "ef-muscle-size"
+                    : blinks ? "ef-blinking"
+                    : id
+                )
+            );
             var plain = Sentences.Capital(effect.PlainWords);
             var instead = effect.Instead ?? $"Say: {effect.Statement}.";
             if (effect.Grade == "D" && id != Harmless && Custom().IsMatch(text))

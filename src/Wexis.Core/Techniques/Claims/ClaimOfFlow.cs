@@ -1,6 +1,5 @@
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
-using Wexis.Core.Techniques.Strokes;
 using Wexis.Core.Techniques.Work;
 
 namespace Wexis.Core.Techniques.Claims;
@@ -61,7 +60,9 @@ public static partial class ClaimReview
             if (flow.Count > 0)
                 return new(
                     [ClaimFinding.PartlyRight],
-                    $"The strokes run across the flow ({flow.Min(f => f.AngleDegrees):0}°).",
+                    flow.Where(f => f.Rule == "R61").Select(f => (double?)f.AngleDegrees).Min() is { } least
+                        ? $"The strokes run across the flow ({least:0}°)."
+                        : "Along the jaw the strokes run across the flow.",
                     "Say: moves skin; for drainage turn the stroke towards its nodes.",
                     "C",
                     "R61"
@@ -103,8 +104,7 @@ public static partial class ClaimReview
             || map.Flow.Where(f => f.Verdict == FlowWay.With).All(f => f.DrainsTo.Contains("ln-axillary"));
 
         /// <summary>
-        /// The flow that a claim speaks of: of the part it names where the strokes cross one, and always of the neck. Reaching the nodes
-        /// is no stroke against them (R63).
+        /// The flow that a claim speaks of: of the part it names where the strokes cross one, and always of the neck.
         /// </summary>
         private List<FlowVerdict> FlowOf(string text)
         {
@@ -116,9 +116,7 @@ public static partial class ClaimReview
             // Along the jaw to the ear is no way against the flow where strokes down the neck follow (R64).
             var follows = map.Flow.Any(f => f.Verdict == FlowWay.With && neck.Contains(f.Zone));
             var all = map
-                .Flow.Where(f =>
-                    !(f.Verdict == FlowWay.Against && (Arrives(f) || (follows && atlas.RegionOfZone[f.Zone] is "jaw" or "mouth-chin")))
-                )
+                .Flow.Where(f => !(f.Verdict == FlowWay.Against && follows && atlas.RegionOfZone[f.Zone] is "jaw" or "mouth-chin"))
                 .ToList();
             var part = all.Where(f => named.Contains(f.Zone) || (named.Count > 0 && neck.Contains(f.Zone))).ToList();
             return part.Count > 0 ? part : all;
@@ -135,19 +133,6 @@ public static partial class ClaimReview
                 if (at == 0 || !char.IsLetter(text[at - 1]) || text[..at].EndsWith("under", StringComparison.OrdinalIgnoreCase))
                     return true;
             return false;
-        }
-
-        /// <summary>The stroke ends over the nodes that the skin it came from drains to.</summary>
-        private bool Arrives(FlowVerdict flow)
-        {
-            var nodes = atlas
-                .Document.Lymph.Where(g =>
-                    flow.DrainsTo.Contains(g.Id)
-                    && StrokePath.Nearest(new(Math.Abs(g.Frontal[0]), g.Frontal[1]), g.Surface, atlas).Contains(flow.Zone)
-                )
-                .Select(g => g.Id)
-                .ToList();
-            return nodes.Count > 0 && map.Flow.Any(f => f.Zone != flow.Zone && f.Verdict == FlowWay.With && f.DrainsTo.Any(nodes.Contains));
         }
 
         private static readonly (string Word, string Region)[] FluidParts =

@@ -22,11 +22,15 @@ public static partial class ClaimReview
     private const string Harm =
         @"(?:(?:hurt|harm|damag|injur|tear|torn|overstretch|break|bruis|irritat|worsen|aggravat|deepen|trigger|strain|inflam|scar|endanger"
         + @"|overdo|overwork|burst|displac|dislocat)\w*(?!\s+(?:up|through)\b)"
+        + @"|(?:side[\s-]+effects?|risks?|dangers?|contra-?indications?|downsides?|after-?effects?)\b"
         + @"|dangerous|risky|unsafe|(?:go(?:es)?|be|do(?:ne)?\s+(?:it|this|anything)|anything)\s+wrong|(?:too\s+much|overdone)\b"
-        + @"|(?:mak|giv|caus|leav|bring|creat|produc|form|increas|rais|set\s+off|lead|affect|chang|mov|shift)\w*(?<!caused)\s+"
-        + @"(?:(?!than\b)[\p{L}'-]+\s+){0,3}(?:wrinkl\w*|lines?|creases?|folds?|sag\w*|pain|aches?|headaches?|dizz\w*|redness|marks?"
+        + @"|(?:mak|giv|caus|leav|bring|creat|produc|form|increas|rais|set\s+off|lead)\w*(?<!caused)\s+"
+        + @"(?:(?!than\b|fewer\b|less\b|smaller\b|finer\b|smoother\b)[\p{L}'-]+\s+){0,3}"
+        + @"(?:wrinkl\w*|lines?|creases?|folds?|sag\w*|pain|aches?|headaches?|dizz\w*|redness|marks?"
         + @"|spots?|acne|(?:eye|blood|inner)[\s-]+pressure|fillers?|implants?|botox|retina|nerve\s+damage|harm|damage|injur\w+|trouble"
-        + @"|problems?|bleeding|bruis\w*|swelling|inflammation|migraines?|tinnitus))\b";
+        + @"|problems?|bleeding|bruis\w*|swelling|inflammation|migraines?|tinnitus)"
+        + @"|(?:affect|chang|mov|shift|reach)\w*\s+(?:(?!than\b)[\p{L}'-]+\s+){0,3}(?:(?:eye|blood|inner)[\s-]+pressure|fillers?|implants?"
+        + @"|botox|retina|lens|pacemaker|pregnancy|baby))\b";
 
     [GeneratedRegex(@"\b" + Harm, Free)]
     private static partial Regex Harms();
@@ -35,7 +39,10 @@ public static partial class ClaimReview
     [GeneratedRegex(
         @"\b(?:not|never|hardly|nothing|nobody|no\s+one|without|no|zero|free\s+of|least)\b(?:\s+(?!but\b|only\b)[\p{L}'-]+){0,4}?\s+(?:"
             + Harm
-            + @"|(?:side[\s-]+effects?|risks?|dangers?|harm|contra-?indications?|injur\w+|downsides?|after-?effects?)\b)",
+            + @"|injur\w+)"
+            + @"|\b(?:dangerous|harmful|risky|unsafe|bad)\s+(?:for|to)\s+(?:nobody|no\s+one|none)\b"
+            + @"|\b(?:mak|giv|caus|leav|bring|creat|produc)\w*\s+no\s+(?:new\s+|deep\s+)?(?:wrinkl\w*|lines?|marks?|pain|bruis\w*"
+            + @"|headaches?|redness|damage|harm|problems?)\b",
         Free
     )]
     private static partial Regex NoHarm();

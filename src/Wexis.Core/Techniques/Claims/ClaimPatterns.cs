@@ -21,7 +21,11 @@ public static partial class ClaimReview
     )]
     private static partial Regex Cures();
 
-    [GeneratedRegex(@"\b(?:stud(?:y|ies)|trial|research|scien\w+|proven|prove[sd]?|clinically|evidence|dermatolog\w*)\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:stud(?:y|ies)|trial|research|scien\w+|proven|prove[sd]?|clinically|evidence|dermatolog\w*"
+            + @"|(?:doctors?|physicians?|experts?)\s+(?:recommend|advise|swear|agree|confirm|say)\w*)\b",
+        Free
+    )]
     private static partial Regex Study();
 
     [GeneratedRegex(
@@ -50,6 +54,23 @@ public static partial class ClaimReview
     )]
     private static partial Regex OfTechnique();
 
+    /// <summary>"Your skin will glow", "the cheeks become fuller": what comes of it.</summary>
+    [GeneratedRegex(
+        @"^\W*(?:(?:your|the)\s+(?:\p{L}+\s+)?(?:skin|face|cheeks?|jaw\s?line|neck|eyes?|lids?|lips?|forehead|brows?|chin|complexion|lines?"
+            + @"|folds?)|(?:the\s+|your\s+)?results?|you)\s+(?:will|gets?|becomes?|looks?|is|are|grows?|stays?)\b",
+        Free
+    )]
+    private static partial Regex OfResult();
+
+    /// <summary>"The buccinator is the main worker here", "an exercise for the chin muscle".</summary>
+    [GeneratedRegex(
+        @"\b(?:(?:is|are)\s+(?:here\s+)?the\s+(?:main|chief|principal)\s+(?:muscle|worker|mover)s?\b|(?:main|chief|principal)\s+"
+            + @"(?:muscle|worker|mover)s?\b[^.;]*\b(?:is|are)\b|does\s+(?:most|all)\s+of\s+the\s+(?:work|job)\b"
+            + @"|(?:an?|the|is)\s+(?:\p{L}+\s+)?(?:exercise|workout|training)\s+(?:of|for)\b)",
+        Free
+    )]
+    private static partial Regex NamesWorker();
+
     [GeneratedRegex(@"\b(?:work|train|exercis|activat|massag|knead|reach|touch|relax|stretch|engag|loosen|rub)\w*\b", Free)]
     private static partial Regex WorksThere();
 
@@ -57,8 +78,9 @@ public static partial class ClaimReview
     [GeneratedRegex(
         @"\b(?:it|this|that|which|they|technique|exercise|massage|strok\w+|hands?|and|also|not|never)\s+"
             + @"(?:(?:will|can|may|do|does|not|never|also|gently|lightly)\s+)*"
-            + @"(?:drain\w*\s|(?:mov|push|carr|lead|sweep|bring|send|direct|transport)\w*\s+"
-            + @"(?:(?:no|the|any|excess|more|surface|tissue)\s+)*"
+            + @"(?:drain\w*\s|(?:mov|push|carr|lead|guid|support|help|boost|improv|stimulat|encourag|increas|aid|sweep"
+            + @"|bring|send|direct|transport)\w*\s+"
+            + @"(?:(?:no|the|any|excess|more|surface|tissue|flow|of)\s+)*"
             + @"(?:lymph\w*|fluids?)\b)",
         Free
     )]
@@ -99,7 +121,7 @@ public static partial class ClaimReview
     private static partial Regex Toxins();
 
     [GeneratedRegex(
-        @"\b(?:permanent\w*|forever|for\s+good|always|guarantee\w*|years?\s+younger|instantly|overnight"
+        @"\b(?:permanent\w*|for\s?ever|for\s+good|always|guarantee\w*|years?\s+younger|instantly|overnight"
             + @"|in\s+(?:a|one|two|three|\d+)\s+(?:days?|weeks?)|remov\w*|eras\w*|never\s+again|completely|no\s+more"
             + @"|lasting|sag\w*)\b",
         Free
@@ -107,7 +129,7 @@ public static partial class ClaimReview
     private static partial Regex Exaggerates();
 
     [GeneratedRegex(
-        @"\b(?:permanent\w*|forever|for\s+good|guarantee\w*|years?\s+younger|instantly|overnight|in\s+(?:a|one"
+        @"\b(?:permanent\w*|for\s?ever|for\s+good|guarantee\w*|years?\s+younger|instantly|overnight|in\s+(?:a|one"
             + @"|two|three|\d+)\s+(?:days?|weeks?)|never\s+again|for\s+life)\b",
         Free
     )]
@@ -169,8 +191,11 @@ public static partial class ClaimReview
     private static partial Regex OtherWork();
 
     [GeneratedRegex(
-        @"\b(?:wrinkl\w*|fine\s+lines?|lines?\s+(?:vanish|disappear|go)|(?:removes?|erases?|smooth\w*|reduc\w*"
-            + @"|fewer|less)\b.*\b(?:lines?|folds?|creases?)|crow'?s?\s*feet)\b",
+        @"\b(?:wrinkl\w*|fine\s+lines?|crow'?s?\s*feet|(?:lines?|folds?|creases?|furrows?)\s+(?:\p{L}+\s+){0,2}(?:vanish\w*"
+            + @"|disappear\w*|go(?:ne)?|fad\w*|soften\w*|melt\w*)|(?:remov|eras|smooth|reduc|banish|fad|fight|combat|diminish|minimi[sz]"
+            + @"|lessen|eliminat|melt|blur|plump|tackl|target|undo|revers|wip|delet|clear|iron|fill|dissolv|polish|soften)\w*\b[^,.;]*"
+            + @"\b(?:lines?|folds?|creases?|furrows?)|(?:fewer|less|no\s+more|rid\s+of|good\s?bye\s+to)\b[^,.;]*"
+            + @"\b(?:lines?|folds?|creases?|furrows?))\b",
         Free
     )]
     private static partial Regex WrinkleWords();
@@ -197,7 +222,8 @@ public static partial class ClaimReview
     private static partial Regex Years();
 
     [GeneratedRegex(
-        @"\bcheeks?\b.*\b(?:full\w*|plump\w*|volume|round\w*|sag\w*)\b|\b(?:full\w*|plump\w*|volume|sag\w*|saggy)\b.*\bcheeks?\b",
+        @"\bcheeks?\b.*\b(?:full\w*|plump\w*|volume|round\w*|sag\w*)\b"
+            + @"|\b(?:full\w*|plump\w*|volume|sag\w*|saggy|sunken|gaunt)\b.*\bcheeks?\b",
         Free
     )]
     private static partial Regex Cheeks();
@@ -229,7 +255,7 @@ public static partial class ClaimReview
 
     [GeneratedRegex(
         @"\b(?:bones?|skull|slim\w*|narrow\w*|cartilage|nose\s+smaller|smaller\s+nose|shrinks?|reshap\w*"
-            + @"|v[\s-]?shape\w*|sinus\w*\s+empt\w*)\b",
+            + @"|v[\s-]?shape\w*|sinus\w*\s+empt\w*|shape\s+of\s+(?:the|your)\s+(?:face|jaw|nose|palate|skull|head|eyes?|chin))\b",
         Free
     )]
     private static partial Regex Bone();
@@ -302,7 +328,7 @@ public static partial class ClaimReview
     [GeneratedRegex(@"\b(?:immun\w*|hormon\w*|metaboli\w*|digestion|pituitary|pineal|dna|stem\s+cells?)\b", Free)]
     private static partial Regex BodyWords();
 
-    [GeneratedRegex(@"\b(?:sleep\w*|mood|happi\w*|serotonin|endorphins?|anxiety)\b", Free)]
+    [GeneratedRegex(@"\b(?:sleep\w*|mood|mind|soul|happi\w*|serotonin|endorphins?|anxiety)\b", Free)]
     private static partial Regex SleepWords();
 
     [GeneratedRegex(
@@ -313,7 +339,11 @@ public static partial class ClaimReview
 
     [GeneratedRegex(
         @"\b(?:sag\w*|jowls?|saggy|contour\w*|sculpt\w*|chisel\w*|turkey\s+neck|defin(?:es?|ed"
-            + @"|ing)\b.*\b(?:jaw\w*|cheek\w*)|(?:sharp\w*|defined)\s+jaw\s*line|anti-?gravity|lifts?\s+everything)\b",
+            + @"|ing)\b.*\b(?:jaw\w*|cheek\w*)|(?:sharp\w*|defined)\s+jaw\s*line|anti-?gravity|lifts?\s+everything"
+            + @"|(?:firmer|tighter|tauter|slimmer)\s+(?:jaw\s*line|contours?|face|neck|cheeks?|skin|chin)"
+            + @"|jaw\s*line\s+(?:\p{L}+\s+){0,3}(?:sharper|clearer|firmer|tighter)"
+            + @"|(?:alternative|substitute|replacement|instead|better|like|replac\w*)\b[^,.;]*\b(?:botox|fillers?|surgery"
+            + @"|face\s?lift|injections?|needles?|scalpel)|natural\s+(?:botox|filler|face\s?lift))\b",
         Free
     )]
     private static partial Regex Contour();

@@ -59,7 +59,7 @@ public static partial class ClaimReview
 
     /// <summary>Whether a sentence says that a muscle or a part of the face is worked.</summary>
     internal static bool SaysWork(string text, Atlas atlas) =>
-        ClaimSentence.Says(text)
+        (ClaimSentence.Says(text) || NamesWorker().IsMatch(text))
         && ClaimWords.Verb(null, text) != ClaimVerb.Other
         && (
             Desk.SpeaksOfEffect(text)
@@ -73,9 +73,13 @@ public static partial class ClaimReview
         SaysWhere().IsMatch(text) && (ClaimWords.Named(text, atlas).Count > 0 || PointCode().IsMatch(text))
         || CauseWords().IsMatch(text) && (ClaimWords.Named(text, atlas).Count > 0 || Weak().IsMatch(text))
         || MovesFluid().IsMatch(ClaimSentence.Plain(text))
+        || OfResult().IsMatch(text) && Desk.SpeaksOfEffect(text)
         || OfTechnique().IsMatch(text)
             && (
-                ClaimSentence.Says(text) && (ClaimWords.Named(text, atlas).Count > 0 || ClaimMovers.Doing(text).Count > 0)
+                Desk.SpeaksOfEffect(text)
+                || MovesSkin().IsMatch(text)
+                || (ClaimSentence.Says(text) || ClaimSentence.SaysNothing(text))
+                    && (ClaimWords.Named(text, atlas).Count > 0 || ClaimMovers.Doing(text).Count > 0)
                 || (WorksThere().IsMatch(text) && ClaimSentence.Says(text) || ClaimSentence.SaysNothing(text))
                     && ClaimPlaces.Zones(text, atlas).Count > 0
             );
@@ -252,13 +256,17 @@ public static partial class ClaimReview
                         ClaimKind.Place => Place(text, structures),
                         ClaimKind.Lymph => Lymph(text),
                         ClaimKind.Action => Action(text, structures, verb),
+                        _ when structures.Count > 0 && verb == ClaimVerb.Other && ClaimDoing.IsUnknown(text) => NoEvidence(),
                         _ when structures.Count == 0 => verb == ClaimVerb.Drains ? Lymph(text) : Effect(text),
                         _ when chosen is null && said.Structures is null && Several(text) is { Count: > 1 } named => Together([
                             .. named.Select(n => Structure(text, ClaimWords.Narrowed(text, n.Structures), verb, kind)),
                         ]),
                         _ => Structure(text, structures, verb, kind),
                     };
-            if (finding.Verdicts is not [ClaimFinding.Supported] || kind is not (ClaimKind.Structure or ClaimKind.Mode or ClaimKind.Action))
+            if (
+                finding.Verdicts is not [ClaimFinding.Supported]
+                || kind is not (ClaimKind.Structure or ClaimKind.Mode or ClaimKind.Action or ClaimKind.Effect)
+            )
                 return finding;
             // What stands as mechanics may still promise too much.
             if (PromisedEffect(text) is not null && Effect(text) is { Verdicts: not [ClaimFinding.Supported] } more)

@@ -30,7 +30,7 @@ internal static partial class ClaimSentence
         + "chang|realign|wak|widen|narrow|shrink|bring|giv|pull|draw|push|clos|clear|exercis|contract|us|lead|carr|touch|affect|"
         + "involv|thin|bulk|add|fad|lighten|even|balanc|sharpen|replac|grow|harden|tear|break|hurt|harm|damag|unlock|reset|repair"
         + "|becom|act|reliev|sooth|alleviat|lessen|awaken|enhanc|promot|minimi[sz]|elongat|energi[sz]|regenerat|nourish"
-        + "|clench|hollow|purs|pucker|puff|wrinkl|flar)";
+        + "|clench|hollow|purs|pucker|puff|wrinkl|flar|guid|send|direct|sweep|transport|channel|deliver|support|target|protect)";
 
     /// <summary>What a sign, a place or a study is said of, besides.</summary>
     private const string Linked =
@@ -131,6 +131,8 @@ internal static partial class ClaimSentence
             return Bare(clause.Remove(not.Index, not.Length).Insert(not.Index, $" {not.Groups["verb"].Value}"));
         if (NotWorked().Match(clause) is { Success: true } worked)
             return Bare(clause.Remove(worked.Index, worked.Length).Insert(worked.Index, $" {worked.Groups["verb"].Value}"));
+        if (KeepsOut().Match(clause) is { Success: true } kept)
+            return Bare($"{kept.Groups["who"].Value} works {kept.Groups["what"].Value}");
         if (DoesNo().Match(clause) is { Success: true } none)
             return Bare(
                 clause
@@ -182,7 +184,7 @@ internal static partial class ClaimSentence
     private static partial Regex SaysOf();
 
     /// <summary>"It does nothing for the lids", "it moves no fluid".</summary>
-    public static bool SaysNothing(string text) => DoesNo().IsMatch(text);
+    public static bool SaysNothing(string text) => DoesNo().IsMatch(text) || KeepsOut().IsMatch(text);
 
     /// <summary>Whether a sentence says that something is done, as against telling somebody to do it.</summary>
     public static bool Says(string text) => SaysOf().IsMatch(Plain(text));
@@ -193,6 +195,14 @@ internal static partial class ClaimSentence
         Free
     )]
     private static partial Regex NotVerb();
+
+    /// <summary>"It keeps the forehead out of the work", "it has nothing to do with the jaw".</summary>
+    [GeneratedRegex(
+        @"^(?<who>.*?)\b(?:(?:keeps?|leaves?)\s+(?<what>[\p{L}\s'-]{3,40}?)\s+(?:out(?:\s+of\b.*)?|alone|untouched)"
+            + @"|(?:has|have)\s+nothing\s+to\s+do\s+with\s+(?<what>.+?))[.!]*$",
+        Free
+    )]
+    private static partial Regex KeepsOut();
 
     /// <summary>"It flushes no toxins", "it does nothing for the lids".</summary>
     [GeneratedRegex(

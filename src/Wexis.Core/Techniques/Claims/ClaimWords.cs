@@ -314,13 +314,15 @@ public static partial class ClaimWords
     private static partial Regex Strengthen();
 
     [GeneratedRegex(
-        @"\b(?:drain\w*|lymph\w*|(?:moves?|moving|pushes|carries|leads)\b.*\bfluid|fluid\b.*\b(?:moves?|flows?))\b",
+        @"\b(?:drain\w*|lymph\w*|(?:moves?|moving|pushes|carries|leads|guides"
+            + @"|brings|sends|sweeps|directs|supports?|helps?|aids?)\b.*\bfluid|fluid\b.*\b(?:moves?|flows?))\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Drain();
 
     [GeneratedRegex(
-        @"\b(?:relax\w*|releas\w*|soften\w*|loosen\w*|unwind\w*|calm\w*|rests?\b|lets?\b.{0,30}\bgo\b|quiet\w*|eases?|reliev\w*|sooth\w*"
+        @"\b(?:relax\w*|releas\w*|soften\w*|loosen\w*|unwind\w*|calm\w*|rests?\b|lets?\b.{0,30}\bgo\b|quiet\w*|eases?"
+            + @"|takes?\s+(?:the\s+)?(?:stress|tension|strain|load)\s+(?:out\s+of|off|from)|reliev\w*|sooth\w*"
             + @"|alleviat\w*|inhibit\w*)\b",
         RegexOptions.IgnoreCase
     )]
@@ -333,7 +335,8 @@ public static partial class ClaimWords
     private static partial Regex Massage();
 
     [GeneratedRegex(
-        @"\b(?:works?|working|trains?|training|activat\w*|engag\w*|exercis\w*|uses|contracts?|tightens?|widen-eyes)\b",
+        @"\b(?:works?|working|workout|trains?|training|activat\w*|engag\w*|exercis\w*|uses|contracts?|tightens?|widen-eyes"
+            + @"|(?:main|chief|principal)\s+(?:muscle|worker|mover)|most\s+of\s+the\s+(?:work|job))\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Train();

@@ -4,46 +4,79 @@ using Wexis.Core.Techniques.Documents;
 namespace Wexis.Core.Techniques.Notes;
 
 /// <summary>
-/// "From the chin along the jaw to the ear": the way goes round the angle of the jaw. Straight from one to the other it would cross the
-/// lips and the cheek.
+/// "From the chin to the ear": the way goes along the jaw and round its angle. Straight from one to the other it would cross the lips and
+/// the cheek, where no hand that keeps to the bone goes. Under the chin, what the jaw opens against bears on its bone.
 /// </summary>
 internal sealed partial class NoteGlossary
 {
-    /// <summary>A step as it was told, its ways between chin and ear led along the jaw where that was said.</summary>
-    public static Step AlongTheJaw(Step step, string told)
+    /// <summary>A step as it was told, with what the bone of the jaw decides of its places.</summary>
+    public static Step OnTheJaw(Step step, string told)
     {
         ArgumentNullException.ThrowIfNull(step);
-        return step.AllHands.Any(h => h.AllPath.Count > 1) && AlongJaw().IsMatch(told)
-            ? step with
-            {
-                Hands = [.. step.AllHands.Select(h => h.AllPath.Count > 1 ? h with { Path = [.. RoundTheAngle(h.AllPath)] } : h)],
-            }
-            : step;
+        return AlongTheJaw(OnItsBone(step), told);
     }
 
-    private static IEnumerable<PathPoint> RoundTheAngle(IReadOnlyList<PathPoint> path)
+    /// <summary>
+    /// A fist under the chin that the mouth opens against lies on the bone: in the soft middle behind it, it would reach the tongue bone.
+    /// </summary>
+    private static Step OnItsBone(Step step) =>
+        step.AllActs.Any(a => a.Do == "open-jaw") && step.AllHands.Any(IsUnderChin)
+            ? step with
+            {
+                Hands = [.. step.AllHands.Select(h => IsUnderChin(h) ? h with { Path = null, Zones = ["chin"] } : h)],
+            }
+            : step;
+
+    private static bool IsUnderChin(Hand hand) =>
+        hand.Role == "resist" && hand.AllPoints.Count == 0 && hand.AllPath is [{ At: "submental_mid", Offset: null }];
+
+    /// <summary>
+    /// Its ways between chin and ear led along the jaw: where that was said, and from the chin itself where no other way was.
+    /// </summary>
+    private static Step AlongTheJaw(Step step, string told)
+    {
+        if (!step.AllHands.Any(h => h.AllPath.Count > 1))
+            return step;
+        var said = AlongJaw().IsMatch(told);
+        if (!said && OtherWay().IsMatch(told))
+            return step;
+        return step with
+        {
+            Hands = [.. step.AllHands.Select(h => h.AllPath.Count > 1 ? h with { Path = [.. RoundTheAngle(h.AllPath, said)] } : h)],
+        };
+    }
+
+    private static IEnumerable<PathPoint> RoundTheAngle(IReadOnlyList<PathPoint> path, bool said)
     {
         for (var i = 0; i < path.Count; i++)
         {
             if (i > 0)
-                foreach (var corner in Between(path[i - 1].At, path[i].At))
+                foreach (var corner in Between(path[i - 1].At, path[i].At, said))
                     yield return new(corner, null, null, null);
             yield return path[i];
         }
     }
 
-    private static IEnumerable<string> Between(string? from, string? to) =>
-        (AtChin(from), AtEar(to), AtEar(from), AtChin(to)) switch
+    private static IEnumerable<string> Between(string? from, string? to, bool said) =>
+        (AtChin(from, said), AtEar(to, said), AtEar(from, said), AtChin(to, said)) switch
         {
             (true, true, _, _) => from == "jaw_mid" ? ["gonion"] : ["jaw_mid", "gonion"],
             (_, _, true, true) => to == "jaw_mid" ? ["gonion"] : ["gonion", "jaw_mid"],
             _ => [],
         };
 
-    private static bool AtChin(string? place) => place is "pogonion" or "menton" or "sublabiale" or "jaw_mid";
+    private static bool AtChin(string? place, bool said) => place is "pogonion" or "menton" || said && place is "sublabiale" or "jaw_mid";
 
-    private static bool AtEar(string? place) =>
-        place is "ear_front" or "tragus" or "condyle" or "lobe" or "below_lobe" or "ear_top" or "mastoid_tip" or "temple_hollow";
+    private static bool AtEar(string? place, bool said) =>
+        place is "ear_front" or "tragus" or "lobe" or "below_lobe" or "mastoid_tip"
+        || said && place is "condyle" or "ear_top" or "temple_hollow";
+
+    [GeneratedRegex(
+        @"\b(?:over|past|across|by|via|through)\s+(?:(?:the|your|both)\s+)?(?:\p{L}+\s+){0,2}(?:cheeks?|cheek\s?bones?|mouth|lips?|face)\b"
+            + @"|\b(?:straight|diagonal\w*|slant\w*)\b",
+        Free
+    )]
+    private static partial Regex OtherWay();
 
     [GeneratedRegex(
         @"\balong\s+(?:(?:the|your|both|lower|whole|edge|bone|line|skin|of)\s+)*jaw|\b(?:jaw\s?(?:line|bone|edge)|edge\s+of\s+(?:the"

@@ -27,19 +27,22 @@ internal static partial class NoteArticles
     [GeneratedRegex(@"\G(?<one>\p{L}+)\s+(?:in\s+the\s+middle\s+)?to\s+\k<one>\b", RegexOptions.IgnoreCase)]
     private static partial Regex TwoAlike();
 
-    /// <summary>Where a part is led to, or something is done to it, and no article stands.</summary>
+    /// <summary>
+    /// Where a part is led to, or something is done to it, and no article stands. What comes next is asked first: what stands before is
+    /// looked for only there.
+    /// </summary>
     [GeneratedRegex(
-        $@"(?<=\b(?:(?<!\b(?:inner|outer|in\s+front|on\s+top)\s+)of|on|onto|at|in|into|under|below|beneath|over|above|to|towards?"
-            + $@"|from|along"
-            + @"|against|behind|a?round|across|beside|near|past|until)\s+)"
-            + $@"(?={Kind}{Parts}\b)"
-            + @"|(?<=\bin\s+front\s+of\s+)(?=ears?\b)"
-            + @"|(?<=\b(?:down|up)\s+)(?=(?:(?:sides?|back|front|middle|centre|center)\s+of|neck|throat)\b)"
-            + @"|(?<=\blook\w*\s+[^.;]{0,60}\b(?:at|into|over)\s+)(?=(?:finger|thumb|pen|ceiling|floor|wall|window|mirror|distance)\b)"
-            + @"|(?<=\b(?:open|close|shut|raise|lift|drop|press|push|pull|bend|turn|tilt|knead|massage|squeeze|pinch|wrinkle|grasp"
-            + @"|grip|take"
-            + $@"|hold|fix|feel|bite|tighten|relax|(?<!\b(?:the|your|both|each|on|at|along)\s+)lower(?!\s+(?:jaw|lips?|lids?"
-            + $@"|eyelids?|teeth|back)\b))\s+)(?={Kind}{Parts}\b)",
+        $@"(?={Kind}{Parts}\b)"
+            + @"(?<=\b(?:(?<!\b(?:inner|outer|in\s+front|on\s+top)\s+)of|on|onto|at|in|into|under|below|beneath|over|above|to|towards?"
+            + @"|from|along|against|behind|a?round|across|beside|near|past|until)\s+)"
+            + @"|(?=ears?\b)(?<=\bin\s+front\s+of\s+)"
+            + @"|(?=(?:(?:sides?|back|front|middle|centre|center)\s+of|neck|throat)\b)(?<=\b(?:down|up)\s+)"
+            + @"|(?=(?:finger|thumb|pen|ceiling|floor|wall|window|mirror|distance)\b)"
+            + @"(?<=\blook\w*\s+[^.;]{0,60}\b(?:at|into|over)\s+)"
+            + $@"|(?={Kind}{Parts}\b)"
+            + @"(?<=\b(?:open|close|shut|raise|lift|drop|press|push|pull|bend|turn|tilt|knead|massage|squeeze|pinch|wrinkle|grasp"
+            + @"|grip|take|hold|fix|feel|bite|tighten|relax"
+            + @"|(?<!\b(?:the|your|both|each|on|at|along)\s+)lower(?!\s+(?:jaw|lips?|lids?|eyelids?|teeth|back)\b))\s+)",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Missing();

@@ -223,7 +223,7 @@ internal sealed partial class NoteGlossary
             + @"|light|soft|gentle|medium|moderate|firm)(?:\s+(?:light|pressure|touch))?(?=\s*[,.;]|\s*$))\b)"
             + @"(?<=\b(?:don't|do\s+not|never|avoid|not\s+(?:on|over|into|onto|with)|no\s+(?:pressure\s+(?:on|over|at|to|near)"
             + @"|touching|pulling)|without\s+(?:pulling|rubbing|dragging|tugging))\b[^.;,]*,\s+)"
-            + @"|\s*,?\s+(?=(?:without|no)\s+(?:pulling|rubbing|dragging|tugging)\b)"
+            + @"|(?:\s*,)?\s+(?=(?:without|no)\s+(?:pulling|rubbing|dragging|tugging)\b)"
             + @"|\s+(?=not\s+(?:on|over|into|onto)\s+(?:the|your)\s+(?:lids?|eyelids?|eyes?|eyeballs?|throat|bone|skin)\b)"
             + @"|,\s+(?=(?:the\s+)?\p{L}[\p{L} ]{2,30}\s+to\s+(?:the\s+)?\p{L}[\p{L} ]{2,30}\s+\d+\s*x\b)"
             + @"(?<=\bto\s+(?:the\s+)?\p{L}[\p{L} ]{2,30}\s+\d+\s*x\s*,\s+)"
@@ -261,7 +261,8 @@ internal sealed partial class NoteGlossary
     [GeneratedRegex(
         @"\b(?:strengthen\w*|ton(?:e|es|ing)|works?\s+(?:the|on)|trains?|lifts?\s+the\s+(?:face|cheeks?|skin)"
             + @"|drain(?:s|age)|remov\w*|reduc\w*|improv\w*|boost\w*|stimulat\w*|detox\w*|prevents?|helps?"
-            + @"|makes?\s+(?:the|your)|good\s+for|caus\w*|relaxes|this\s+is\s+(?:the|a)\b)",
+            + @"|makes?\s+(?:the|your)|good\s+for|caus\w*|relaxes"
+            + @"|this\s+is\s+(?:the|a)\b(?!\s+(?:first|second|third|fourth|fifth|sixth|last|next|final|start\w*|end|warm-?up)\b))",
         Free
     )]
     private static partial Regex Claims();

@@ -30,3 +30,8 @@ public sealed record StrokeLeg(PathStop Start, PathStop End, string? Edge, IRead
 
 /// <summary>A straight piece of a leg. Surface is front, side or back, or <c>edge</c> where it crosses from one to another.</summary>
 public readonly record struct StrokePiece(FaceSurface Surface, FacePoint From, FacePoint To);
+
+/// <summary>The way of a path over one zone.</summary>
+/// <param name="Degrees">Direction of travel for the left side, in [0°, 360°).</param>
+/// <param name="Leg">The leg that goes it (from 0); null where only a direction was told.</param>
+public readonly record struct WayOver(double Degrees, int? Leg);

@@ -219,31 +219,36 @@ public sealed class StrokePath
     private readonly bool _directionTold;
 
     /// <summary>
-    /// Directions over one zone, the leg that runs furthest over it first: as told, else the way that each leg makes good there; else
+    /// The ways over one zone, the leg that runs furthest over it first: as told, else the way that each leg makes good there; else
     /// that of the whole path. A leg that runs less than half as far there as the furthest only ends or begins in it.
     /// </summary>
-    public IReadOnlyList<double> DirectionsOver(Zone zone)
+    public IReadOnlyList<WayOver> WaysOver(Zone zone)
     {
         ArgumentNullException.ThrowIfNull(zone);
-        return _directions.GetOrAdd(zone.Polygon, static (_, to) => to.path.DirectionsIn(to.zone), (path: this, zone));
+        return _ways.GetOrAdd(zone.Polygon, static (_, to) => to.path.WaysIn(to.zone), (path: this, zone));
     }
 
     /// <summary>By the outline, as the object it is.</summary>
-    private readonly ConcurrentDictionary<double[][], IReadOnlyList<double>> _directions = new();
+    private readonly ConcurrentDictionary<double[][], IReadOnlyList<WayOver>> _ways = new();
 
-    private IReadOnlyList<double> DirectionsIn(Zone zone)
+    private IReadOnlyList<WayOver> WaysIn(Zone zone)
     {
-        double[] overall = DirectionDegrees is { } d ? [d] : [];
+        WayOver[] overall = DirectionDegrees is { } d ? [new(d, _directionTold || Legs.Count == 0 ? null : 0)] : [];
         if (_directionTold || zone.View != FaceView.Frontal || Legs.All(l => l.Edge is null) && Legs.Count < 2)
             return overall;
         var area = Shapes.Area(zone.Polygon, null);
-        var inside = Legs.Select(l => Inside(l, zone.Surface, area))
-            .Where(x => x.Length > SeenContacts.SamePoint && x.Way.DistanceTo(default) > SeenContacts.SamePoint)
-            .OrderByDescending(x => x.Length)
+        var inside = Legs.Select((l, i) => (Leg: i, Over: Inside(l, zone.Surface, area)))
+            .Where(x => x.Over.Length > SeenContacts.SamePoint && x.Over.Way.DistanceTo(default) > SeenContacts.SamePoint)
+            .OrderByDescending(x => x.Over.Length)
             .ToList();
         return inside.Count == 0
             ? overall
-            : [.. inside.Where(x => x.Length >= inside[0].Length / 2).Select(x => FaceAngle.Direction(default, x.Way))];
+            :
+            [
+                .. inside
+                    .Where(x => x.Over.Length >= inside[0].Over.Length / 2)
+                    .Select(x => new WayOver(FaceAngle.Direction(default, x.Over.Way), x.Leg)),
+            ];
     }
 
     /// <summary>How far a leg runs over an area, and the way it makes good there.</summary>

@@ -105,31 +105,7 @@ internal static class HandRows
 
         if (hand.Glide == true)
             foreach (var zone in zones.Select(z => atlas.Zones[z]))
-                flow.AddRange(FlowOver(zone, path, atlas, model.Rules));
-    }
-
-    /// <summary>
-    /// How the legs of a stroke lie to the flow of a zone (R61). Along the jaw to the ear and down again to the collarbone is one way
-    /// (R64).
-    /// </summary>
-    private static IEnumerable<FlowVerdict> FlowOver(Zone zone, StrokePath path, Atlas atlas, RuleData rules)
-    {
-        if (zone.DrainDirDegLeft is not { } drain || zone.DrainDirView is not (null or FaceView.Frontal))
-            return [];
-        var all = path.DirectionsOver(zone)
-            .Select(d => FaceAngle.BetweenDirections(d, drain))
-            .Select(a => new FlowVerdict(zone.Id, zone.Name, RuleData.Class(rules.Flow, a)!.Value, a, [.. zone.DrainsTo ?? []]))
-            .ToList();
-        if (all.Count == 0)
-            return [];
-        // A second leg over the same zone counts where it runs back over it.
-        List<FlowVerdict> flow = [all[0], .. all.Skip(1).Where(f => f.Verdict == FlowWay.Against).Take(1)];
-        return
-            atlas.RegionOfZone[zone.Id] is "jaw" or "mouth-chin"
-            && path.Stops.Count > 2
-            && StrokePath.Nearest(path.Stops[^1].Point, path.Stops[^1].Surface, atlas).Contains("supraclavicular")
-            ? flow.Take(1).Select(f => f with { Verdict = FlowWay.With })
-            : flow.DistinctBy(f => f.Verdict);
+                flow.AddRange(FlowRows.Over(zone, path, atlas, model.Rules));
     }
 
     private static void MuscleRows(
@@ -228,9 +204,9 @@ internal static class HandRows
     /// <summary>How the leg that runs furthest over a zone lies to the fibres there, as an angle between two lines: 0° to 90°.</summary>
     private static string? Fibres(Hand hand, Zone zone, StrokePath path, Muscle muscle, RuleData rules)
     {
-        if (hand.Glide != true || path.DirectionsOver(zone) is not [var direction, ..] || muscle.Fibre.AxisDeg is not { } axis)
+        if (hand.Glide != true || path.WaysOver(zone) is not [var way, ..] || muscle.Fibre.AxisDeg is not { } axis)
             return null;
-        var angle = FaceAngle.ToAxis(direction, axis);
+        var angle = FaceAngle.ToAxis(way.Degrees, axis);
         return $"{RuleData.Class(rules.Fibre, angle)?.Word()}, {angle:0}°";
     }
 

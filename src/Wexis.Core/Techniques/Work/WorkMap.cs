@@ -25,8 +25,21 @@ public sealed record WorkedRow(
     IReadOnlyList<Reason> Why
 );
 
-/// <summary>How a stroke lies to the lymph flow of one zone (rule R61).</summary>
-public sealed record FlowVerdict(string Zone, string ZoneName, FlowWay Verdict, double AngleDegrees, IReadOnlyList<string> DrainsTo);
+/// <summary>How a stroke lies to the lymph flow of one zone.</summary>
+/// <param name="AngleDegrees">Between the stroke and the way that the zone drains, 0° to 180°.</param>
+/// <param name="DrainsTo">The node groups that the zone drains to.</param>
+/// <param name="Rule">
+/// R61: by the angle. R63: with, whatever the angle, as the stroke ends at the nodes of the zone. R64: along the jaw, which is one way with
+/// what follows down the neck, and across where nothing follows.
+/// </param>
+public sealed record FlowVerdict(
+    string Zone,
+    string ZoneName,
+    FlowWay Verdict,
+    double AngleDegrees,
+    IReadOnlyList<string> DrainsTo,
+    [property: OneOf("R61", "R63", "R64")] string Rule
+);
 
 /// <summary>What one step, or a whole technique, works; what must stay quiet; what nobody can tell.</summary>
 public sealed record WorkMap(

@@ -18,7 +18,7 @@ public class NoteOnwardTests
     private static readonly (string Said, string Path)[] Ways =
     [
         ("mouth corner to nose", "cheilion alare"),
-        ("chin to ear", "pogonion ear_front"),
+        ("chin to ear", "pogonion jaw_mid gonion ear_front"),
         ("jaw angle to temple", "gonion temple_hollow"),
         ("temple to ear", "temple_hollow ear_front"),
     ];

@@ -19,7 +19,7 @@ public class NoteReadingTests
             .Draft.AllSteps.ShouldHaveSingleItem();
         var hand = step.AllHands.ShouldHaveSingleItem();
         (hand.Verb, hand.Contact, hand.Pressure).ShouldBe(("stroke", "two-fingers", 2));
-        hand.AllPath.Select(p => p.At).ShouldBe(["pogonion", "lobe"]);
+        hand.AllPath.Select(p => p.At).ShouldBe(["pogonion", "jaw_mid", "gonion", "lobe"]);
         step.Dose!.Line.ShouldBe("5 times each side");
     }
 
@@ -236,7 +236,7 @@ public class NoteReadingTests
             .ShouldSatisfyAllConditions(
                 h => h.Contact.ShouldBe("four-fingers"),
                 h => h.Pressure.ShouldBe(1),
-                h => h.AllPath.Select(p => p.At).ShouldBe(["pogonion", "ear_front"])
+                h => h.AllPath.Select(p => p.At).ShouldBe(["pogonion", "jaw_mid", "gonion", "ear_front"])
             );
         steps[1].Dose!.Line.ShouldBe("5 times");
         reading.Lines[1].Unknown.ShouldBe(["Worked as the step before it?"]);

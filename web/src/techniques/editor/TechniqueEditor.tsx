@@ -247,9 +247,11 @@ export function TechniqueEditor({ id, stored, edition, version, frozen, school }
           {(derivation?.map.flow.length ?? 0) > 0 && (
             <ul className="mt-2 border-t border-line pt-2 text-sm">
               {derivation?.map.flow.map((f) => (
-                <li key={f.zone}>
+                <li key={`${f.zone} ${f.verdict}`}>
                   {f.zone_name}: <span className="font-semibold">{FLOW[f.verdict] ?? f.verdict}</span>{" "}
-                  <span className="text-faded">({Math.round(f.angle_degrees)}°)</span>
+                  <span className="text-faded">
+                    ({f.rule === "R61" ? `${Math.round(f.angle_degrees)}°` : WHY_FLOW[f.rule]})
+                  </span>
                 </li>
               ))}
             </ul>
@@ -325,6 +327,12 @@ export function TechniqueEditor({ id, stored, edition, version, frozen, school }
 /** From here on it is worth saying that naming the places moved the line: half a finger-breadth. */
 const FAR_OFF_MM = 8;
 const MOVES_ALONG = new Set(["stroke", "tool-stroke", "roll", "pinch-roll", "friction", "stretch-apart", "lift-hold"]);
+/** Where not the angle decides: what does. */
+const WHY_FLOW: Readonly<Record<Exclude<Schemas["FlowVerdict"]["rule"], "R61">, string>> = {
+  R63: "ends at its nodes",
+  R64: "along the jaw to its nodes",
+};
+
 const FLOW: Readonly<Record<Schemas["FlowVerdict"]["verdict"], string>> = {
   with: "with the flow",
   neutral: "across the flow",
