@@ -62,7 +62,7 @@ public sealed partial record ClaimPage(int Sentences, IReadOnlyList<PageClaim> C
                 else if (_glossary.IsTitle(sentence))
                     Begin(NoteGlossary.Title(sentence.Text));
                 else if (!NoteGlossary.Forbids(said) && _glossary.Step(said, out _) is { } step)
-                    Tell(NoteGlossary.OnTheJaw(step, said));
+                    Tell(NoteGlossary.Settled(step, said));
                 sentences++;
                 at += sentence.Text.Length;
             }

@@ -7,6 +7,11 @@ public static partial class ClaimReview
 {
     private const RegexOptions Free = RegexOptions.IgnoreCase;
 
+    /// <summary>Sooner than anybody has seen anything come of it: days, or a few weeks.</summary>
+    private const string Early =
+        @"(?:with)?(?:in|after)\s+(?:just\s+|only\s+)?(?:a|one|two|three|four|\d)\s+(?:days?|weeks?|sessions?)"
+        + @"|(?:with)?(?:in|after)\s+\d+\s+days|after\s+the\s+first\s+(?:time|session|week|day)";
+
     [GeneratedRegex(
         @"\b(?:cur(?:e|es|ing)|heals?|treats?|diagnos\w*|glaucoma|bell'?s?\s+palsy|paralysis|stroke patients"
             + @"|thyroid|sinusitis|migraines?|depression|insomnia|blood\s+pressure|tinnitus|arthritis|cataract"
@@ -122,15 +127,15 @@ public static partial class ClaimReview
 
     [GeneratedRegex(
         @"\b(?:permanent\w*|for\s?ever|for\s+good|always|guarantee\w*|years?\s+younger|instantly|overnight"
-            + @"|in\s+(?:a|one|two|three|\d+)\s+(?:days?|weeks?)|remov\w*|eras\w*|never\s+again|completely|no\s+more"
+            + $@"|{Early}|remov\w*|eras\w*|never\s+again|completely|no\s+more"
             + @"|lasting|sag\w*)\b",
         Free
     )]
     private static partial Regex Exaggerates();
 
     [GeneratedRegex(
-        @"\b(?:permanent\w*|for\s?ever|for\s+good|guarantee\w*|years?\s+younger|instantly|overnight|in\s+(?:a|one"
-            + @"|two|three|\d+)\s+(?:days?|weeks?)|never\s+again|for\s+life)\b",
+        $@"\b(?:permanent\w*|for\s?ever|for\s+good|guarantee\w*|years?\s+younger|instantly|overnight|{Early}"
+            + @"|never\s+again|for\s+life)\b",
         Free
     )]
     private static partial Regex Forever();
@@ -209,7 +214,7 @@ public static partial class ClaimReview
     )]
     private static partial Regex DailyThroughout();
 
-    [GeneratedRegex(@"\bin\s+(?:a|one|two|three|four|\d)\s+(?:days?|weeks?)\b|\binstantly\b|\bovernight\b", Free)]
+    [GeneratedRegex($@"\b(?:{Early}|instantly|overnight)\b", Free)]
     private static partial Regex Soon();
 
     [GeneratedRegex(@"\b(?:this|one|a\s+single)\s+(?:exercise|technique)\b", Free)]
@@ -254,7 +259,7 @@ public static partial class ClaimReview
     private static partial Regex FrownHabit();
 
     [GeneratedRegex(
-        @"\b(?:bones?|skull|slim\w*|narrow\w*|cartilage|nose\s+smaller|smaller\s+nose|shrinks?|reshap\w*"
+        @"\b(?:bones?|skull|spine|vertebra\w*|slim\w*|narrow\w*|cartilage|nose\s+smaller|smaller\s+nose|shrinks?|reshap\w*"
             + @"|v[\s-]?shape\w*|sinus\w*\s+empt\w*|shape\s+of\s+(?:the|your)\s+(?:face|jaw|nose|palate|skull|head|eyes?|chin))\b",
         Free
     )]
@@ -271,12 +276,15 @@ public static partial class ClaimReview
 
     [GeneratedRegex(
         @"\b(?:ton(?:e|es|ed|ing)|firm\w*|strengthen\w*|stronger|lift(?:s|ing)?\s+(?:the\s+)?(?:face|skin"
-            + @"|contour|cheeks?)|tight(?:er|ens?)\s+skin|facelift)\b",
+            + @"|contour|cheeks?)|tight(?:er|ens?)\s+(?:(?:the|your)\s+)?(?:\p{L}+\s+)?skin|facelift)\b",
         Free
     )]
     private static partial Regex ToneWords();
 
-    [GeneratedRegex(@"\b(?:lift(?:s|ing)?\s+(?:the\s+)?(?:face|skin|contour)|tight(?:er|ens?)\s+skin|facelift)\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:lift(?:s|ing)?\s+(?:the\s+)?(?:face|skin|contour)|tight(?:er|ens?)\s+(?:(?:the|your)\s+)?(?:\p{L}+\s+)?skin|facelift)\b",
+        Free
+    )]
     private static partial Regex LiftsFace();
 
     [GeneratedRegex(@"\b(?:bigger|thicker|grow\w*|enlarg\w*|muscle\s+(?:mass|volume|size)|hypertroph\w*|builds?\s+muscle)\b", Free)]

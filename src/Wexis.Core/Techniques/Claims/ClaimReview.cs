@@ -78,6 +78,7 @@ public static partial class ClaimReview
             && (
                 Desk.SpeaksOfEffect(text)
                 || MovesSkin().IsMatch(text)
+                || ClaimDoing.IsUnknown(text) && ClaimWords.Named(text, atlas).Count > 0
                 || (ClaimSentence.Says(text) || ClaimSentence.SaysNothing(text))
                     && (ClaimWords.Named(text, atlas).Count > 0 || ClaimMovers.Doing(text).Count > 0)
                 || (WorksThere().IsMatch(text) && ClaimSentence.Says(text) || ClaimSentence.SaysNothing(text))

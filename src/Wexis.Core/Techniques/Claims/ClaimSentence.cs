@@ -30,7 +30,8 @@ internal static partial class ClaimSentence
         + "chang|realign|wak|widen|narrow|shrink|bring|giv|pull|draw|push|clos|clear|exercis|contract|us|lead|carr|touch|affect|"
         + "involv|thin|bulk|add|fad|lighten|even|balanc|sharpen|replac|grow|harden|tear|break|hurt|harm|damag|unlock|reset|repair"
         + "|becom|act|reliev|sooth|alleviat|lessen|awaken|enhanc|promot|minimi[sz]|elongat|energi[sz]|regenerat|nourish"
-        + "|clench|hollow|purs|pucker|puff|wrinkl|flar|guid|send|direct|sweep|transport|channel|deliver|support|target|protect)";
+        + "|clench|hollow|purs|pucker|puff|wrinkl|flar"
+        + "|guid|send|direct|sweep|transport|channel|deliver|support|target|protect|get(?=s?\\s+rid\\b))";
 
     /// <summary>What a sign, a place or a study is said of, besides.</summary>
     private const string Linked =

@@ -91,7 +91,7 @@ internal sealed partial class NoteReader(Atlas atlas, IReadOnlyCollection<string
             Name = _name,
             Steps =
             [
-                .. _steps.Select((s, i) => NoteGlossary.OnTheJaw(s, string.Join(' ', _lines.Where(l => l.Step == i).Select(l => l.Text)))),
+                .. _steps.Select((s, i) => NoteGlossary.Settled(s, string.Join(' ', _lines.Where(l => l.Step == i).Select(l => l.Text)))),
             ],
             Claims = _claims,
             Advice = _advice,

@@ -5,16 +5,42 @@ namespace Wexis.Core.Techniques.Notes;
 
 /// <summary>
 /// "From the chin to the ear": the way goes along the jaw and round its angle. Straight from one to the other it would cross the lips and
-/// the cheek, where no hand that keeps to the bone goes. Under the chin, what the jaw opens against bears on its bone.
+/// the cheek, where no hand that keeps to the bone goes. Under the chin, what the jaw opens against bears on its bone; what is wide lies
+/// along the temple or the cheekbone, and on no eye beside it.
 /// </summary>
 internal sealed partial class NoteGlossary
 {
-    /// <summary>A step as it was told, with what the bone of the jaw decides of its places.</summary>
-    public static Step OnTheJaw(Step step, string told)
+    /// <summary>A step as it was told, with what the build of the face decides of its places.</summary>
+    public static Step Settled(Step step, string told)
     {
         ArgumentNullException.ThrowIfNull(step);
-        return AlongTheJaw(OnItsBone(step), told);
+        return AlongTheJaw(AlongItsBone(OnItsBone(step)), told);
     }
+
+    /// <summary>
+    /// A palm or a row of fingers that stays on the temple or on the cheekbone is laid along it: as a round spot about its middle it would
+    /// cover the eye.
+    /// </summary>
+    private static Step AlongItsBone(Step step) =>
+        step.AllHands.Any(h => WideAt(h) is not null)
+            ? step with
+            {
+                Hands = [.. step.AllHands.Select(h => WideAt(h) is { } zone ? h with { Path = null, Zones = [zone] } : h)],
+            }
+            : step;
+
+    private static string? WideAt(Hand hand) =>
+        hand.Contact is "three-fingers" or "four-fingers" or "whole-palm" or "heel-thenar" or "knuckles" or "back-of-hand"
+        && hand.AllPoints.Count == 0
+        && hand.AllZones.Count == 0
+        && hand.AllPath is [{ Offset: null } at]
+            ? at.At switch
+            {
+                "temple_hollow" => "temple",
+                "zygoma_prominence" => "malar",
+                _ => null,
+            }
+            : null;
 
     /// <summary>
     /// A fist under the chin that the mouth opens against lies on the bone: in the soft middle behind it, it would reach the tongue bone.
