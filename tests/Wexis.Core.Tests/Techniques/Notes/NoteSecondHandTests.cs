@@ -18,7 +18,7 @@ public class NoteSecondHandTests
     [Theory]
     [InlineData(
         "One hand holds the skin at the temple, the other strokes from the outer corner of the eye to the ear, 10 times, light.",
-        "hold-still whole-palm temple_hollow + stroke ? exocanthion ear_front"
+        "hold-still whole-palm temple + stroke ? exocanthion ear_front"
     )]
     [InlineData(
         "L hand on forehead, R hand strokes temple down to ear, 10x light",

@@ -122,7 +122,9 @@ public class NoteWritingTests
             .Of("Flat fingers above the collarbones, pump 10x, no pressure, then behind the ears 10x, then temples 8x", Reference.Atlas)
             .Value!;
         read.Draft.AllSteps.SelectMany(s => s.AllHands.Select(h => h.Verb)).ShouldBe(["lymph-pump", "lymph-pump", "lymph-pump"]);
-        read.Draft.AllSteps.Skip(1).Select(s => s.AllHands[0].AllPath[0].At).ShouldBe(["mastoid_tip", "temple_hollow"]);
+        read.Draft.AllSteps.Skip(1)
+            .Select(s => s.AllHands[0].AllPath.Select(p => p.At).Concat(s.AllHands[0].AllZones).Single())
+            .ShouldBe(["mastoid_tip", "temple"]);
         read.Draft.AllSteps.Select(s => s.Dose!.Line).ShouldBe(["10x", "10x", "8x"]);
         read.Lines.SelectMany(l => l.Unknown).ShouldBeEmpty();
     }
