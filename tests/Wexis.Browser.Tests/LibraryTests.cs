@@ -255,7 +255,10 @@ public class LibraryTests(DemoHouse demo) : IClassFixture<DemoHouse>
         b.Choose(Browser.Labelled("How hard"), "light");
         b.SeeText("Said for all of these notes: light.");
         b.Choose(Browser.Labelled("With"), "four finger pads");
-        b.SeeText("glide with four finger pads from most forward point of the chin to front of the ear (light)");
+        b.SeeText(
+            "glide with four finger pads from most forward point of the chin to middle of the jaw edge to angle of the jaw to front of "
+                + "the ear (light)"
+        );
         // What a step says itself stays.
         b.SeeText("(feather)");
         b.Until(() => !b.Has(By.XPath("//*[starts-with(., 'Not said here')]")), "nothing is left open");

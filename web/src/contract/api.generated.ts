@@ -3051,7 +3051,8 @@ export interface components {
       drains_to: string[];
       /**
        * @description R61: by the angle. R63: with, whatever the angle, as the stroke ends at the nodes of the zone. R64: along the jaw, which is one way with
-       *     what follows down the neck, and across where nothing follows.
+       *     what follows down the neck, and across where nothing follows. What was stored without one was judged by the angle.
+       * @default R61
        * @enum {string}
        */
       rule: "R61" | "R63" | "R64";

@@ -197,9 +197,12 @@ internal static partial class ClaimSentence
     )]
     private static partial Regex NotVerb();
 
-    /// <summary>"It keeps the forehead out of the work", "it has nothing to do with the jaw".</summary>
+    /// <summary>
+    /// "It keeps the forehead out of the work", "it has nothing to do with the jaw". "It keeps wrinkles out" promises, and denies nothing.
+    /// </summary>
     [GeneratedRegex(
-        @"^(?<who>.*?)\b(?:(?:keeps?|leaves?)\s+(?<what>[\p{L}\s'-]{3,40}?)\s+(?:out(?:\s+of\b.*)?|alone|untouched)"
+        @"^(?<who>.*?)\b(?:(?:keeps?|leaves?)\s+(?<what>[\p{L}\s'-]{3,40}?)\s+out\s+of\s+(?:the\s+|this\s+|all\s+)?"
+            + @"(?:work|game|play|effort|movement|exercise)\b.*|leaves?\s+(?<what>[\p{L}\s'-]{3,40}?)\s+(?:alone|untouched)"
             + @"|(?:has|have)\s+nothing\s+to\s+do\s+with\s+(?<what>.+?))[.!]*$",
         Free
     )]

@@ -36,7 +36,7 @@ internal static class FlowRows
     private static FlowVerdict Of(WayOver way, Zone zone, double drain, StrokePath path, Atlas atlas, RuleData rules)
     {
         var angle = FaceAngle.BetweenDirections(way.Degrees, drain);
-        var flow = new FlowVerdict(zone.Id, zone.Name, RuleData.Class(rules.Flow, angle)!.Value, angle, [.. zone.DrainsTo ?? []], "R61");
+        var flow = new FlowVerdict(zone.Id, zone.Name, RuleData.Class(rules.Flow, angle)!.Value, angle, [.. zone.DrainsTo ?? []]);
         if (flow.Verdict != FlowWay.Against || way.Leg is not { } leg || OnNeck(zone.Id, atlas) || FromNeck(path.Legs[leg], atlas))
             return flow;
         if (NodesAtEnd(zone, path, atlas).Any(n => LeadsTo(n, way.Degrees, path.Legs[leg].From, rules)))

@@ -30,7 +30,7 @@ public sealed record WorkedRow(
 /// <param name="DrainsTo">The node groups that the zone drains to.</param>
 /// <param name="Rule">
 /// R61: by the angle. R63: with, whatever the angle, as the stroke ends at the nodes of the zone. R64: along the jaw, which is one way with
-/// what follows down the neck, and across where nothing follows.
+/// what follows down the neck, and across where nothing follows. What was stored without one was judged by the angle.
 /// </param>
 public sealed record FlowVerdict(
     string Zone,
@@ -38,7 +38,7 @@ public sealed record FlowVerdict(
     FlowWay Verdict,
     double AngleDegrees,
     IReadOnlyList<string> DrainsTo,
-    [property: OneOf("R61", "R63", "R64")] string Rule
+    [property: OneOf("R61", "R63", "R64")] string Rule = "R61"
 );
 
 /// <summary>What one step, or a whole technique, works; what must stay quiet; what nobody can tell.</summary>

@@ -285,6 +285,16 @@ public class ClaimDenialTests
     [InlineData("It is not safe for everyone.")]
     public void A_modest_sentence_is_not_held_against_anybody(string said) => Page(said).ShouldAllBe(c => c.Verdict.Stands, said);
 
+    /// <summary>What keeps a thing away promises it, and denies no work.</summary>
+    [Theory]
+    [InlineData("It keeps toxins out of your skin.")]
+    [InlineData("It keeps wrinkles out.")]
+    [InlineData("It keeps wrinkles away.")]
+    [InlineData("It keeps fat out of the cheeks.")]
+    [InlineData("It leaves you no wrinkles.")]
+    [InlineData("It leaves fat no chance.")]
+    public void What_keeps_a_thing_away_never_stands(string said) => Page(said).ShouldHaveSingleItem().Verdict.Stands.ShouldBeFalse(said);
+
     /// <summary>"It does not heal" is what a trainer may say; that it leaves an illness as it is, is not.</summary>
     [Theory]
     [InlineData("It does not heal jaw pain.", true)]
