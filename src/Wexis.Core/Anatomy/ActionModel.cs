@@ -39,6 +39,8 @@ public sealed record ActionRule(
 
 /// <param name="Modes">Kinds of work of which it is known; with <paramref name="Structures"/> only of these.</param>
 /// <param name="Structures">Null where any structure may be the one.</param>
+/// <param name="AlsoCalled">Another effect, in whose words this one is told too: it is meant where its own work is done.</param>
+/// <param name="AsMainWork">Known only where this is the main work of a step.</param>
 /// <param name="Instead">What may be said instead; null where the statement itself may be said.</param>
 public sealed record Effect(
     string Id,
@@ -48,7 +50,9 @@ public sealed record Effect(
     Mode[] Modes,
     ClaimFinding Verdict,
     string[]? Structures = null,
-    string? Instead = null
+    string? Instead = null,
+    string? AlsoCalled = null,
+    bool AsMainWork = false
 );
 
 /// <summary>

@@ -27,6 +27,8 @@ public sealed record HazardOutline(FaceSurface Surface, FaceView View, double[][
 /// <summary>A place where pressure can hurt, with the rules that say when.</summary>
 /// <param name="Polygon">Its outline on its own surface; <paramref name="Also"/> holds those on every other surface from which it can be
 /// touched.</param>
+/// <param name="Deep">What lies before it in the side picture is not it, though the front picture draws them together (under the
+/// chin).</param>
 public sealed record Hazard(
     string Id,
     string Name,
@@ -43,7 +45,8 @@ public sealed record Hazard(
     FaceSurface Surface,
     RimFront? RimFront,
     SourceRef[] Source,
-    HazardOutline[]? Also
+    HazardOutline[]? Also,
+    bool Deep = false
 )
 {
     /// <summary>Every outline, its own first.</summary>

@@ -47,34 +47,14 @@ public static partial class ClaimReview
         /// <summary>An effect of the table, held against the work of this technique.</summary>
         private Finding Known(string id, string text)
         {
-            // Toning is said of hands in vain; of a contraction it is the little growth that was seen.
-            var grows =
-                id == "ef-massage-tone"
-                && !LiftsFace().IsMatch(text)
-                && Rows.Any(r => r.Mode.IsActive() && r.Strength != Strength.Incidental);
-            // A full blink wets the eye; lids that stay closed, or a look into the distance, rest it.
-            var blinks =
-                id == "ef-eye-rest"
-                && Rows.Any(r =>
-                    r.Structure == "orbicularis-oculi-palpebral" && r.Mode == Mode.Concentric && r.Strength == Strength.Primary
-                );
-            var effect = model.Document.Effects.Single(e =>
-                e.Id
-                == (
-                    grows ? "ef-muscle-size"
-                    : blinks ? "ef-blinking"
-                    : id
-                )
-            );
+            // Toning is said of hands in vain; of a contraction it is the little growth that was seen. No work lifts the whole face.
+            var effect = (LiftsFace().IsMatch(text) ? null : model.Document.Effects.FirstOrDefault(e => e.AlsoCalled == id && ComesFrom(e)))
+                ?? model.Document.Effects.Single(e => e.Id == id);
             var plain = Sentences.Capital(effect.PlainWords);
             var instead = effect.Instead ?? $"Say: {effect.Statement}.";
             if (effect.Grade == "D" && id != Harmless && Custom().IsMatch(text))
                 return Stands($"It is told as the custom that it is. {plain}.", "R123", "D");
-            var fits =
-                effect.Modes.Length == 0
-                || Rows.Any(r =>
-                    effect.Modes.Contains(r.Mode) && r.Strength != Strength.Incidental && effect.Structures?.Contains(r.Structure) != false
-                );
+            var fits = effect.Modes.Length == 0 || ComesFrom(effect);
             if (effect.Verdict != ClaimFinding.Supported)
                 return new(
                     [fits || effect.Grade == "D" ? effect.Verdict : ClaimFinding.UnsupportedEffect],
@@ -112,6 +92,14 @@ public static partial class ClaimReview
                 ? new([ClaimFinding.OverstatedEffect], $"{plain}. The claim goes further.", instead, effect.Grade, "R123")
                 : Stands($"{plain}.", "R123", effect.Grade);
         }
+
+        /// <summary>Whether something here works in the way of which an effect is known.</summary>
+        private bool ComesFrom(Effect effect) =>
+            Rows.Any(r =>
+                effect.Modes.Contains(r.Mode)
+                && (effect.AsMainWork ? r.Strength == Strength.Primary : r.Strength != Strength.Incidental)
+                && effect.Structures?.Contains(r.Structure) != false
+            );
 
         /// <summary>Effects that are another way of saying how a muscle is worked.</summary>
         private static readonly HashSet<string> SayMode = new(StringComparer.Ordinal)

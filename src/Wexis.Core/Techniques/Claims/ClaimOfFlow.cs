@@ -38,7 +38,8 @@ public static partial class ClaimReview
                     text,
                     new(
                         [ClaimFinding.WrongDirection],
-                        $"{Over(against.ZoneName)} the stroke runs against the flow ({against.AngleDegrees:0}°).",
+                        $"{Sentences.Capital(StepWords.Over([against.ZoneName]))} the stroke"
+                            + $" runs against the flow ({against.AngleDegrees:0}°).",
                         "Turn the stroke towards its nodes, or call it a comfort stroke.",
                         "X",
                         "R61"
@@ -60,7 +61,7 @@ public static partial class ClaimReview
             if (flow.Count > 0)
                 return new(
                     [ClaimFinding.PartlyRight],
-                    flow.Where(f => f.Rule == "R61").Select(f => (double?)f.AngleDegrees).Min() is { } least
+                    flow.Where(f => f.Rule == FlowRule.Angle).Select(f => (double?)f.AngleDegrees).Min() is { } least
                         ? $"The strokes run across the flow ({least:0}°)."
                         : "Along the jaw the strokes run across the flow.",
                     "Say: moves skin; for drainage turn the stroke towards its nodes.",
@@ -77,10 +78,6 @@ public static partial class ClaimReview
                     "R61"
                 );
         }
-
-        /// <summary>"Over the chewing muscle" is how that place is called already.</summary>
-        private static string Over(string zone) =>
-            zone.StartsWith("over ", StringComparison.Ordinal) ? Sentences.Capital(zone) : $"Over the {zone}";
 
         /// <summary>What else is wrong with it where it speaks of toxins.</summary>
         private Finding Toxic(string text, Finding way) =>
@@ -152,7 +149,5 @@ public static partial class ClaimReview
             ("neck", "neck"),
             ("chest", "shoulders-chest"),
         ];
-
-        // Effect claims (R123): the table of effects, by the words they are said in.
     }
 }

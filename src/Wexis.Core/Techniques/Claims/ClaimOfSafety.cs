@@ -17,8 +17,6 @@ public static partial class ClaimReview
         && !Warns().IsMatch(plain)
         && (SaidSafe().IsMatch(plain) && !NotSafe().IsMatch(plain) || NoHarm().IsMatch(plain));
 
-    private static bool IsHarm(string text) => Harms().IsMatch(text);
-
     private const string Harm =
         @"(?:(?:hurt|harm|damag|injur|tear|torn|overstretch|break|bruis|irritat|worsen|aggravat|deepen|trigger|strain|inflam|scar|endanger"
         + @"|overdo|overwork|burst|displac|dislocat)\w*(?!\s+(?:up|through)\b)"
@@ -60,6 +58,14 @@ public static partial class ClaimReview
 
     [GeneratedRegex(@"\b(?:not|never|un|hardly)\s+(?:\p{L}+\s+){0,2}(?:safe|harmless|suit\w*|fine|good|right|fit|recommended)\b", Free)]
     private static partial Regex NotSafe();
+
+    /// <summary>"It is not safe for everyone", "not suitable after surgery": a modest word.</summary>
+    [GeneratedRegex(
+        @"\b(?:is|are|be)\s+(?:not|never|hardly)\s+(?:\p{L}+\s+)?(?:(?:safe|suitable|suited|fit|right|recommended|meant|made|good)\s+)?"
+            + @"(?:for|after|during|in|with)\s+(?:everyone|everybody|anyone|anybody|all|people|those|pregnan\w*|surgery|an?\s+operation)\b",
+        Free
+    )]
+    private static partial Regex NotForAll();
 
     /// <summary>"It must never hurt", "do not damage the skin", "so that nothing tears": a warning, and no promise.</summary>
     [GeneratedRegex(

@@ -53,10 +53,7 @@ public static partial class ClaimReview
     private static partial Regex SaysWhere();
 
     /// <summary>"It …", "this exercise …": of the technique, and nothing that a hand is told to do.</summary>
-    [GeneratedRegex(
-        @"^\W*(?:it|this|that|which|they|(?:this|the|our|my|your)\s+(?:exercise|technique|movement|method|routine|course|massage)s?)\b",
-        Free
-    )]
+    [GeneratedRegex(@"^\W*" + ClaimDoing.Technique + @"\b", Free)]
     private static partial Regex OfTechnique();
 
     /// <summary>"Your skin will glow", "the cheeks become fuller": what comes of it.</summary>
@@ -127,7 +124,7 @@ public static partial class ClaimReview
 
     [GeneratedRegex(
         @"\b(?:permanent\w*|for\s?ever|for\s+good|always|guarantee\w*|years?\s+younger|instantly|overnight"
-            + $@"|{Early}|remov\w*|eras\w*|never\s+again|completely|no\s+more"
+            + $@"|{Early}|remov\w*|eras\w*|get\w*\s+rid\s+of|banish\w*|eliminat\w*|never\s+again|completely|no\s+more"
             + @"|lasting|sag\w*)\b",
         Free
     )]

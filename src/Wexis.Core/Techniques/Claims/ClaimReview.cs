@@ -235,7 +235,9 @@ public static partial class ClaimReview
                 && PromisedEffect(text) is null
             )
                 structures = ClaimWords.OfPart(text);
-            if (said.Denied ? IsHarm(text) : PromisesNoHarm(text))
+            if (!said.Denied && NotForAll().IsMatch(text))
+                return new(said, ClaimKind.Effect, [], Stands("So much may be said of every technique: ask who has what.", "R123"));
+            if (said.Denied ? Harms().IsMatch(text) : PromisesNoHarm(text))
                 return new(said, ClaimKind.Effect, [], Known(Harmless, text));
             var kind = told ?? KindOf(text, structures, verb);
             if (chosen is null && said.Structures is null && ClaimWords.Misspelt(text, atlas) is { } near)

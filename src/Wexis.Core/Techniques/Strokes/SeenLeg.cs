@@ -10,9 +10,20 @@ namespace Wexis.Core.Techniques.Strokes;
 internal sealed record Seen(FaceView View, LineString Line, double Width, Geometry? Touched);
 
 /// <summary>A leg, or a place where the hand stays, in every picture that shows a surface it lies on.</summary>
-internal sealed record SeenLeg(IReadOnlyList<Seen> Pictures)
+/// <param name="Depth">A place on the front where the hand stays, as the side picture would show it; null where its depth is not
+/// known.</param>
+internal sealed record SeenLeg(IReadOnlyList<Seen> Pictures, Seen? Depth = null)
 {
     public Seen? In(FaceView view) => Pictures.FirstOrDefault(p => p.View == view);
+
+    /// <summary>
+    /// Whether it stays well before a hazard, as the side picture shows both: what lies under the chin faces down, and the front picture
+    /// draws it together with what lies behind it.
+    /// </summary>
+    public bool LiesBefore(Hazard hazard) =>
+        Depth is { Touched: { } touched }
+        && hazard.Outlines.Where(o => o.View == FaceView.Lateral).ToList() is { Count: > 0 } sides
+        && sides.All(o => touched.Distance(Shapes.Area(o.Polygon, null)) >= SeenContacts.Before);
 }
 
 /// <summary>How the contacts of a path look in the pictures of the atlas, and what they meet there.</summary>
@@ -20,6 +31,9 @@ internal static class SeenContacts
 {
     /// <summary>Closer than this, two places are one: 1e-9 IPD, far below what a hand can tell.</summary>
     public const double SamePoint = 1e-9;
+
+    /// <summary>What ends this far before a hazard lies before it: 0.05 IPD, some 3 mm, more than the outlines are out.</summary>
+    public const double Before = 0.05;
 
     public static bool Enters(LineString line, Geometry area) =>
         Shapes.ComesNear(line, area, 0)
@@ -34,9 +48,15 @@ internal static class SeenContacts
         foreach (var leg in legs.Where(l => !l.Through))
             yield return new([.. Pictures([.. leg.Places], leg.Start, leg.End, width, true)]);
         foreach (var stop in stops)
-            yield return new([
-                .. Pictures([stop.Point, stop.Point], stop, stop, width, !legs.Any(l => !l.Through && (l.Start == stop || l.End == stop))),
-            ]);
+        {
+            var stays = !legs.Any(l => !l.Through && (l.Start == stop || l.End == stop));
+            yield return new(
+                [.. Pictures([stop.Point, stop.Point], stop, stop, width, stays)],
+                stays && stop is { Surface: FaceSurface.Front, OnSkin: true, Z: { } z }
+                    ? Contact(FaceView.Lateral, [new(z, stop.Point.Y), new(z, stop.Point.Y)], width, true)
+                    : null
+            );
+        }
     }
 
     /// <summary>
@@ -46,27 +66,27 @@ internal static class SeenContacts
     {
         bool On(FaceSurface surface) => start.Surface == surface || end.Surface == surface;
         if (On(FaceSurface.Back))
-            yield return Contact(FaceView.Posterior, places);
+            yield return Contact(FaceView.Posterior, places, width, counts);
         else
-            yield return Contact(FaceView.Frontal, places);
+            yield return Contact(FaceView.Frontal, places, width, counts);
         // Over the crown a leg shows in both.
         if (On(FaceSurface.Back) && On(FaceSurface.Front))
-            yield return Contact(FaceView.Frontal, places);
+            yield return Contact(FaceView.Frontal, places, width, counts);
         if (On(FaceSurface.Side) && start.Z is { } from && end.Z is { } to)
-            yield return Contact(FaceView.Lateral, Sideways(places, from, to));
+            yield return Contact(FaceView.Lateral, Sideways(places, from, to), width, counts);
+    }
 
-        Seen Contact(FaceView view, IReadOnlyList<FacePoint> seen)
-        {
-            var line = Shapes.Plane.CreateLineString([.. seen.Select(p => new Coordinate(p.X, p.Y))]);
-            return new(
-                view,
-                line,
-                width,
-                !counts ? null
-                    : line.Length < SamePoint ? line.StartPoint.Buffer(width / 2)
-                    : line.Buffer(width / 2)
-            );
-        }
+    private static Seen Contact(FaceView view, IReadOnlyList<FacePoint> seen, double width, bool counts)
+    {
+        var line = Shapes.Plane.CreateLineString([.. seen.Select(p => new Coordinate(p.X, p.Y))]);
+        return new(
+            view,
+            line,
+            width,
+            !counts ? null
+                : line.Length < SamePoint ? line.StartPoint.Buffer(width / 2)
+                : line.Buffer(width / 2)
+        );
     }
 
     /// <summary>Places as the side view shows them: z runs evenly from one end to the other along the leg.</summary>

@@ -6,7 +6,9 @@ namespace Wexis.Core.Techniques.Strokes;
 /// <summary>
 /// A place of a path: its surface, where it lies in the front (or back) picture, and z in the side view where that is known.
 /// </summary>
-public readonly record struct PathStop(FaceSurface Surface, FacePoint Point, double? Z);
+/// <param name="OnSkin">Point and z together are a place of the skin; moved up, down or sideways, the z is that of where it came
+/// from.</param>
+public readonly record struct PathStop(FaceSurface Surface, FacePoint Point, double? Z, bool OnSkin = true);
 
 /// <summary>
 /// One leg of a stroke, for the subject's left side: straight, or along an edge of the face, in pieces that each lie on one surface.

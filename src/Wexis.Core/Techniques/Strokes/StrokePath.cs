@@ -56,7 +56,8 @@ public sealed class StrokePath
                     new(
                         ClosedList.Of<FaceSurface>(p.Surface) ?? l.Surface,
                         StrokePlaces.Moved(StrokePlaces.Frontal(l), p.Offset, settings),
-                        l.LateralZ - (p.Offset?.Dir == "back" ? (p.Offset.Breadths ?? 1) * settings.IpdPerBreadth : 0)
+                        l.LateralZ - (p.Offset?.Dir == "back" ? (p.Offset.Breadths ?? 1) * settings.IpdPerBreadth : 0),
+                        p.Offset?.Dir is null or "back"
                     )
                 );
         var points = new List<PathStop>();
@@ -181,7 +182,7 @@ public sealed class StrokePath
         foreach (var outline in hazard.Outlines)
         {
             var (entered, share) = Over(
-                c => c.In(outline.View),
+                c => hazard.Deep && outline.View == FaceView.Frontal && c.LiesBefore(hazard) ? null : c.In(outline.View),
                 Shapes.BothHalves(outline, outline.View == hazard.View ? hazard.Hole : null),
                 c => onRim && RestsOnRim(c, hazard.RimFront)
             );

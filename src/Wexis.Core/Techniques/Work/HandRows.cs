@@ -103,9 +103,8 @@ internal static class HandRows
             new ReasonInput("verb", StepWords.Verb(hand.Verb))
         );
 
-        if (hand.Glide == true)
-            foreach (var zone in zones.Select(z => atlas.Zones[z]))
-                flow.AddRange(FlowRows.Over(zone, path, atlas, model.Rules));
+        if (hand.Glide == true && new FlowRows(path, atlas, model.Rules) is var rowsOfFlow)
+            flow.AddRange(zones.SelectMany(z => rowsOfFlow.Over(atlas.Zones[z])));
     }
 
     private static void MuscleRows(

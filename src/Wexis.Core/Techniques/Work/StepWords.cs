@@ -136,12 +136,14 @@ public static class StepWords
             { Count: > 0 } points
         )
             return $" at the point {string.Join("; then the point ", points)}";
-        return hand.AllZones.Count > 0
-            ? $" over the {string.Join(" and ", hand.AllZones.Take(2).Select(z => Bare(ZoneWord(z, atlas))))}"
-            : "";
+        return hand.AllZones.Count > 0 ? $" {Over(hand.AllZones.Take(2).Select(z => ZoneWord(z, atlas)))}" : "";
+    }
 
-        // An area that is called "over the chewing muscle" says it itself.
-        static string Bare(string zone) => zone.StartsWith("over the ", StringComparison.Ordinal) ? zone["over the ".Length..] : zone;
+    /// <summary>Over these areas. One that is called "over the chewing muscle" says it itself.</summary>
+    internal static string Over(IEnumerable<string> zones)
+    {
+        const string Over = "over the ";
+        return Over + string.Join(" and ", zones.Select(z => z.StartsWith(Over, StringComparison.Ordinal) ? z[Over.Length..] : z));
     }
 
     private static string Against(string resist) =>

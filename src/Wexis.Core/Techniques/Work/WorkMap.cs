@@ -28,18 +28,27 @@ public sealed record WorkedRow(
 /// <summary>How a stroke lies to the lymph flow of one zone.</summary>
 /// <param name="AngleDegrees">Between the stroke and the way that the zone drains, 0° to 180°.</param>
 /// <param name="DrainsTo">The node groups that the zone drains to.</param>
-/// <param name="Rule">
-/// R61: by the angle. R63: with, whatever the angle, as the stroke ends at the nodes of the zone. R64: along the jaw, which is one way with
-/// what follows down the neck, and across where nothing follows. What was stored without one was judged by the angle.
-/// </param>
+/// <param name="Rule">One of <see cref="FlowRule"/>. What was stored without one was judged by the angle.</param>
 public sealed record FlowVerdict(
     string Zone,
     string ZoneName,
     FlowWay Verdict,
     double AngleDegrees,
     IReadOnlyList<string> DrainsTo,
-    [property: OneOf("R61", "R63", "R64")] string Rule = "R61"
+    [property: OneOf(FlowRule.Angle, FlowRule.AtItsNodes, FlowRule.AlongJaw)] string Rule = FlowRule.Angle
 );
+
+/// <summary>The rules that decide how a stroke lies to the flow.</summary>
+public static class FlowRule
+{
+    public const string Angle = "R61";
+
+    /// <summary>With, whatever the angle: the stroke ends at the nodes of the zone.</summary>
+    public const string AtItsNodes = "R63";
+
+    /// <summary>Along the jaw, which is one way with what follows down the neck, and across where nothing follows.</summary>
+    public const string AlongJaw = "R64";
+}
 
 /// <summary>What one step, or a whole technique, works; what must stay quiet; what nobody can tell.</summary>
 public sealed record WorkMap(

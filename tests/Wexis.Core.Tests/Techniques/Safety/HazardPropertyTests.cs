@@ -166,6 +166,42 @@ public class HazardPropertyTests
                 .Verdict.ShouldBe(SafetyVerdict.Stop, $"{verb} at {place}");
     }
 
+    /// <summary>
+    /// What lies under the chin faces down: the front picture draws it together with the tongue bone behind it, and the side picture tells
+    /// them apart. Every place of the front, every contact, against both pictures; moved about, it is judged by the front picture alone.
+    /// </summary>
+    [Fact]
+    public void A_place_that_lies_well_before_the_voice_box_does_not_meet_it_and_every_place_on_it_does()
+    {
+        var areas = StopZones.Single(z => z.Hazard == "hz-larynx").Areas;
+        var (front, side) = (Both(areas.Single(a => a.View == FaceView.Frontal).Area), areas.Single(a => a.View == FaceView.Lateral).Area);
+        var (freed, wrong) = (new HashSet<string>(), new List<string>());
+        foreach (var (id, landmark) in Reference.Atlas.Landmarks.Where(l => l.Value.Surface == FaceSurface.Front))
+        foreach (var contact in Reference.Atlas.Contacts.Values)
+        foreach (var offset in (PathOffset?[])[null, .. TechniqueWords.OffsetDirections.Select(d => new PathOffset(d, 0.5))])
+        {
+            var hand = A.Track("press", 2, contact.Id) with { Glide = null, Path = [new(id, null, null, offset)] };
+            var stop = StrokePath.Of(hand, Reference.Atlas, Reference.Settings).Stops.Single();
+            var radius = contact.WidthMm / Reference.Settings.IpdMm / 2;
+            var pad = Plane.CreatePoint(new Coordinate(stop.Point.X, stop.Point.Y)).Buffer(radius);
+            var met = front.Contains(pad.Centroid) || pad.Intersection(front).Area / pad.Area >= 0.1;
+            var before =
+                offset?.Dir is null or "back"
+                && Plane.CreatePoint(new Coordinate(stop.Z!.Value, stop.Point.Y)).Buffer(radius).Distance(side) >= 0.05;
+            var stopped = Review(hand).Findings.Any(f => f.Hazard == "hz-larynx" && f.Verdict == SafetyVerdict.Stop);
+            if (stopped != (met && !before))
+                wrong.Add($"{contact.Id} at {id} {offset?.Dir}: {stopped}");
+            if (met && before)
+                freed.Add(id);
+        }
+        wrong.ShouldBeEmpty();
+        // The hand that cups the chin, and the thumb behind its bone.
+        freed.ShouldBe(["menton", "submental_mid"], ignoreOrder: true);
+    }
+
+    private static Geometry Both(Geometry half) =>
+        half.Union(NetTopologySuite.Geometries.Utilities.AffineTransformation.ScaleInstance(-1, 1).Transform(half));
+
     [Fact]
     public void Every_point_above_its_cap_is_said_and_an_excluded_one_is_stopped()
     {
