@@ -3050,8 +3050,7 @@ export interface components {
       /** @description The node groups that the zone drains to. */
       drains_to: string[];
       /**
-       * @description R61: by the angle. R63: with, whatever the angle, as the stroke ends at the nodes of the zone. R64: along the jaw, which is one way with
-       *     what follows down the neck, and across where nothing follows. What was stored without one was judged by the angle.
+       * @description One of FlowRule. What was stored without one was judged by the angle.
        * @default R61
        * @enum {string}
        */
@@ -3143,6 +3142,12 @@ export interface components {
     Hazard: {
       also: null | components["schemas"]["HazardOutline"][];
       applies_to: string;
+      /**
+       * @description What lies before it in the side picture is not it, though the front picture draws them together (under the
+       *                 chin).
+       * @default false
+       */
+      deep: boolean;
       hole: null | number[][];
       id: string;
       /** Format: double */
