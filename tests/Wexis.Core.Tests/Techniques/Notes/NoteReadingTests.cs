@@ -135,7 +135,7 @@ public class NoteReadingTests
         step.Dose!.Line.ShouldBe("10 times, hold 5 s, each side, once a day");
         var hand = step.AllHands.ShouldHaveSingleItem();
         (hand.Verb, hand.Contact, hand.Pressure, hand.Sides).ShouldBe(("stroke", "two-fingers", 2, "one-then-other"));
-        hand.AllPath.Select(p => p.At).ShouldBe(["brow_head", "temple_hollow"]);
+        hand.AllPath.Select(p => p.At).ShouldBe(["brow_head", "brow_mid", "brow_peak", "brow_tail", "temple_hollow"]);
         reading.Lines.SelectMany(l => l.Unknown.Concat(l.Missing)).ShouldBeEmpty("everything was said");
         var read = DoseLine.Read(step.Dose.Line, new(hand.Sides), Reference.Settings, "dose");
         (read.Dose.Reps, read.Dose.Per, read.HoldSeconds, read.Dose.TimesADay).ShouldBe((10, "side", 5, 1));

@@ -27,15 +27,15 @@ public class NoteSecondHandTests
     [InlineData(
         "Form a V with your fingers, middle fingers at the inner corners of the eyes and index fingers at the outer corners, look up and "
             + "squint the lower lids six times.",
-        "hold-still fingertip-middle endocanthion + hold-still fingertip-index exocanthion"
+        "hold-still fingertip-middle endocanthion + hold-still fingertip-index orbital_rim_lateral"
     )]
     [InlineData(
         "eye V: middle f inner corner, index outer, squint 10x",
-        "hold-still fingertip-middle endocanthion + hold-still fingertip-index exocanthion"
+        "hold-still fingertip-middle endocanthion + hold-still fingertip-index orbital_rim_lateral"
     )]
     [InlineData(
         "ring fingers at outer corners, thumbs under jaw, blink 10x",
-        "hold-still fingertip-ring exocanthion + hold-still thumb-pad submandibular"
+        "hold-still fingertip-ring orbital_rim_lateral + hold-still thumb-pad submandibular"
     )]
     public void Each_hand_is_in_the_step(string note, string hands) => Hands(note).ShouldBe(hands);
 

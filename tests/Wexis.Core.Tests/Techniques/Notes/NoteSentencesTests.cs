@@ -231,7 +231,7 @@ public class NoteSentencesTests
         Single("Ring finger, feather light, from the inner corner under the eye out to the temple, then down in front of the ear. 5x.")
             .AllHands[0]
             .AllPath.Select(p => p.At)
-            .ShouldBe(["endocanthion", "orbital_rim_inferior", "temple_hollow", "ear_front"]);
+            .ShouldBe(["orbital_rim_medial", "orbital_rim_inferior", "orbital_rim_lateral", "temple_hollow", "ear_front"]);
 
     /// <summary>What goes on where the hand is, or with what was taken, is one step with it.</summary>
     [Theory]
