@@ -20,6 +20,13 @@ describe("where two texts differ", () => {
     ]);
   });
 
+  it("the number that the first save gives is no difference, one that was written inside is", () => {
+    expect(differing({ id: null, name: "a" }, { id: "tq-1", name: "a" })).toEqual([]);
+    expect(differing({ steps: [{ id: "1" }] }, { steps: [{ id: "2" }] })).toEqual([
+      { where: "steps 1 id", mine: "1", theirs: "2" },
+    ]);
+  });
+
   it("nothing, an empty text and an empty list say the same", () => {
     expect(differing({ a: null, b: "", c: [] }, { a: "", c: null })).toEqual([]);
   });

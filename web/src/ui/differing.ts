@@ -17,6 +17,9 @@ const leaf = (value: unknown) =>
 const isTree = (value: unknown): value is Record<string, unknown> | readonly unknown[] =>
   typeof value === "object" && value !== null;
 
+/** What the server gives a document when it is saved first: nobody wrote it, so nobody chooses between two of it. */
+const given = (path: readonly (string | number)[], key: string | number) => path.length === 0 && key === "id";
+
 /** Where two documents differ, place by place, in the order of the first. Nothing and an empty text are the same. */
 export function differing(mine: unknown, theirs: unknown, path: readonly (string | number)[] = []): Differing[] {
   if (isTree(mine) && isTree(theirs) && Array.isArray(mine) === Array.isArray(theirs)) {
@@ -24,7 +27,9 @@ export function differing(mine: unknown, theirs: unknown, path: readonly (string
       ? Array.from({ length: Math.max(mine.length, (theirs as readonly unknown[]).length) }, (_, i) => i)
       : [...new Set([...Object.keys(mine), ...Object.keys(theirs)])];
     return keys.flatMap((key) =>
-      differing((mine as Record<string, unknown>)[key], (theirs as Record<string, unknown>)[key], [...path, key]),
+      given(path, key)
+        ? []
+        : differing((mine as Record<string, unknown>)[key], (theirs as Record<string, unknown>)[key], [...path, key]),
     );
   }
   if (!isTree(mine) && !isTree(theirs) && leaf(mine) === leaf(theirs)) return [];
