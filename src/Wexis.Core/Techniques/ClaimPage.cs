@@ -72,11 +72,14 @@ public sealed partial record ClaimPage(int Sentences, IReadOnlyList<PageClaim> C
         private bool IsClaim(string sentence) =>
             !sentence.EndsWith('?')
             && (
-                ClaimReview.Promises(sentence) && !NoteGlossary.IsAdvice(sentence) && NoteGlossary.Dose(sentence) is null
-                || _glossary.IsClaim(sentence)
-                || ClaimReview.PromisesNoHarm(sentence) && NoteGlossary.Dose(sentence) is null
-                || ClaimReview.SaysSo(sentence, atlas) && NoteGlossary.Dose(sentence) is null
-                || ClaimReview.SaysWork(sentence, atlas) && NoteGlossary.Dose(sentence) is null
+                _glossary.IsClaim(sentence)
+                || NoteGlossary.Dose(sentence) is null
+                    && (
+                        ClaimReview.Promises(sentence) && !NoteGlossary.IsAdvice(sentence) && !SendsAway().IsMatch(sentence)
+                        || ClaimReview.PromisesNoHarm(sentence)
+                        || ClaimReview.SaysSo(sentence, atlas)
+                        || ClaimReview.SaysWork(sentence, atlas)
+                    )
             );
 
         private void Begin(string title)
@@ -134,6 +137,16 @@ public sealed partial record ClaimPage(int Sentences, IReadOnlyList<PageClaim> C
 
         private Derivation Derive(IReadOnlyList<Step> steps) =>
             Derivation.Of(TechniqueDocument.Empty with { Steps = [.. steps] }, atlas, model, settings);
+
+        /// <summary>"Swollen nodes: doctor first", "not over the thyroid": a caution speaks of illness and promises nothing.</summary>
+        [GeneratedRegex(
+            @"\b(?:doctor|clinician|physician|pharmacist)\s+(?:first|today|the\s+same\s+day|at\s+once)\b|\b(?:ask|see"
+                + @"|consult|call)\s+(?:an?|the"
+                + @"|your)\s+(?:doctor|clinician|physician|eye\s+doctor)\b|\bclearance\b|\bemergency\b"
+                + @"|^\W*(?:not|never|no)\s+(?:over|on|with|after|during|for|in|near)\b",
+            RegexOptions.IgnoreCase
+        )]
+        private static partial Regex SendsAway();
 
         /// <summary>It goes on about what the sentence before spoke of.</summary>
         [GeneratedRegex(

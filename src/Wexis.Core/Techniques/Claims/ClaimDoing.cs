@@ -1,4 +1,5 @@
 using System.Text.RegularExpressions;
+using Wexis.Core.Anatomy;
 
 namespace Wexis.Core.Techniques.Claims;
 
@@ -10,20 +11,17 @@ internal static partial class ClaimDoing
 {
     private const RegexOptions Free = RegexOptions.IgnoreCase;
 
-    /// <summary>Who does it in a sentence about a technique.</summary>
-    internal const string Technique =
-        @"(?:(?:this|the|our|my|your)\s+(?:exercise|technique|movement|method|routine|course|massage)s?|it|this|that|which|they)";
-
     /// <summary>Whether something is said to be done that no word for work says.</summary>
-    public static bool IsUnknown(string text) =>
-        (Told().Match(text) is { Success: true } told && !Work().IsMatch(told.Groups["verb"].Value))
+    public static bool IsUnknown(string text, Atlas atlas) =>
+        ClaimSpeaker.MuscleDoesUnknown(text, atlas)
+        || (Told().Match(text) is { Success: true } told && !Work().IsMatch(told.Groups["verb"].Value))
         || (Suffered().Match(text) is { Success: true } suffered && !Work().IsMatch(suffered.Groups["verb"].Value))
         || TurnsOff().IsMatch(text);
 
     /// <summary>"It banishes …", "this exercise will save …", "banishes the …".</summary>
     [GeneratedRegex(
         @"^\W*(?:"
-            + Technique
+            + ClaimSpeaker.Technique
             + @"\s+"
             + @"(?:(?:also|even|just|really|will|can|may|could|would|does|do|not|never|helps?(?:\s+to)?|\p{L}+ly)\s+)*(?<verb>\p{L}+)\b"
             + @"|(?:(?:also|even|\p{L}+ly)\s+)*(?<verb>\p{L}+s)\s+(?:the|your|a|an|both|all|every)\b)",

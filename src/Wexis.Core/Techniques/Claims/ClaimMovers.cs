@@ -62,7 +62,7 @@ internal static partial class ClaimMovers
     )]
     private static partial Regex CornersDown();
 
-    [GeneratedRegex(@"\b(?:lift|rais|pull|draw|turn)\w*\b[^,.;]*\bcorners?\b(?![^,.;]*\b(?:down|back|side|apart))", Free)]
+    [GeneratedRegex(@"\b(?:lift|rais|pull|draw|turn\w*\s+up)\w*\b[^,.;]*\bcorners?\b(?![^,.;]*\b(?:down|back|side|apart))", Free)]
     private static partial Regex CornersUp();
 
     [GeneratedRegex(@"\b(?:draw|pull|knit|bring|mov|push)\w*\b[^,.;]*\b(?:brows?|them)\b[^,.;]*\btogether|\bfrowns?\b", Free)]

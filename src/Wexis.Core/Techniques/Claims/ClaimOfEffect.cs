@@ -1,4 +1,3 @@
-using System.Globalization;
 using System.Text.RegularExpressions;
 using Wexis.Core.Anatomy;
 using Wexis.Core.Measures;
@@ -32,6 +31,21 @@ public static partial class ClaimReview
                 return Stands("The hand moves the skin.", "R40");
             if (EffectWords.FirstOrDefault(e => e.Words.IsMatch(text)).Id is { } id)
                 return Known(id, text);
+            if (IsMassage().IsMatch(text) && !Untold)
+                return HandsOnly
+                    ? Stands("Hands and tools do the work here; nothing contracts.", "R40")
+                    : new([ClaimFinding.WrongMode], $"Here {MainWork()}.", $"Say: {MainWork()}.", null, "R122");
+            if (Contracts().IsMatch(text))
+                return Untold ? WhatIsDone()
+                    : HandsOnly
+                        ? new(
+                            [ClaimFinding.WrongMode],
+                            "Hands and tools do the work here; nothing contracts.",
+                            $"Say: {MainWork()}.",
+                            "X",
+                            "R122"
+                        )
+                    : Stands($"{Sentences.Capital(MainWork())}.", "R122");
             return Moves(text) ?? AtPlace(text) ?? NoEvidence();
         }
 
@@ -177,54 +191,6 @@ public static partial class ClaimReview
             (ChinDimples(), ["mentalis"]),
             (WideJaw(), ["masseter-superficial", "masseter-deep"]),
             (BunnyLines(), ["nasalis-transverse", "levator-labii-alaeque-nasi"]),
-        ];
-
-        // Evidence claims (R124): the study card of the one small trial, and what it did not test.
-
-        private static Finding Evidence(string text)
-        {
-            const string Card =
-                "One small trial (2018): no control group, 27 women aged 40 to 65 began and 16 finished; 30 minutes daily for 8 "
-                + "weeks, then every other day to week 20; raters saw fuller upper and lower cheeks, and a rated age of "
-                + "50.8 falling to 48.1. It tested a course, not one exercise; no massage, no eye drill, no men.";
-            var wrong = Misquotes.Where(m => m.Words.IsMatch(text)).Select(m => m.Says).ToList();
-            foreach (Match m in Women().Matches(text))
-                if (int.TryParse(m.Groups["n"].Value, CultureInfo.InvariantCulture, out var n) && n is not (16 or 27))
-                    wrong.Add("27 women began and 16 finished");
-            foreach (Match m in Years().Matches(text))
-                if (double.TryParse(m.Groups["n"].Value, CultureInfo.InvariantCulture, out var years) && years > 3)
-                    wrong.Add("the rated age fell by 2.7 years, without a control group");
-            if (wrong.Count > 0)
-                return new(
-                    [ClaimFinding.MisquotedEvidence],
-                    $"The study did not show this: {string.Join("; ", wrong.Distinct())}. {Card}",
-                    "Say: one small trial without a control group saw slightly fuller cheeks after a long course.",
-                    "C",
-                    "R124",
-                    "S-ALAM2018 from memory"
-                );
-            return Cheeks().IsMatch(text)
-                ? new([ClaimFinding.Supported], Card, null, "C", "R124", "S-ALAM2018 from memory")
-                : new(
-                    [ClaimFinding.MisquotedEvidence],
-                    $"The study did not show this. {Card}",
-                    "Say: one small trial without a control group saw slightly fuller cheeks after a long course.",
-                    "C",
-                    "R124",
-                    "S-ALAM2018 from memory"
-                );
-        }
-
-        private static readonly (Regex Words, string Says)[] Misquotes =
-        [
-            (Controlled(), "it had no control group"),
-            (Proved(), "one small trial proves nothing"),
-            (OtherWork(), "massage, tools, eyes, jaw and neck were not tested"),
-            (WrinkleWords(), "lines did not differ clearly"),
-            (Men(), "no men took part"),
-            (DailyThroughout(), "it was daily for 8 weeks, then every other day"),
-            (Soon(), "results were rated at weeks 8 and 20"),
-            (OneExercise(), "a course of 32 exercises was tested, not one"),
         ];
 
         private static readonly (string Id, Regex Words)[] EffectWords =

@@ -67,7 +67,7 @@ public static partial class ClaimReview
         /// <summary>"Works the jawline": a part of the face that stands for no muscle; null where it is no claim of that kind.</summary>
         private Finding? AtPlace(string text)
         {
-            if (ClaimPlaces.Zones(text, atlas) is not { Count: > 0 } zones || !WorksThere().IsMatch(text))
+            if (ClaimPlaces.Zones(text, atlas) is not { Count: > 0 } zones || !WorksSomewhere(text))
                 return null;
             if (Untold)
                 return WhatIsDone();
@@ -98,6 +98,36 @@ public static partial class ClaimReview
                     "R121"
                 );
         }
+
+        private static bool WorksSomewhere(string text) => WorksThere().IsMatch(text) || AimsAt().IsMatch(text) || Involves().IsMatch(text);
+
+        /// <summary>"Works the whole face", "trains every muscle": what is left out of it; null where nothing is.</summary>
+        private Finding? LessThanWhole(string text, ClaimVerb verb)
+        {
+            if (!WholeFace().IsMatch(text) || (verb == ClaimVerb.Other && !WorksSomewhere(text)))
+                return null;
+            if (Untold)
+                return WhatIsDone();
+            var at = Rows.Where(r => r.Strength != Strength.Incidental).ToList();
+            var face = atlas.Regions.Values.Where(r => !BesideTheFace.Contains(r.Id)).ToList();
+            var without = face.Where(region => !at.Exists(r => IsThere(r, region.Zones))).Select(r => r.Name).ToList();
+            var muscles = at.Select(r => r.Structure).Where(atlas.Muscles.ContainsKey).Distinct().Count();
+            var every = EveryMuscle().IsMatch(text);
+            return without.Count == 0 && !every
+                ? null
+                : new(
+                    [ClaimFinding.WrongExtent],
+                    every
+                        ? $"Of {atlas.Muscles.Count} muscles on the map, {muscles} {(muscles == 1 ? "is" : "are")} worked here."
+                        : $"Nothing is worked at: {string.Join(", ", without)}.",
+                    $"Say what it works: {MainWork()}.",
+                    null,
+                    "R121"
+                );
+        }
+
+        /// <summary>Regions of the map that are no part of the face.</summary>
+        private static readonly HashSet<string> BesideTheFace = new(StringComparer.Ordinal) { "neck", "shoulders-chest" };
 
         /// <summary>The place that a text names, where nothing is worked in one of these ways; else null.</summary>
         private string? Elsewhere(string text, IReadOnlyList<Mode> modes) =>

@@ -17,6 +17,9 @@ public static partial class ClaimReview
         && !Warns().IsMatch(plain)
         && (SaidSafe().IsMatch(plain) && !NotSafe().IsMatch(plain) || NoHarm().IsMatch(plain));
 
+    /// <summary>"It can leave marks": a caution, and no promise.</summary>
+    internal static bool AdmitsHarm(string text) => CanHarm().IsMatch(text) && !NoHarm().IsMatch(text);
+
     private const string Harm =
         @"(?:(?:hurt|harm|damag|injur|tear|torn|overstretch|break|bruis|irritat|worsen|aggravat|deepen|trigger|strain|inflam|scar|endanger"
         + @"|overdo|overwork|burst|displac|dislocat)\w*(?!\s+(?:up|through)\b)"
@@ -32,6 +35,9 @@ public static partial class ClaimReview
 
     [GeneratedRegex(@"\b" + Harm, Free)]
     private static partial Regex Harms();
+
+    [GeneratedRegex(@"\b(?:can|may|might|could)\s+(?:\p{L}+ly\s+)?" + Harm, Free)]
+    private static partial Regex CanHarm();
 
     /// <summary>"It does not hurt the eye", "nothing can go wrong".</summary>
     [GeneratedRegex(
@@ -59,17 +65,19 @@ public static partial class ClaimReview
     [GeneratedRegex(@"\b(?:not|never|un|hardly)\s+(?:\p{L}+\s+){0,2}(?:safe|harmless|suit\w*|fine|good|right|fit|recommended)\b", Free)]
     private static partial Regex NotSafe();
 
-    /// <summary>"It is not safe for everyone", "not suitable after surgery": a modest word.</summary>
+    /// <summary>"It is not safe for everyone", "not suitable after surgery", and nothing after it: a modest word.</summary>
     [GeneratedRegex(
         @"\b(?:is|are|be)\s+(?:not|never|hardly)\s+(?:\p{L}+\s+)?(?:(?:safe|suitable|suited|fit|right|recommended|meant|made|good)\s+)?"
-            + @"(?:for|after|during|in|with)\s+(?:everyone|everybody|anyone|anybody|all|people|those|pregnan\w*|surgery|an?\s+operation)\b",
+            + @"(?:for|after|during|in|with)\s+(?:everyone|everybody|anyone|anybody|all|every\s+(?:face|body|one)"
+            + @"|pregnan\w*(?:\s+women)?|surgery|an?\s+operation|(?:people|those|skin|faces)\s+(?:with|after)\s+[\p{L}\s,-]{3,60})\W*$",
         Free
     )]
     private static partial Regex NotForAll();
 
     /// <summary>"It must never hurt", "do not damage the skin", "so that nothing tears": a warning, and no promise.</summary>
     [GeneratedRegex(
-        @"\b(?:should|must|may|shall|ought|need)\b[^.;]{0,30}\b(?:not|never|nothing|no)\b|\b(?:nothing|no\s+\p{L}+)\s+(?:should|must|may)\b"
+        @"\b(?:should|must|may|shall|ought|need)\b[^.;]{0,30}\b(?:not|never|nothing|no)\b|\b(?:nothing|no\s+\p{L}+)"
+            + @"\s+(?:should|must|may)\b"
             + @"|^\W*(?:please\s+)?(?:do\s+not|never|avoid|stop|ask|make\s+sure|check|be\s+careful|so\s+that|if|when)\b"
             + @"|\b(?:so\s+that|if|unless|until|whether|as\s+long\s+as|make\s+sure)\b",
         Free

@@ -71,10 +71,18 @@ public static partial class ClaimReview
                     return Missing(structure, name);
                 case ClaimVerb.Drains:
                     return Lymph(text);
+                case ClaimVerb.Other when Meant(text, mine) is { Count: > 0 } meant:
+                    return Stands($"The {name} is {Ways(meant)} ({meant.Min(r => r.Strength).Word()}).", "R121");
                 default:
                     return Trained(text, structure, name, mine, verb, kind);
             }
         }
+
+        /// <summary>The rows that a sentence means which says of no kind of work ("targets", "is for"): any is meant.</summary>
+        private static List<WorkedRow> Meant(string text, List<WorkedRow> mine) =>
+            Involves().IsMatch(text) ? [.. mine.Where(r => r.Strength != Strength.Incidental && r.Mode != Mode.Inhibited)]
+            : AimsAt().IsMatch(text) ? [.. mine.Where(r => r.Strength == Strength.Primary)]
+            : [];
 
         private Finding Trained(string text, string structure, string name, List<WorkedRow> mine, ClaimVerb verb, ClaimKind kind)
         {

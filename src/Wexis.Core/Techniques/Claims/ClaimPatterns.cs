@@ -53,28 +53,17 @@ public static partial class ClaimReview
     private static partial Regex SaysWhere();
 
     /// <summary>"It …", "this exercise …": of the technique, and nothing that a hand is told to do.</summary>
-    [GeneratedRegex(@"^\W*" + ClaimDoing.Technique + @"\b", Free)]
+    [GeneratedRegex(@"^\W*" + ClaimSpeaker.Technique + @"\b", Free)]
     private static partial Regex OfTechnique();
 
     /// <summary>"Your skin will glow", "the cheeks become fuller": what comes of it.</summary>
     [GeneratedRegex(
-        @"^\W*(?:(?:your|the)\s+(?:\p{L}+\s+)?(?:skin|face|cheeks?|jaw\s?line|neck|eyes?|lids?|lips?|forehead|brows?|chin|complexion|lines?"
+        @"^\W*(?:(?:your|the)\s+(?:\p{L}+\s+)?(?:skin|face|cheeks?|jaw\s?line|neck|eyes?|lids?|lips?|forehead|brows?|chin"
+            + @"|complexion|lines?"
             + @"|folds?)|(?:the\s+|your\s+)?results?|you)\s+(?:will|gets?|becomes?|looks?|is|are|grows?|stays?)\b",
         Free
     )]
     private static partial Regex OfResult();
-
-    /// <summary>"The buccinator is the main worker here", "an exercise for the chin muscle".</summary>
-    [GeneratedRegex(
-        @"\b(?:(?:is|are)\s+(?:here\s+)?the\s+(?:main|chief|principal)\s+(?:muscle|worker|mover)s?\b|(?:main|chief|principal)\s+"
-            + @"(?:muscle|worker|mover)s?\b[^.;]*\b(?:is|are)\b|does\s+(?:most|all)\s+of\s+the\s+(?:work|job)\b"
-            + @"|(?:an?|the|is)\s+(?:\p{L}+\s+)?(?:exercise|workout|training)\s+(?:of|for)\b)",
-        Free
-    )]
-    private static partial Regex NamesWorker();
-
-    [GeneratedRegex(@"\b(?:work|train|exercis|activat|massag|knead|reach|touch|relax|stretch|engag|loosen|rub)\w*\b", Free)]
-    private static partial Regex WorksThere();
 
     /// <summary>"It moves lymph to the nodes", "fluid flows to the collarbone".</summary>
     [GeneratedRegex(
@@ -124,7 +113,9 @@ public static partial class ClaimReview
 
     [GeneratedRegex(
         @"\b(?:permanent\w*|for\s?ever|for\s+good|always|guarantee\w*|years?\s+younger|instantly|overnight"
-            + $@"|{Early}|remov\w*|eras\w*|get\w*\s+rid\s+of|banish\w*|eliminat\w*|never\s+again|completely|no\s+more"
+            + $@"|{Early}|packing"
+            + @"|by\s+(?:Easter|Christmas|summer|spring|autumn|winter|next\s+\p{L}+|the\s+(?:end|weekend|wedding))|vanish\w*|disappear\w*"
+            + @"|farewell|good\s?bye|history|remov\w*|eras\w*|get\w*\s+rid\s+of|banish\w*|eliminat\w*|never\s+again|completely|no\s+more"
             + @"|lasting|sag\w*)\b",
         Free
     )]
@@ -183,45 +174,16 @@ public static partial class ClaimReview
     [GeneratedRegex(@"\b(?:LI|ST|GB|BL|GV|DU|CV|REN|SI|TE|SJ|EX|DI|M-HN)\s?-?\d{1,2}\b", Free)]
     private static partial Regex PointCode();
 
-    [GeneratedRegex(@"(?<!\b(?:no|not|un|without\s+a?\s*)\s*)\b(?:randomi[sz]ed|controlled|placebo|control\s+group)\b", Free)]
-    private static partial Regex Controlled();
-
-    [GeneratedRegex(@"\b(?:prov(?:e|es|ed|en)|proof|beyond\s+doubt)\b", Free)]
-    private static partial Regex Proved();
-
-    [GeneratedRegex(@"\b(?:massage\w*|roller|gua\s*sha|stone|eye(?:s|lids?)?|lids?|jaw\w*|neck|lymph\w*|drainage|point)\b", Free)]
-    private static partial Regex OtherWork();
-
     [GeneratedRegex(
-        @"\b(?:wrinkl\w*|fine\s+lines?|crow'?s?\s*feet|(?:lines?|folds?|creases?|furrows?)\s+(?:\p{L}+\s+){0,2}(?:vanish\w*"
+        @"\b(?:(?<!\bskin\s+)wrinkl(?!ing\s+(?:the|your)|e?s?\s+(?:the|your)\s+(?:nose|forehead|brow))\w*|fine\s+lines?"
+            + @"|crow'?s?\s*feet|(?:lines?|folds?|creases?|furrows?)\s+(?:\p{L}+\s+){0,2}(?:vanish\w*"
             + @"|disappear\w*|go(?:ne)?|fad\w*|soften\w*|melt\w*)|(?:remov|eras|smooth|reduc|banish|fad|fight|combat|diminish|minimi[sz]"
             + @"|lessen|eliminat|melt|blur|plump|tackl|target|undo|revers|wip|delet|clear|iron|fill|dissolv|polish|soften)\w*\b[^,.;]*"
-            + @"\b(?:lines?|folds?|creases?|furrows?)|(?:fewer|less|no\s+more|rid\s+of|good\s?bye\s+to)\b[^,.;]*"
+            + @"\b(?:lines?|folds?|creases?|furrows?)|(?:fewer|less|no\s+more|rid\s+of|free\s+(?:of|from)|good\s?bye\s+to)\b[^,.;]*"
             + @"\b(?:lines?|folds?|creases?|furrows?))\b",
         Free
     )]
     private static partial Regex WrinkleWords();
-
-    [GeneratedRegex(@"\bmen\b", Free)]
-    private static partial Regex Men();
-
-    [GeneratedRegex(
-        @"\b(?:daily|every\s+day|each\s+day)\b(?!.*\b(?:8|eight)\s+weeks\b)|\b(?:20|twenty)\s+weeks\s+(?:daily|every\s+day)\b",
-        Free
-    )]
-    private static partial Regex DailyThroughout();
-
-    [GeneratedRegex($@"\b(?:{Early}|instantly|overnight)\b", Free)]
-    private static partial Regex Soon();
-
-    [GeneratedRegex(@"\b(?:this|one|a\s+single)\s+(?:exercise|technique)\b", Free)]
-    private static partial Regex OneExercise();
-
-    [GeneratedRegex(@"(?<n>\d+)\s+(?:women|people|participants|persons|volunteers)\b", Free)]
-    private static partial Regex Women();
-
-    [GeneratedRegex(@"(?<n>\d+(?:\.\d+)?)\s+years?\b", Free)]
-    private static partial Regex Years();
 
     [GeneratedRegex(
         @"\bcheeks?\b.*\b(?:full\w*|plump\w*|volume|round\w*|sag\w*)\b"
@@ -256,13 +218,20 @@ public static partial class ClaimReview
     private static partial Regex FrownHabit();
 
     [GeneratedRegex(
-        @"\b(?:bones?|skull|spine|vertebra\w*|slim\w*|narrow\w*|cartilage|nose\s+smaller|smaller\s+nose|shrinks?|reshap\w*"
+        @"(?<!\b(?:on|onto|into|over|along|under|above|below|beside|behind|against|of|off|from|to|at|between|than|feel|near)\s+"
+            + @"(?:(?:the|your|a|firm|hard|edge\s+of)\s+)*(?:[\p{L}-]+\s+)?)\b(?:bones?|skull)\b"
+            + @"|\b(?:spine|vertebra\w*|slim\w*|narrow\w*(?!\s+(?:O|them|and|it|lane|strip|mouth)\b)|cartilage|nose\s+smaller"
+            + @"|smaller\s+nose|shrinks?|reshap\w*"
             + @"|v[\s-]?shape\w*|sinus\w*\s+empt\w*|shape\s+of\s+(?:the|your)\s+(?:face|jaw|nose|palate|skull|head|eyes?|chin))\b",
         Free
     )]
     private static partial Regex Bone();
 
-    [GeneratedRegex(@"\b(?:puff\w*|swell\w*|swollen|bags?|depuff\w*|water\s+retention)\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:puffy|puffi\w*|puffed\s+(?:eyes|face)|swell\w*|swollen(?!\s+(?:or|,)?\s*(?:\p{L}+\s+)?nodes?)|bags?"
+            + @"|de-?puff\w*|water\s+retention)\b",
+        Free
+    )]
     private static partial Regex Puffy();
 
     [GeneratedRegex(@"\b(?:eye\s*strain|tired\s+eyes|screen|dry\s+eyes|rests?\s+the\s+eyes|eyes?\s+(?:rest|comfort)\w*)\b", Free)]
@@ -287,10 +256,16 @@ public static partial class ClaimReview
     [GeneratedRegex(@"\b(?:bigger|thicker|grow\w*|enlarg\w*|muscle\s+(?:mass|volume|size)|hypertroph\w*|builds?\s+muscle)\b", Free)]
     private static partial Regex MuscleSize();
 
-    [GeneratedRegex(@"\b(?:blood\s*flow|circulation|glow\w*|oxygen\w*|warm\w*|pink|rosy)\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:blood\s*flow|circulation|glow\w*|oxygen\w*|warm\w*|blood\s+(?:to|into|through|supply)|pink\w*|ros(?:y|ier)|colou?r\s+to)\b",
+        Free
+    )]
     private static partial Regex BloodFlow();
 
-    [GeneratedRegex(@"\b(?:relax\w*|tension|headaches?|calm\w*|stress|ease[sd]?|loosen\w*|soften\w*|pain)\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:relax\w*|tension|headaches?|calm\w*|stress|slows?\s+(?:you\s+)?down|ease[sd]?|loosen\w*|soften\w*|pain)\b",
+        Free
+    )]
     private static partial Regex RelaxWords();
 
     /// <summary>A lid that hangs, as something to be cured: opening the eye is another matter.</summary>
@@ -312,7 +287,9 @@ public static partial class ClaimReview
     private static partial Regex Fat();
 
     [GeneratedRegex(
-        @"\b(?:pores?|acne|spots?|blemish\w*|pimples?|scars?|pigment\w*|age\s+spots?|dark\s+circles?"
+        @"\b(?:pores?|acne|(?:clear|fad|remov|fewer|no\s+more|banish|lighten|heal|against)\w*\s+(?:\p{L}+\s+)?spots?"
+            + @"|(?:age|dark|brown|liver)\s+spots?|spots?\s+(?:will\s+)?(?:vanish|fade|disappear|go)\w*|blemish\w*|pimples?"
+            + @"|scars?|pigment\w*|age\s+spots?|dark\s+circles?"
             + @"|under-?eye\s+circles?|eczema|rosacea|complexion|purif\w*)\b",
         Free
     )]
@@ -330,14 +307,23 @@ public static partial class ClaimReview
     [GeneratedRegex(@"\bsinus(?:es)?\b", Free)]
     private static partial Regex SinusWords();
 
-    [GeneratedRegex(@"\b(?:immun\w*|hormon\w*|metaboli\w*|digestion|pituitary|pineal|dna|stem\s+cells?)\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:immun\w*|hormon\w*|cortisol|adrenalin\w*|melatonin|oxytocin|dopamin\w*|metaboli\w*|digestion|pituitary"
+            + @"|pineal|dna|stem\s+cells?)\b",
+        Free
+    )]
     private static partial Regex BodyWords();
 
-    [GeneratedRegex(@"\b(?:sleep\w*|mood|mind|soul|happi\w*|serotonin|endorphins?|anxiety)\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:(?<!\b(?:brows?|forehead|jaw|face|cheeks?|neck|rest|muscle|chin|lips?)\s+)sleep\w*|mood|mind|soul|happi\w*"
+            + @"|serotonin|endorphins?|anxiety)\b",
+        Free
+    )]
     private static partial Regex SleepWords();
 
     [GeneratedRegex(
-        @"\b(?:fascia\w*|adhesions?|knots?|trauma\w*|stored\s+(?:emotions?|feelings?|tension)|emotional\s+(?:release|blocks?)|emotions?)\b",
+        @"\b(?:fascia\w*|adhesions?|knots?|trauma\w*|stored\s+(?:emotions?|feelings?|tension)|emotional\s+(?:release"
+            + @"|blocks?)|emotions?)\b",
         Free
     )]
     private static partial Regex FasciaWords();

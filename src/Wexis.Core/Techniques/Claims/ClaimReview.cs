@@ -68,17 +68,18 @@ public static partial class ClaimReview
             || ClaimWords.Misspelt(text, atlas) is not null
         );
 
-    /// <summary>Whether a sentence says where something lies, what causes a sign, or which way fluid goes.</summary>
+    /// <summary>Whether a sentence says where something lies, what causes a sign, which way fluid goes, or what comes of it.</summary>
     internal static bool SaysSo(string text, Atlas atlas) =>
         SaysWhere().IsMatch(text) && (ClaimWords.Named(text, atlas).Count > 0 || PointCode().IsMatch(text))
         || CauseWords().IsMatch(text) && (ClaimWords.Named(text, atlas).Count > 0 || Weak().IsMatch(text))
         || MovesFluid().IsMatch(ClaimSentence.Plain(text))
+        || ClaimSpeaker.Asserts(text, atlas)
         || OfResult().IsMatch(text) && Desk.SpeaksOfEffect(text)
         || OfTechnique().IsMatch(text)
             && (
                 Desk.SpeaksOfEffect(text)
                 || MovesSkin().IsMatch(text)
-                || ClaimDoing.IsUnknown(text) && ClaimWords.Named(text, atlas).Count > 0
+                || ClaimDoing.IsUnknown(text, atlas) && ClaimWords.Named(text, atlas).Count > 0
                 || (ClaimSentence.Says(text) || ClaimSentence.SaysNothing(text))
                     && (ClaimWords.Named(text, atlas).Count > 0 || ClaimMovers.Doing(text).Count > 0)
                 || (WorksThere().IsMatch(text) && ClaimSentence.Says(text) || ClaimSentence.SaysNothing(text))
@@ -249,23 +250,23 @@ public static partial class ClaimReview
         private Finding Find(Assertion said, string text, ClaimKind kind, IReadOnlyList<string> structures, ClaimVerb verb, string? chosen)
         {
             var finding =
-                Medical().IsMatch(text) && kind is not ClaimKind.Evidence
-                    ? OutOfScope()
-                    : kind switch
-                    {
-                        ClaimKind.Effect => Effect(text),
-                        ClaimKind.Evidence => Evidence(text),
-                        ClaimKind.Cause => Cause(text, structures),
-                        ClaimKind.Place => Place(text, structures),
-                        ClaimKind.Lymph => Lymph(text),
-                        ClaimKind.Action => Action(text, structures, verb),
-                        _ when structures.Count > 0 && verb == ClaimVerb.Other && ClaimDoing.IsUnknown(text) => NoEvidence(),
-                        _ when structures.Count == 0 => verb == ClaimVerb.Drains ? Lymph(text) : Effect(text),
-                        _ when chosen is null && said.Structures is null && Several(text) is { Count: > 1 } named => Together([
-                            .. named.Select(n => Structure(text, ClaimWords.Narrowed(text, n.Structures), verb, kind)),
-                        ]),
-                        _ => Structure(text, structures, verb, kind),
-                    };
+                Medical().IsMatch(text) && kind is not ClaimKind.Evidence ? OutOfScope()
+                : LessThanWhole(text, verb) is { } less ? less
+                : kind switch
+                {
+                    ClaimKind.Effect => Effect(text),
+                    ClaimKind.Evidence => Evidence(text),
+                    ClaimKind.Cause => Cause(text, structures),
+                    ClaimKind.Place => Place(text, structures),
+                    ClaimKind.Lymph => Lymph(text),
+                    ClaimKind.Action => Action(text, structures, verb),
+                    _ when structures.Count > 0 && verb == ClaimVerb.Other && ClaimDoing.IsUnknown(text, atlas) => NoEvidence(),
+                    _ when structures.Count == 0 => verb == ClaimVerb.Drains ? Lymph(text) : Effect(text),
+                    _ when chosen is null && said.Structures is null && Several(text) is { Count: > 1 } named => Together([
+                        .. named.Select(n => Structure(text, ClaimWords.Narrowed(text, n.Structures), verb, kind)),
+                    ]),
+                    _ => Structure(text, structures, verb, kind),
+                };
             if (
                 finding.Verdicts is not [ClaimFinding.Supported]
                 || kind is not (ClaimKind.Structure or ClaimKind.Mode or ClaimKind.Action or ClaimKind.Effect)
@@ -274,12 +275,16 @@ public static partial class ClaimReview
             // What stands as mechanics may still promise too much.
             if (PromisedEffect(text) is not null && Effect(text) is { Verdicts: not [ClaimFinding.Supported] } more)
                 return more with { Because = $"{finding.Because} {more.Because}" };
-            return !Forever().IsMatch(text)
+            var beyond =
+                Forever().IsMatch(text) ? "How long it lasts is not shown."
+                : ClaimSpeaker.Compares(text) ? "We know of no comparison with others."
+                : null;
+            return beyond is null
                 ? finding
                 : finding with
                 {
                     Verdicts = [ClaimFinding.OverstatedEffect],
-                    Because = $"{finding.Because} How long it lasts is not shown.",
+                    Because = $"{finding.Because} {beyond}",
                     Correction = "Say what it works, without how long or how much.",
                     Grade = "D",
                 };

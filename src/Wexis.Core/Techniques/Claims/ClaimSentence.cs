@@ -60,7 +60,7 @@ internal static partial class ClaimSentence
         var plain = Plain(text);
         List<Assertion> found = [];
         foreach (var sentence in SentenceEnd().Split(plain))
-            found.AddRange(Clauses(sentence).SelectMany(c => Parts(c, atlas)));
+            found.AddRange(SetApart(sentence).SelectMany(Clauses).SelectMany(c => Parts(c, atlas)));
         return found.Count == 0 ? [new(text, false)] : [.. found.Take(Most)];
     }
 
@@ -87,6 +87,23 @@ internal static partial class ClaimSentence
         return ButAlso().Replace(plain, " and ");
     }
 
+    /// <summary>"It is pressed, not trained", "it is not trained but pressed": the one is said, the other denied.</summary>
+    private static string[] SetApart(string sentence) =>
+        DoneNotDone().Match(sentence) is { Success: true } done
+            ? [$"{done.Groups["who"].Value} {done.Groups["is"].Value}", $"{done.Groups["who"].Value} not {done.Groups["not"].Value}"]
+            : [sentence];
+
+    [GeneratedRegex(
+        $@"^(?<who>[^,;]*?\b(?:is|are|gets?))\s+(?:(?<is>{Stem}{Ending}\b[^,;]*?)\s*[,;–—]\s*(?:and\s+|but\s+)?(?:is\s+"
+            + $@"|are\s+)?(?:not|never)"
+            + $@"\s+(?<not>(?:\p{{L}}+ly\s+)?{Stem}(?:ed|d|n|en|t)\b.*)"
+            + $@"|(?:not|never)\s+(?<not>{Stem}(?:ed|d|n|en|t)\b[^,;]*?)\s*,?\s+but\s+(?:(?:is|are|only|rather|just)"
+            + $@"\s+)*(?<is>{Stem}(?:ed|d|n|en"
+            + @"|t)\b.*))$",
+        Free
+    )]
+    private static partial Regex DoneNotDone();
+
     /// <summary>A clause begins where another thing is said to be done. Two verbs with one object both have it.</summary>
     private static List<string> Clauses(string sentence)
     {
@@ -101,7 +118,7 @@ internal static partial class ClaimSentence
     {
         if (Neither().Match(clause) is { Success: true } neither)
             clause = $"does not {neither.Groups["verb"].Value} {clause[(neither.Index + neither.Length)..]}";
-        if (Denied(clause) is { } said)
+        if ((Denied(clause) ?? Idle(clause, atlas)) is { } said)
         {
             // "Works neither A nor B", "does not work A or B, but C": each of them is denied, and what stands behind the "but" is not.
             var names = ClaimWords.Named(said, atlas);
@@ -128,25 +145,33 @@ internal static partial class ClaimSentence
     {
         if (NoProof().Match(clause) is { Success: true } no)
             return Bare(clause.Remove(no.Index, no.Length));
+        if (NoMuscle().Match(clause) is { Success: true } none)
+            return Bare(clause.Remove(none.Index, none.Length).Insert(none.Index, "a muscle"));
         if (NotVerb().Match(clause) is { Success: true } not)
             return Bare(clause.Remove(not.Index, not.Length).Insert(not.Index, $" {not.Groups["verb"].Value}"));
         if (NotWorked().Match(clause) is { Success: true } worked)
             return Bare(clause.Remove(worked.Index, worked.Length).Insert(worked.Index, $" {worked.Groups["verb"].Value}"));
         if (KeepsOut().Match(clause) is { Success: true } kept)
-            return Bare($"{kept.Groups["who"].Value} works {kept.Groups["what"].Value}");
-        if (DoesNo().Match(clause) is { Success: true } none)
+            return Bare($"{kept.Groups["who"].Value} involves {kept.Groups["what"].Value}");
+        if (DoesNo().Match(clause) is { Success: true } doesNo)
             return Bare(
                 clause
-                    .Remove(none.Index, none.Length)
+                    .Remove(doesNo.Index, doesNo.Length)
                     .Insert(
-                        none.Index,
-                        $"{(none.Value.Contains("nothing", StringComparison.Ordinal) ? "reaches" : none.Groups["verb"].Value)} "
+                        doesNo.Index,
+                        $"{(doesNo.Value.Contains("nothing for", StringComparison.Ordinal) ? "reaches" : doesNo.Groups["verb"].Value)} "
                     )
             );
         return NotA().Match(clause) is { Success: true } thing
             ? Bare(clause.Remove(thing.Index, thing.Length).Insert(thing.Index, $" {thing.Groups["thing"].Value}"))
             : null;
     }
+
+    /// <summary>"The masseter stays out of it": what a muscle is said to leave to others; null where it says nothing of the kind.</summary>
+    private static string? Idle(string clause, Atlas atlas) =>
+        StaysOut().Match(clause) is { Success: true } idle && ClaimSpeaker.MuscleDoes(clause, atlas) is not null
+            ? Bare(clause[..idle.Index] + " is involved")
+            : null;
 
     private static string Bare(string clause) => Spaces().Replace(clause, " ").Trim(' ', ',', ':');
 
@@ -156,7 +181,7 @@ internal static partial class ClaimSentence
     [GeneratedRegex(@"(?<=\b(?:do|does|did|is|are|was|were|can|could|would|should|ha[sd]|have))n't\b|(?<=\bca)n't\b", Free)]
     private static partial Regex Shortened();
 
-    [GeneratedRegex(@"\bnot\s+(?:only|just|merely|simply)\b", Free)]
+    [GeneratedRegex(@"\bnot\s+(?:(?:only|just|merely|simply)|stop\s+(?:at|with))\b", Free)]
     private static partial Regex OnlyNot();
 
     [GeneratedRegex(@",?\s*\bbut\s+(?:also|even)\b", Free)]
@@ -208,10 +233,19 @@ internal static partial class ClaimSentence
     )]
     private static partial Regex KeepsOut();
 
+    [GeneratedRegex(
+        @"\b(?:stays?|remains?|is|are|keeps?|has|have|does|do|takes?|plays?)\s+(?:(?:left|well|right|quite|entirely|completely)\s+)*"
+            + @"(?:out\s+of\s+(?:it|this|the\s+(?:work|way|game|effort))\b|uninvolved|idle|inactive|passive|nothing\b(?!\s+(?:but|for))"
+            + @"|no\s+(?:part|role|work)\b|asleep).*$",
+        Free
+    )]
+    private static partial Regex StaysOut();
+
     /// <summary>"It flushes no toxins", "it does nothing for the lids".</summary>
     [GeneratedRegex(
         $@"\b(?<verb>(?:{Stem}{Ending}|do(?:es)?(?=\s+nothing)))\s+"
-            + @"(?:no(?!\s+(?:longer|more|less|matter|one|other)\b)|nothing\s+for(?=\s))\s+",
+            + @"(?:(?:no(?!\s+(?:longer|more|less|matter|one|other)\b)|nothing\s+for(?=\s))\s+|(?<!does\s)nothing\s*(?:at"
+            + @"\s+all|here)?\W*$)",
         Free
     )]
     private static partial Regex DoesNo();
@@ -241,6 +275,10 @@ internal static partial class ClaimSentence
         Free
     )]
     private static partial Regex NoProof();
+
+    /// <summary>"No muscle is trained", "nothing contracts".</summary>
+    [GeneratedRegex(@"^\W*(?:no\s+muscles?|nothing(?=\s+(?:here\s+)?(?:is\s+(?:trained|strengthened)|contracts|tenses)))\b", Free)]
+    private static partial Regex NoMuscle();
 
     [GeneratedRegex($@"^.*?\b(?:(?:{Helping})\s+)?(?<verb>{Stem}{Ending})\s+neither\b", Free)]
     private static partial Regex Neither();

@@ -83,6 +83,8 @@ public static partial class ClaimWords
         ("suboccipital", ["suboccipitals"]),
         ("skull-base muscle", ["suboccipitals"]),
         ("skull base muscle", ["suboccipitals"]),
+        ("longus capitis", ["longus-capitis-colli"]),
+        ("longus colli", ["longus-capitis-colli"]),
         ("deep neck flexor", ["longus-capitis-colli"]),
         ("deep neck muscle", ["longus-capitis-colli"]),
         ("deep muscles in front of the neck", ["longus-capitis-colli"]),
@@ -309,7 +311,8 @@ public static partial class ClaimWords
     }
 
     [GeneratedRegex(
-        @"\b(?:strengthen\w*|ton(?:e|es|ed|ing)|firm(?:s|ed|ing)?|build(?:s|ing)?\s+up|builds|bulk\w*|harden\w*|makes?\b.*\bstronger"
+        @"\b(?:strengthen\w*|ton(?:e|es|ed|ing)|firm(?:s|ed|ing)?|build(?:s|ing)?\s+(?:up|strength|muscle\w*|the|your)"
+            + @"|bulk\w*|harden\w*|makes?\b.*\bstronger"
             + @"|stronger)\b",
         RegexOptions.IgnoreCase
     )]
@@ -333,11 +336,16 @@ public static partial class ClaimWords
     [GeneratedRegex(@"\b(?:stretch\w*|lengthen\w*|elongat\w*)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Stretch();
 
-    [GeneratedRegex(@"\b(?:massag\w*|knead\w*|press(?:es|ed)?|compress\w*|reach(?:es|ed)?|mobili[sz]\w*)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(?:massag\w*|knead\w*|goes\s+(?:deep|right|far|straight)\s+(?:in)?to|press(?:es|ed)?|compress\w*|reach(?:es"
+            + @"|ed)?|mobili[sz]\w*)\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Massage();
 
     [GeneratedRegex(
-        @"\b(?:works?|working|workout|trains?|training|activat\w*|engag\w*|exercis\w*|uses|contracts?|tightens?|widen-eyes"
+        @"\b(?:works?|working|workout|trains?|training|activat\w*|engag\w*|exercis\w*|isolat\w*|recruit\w*|wak(?:es?|ing)"
+            + @"\s+up|uses|contracts?|tightens?|widen-eyes"
             + @"|(?:main|chief|principal)\s+(?:muscle|worker|mover)|most\s+of\s+the\s+(?:work|job))\b",
         RegexOptions.IgnoreCase
     )]
