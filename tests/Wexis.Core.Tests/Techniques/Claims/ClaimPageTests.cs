@@ -110,6 +110,31 @@ public class ClaimPageTests
         }
     }
 
+    /// <summary>What is said of a technique, a muscle or the reader is found, whatever its verb; wordings of our own.</summary>
+    [Theory]
+    [InlineData("It outperforms fillers.")]
+    [InlineData("It never lets you down.")]
+    [InlineData("The procerus drives this movement.")]
+    [InlineData("The buccinator and the risorius share the work.")]
+    [InlineData("The corrugator stays out of it.")]
+    [InlineData("You will save yourself a trip to the surgeon.")]
+    [InlineData("Your jaw will thank you.")]
+    [InlineData("No other exercise gives such cheeks.")]
+    [InlineData("It is not meant for those who want to keep their wrinkles.")]
+    public void Who_speaks_makes_a_claim_and_nothing_of_it_stands_where_nothing_is_told(string said) =>
+        Read(said).Claims.ShouldHaveSingleItem().Verdict.Stands.ShouldBeFalse(said);
+
+    [Theory]
+    [InlineData("It takes about two minutes.")]
+    [InlineData("It ends at the angle of the jaw.")]
+    [InlineData("It may feel strange at first.")]
+    [InlineData("It can leave marks.")]
+    [InlineData("The frontalis is a thin sheet without a hold on bone.")]
+    [InlineData("The sternocleidomastoid must not bulge.")]
+    [InlineData("Swollen or sore nodes: doctor first.")]
+    [InlineData("Flat pads behind the ear, on the bone.")]
+    public void Plain_talk_of_how_it_is_done_is_no_claim(string said) => Read(said).Claims.ShouldBeEmpty(said);
+
     [Theory]
     [InlineData("", "text")]
     [InlineData("   \n", "text")]
