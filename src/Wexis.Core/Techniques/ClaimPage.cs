@@ -16,7 +16,8 @@ public sealed record PageClaim(int At, string Text, string? Against, ClaimVerdic
 
 /// <summary>
 /// A page of text (a handbook, a sales page), claim by claim. What a sentence is held against is read from the page: the movement that
-/// the sentence names, else the steps that were told since the last heading, else the technique that was chosen for the page. See
+/// the sentence names, else the technique that was chosen for the page, else the steps that were told before it; under a heading, these
+/// come before the chosen one. See
 /// docs/method.md#claims.
 /// </summary>
 /// <param name="Sentences">How many the page has.</param>
@@ -42,6 +43,7 @@ public sealed partial record ClaimPage(int Sentences, IReadOnlyList<PageClaim> C
         private readonly List<Step> _told = [];
         private string? _title;
         private Derivation? _derived;
+        private Derivation? _about;
         private (string? Against, Derivation? Derived)? _own;
 
         public ClaimPage Read()
@@ -73,7 +75,7 @@ public sealed partial record ClaimPage(int Sentences, IReadOnlyList<PageClaim> C
             !sentence.EndsWith('?')
             && (
                 _glossary.IsClaim(sentence)
-                || NoteGlossary.Dose(sentence) is null
+                || NoteGlossary.Dose(TwiceAs().Replace(sentence, "as")) is null
                     && (
                         ClaimReview.Promises(sentence) && !NoteGlossary.IsAdvice(sentence) && !SendsAway().IsMatch(sentence)
                         || ClaimReview.PromisesNoHarm(sentence)
@@ -117,7 +119,7 @@ public sealed partial record ClaimPage(int Sentences, IReadOnlyList<PageClaim> C
             {
                 var read = (Against: (string?)subject, Derived: Derive([own]));
                 // "Tapping strengthens …": tapping where was told before.
-                if (read.Derived.Map.Worked.Count > 0 || read.Derived.SafetyVerdict == SafetyVerdict.Stop || _told.Count == 0)
+                if (IsOfUse(read.Derived) || _told.Count == 0)
                 {
                     _own = read;
                     return read;
@@ -126,10 +128,13 @@ public sealed partial record ClaimPage(int Sentences, IReadOnlyList<PageClaim> C
             if (_own is { } same && GoesOn().IsMatch(sentence))
                 return same;
             _own = null;
-            if (_told.Count > 0)
-                return (_title ?? "what was told before it", _derived ??= Derive(_told));
-            return about is null ? (null, null) : (about.Name, _derived ??= Derivation.Of(about, atlas, model, settings));
+            // Whoever chose a technique said what the page is about; only what stands under a heading of its own is another.
+            if (_told.Count > 0 && (_derived ??= Derive(_told)) is var told && (about is null || _title is not null && IsOfUse(told)))
+                return (_title ?? "what was told before it", told);
+            return about is null ? (null, null) : (about.Name, _about ??= Derivation.Of(about, atlas, model, settings));
         }
+
+        private static bool IsOfUse(Derivation told) => told.Map.Worked.Count > 0 || told.SafetyVerdict == SafetyVerdict.Stop;
 
         /// <summary>"Smiling", "a firm massage of the jaw" are done; "the frown muscle" is not.</summary>
         private bool IsDoing(string subject) =>
@@ -147,6 +152,10 @@ public sealed partial record ClaimPage(int Sentences, IReadOnlyList<PageClaim> C
             RegexOptions.IgnoreCase
         )]
         private static partial Regex SendsAway();
+
+        /// <summary>"Twice as thick": no dose.</summary>
+        [GeneratedRegex(@"\b(?:twice|(?:three|four|five|ten|\d+)\s+times)\s+as\b", RegexOptions.IgnoreCase)]
+        private static partial Regex TwiceAs();
 
         /// <summary>It goes on about what the sentence before spoke of.</summary>
         [GeneratedRegex(

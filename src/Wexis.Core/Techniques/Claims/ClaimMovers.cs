@@ -43,6 +43,7 @@ internal static partial class ClaimMovers
         (HeadTurns(), ["sternocleidomastoid", "splenius-capitis"]),
         (ShouldersUp(), ["trapezius-descending", "levator-scapulae"]),
         (TongueOut(), ["genioglossus"]),
+        (EyesTurn(), ["superior-rectus", "inferior-rectus", "medial-rectus", "lateral-rectus", "superior-oblique", "inferior-oblique"]),
         (Smiles(), ["zygomaticus-major"]),
     ];
 
@@ -50,7 +51,8 @@ internal static partial class ClaimMovers
 
     [GeneratedRegex(
         @"\bmuscles?\s+(?:(?!that\b|which\b)[\p{L}-]+\s+){0,4}(?:that|which)\s+(?:(?:also|mainly|gently)\s+)?"
-            + @"(?<does>[^,.;]{3,60}?)(?=\s*(?:[,.;]|$)|\s+(?:is|are|was|gets?|works?|grows?|becomes?|does|do|will|and|but|while)\b)",
+            + @"(?<does>[^,.;]{3,60}?)(?=\s*(?:[,.;]|$)|\s+(?:is|are|was|gets?|works?|grows?|becomes?|does|do|will|and|but"
+            + @"|while|gives|takes|has|stays|rests|yields|stretches|lengthens|relaxes|tires|contracts|plays|lets|joins|helps)\b)",
         Free
     )]
     private static partial Regex MuscleThat();
@@ -65,7 +67,11 @@ internal static partial class ClaimMovers
     [GeneratedRegex(@"\b(?:lift|rais|pull|draw|turn\w*\s+up)\w*\b[^,.;]*\bcorners?\b(?![^,.;]*\b(?:down|back|side|apart))", Free)]
     private static partial Regex CornersUp();
 
-    [GeneratedRegex(@"\b(?:draw|pull|knit|bring|mov|push)\w*\b[^,.;]*\b(?:brows?|them)\b[^,.;]*\btogether|\bfrowns?\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:draw|pull|knit|bring|mov|push)\w*\b[^,.;]*\b(?:brows?|them)\b[^,.;]*\btogether|\bfrowns?\b(?!\s+(?:lines?"
+            + @"|marks?|muscles?))",
+        Free
+    )]
     private static partial Regex BrowsTogether();
 
     [GeneratedRegex(@"\b(?:lift|rais)\w*\b[^,.;]*\b(?:eye)?brows?\b|\bpull\w*\b[^,.;]*\b(?:eye)?brows?\s+up", Free)]
@@ -121,6 +127,9 @@ internal static partial class ClaimMovers
 
     [GeneratedRegex(@"\b(?:stick|push|put|bring)\w*\b[^,.;]*\btongue\b[^,.;]*\b(?:out|forwards?)\b", Free)]
     private static partial Regex TongueOut();
+
+    [GeneratedRegex(@"\b(?:turn|mov|roll|rotat)\w*\b[^,.;]*\b(?:eyes?|eyeballs?|gaze)\b", Free)]
+    private static partial Regex EyesTurn();
 
     [GeneratedRegex(@"\b(?:smiles?|laughs?)\b", Free)]
     private static partial Regex Smiles();

@@ -32,21 +32,19 @@ public static partial class ClaimReview
             if (EffectWords.FirstOrDefault(e => e.Words.IsMatch(text)).Id is { } id)
                 return Known(id, text);
             if (IsMassage().IsMatch(text) && !Untold)
-                return HandsOnly
-                    ? Stands("Hands and tools do the work here; nothing contracts.", "R40")
-                    : new([ClaimFinding.WrongMode], $"Here {MainWork()}.", $"Say: {MainWork()}.", null, "R122");
+                return ByHands(true);
             if (Contracts().IsMatch(text))
-                return Untold ? WhatIsDone()
-                    : HandsOnly
-                        ? new(
-                            [ClaimFinding.WrongMode],
-                            "Hands and tools do the work here; nothing contracts.",
-                            $"Say: {MainWork()}.",
-                            "X",
-                            "R122"
-                        )
-                    : Stands($"{Sentences.Capital(MainWork())}.", "R122");
+                return Untold ? WhatIsDone() : ByHands(false);
             return Moves(text) ?? AtPlace(text) ?? NoEvidence();
+        }
+
+        /// <summary>Whether hands do it all, as is said, or something contracts.</summary>
+        private Finding ByHands(bool said)
+        {
+            var done = HandsOnly ? "Hands and tools do the work here; nothing contracts." : $"{Sentences.Capital(MainWork())}.";
+            return HandsOnly == said
+                ? Stands(done, said ? "R40" : "R122")
+                : new([ClaimFinding.WrongMode], done, $"Say: {MainWork()}.", said ? null : "X", "R122");
         }
 
         private Finding NoEvidence() =>

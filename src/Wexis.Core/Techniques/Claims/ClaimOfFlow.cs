@@ -19,6 +19,10 @@ public static partial class ClaimReview
                     "X",
                     "R63"
                 );
+            if (SinusWords().IsMatch(text))
+                return Effect(text);
+            if (FromWithin().IsMatch(text))
+                return NoEvidence();
             if (Untold)
                 return Toxins().IsMatch(text) ? Effect(text) : WhatIsDone();
             var glides = steps.SelectMany(s => s.Completed.AllHands).Where(h => h.Verb is not null && h.Role is null or "work").ToList();

@@ -71,7 +71,11 @@ public static partial class ClaimReview
                 return null;
             if (Untold)
                 return WhatIsDone();
-            var there = Rows.Where(r => r.Strength != Strength.Incidental && IsThere(r, zones)).ToList();
+            // What only rests there is not involved.
+            var there = Rows.Where(r =>
+                    r.Strength != Strength.Incidental && IsThere(r, zones) && !(r.Mode == Mode.Inhibited && Involves().IsMatch(text))
+                )
+                .ToList();
             var place = PlaceName(zones);
             if (there.Count == 0)
                 return new(
@@ -104,15 +108,16 @@ public static partial class ClaimReview
         /// <summary>"Works the whole face", "trains every muscle": what is left out of it; null where nothing is.</summary>
         private Finding? LessThanWhole(string text, ClaimVerb verb)
         {
-            if (!WholeFace().IsMatch(text) || (verb == ClaimVerb.Other && !WorksSomewhere(text)))
+            if (WholeFace().Match(text) is not { Success: true } whole || (verb == ClaimVerb.Other && !WorksSomewhere(text)))
                 return null;
             if (Untold)
                 return WhatIsDone();
             var at = Rows.Where(r => r.Strength != Strength.Incidental).ToList();
-            var face = atlas.Regions.Values.Where(r => !BesideTheFace.Contains(r.Id)).ToList();
+            var third = Thirds.GetValueOrDefault(whole.Groups["third"].Value.ToLowerInvariant());
+            var face = atlas.Regions.Values.Where(r => third?.Contains(r.Id) ?? !BesideTheFace.Contains(r.Id)).ToList();
             var without = face.Where(region => !at.Exists(r => IsThere(r, region.Zones))).Select(r => r.Name).ToList();
             var muscles = at.Select(r => r.Structure).Where(atlas.Muscles.ContainsKey).Distinct().Count();
-            var every = EveryMuscle().IsMatch(text);
+            var every = whole.Groups["muscles"].Success;
             return without.Count == 0 && !every
                 ? null
                 : new(
@@ -128,6 +133,15 @@ public static partial class ClaimReview
 
         /// <summary>Regions of the map that are no part of the face.</summary>
         private static readonly HashSet<string> BesideTheFace = new(StringComparer.Ordinal) { "neck", "shoulders-chest" };
+
+        /// <summary>The thirds of the face: down to the brows, to the base of the nose, to the chin (common practice).</summary>
+        private static readonly Dictionary<string, string[]> Thirds = new(StringComparer.Ordinal)
+        {
+            ["upper"] = ["forehead-brows"],
+            ["mid"] = ["eyes", "nose", "cheeks"],
+            ["middle"] = ["eyes", "nose", "cheeks"],
+            ["lower"] = ["mouth-chin", "jaw"],
+        };
 
         /// <summary>The place that a text names, where nothing is worked in one of these ways; else null.</summary>
         private string? Elsewhere(string text, IReadOnlyList<Mode> modes) =>

@@ -44,6 +44,7 @@ public static partial class ClaimReview
         @"\b(?:not|never|hardly|nothing|nobody|no\s+one|without|no|zero|free\s+of|least)\b(?:\s+(?!but\b|only\b)[\p{L}'-]+){0,4}?\s+(?:"
             + Harm
             + @"|injur\w+)"
+            + @"|\b(?:hurt|harm|injur)\w*\s+(?:nobody|no\s+one|none|nothing)\b"
             + @"|\b(?:dangerous|harmful|risky|unsafe|bad)\s+(?:for|to)\s+(?:nobody|no\s+one|none)\b"
             + @"|\b(?:mak|giv|caus|leav|bring|creat|produc)\w*\s+no\s+(?:new\s+|deep\s+)?(?:wrinkl\w*|lines?|marks?|pain|bruis\w*"
             + @"|headaches?|redness|damage|harm|problems?)\b",

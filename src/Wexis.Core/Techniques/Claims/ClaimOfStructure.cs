@@ -12,7 +12,7 @@ public static partial class ClaimReview
     {
         /// <summary>The muscles that a claim lists; those it only sets apart ("not the frontalis") are not claimed.</summary>
         private IReadOnlyList<ClaimWords.NameSaid> Several(string text) =>
-            [.. ClaimWords.Named(text, atlas).Where(n => !SetApart().IsMatch(text[..n.At]))];
+            [.. ClaimWords.Named(text, atlas).Where(n => !SetApart().IsMatch(text[..n.At]) && !SkinOver().IsMatch(text[..n.At]))];
 
         /// <summary>A claim that lists several muscles stands when each of them does; the first that does not decides.</summary>
         private static Finding Together(IReadOnlyList<Finding> findings) =>

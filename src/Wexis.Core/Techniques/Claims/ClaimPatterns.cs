@@ -14,7 +14,8 @@ public static partial class ClaimReview
 
     [GeneratedRegex(
         @"\b(?:cur(?:e|es|ing)|heals?|treats?|diagnos\w*|glaucoma|bell'?s?\s+palsy|paralysis|stroke patients"
-            + @"|thyroid|sinusitis|migraines?|depression|insomnia|blood\s+pressure|tinnitus|arthritis|cataract"
+            + @"|(?<!\b(?:press|touch|reach|stroke|cross|pass|glid|rub)\w*\s+(?:on\s+|over\s+|across\s+)?(?:the\s+|your"
+            + @"\s+)?)thyroid|sinusitis|migraines?|depression|insomnia|blood\s+pressure|tinnitus|arthritis|cataract"
             + @"|neuralgia|disease)\b",
         Free
     )]
@@ -65,18 +66,6 @@ public static partial class ClaimReview
     )]
     private static partial Regex OfResult();
 
-    /// <summary>"It moves lymph to the nodes", "fluid flows to the collarbone".</summary>
-    [GeneratedRegex(
-        @"\b(?:it|this|that|which|they|technique|exercise|massage|strok\w+|hands?|and|also|not|never)\s+"
-            + @"(?:(?:will|can|may|do|does|not|never|also|gently|lightly)\s+)*"
-            + @"(?:drain\w*\s|(?:mov|push|carr|lead|guid|support|help|boost|improv|stimulat|encourag|increas|aid|sweep"
-            + @"|bring|send|direct|transport)\w*\s+"
-            + @"(?:(?:no|the|any|excess|more|surface|tissue|flow|of)\s+)*"
-            + @"(?:lymph\w*|fluids?)\b)",
-        Free
-    )]
-    private static partial Regex MovesFluid();
-
     [GeneratedRegex(
         @"\b(?:not|without|never|rather\s+than|instead\s+of|against|while|unlike|opposes?|spares?)\b(?:(?!\bbut\b)[^,.;])*$",
         Free
@@ -92,30 +81,12 @@ public static partial class ClaimReview
     [GeneratedRegex(@"(?:^|-)(?:lower|depress|close|draw-brow-medially|pull-.*-down)", Free)]
     private static partial Regex Downward();
 
-    [GeneratedRegex(@"\bdrain\w*\b", Free)]
-    private static partial Regex DrainageWord();
-
-    [GeneratedRegex(@"\b(?:drain(?:s|age|ing)?|detox\w*)\b", Free)]
-    private static partial Regex DrainageClaim();
-
-    [GeneratedRegex(
-        @"\b(?:to|towards?|into|as\s+far\s+as)\s+(?:the\s+|its\s+|their\s+|your\s+)?(?:(?:first"
-            + @"|lymph)\s+)*(?:nodes?|ears?|jaw|chin|front\s+of\s+the\s+ear|angle)\b|\b(?:first|own)\s+nodes\b",
-        Free
-    )]
-    private static partial Regex NamedNodes();
-
-    [GeneratedRegex(@"\b(?:armpit|axill\w*)\b", Free)]
-    private static partial Regex Armpit();
-
-    [GeneratedRegex(@"\b(?:toxins?|detox\w*|poisons?|waste)\b", Free)]
-    private static partial Regex Toxins();
-
     [GeneratedRegex(
         @"\b(?:permanent\w*|for\s?ever|for\s+good|always|guarantee\w*|years?\s+younger|instantly|overnight"
             + $@"|{Early}|packing"
             + @"|by\s+(?:Easter|Christmas|summer|spring|autumn|winter|next\s+\p{L}+|the\s+(?:end|weekend|wedding))|vanish\w*|disappear\w*"
-            + @"|farewell|good\s?bye|history|remov\w*|eras\w*|get\w*\s+rid\s+of|banish\w*|eliminat\w*|never\s+again|completely|no\s+more"
+            + @"|farewell|good\s?bye|history|remov\w*|eras\w*|get\w*\s+rid\s+of|banish\w*|eliminat\w*|never\s+again"
+            + @"|completely|no\s+more|ward\w*\s+off|prevent\w*|stop\w*|end(?:s|ed)?\b|ceas\w*|protect\w*\s+(?:against|from)|at\s+night"
             + @"|lasting|sag\w*)\b",
         Free
     )]
@@ -127,6 +98,16 @@ public static partial class ClaimReview
         Free
     )]
     private static partial Regex Forever();
+
+    /// <summary>"By three millimetres", "40 per cent".</summary>
+    [GeneratedRegex(
+        @"\b(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten|twenty|fifty|several|an?)\s*(?:mm|cm|millimet\w+"
+            + @"|centimet\w+|inch(?:es)?"
+            + @"|%|per\s?cent|sizes?|years|(?:times|fold)(?!\s+(?:an?|per|each|daily)\b))(?![\p{L}])|\bby\s+(?:half|a"
+            + @"\s+third|a\s+quarter)\b",
+        Free
+    )]
+    private static partial Regex HowMuch();
 
     [GeneratedRegex(@"\b(?:weak\w*|slack\w*|untrained|lazy|flabby)\b", Free)]
     private static partial Regex Weak();
@@ -234,7 +215,11 @@ public static partial class ClaimReview
     )]
     private static partial Regex Puffy();
 
-    [GeneratedRegex(@"\b(?:eye\s*strain|tired\s+eyes|screen|dry\s+eyes|rests?\s+the\s+eyes|eyes?\s+(?:rest|comfort)\w*)\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:eye\s*strain|tired\s+eyes|screen|dry\s+eyes|rests?\s+the\s+eyes|(?:giv|grant|bring)\w*\s+(?:(?:the|your"
+            + @"|tired)\s+)*eyes\s+(?:a\s+)?(?:rest|break|pause)|eyes?\s+(?:rest|comfort)\w*)\b",
+        Free
+    )]
     private static partial Regex EyeRest();
 
     [GeneratedRegex(@"\b(?:clench\w*|grind\w*|jaw\s+(?:pain|tension|ache)|tmd|tmj)\b", Free)]
@@ -269,7 +254,11 @@ public static partial class ClaimReview
     private static partial Regex RelaxWords();
 
     /// <summary>A lid that hangs, as something to be cured: opening the eye is another matter.</summary>
-    [GeneratedRegex(@"\b(?:hooded|droop\w*|ptosis|heavy|sagging)\b.*\b(?:lids?|eyelids?|eyes?)\b|\blids?\b.*\bdroop\w*|\bptosis\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:hooded|droop\w*|ptosis|heavy|sagging|tired|hanging|drowsy)\b.*\b(?:lids?|eyelids?|eyes?)\b"
+            + @"|\blids?\b.*\bdroop\w*|\bptosis\b",
+        Free
+    )]
     private static partial Regex HangingLids();
 
     [GeneratedRegex(
@@ -289,7 +278,7 @@ public static partial class ClaimReview
     [GeneratedRegex(
         @"\b(?:pores?|acne|(?:clear|fad|remov|fewer|no\s+more|banish|lighten|heal|against)\w*\s+(?:\p{L}+\s+)?spots?"
             + @"|(?:age|dark|brown|liver)\s+spots?|spots?\s+(?:will\s+)?(?:vanish|fade|disappear|go)\w*|blemish\w*|pimples?"
-            + @"|scars?|pigment\w*|age\s+spots?|dark\s+circles?"
+            + @"|scars?|pigment\w*|dark\s+circles?"
             + @"|under-?eye\s+circles?|eczema|rosacea|complexion|purif\w*)\b",
         Free
     )]
@@ -363,8 +352,12 @@ public static partial class ClaimReview
     )]
     private static partial Regex CalmBreath();
 
-    [GeneratedRegex(@"\b(?:mov|shift|glid|strok|touch)\w*\b.*\bskin\b", Free)]
+    [GeneratedRegex(@"\b(?:mov|shift|glid|strok|touch|work)\w*\b.*\bskin\b", Free)]
     private static partial Regex MovesSkin();
+
+    /// <summary>"Moves the skin over the …": the skin is meant, and no muscle under it.</summary>
+    [GeneratedRegex(@"\bskin\s+(?:\p{L}+\s+)?(?:over|above|on|across)\s+(?:the\s+|your\s+)?$", Free)]
+    private static partial Regex SkinOver();
 
     /// <summary>Said to be a custom, not a fact.</summary>
     [GeneratedRegex(@"\b(?:traditional\w*|tradition|custom\w*|folk\w*|(?:is|are)\s+said\s+to|believed\s+to|old\s+teaching)\b", Free)]

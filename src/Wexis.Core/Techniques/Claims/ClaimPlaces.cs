@@ -56,6 +56,7 @@ internal static class ClaimPlaces
         ("neck", ["anterior-neck", "carotid-strip", "lateral-neck", "nape"]),
         ("front of the neck", ["anterior-neck", "carotid-strip"]),
         ("throat", ["anterior-neck"]),
+        ("thyroid", ["anterior-neck"]),
         ("back of the neck", ["nape"]),
         ("base of the skull", ["nape"]),
         ("collarbone", ["supraclavicular", "upper-chest"]),

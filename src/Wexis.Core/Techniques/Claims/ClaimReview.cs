@@ -59,7 +59,8 @@ public static partial class ClaimReview
 
     /// <summary>Whether a sentence says that a muscle or a part of the face is worked.</summary>
     internal static bool SaysWork(string text, Atlas atlas) =>
-        (ClaimSentence.Says(text) || NamesWorker().IsMatch(text))
+        !ClaimSpeaker.Demands(text)
+        && (ClaimSentence.Says(text) || NamesWorker().IsMatch(text))
         && ClaimWords.Verb(null, text) != ClaimVerb.Other
         && (
             Desk.SpeaksOfEffect(text)
@@ -69,7 +70,9 @@ public static partial class ClaimReview
         );
 
     /// <summary>Whether a sentence says where something lies, what causes a sign, which way fluid goes, or what comes of it.</summary>
-    internal static bool SaysSo(string text, Atlas atlas) =>
+    internal static bool SaysSo(string text, Atlas atlas) => !ClaimSpeaker.Demands(text) && SaysSoAtAll(text, atlas);
+
+    private static bool SaysSoAtAll(string text, Atlas atlas) =>
         SaysWhere().IsMatch(text) && (ClaimWords.Named(text, atlas).Count > 0 || PointCode().IsMatch(text))
         || CauseWords().IsMatch(text) && (ClaimWords.Named(text, atlas).Count > 0 || Weak().IsMatch(text))
         || MovesFluid().IsMatch(ClaimSentence.Plain(text))
@@ -228,7 +231,7 @@ public static partial class ClaimReview
             var structures = chosen is not null && atlas.IsStructure(chosen) ? [chosen] : said.Structures ?? Claimed(text);
             if (structures.Count > 0 && ClaimMovers.Without(text) is var bare && bare != text)
                 (text, said) = (bare, said with { Structures = structures });
-            var verb = ClaimWords.Verb(verbTold, text);
+            var verb = ClaimSpeaker.MuscleMoves(text, atlas) ? ClaimVerb.Trains : ClaimWords.Verb(verbTold, text);
             if (
                 structures.Count == 0
                 && told is null or ClaimKind.Structure or ClaimKind.Mode
@@ -267,16 +270,17 @@ public static partial class ClaimReview
                     ]),
                     _ => Structure(text, structures, verb, kind),
                 };
-            if (
-                finding.Verdicts is not [ClaimFinding.Supported]
-                || kind is not (ClaimKind.Structure or ClaimKind.Mode or ClaimKind.Action or ClaimKind.Effect)
-            )
+            // What is done to a thing that the map has no word for cannot stand; nor can it be denied.
+            if (finding.Verdicts is [ClaimFinding.Supported] && !said.Denied && IsDone(kind) && ClaimObject.IsUnknown(text, atlas))
+                return NoEvidence();
+            if (finding.Verdicts is not [ClaimFinding.Supported] || !IsDone(kind) || kind == ClaimKind.Lymph)
                 return finding;
             // What stands as mechanics may still promise too much.
             if (PromisedEffect(text) is not null && Effect(text) is { Verdicts: not [ClaimFinding.Supported] } more)
                 return more with { Because = $"{finding.Because} {more.Because}" };
             var beyond =
                 Forever().IsMatch(text) ? "How long it lasts is not shown."
+                : HowMuch().IsMatch(text) ? "How much is not shown."
                 : ClaimSpeaker.Compares(text) ? "We know of no comparison with others."
                 : null;
             return beyond is null
@@ -289,6 +293,8 @@ public static partial class ClaimReview
                     Grade = "D",
                 };
         }
+
+        private static bool IsDone(ClaimKind kind) => kind is not (ClaimKind.Evidence or ClaimKind.Cause or ClaimKind.Place);
 
         /// <summary>The structures that a text claims: those it names and does not set apart, the longest name first.</summary>
         private IReadOnlyList<string> Claimed(string text) =>
@@ -350,7 +356,7 @@ public static partial class ClaimReview
                 return ClaimKind.Cause;
             if (verb == ClaimVerb.Drains)
                 return ClaimKind.Lymph;
-            if (PlaceWords().IsMatch(text) && (structures.Count > 0 || PointCode().IsMatch(text)))
+            if (PlaceWords().IsMatch(text) && verb != ClaimVerb.Massages && (structures.Count > 0 || PointCode().IsMatch(text)))
                 return ClaimKind.Place;
             if ((structures.Count == 0 || verb == ClaimVerb.Other) && PromisedEffect(text) is not null)
                 return ClaimKind.Effect;

@@ -23,14 +23,14 @@ internal static partial class ClaimSentence
     private const int Most = 12;
 
     /// <summary>What techniques are said to do, without its ending.</summary>
-    private const string Stem =
+    internal const string Stem =
         "(?:work|train|strengthen|ton|firm|lift|rais|lower|relax|releas|soften|loosen|drain|mov|remov|eras|smooth|reduc|build|boost|"
         + "stimulat|stretch|lengthen|massag|knead|press|reach|slim|sculpt|open|heal|cur|treat|prevent|improv|rest|eas|mak|fill|plump|"
         + "tighten|help|detoxif|flush|increas|correct|restor|activat|engag|calm|refresh|brighten|burn|melt|dissolv|defin|contour|shap|"
         + "chang|realign|wak|widen|narrow|shrink|bring|giv|pull|draw|push|clos|clear|exercis|contract|us|lead|carr|touch|affect|"
         + "involv|thin|bulk|add|fad|lighten|even|balanc|sharpen|replac|grow|harden|tear|break|hurt|harm|damag|unlock|reset|repair"
         + "|becom|act|reliev|sooth|alleviat|lessen|awaken|enhanc|promot|minimi[sz]|elongat|energi[sz]|regenerat|nourish"
-        + "|clench|hollow|purs|pucker|puff|wrinkl|flar"
+        + "|rub|tak(?=es?\\b[^.;]*\\b(?:out\\s+of|away|off)\\b)|len[dt]|seal|shak|vibrat|clench|hollow|purs|pucker|puff|wrinkl|flar"
         + "|guid|send|direct|sweep|transport|channel|deliver|support|target|protect|get(?=s?\\s+rid\\b))";
 
     /// <summary>What a sign, a place or a study is said of, besides.</summary>
@@ -82,7 +82,7 @@ internal static partial class ClaimSentence
     public static string Plain(string text)
     {
         var plain = text.Replace('’', '\'').Replace("cannot", "can not", StringComparison.OrdinalIgnoreCase);
-        plain = Shortened().Replace(plain, " not");
+        plain = ItIs().Replace(Shortened().Replace(plain, " not"), " is");
         plain = OnlyNot().Replace(plain, " ");
         return ButAlso().Replace(plain, " and ");
     }
@@ -147,6 +147,10 @@ internal static partial class ClaimSentence
             return Bare(clause.Remove(no.Index, no.Length));
         if (NoMuscle().Match(clause) is { Success: true } none)
             return Bare(clause.Remove(none.Index, none.Length).Insert(none.Index, "a muscle"));
+        if (NothingAt().Match(clause) is { Success: true } at)
+            return Bare($"it involves {at.Groups["what"].Value}");
+        if (TooDeep().Match(clause) is { Success: true } deep)
+            return Bare($"it reaches {deep.Groups["what"].Value}");
         if (NotVerb().Match(clause) is { Success: true } not)
             return Bare(clause.Remove(not.Index, not.Length).Insert(not.Index, $" {not.Groups["verb"].Value}"));
         if (NotWorked().Match(clause) is { Success: true } worked)
@@ -169,7 +173,8 @@ internal static partial class ClaimSentence
 
     /// <summary>"The masseter stays out of it": what a muscle is said to leave to others; null where it says nothing of the kind.</summary>
     private static string? Idle(string clause, Atlas atlas) =>
-        StaysOut().Match(clause) is { Success: true } idle && ClaimSpeaker.MuscleDoes(clause, atlas) is not null
+        StaysOut().Match(clause) is { Success: true } idle
+        && (ClaimSpeaker.MuscleDoes(clause, atlas) is not null || ClaimPlaces.Zones(clause[..idle.Index], atlas).Count > 0)
             ? Bare(clause[..idle.Index] + " is involved")
             : null;
 
@@ -180,6 +185,9 @@ internal static partial class ClaimSentence
 
     [GeneratedRegex(@"(?<=\b(?:do|does|did|is|are|was|were|can|could|would|should|ha[sd]|have))n't\b|(?<=\bca)n't\b", Free)]
     private static partial Regex Shortened();
+
+    [GeneratedRegex(@"(?<=\b(?:it|that|this|there|here|what|who))'s\b", Free)]
+    private static partial Regex ItIs();
 
     [GeneratedRegex(@"\bnot\s+(?:(?:only|just|merely|simply)|stop\s+(?:at|with))\b", Free)]
     private static partial Regex OnlyNot();
@@ -212,6 +220,9 @@ internal static partial class ClaimSentence
     /// <summary>"It does nothing for the lids", "it moves no fluid".</summary>
     public static bool SaysNothing(string text) => DoesNo().IsMatch(text) || KeepsOut().IsMatch(text);
 
+    /// <summary>Whether what is said of a muscle leaves the work to others: "has nothing to do", "is off duty".</summary>
+    public static bool IsIdle(string said) => StaysOut().IsMatch(said);
+
     /// <summary>Whether a sentence says that something is done, as against telling somebody to do it.</summary>
     public static bool Says(string text) => SaysOf().IsMatch(Plain(text));
 
@@ -234,9 +245,12 @@ internal static partial class ClaimSentence
     private static partial Regex KeepsOut();
 
     [GeneratedRegex(
-        @"\b(?:stays?|remains?|is|are|keeps?|has|have|does|do|takes?|plays?)\s+(?:(?:left|well|right|quite|entirely|completely)\s+)*"
+        @"\b(?:stays?|remains?|is|are|keeps?|has|have|does|do|takes?|plays?|gets?)\s+(?:(?:left|well|right|quite|entirely|completely)\s+)*"
             + @"(?:out\s+of\s+(?:it|this|the\s+(?:work|way|game|effort))\b|uninvolved|idle|inactive|passive|nothing\b(?!\s+(?:but|for))"
-            + @"|no\s+(?:part|role|work)\b|asleep).*$",
+            + @"|no\s+(?:part|role|work|job|say)\b|asleep|not\s+(?:needed|required|wanted|called\s+for|asked\s+for"
+            + @"|necessary|on\s+duty)\b|off\s+duty|(?:in|at)\s+(?:peace|ease|rest)\b|left\s+(?:in\s+peace|alone|out|untouched)\b"
+            + @"|(?:a|the|some|its)\s+(?:well-deserved\s+)?(?:break|rest|holiday|pause|day\s+off)\b|not\s+(?:take\s+part"
+            + @"|contribute)\b).*$",
         Free
     )]
     private static partial Regex StaysOut();
@@ -244,7 +258,8 @@ internal static partial class ClaimSentence
     /// <summary>"It flushes no toxins", "it does nothing for the lids".</summary>
     [GeneratedRegex(
         $@"\b(?<verb>(?:{Stem}{Ending}|do(?:es)?(?=\s+nothing)))\s+"
-            + @"(?:(?:no(?!\s+(?:longer|more|less|matter|one|other)\b)|nothing\s+for(?=\s))\s+|(?<!does\s)nothing\s*(?:at"
+            + @"(?:(?:no(?!\s+(?:longer|more|less|matter|one|other)\b)|nothing\s+for(?=\s))\s+|(?:(?:on|over|against|at|in"
+            + @"|to)\s+)?(?<!does\s)nothing\s*(?:at"
             + @"\s+all|here)?\W*$)",
         Free
     )]
@@ -279,6 +294,18 @@ internal static partial class ClaimSentence
     /// <summary>"No muscle is trained", "nothing contracts".</summary>
     [GeneratedRegex(@"^\W*(?:no\s+muscles?|nothing(?=\s+(?:here\s+)?(?:is\s+(?:trained|strengthened)|contracts|tenses)))\b", Free)]
     private static partial Regex NoMuscle();
+
+    /// <summary>"Nothing happens in the cheeks".</summary>
+    [GeneratedRegex(
+        @"^\W*(?:nothing\s+(?:happens|is\s+(?:done|worked|trained)|goes\s+on|moves|works)|no\s+work\s+is\s+done)\s+(?:in|at|on|with|to)\s+"
+            + @"(?<what>(?:the|your)\s.*)$",
+        Free
+    )]
+    private static partial Regex NothingAt();
+
+    /// <summary>"The medial pterygoid lies too deep for it".</summary>
+    [GeneratedRegex(@"^(?<what>.*?)\s+(?:lies?|sits?|is|are)\s+(?:too|far\s+too)\s+deep\b.*$", Free)]
+    private static partial Regex TooDeep();
 
     [GeneratedRegex($@"^.*?\b(?:(?:{Helping})\s+)?(?<verb>{Stem}{Ending})\s+neither\b", Free)]
     private static partial Regex Neither();

@@ -65,6 +65,7 @@ public static partial class ClaimWords
         ("lip muscle", ["orbicularis-oris"]),
         ("upper lip lifter", ["levator-labii-superioris", "levator-labii-alaeque-nasi", "zygomaticus-minor"]),
         ("lip lifter", ["levator-labii-superioris", "levator-labii-alaeque-nasi", "zygomaticus-minor"]),
+        ("cheek lifter", ["zygomaticus-major", "zygomaticus-minor"]),
         ("corner lifter", ["levator-anguli-oris", "zygomaticus-major"]),
         ("lip depressor", ["depressor-labii-inferioris"]),
         ("lower lip muscle", ["depressor-labii-inferioris"]),
@@ -226,6 +227,9 @@ public static partial class ClaimWords
         ("under the chin", ["digastric-anterior", "mylohyoid", "geniohyoid"]),
         ("chin", ["mentalis"]),
         ("jaw", ["masseter-superficial", "masseter-deep", "temporalis", "mylohyoid", "digastric-anterior", "lateral-pterygoid"]),
+        ("back of the neck", ["suboccipitals", "splenius-capitis", "trapezius-descending"]),
+        ("nape", ["suboccipitals", "splenius-capitis", "trapezius-descending"]),
+        ("side of the neck", ["sternocleidomastoid", "scalenes", "trapezius-descending"]),
         ("neck", ["platysma", "sternocleidomastoid", "longus-capitis-colli"]),
         ("tongue", ["intrinsic-tongue", "genioglossus"]),
         ("temple", ["temporalis"]),
@@ -313,20 +317,23 @@ public static partial class ClaimWords
     [GeneratedRegex(
         @"\b(?:strengthen\w*|ton(?:e|es|ed|ing)|firm(?:s|ed|ing)?|build(?:s|ing)?\s+(?:up|strength|muscle\w*|the|your)"
             + @"|bulk\w*|harden\w*|makes?\b.*\bstronger"
-            + @"|stronger)\b",
+            + @"|stronger|(?:giv|lend|add|bring|restor|gain|return|develop|increas|improv)\w*\b[^.;]*\bstrength)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Strengthen();
 
     [GeneratedRegex(
-        @"\b(?:drain\w*|lymph\w*|(?:moves?|moving|pushes|carries|leads|guides"
-            + @"|brings|sends|sweeps|directs|supports?|helps?|aids?)\b.*\bfluid|fluid\b.*\b(?:moves?|flows?))\b",
+        @"\b(?:drain\w*|lymph\w*|works?\s+on\s+(?:the\s+)?fluid|(?:moves?|moving|push(?:es)?|carr(?:y|ies)|leads?|guides?"
+            + @"|brings?|sends?|sweeps?|directs?|supports?|helps?|aids?)\b.*\bfluid|fluid\b.*\b(?:moves?|flows?|leaves?"
+            + @"|runs?|travels?|goes|(?:is|gets)\s+(?:led|moved|pushed|carried|guided|swept"
+            + @"|sent|brought)))\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Drain();
 
     [GeneratedRegex(
-        @"\b(?:relax\w*|releas\w*|soften\w*|loosen\w*|unwind\w*|calm\w*|rests?\b|lets?\b.{0,30}\bgo\b|quiet\w*|eases?"
+        @"\b(?:relax\w*|releas\w*|soften\w*|loosen\w*|unwind\w*|calm\w*|rests?\b(?!\s+(?:on|at|against|in|under|above|over"
+            + @"|beside|between|behind|along)\b)|lets?\b.{0,30}\bgo\b|quiet\w*|eases?"
             + @"|takes?\s+(?:the\s+)?(?:stress|tension|strain|load)\s+(?:out\s+of|off|from)|reliev\w*|sooth\w*"
             + @"|alleviat\w*|inhibit\w*)\b",
         RegexOptions.IgnoreCase
@@ -337,8 +344,8 @@ public static partial class ClaimWords
     private static partial Regex Stretch();
 
     [GeneratedRegex(
-        @"\b(?:massag\w*|knead\w*|goes\s+(?:deep|right|far|straight)\s+(?:in)?to|press(?:es|ed)?|compress\w*|reach(?:es"
-            + @"|ed)?|mobili[sz]\w*)\b",
+        @"\b(?:massag\w*|knead\w*|goes\s+(?:deep|right|far|straight)\s+(?:in)?to|press(?:es|ed)?|(?:is|are)\s+held|compress\w*|reach(?:es"
+            + @"|ed)?(?!\s+for\b)|mobili[sz]\w*)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Massage();

@@ -14,13 +14,17 @@ public static partial class ClaimReview
     )]
     private static partial Regex NamesWorker();
 
-    [GeneratedRegex(@"\b(?:work|train|exercis|activat|massag|knead|reach|touch|relax|stretch|engag|loosen|rub)\w*\b", Free)]
+    [GeneratedRegex(
+        @"\b(?:work|train|exercis|activat|massag|knead|reach|touch|relax|stretch|engag|loosen|rub|press|strok|cross|pass)\w*\b",
+        Free
+    )]
     private static partial Regex WorksThere();
 
-    /// <summary>"It targets the brow", "this one is for your forehead muscle", "good for the neck".</summary>
+    /// <summary>"It targets the brow", "this one is for your forehead muscle", "good for the neck", "all about the chin".</summary>
     [GeneratedRegex(
         @"\b(?:target|address|focus|concentrat|aim|concern|benefit|serv|reach|feel|felt)\w*\b"
-            + @"|\b(?:is|are|made|meant|good|great|ideal|perfect|right|something)\s+(?:\p{L}+ly\s+)?for\b",
+            + @"|\b(?:is|are|made|meant|good|great|ideal|perfect|right|something)\s+(?:\p{L}+ly\s+)?for\b"
+            + @"|\b(?:is|are)\s+(?:(?:all|only|mainly)\s+)?about\b|\b(?:dedicated|devoted)\s+to\b",
         Free
     )]
     private static partial Regex AimsAt();
@@ -44,15 +48,13 @@ public static partial class ClaimReview
     )]
     private static partial Regex Contracts();
 
-    /// <summary>"A workout for the whole face", "works all 43 muscles".</summary>
+    /// <summary>"A workout for the whole face", "firms the whole lower face", "works all 43 muscles".</summary>
     [GeneratedRegex(
-        @"\b(?:(?:whole|entire|full|complete)\s+(?:of\s+(?:the|your)\s+)?face|all\s+(?:of\s+)?(?:the|your)\s+face"
+        @"\b(?:(?:whole|entire|full|complete)\s+(?:of\s+(?:the|your)\s+)?(?:(?<third>upper|mid|middle|lower)\s+)?face"
+            + @"|all\s+(?:of\s+)?(?:the|your)\s+face"
             + @"|(?:every(?:\s+single)?|each(?:\s+and\s+every)?|all(?:\s+of)?(?:\s+(?:the|your))?(?:\s+\d+)?|\d{2,})\s+"
-            + @"(?:(?:facial|face|single|neck)\s+)*muscles?\b(?:\s+(?:of|in)\s+(?:the|your)\s+face)?)",
+            + @"(?:(?:facial|face|single|neck)\s+)*(?<muscles>muscles?)\b(?:\s+(?:of|in)\s+(?:the|your)\s+face)?)",
         Free
     )]
     private static partial Regex WholeFace();
-
-    [GeneratedRegex(@"\bmuscles?\b", Free)]
-    private static partial Regex EveryMuscle();
 }
