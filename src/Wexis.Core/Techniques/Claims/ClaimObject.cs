@@ -20,7 +20,8 @@ internal static partial class ClaimObject
         shoulder chest collarbone skull base tooth teeth palate layer fibre bundle hollow cord band sheet closer opener lifter lowerer
         raiser depressor elevator flexor share lead load role job rest break workout massage stretch one other two pair half both same
         opposite strain stress swelling puffiness pull ache knot line fold air feature third centre middle front back top bottom surface
-        blinking frowning clenching grinding squinting apple mimicry expression chewing bite joint hold vision sight distance focus
+        blinking frowning clenching grinding squinting apple mimicry expression chewing bite joint hold vision sight distance focus way
+        flush warmth glow colour color
         """
     );
 
@@ -71,8 +72,8 @@ internal static partial class ClaimObject
 
     /// <summary>"Blood flow to the brain".</summary>
     [GeneratedRegex(
-        $@"\b(?:flow|blood|oxygen|circulation|warmth|strength|tone|tension)\s+(?:to|into|in|of|from)\s+(?:the|your)\s+"
-            + $@"(?<thing>(?!{Link}\b)[\p{{L}}'-]+(?:\s+(?!{Link}\b)[\p{{L}}'-]+){{0,3}})",
+        @"\b(?:flow|blood|oxygen|circulation|warmth|strength|tone|tension)\s+(?:to|into|in|of|from)\s+(?:the|your)\s+"
+            + @"(?:(?:inner|outer|upper|lower|whole|entire|small|deep)\s+)?(?<thing>[\p{L}'-]+)",
         Free
     )]
     private static partial Regex Into();

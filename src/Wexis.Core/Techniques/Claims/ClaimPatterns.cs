@@ -86,7 +86,8 @@ public static partial class ClaimReview
             + $@"|{Early}|packing"
             + @"|by\s+(?:Easter|Christmas|summer|spring|autumn|winter|next\s+\p{L}+|the\s+(?:end|weekend|wedding))|vanish\w*|disappear\w*"
             + @"|farewell|good\s?bye|history|remov\w*|eras\w*|get\w*\s+rid\s+of|banish\w*|eliminat\w*|never\s+again"
-            + @"|completely|no\s+more|ward\w*\s+off|prevent\w*|stop\w*|end(?:s|ed)?\b|ceas\w*|protect\w*\s+(?:against|from)|at\s+night"
+            + @"|completely|away|gone|no\s+more"
+            + @"|ward\w*\s+off|prevent\w*|stop\w*|end(?:s|ed)?\b|ceas\w*|protect\w*\s+(?:against|from)|at\s+night"
             + @"|lasting|sag\w*)\b",
         Free
     )]

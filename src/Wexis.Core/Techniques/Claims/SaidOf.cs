@@ -46,7 +46,7 @@ internal sealed partial record SaidOf(string Who, string Said)
     private static readonly HashSet<string> OfMany = PlainTalk.Words(
         """
         see look feel grow vanish fade melt disappear need lose gain win thank shine glow become heal recover swear age recommend prescribe
-        advise confirm agree snap thaw fill tighten firm smooth soften brighten clear ruin repair feed nourish cure
+        advise confirm agree snap thaw fill tighten firm smooth soften brighten clear ruin repair feed nourish cure dissolve
         """
     );
 

@@ -37,6 +37,8 @@ public class ClaimSpeakerTests
         "Upright lines above the lip are a thing of the past.",
         "Marionette lines don't stand a chance.",
         "Dark rings will be history.",
+        "Bags are drummed away.",
+        "Cataracts dissolve.",
         "Slack lids snap back.",
         "Deep tear troughs fill up again.",
         "Teeth grinding ends after two weeks.",
@@ -138,6 +140,7 @@ public class ClaimSpeakerTests
     [InlineData("wx-masseter-press", "The buccinator presses the air from side to side.", false)]
     [InlineData("wx-eye-compass", "It moves the muscles that turn the eye.", true)]
     [InlineData("wx-chin-pout", "It lends the chin more strength.", true)]
+    [InlineData("wx-forehead-ladder", "Tension in the forehead eases.", true)]
     [InlineData("wx-lip-trill", "It firms the whole lower face.", false)]
     public void What_a_muscle_leaves_to_others_is_held_against_the_map(string technique, string said, bool stands) =>
         Read(said, Reference.Shipped.Single(t => t.Id == technique))
