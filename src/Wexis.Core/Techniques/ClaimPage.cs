@@ -16,9 +16,8 @@ public sealed record PageClaim(int At, string Text, string? Against, ClaimVerdic
 
 /// <summary>
 /// A page of text (a handbook, a sales page), claim by claim. What a sentence is held against is read from the page: the movement that
-/// the sentence names, else the technique that was chosen for the page, else the steps that were told before it; under a heading, these
-/// come before the chosen one. See
-/// docs/method.md#claims.
+/// the sentence names, else the technique that was chosen for the page, else the steps told before it; under a second heading these
+/// come before the chosen one. See docs/method.md#claims.
 /// </summary>
 /// <param name="Sentences">How many the page has.</param>
 public sealed partial record ClaimPage(int Sentences, IReadOnlyList<PageClaim> Claims)
@@ -42,6 +41,7 @@ public sealed partial record ClaimPage(int Sentences, IReadOnlyList<PageClaim> C
         private readonly NoteGlossary _glossary = NoteGlossary.Of(atlas);
         private readonly List<Step> _told = [];
         private string? _title;
+        private int _headings;
         private Derivation? _derived;
         private Derivation? _about;
         private (string? Against, Derivation? Derived)? _own;
@@ -87,6 +87,7 @@ public sealed partial record ClaimPage(int Sentences, IReadOnlyList<PageClaim> C
         private void Begin(string title)
         {
             _title = title;
+            _headings++;
             _told.Clear();
             _derived = null;
         }
@@ -128,8 +129,8 @@ public sealed partial record ClaimPage(int Sentences, IReadOnlyList<PageClaim> C
             if (_own is { } same && GoesOn().IsMatch(sentence))
                 return same;
             _own = null;
-            // Whoever chose a technique said what the page is about; only what stands under a heading of its own is another.
-            if (_told.Count > 0 && (_derived ??= Derive(_told)) is var told && (about is null || _title is not null && IsOfUse(told)))
+            // Whoever chose a technique said what the page is about; only what stands under a second heading is another.
+            if (_told.Count > 0 && (_derived ??= Derive(_told)) is var told && (about is null || _headings > 1 && IsOfUse(told)))
                 return (_title ?? "what was told before it", told);
             return about is null ? (null, null) : (about.Name, _about ??= Derivation.Of(about, atlas, model, settings));
         }

@@ -2040,9 +2040,8 @@ export interface components {
     ClaimKind: "structure" | "action" | "place" | "cause" | "effect" | "evidence" | "lymph" | "mode";
     /**
      * @description A page of text (a handbook, a sales page), claim by claim. What a sentence is held against is read from the page: the movement that
-     *     the sentence names, else the technique that was chosen for the page, else the steps that were told before it; under a heading, these
-     *     come before the chosen one. See
-     *     docs/method.md#claims.
+     *     the sentence names, else the technique that was chosen for the page, else the steps told before it; under a second heading these
+     *     come before the chosen one. See docs/method.md#claims.
      */
     ClaimPage: {
       claims: components["schemas"]["PageClaim"][];

@@ -12,6 +12,10 @@ public static partial class ClaimReview
         @"(?:with)?(?:in|after)\s+(?:just\s+|only\s+)?(?:a|one|two|three|four|\d)\s+(?:days?|weeks?|sessions?)"
         + @"|(?:with)?(?:in|after)\s+\d+\s+days|after\s+the\s+first\s+(?:time|session|week|day)";
 
+    /// <summary>Longer than a flush or a touch is known to last.</summary>
+    private const string Lasting =
+        @"for\s+(?:(?:many|several|some|two|three|four|\d+)\s+)?(?:days|weeks|months|years|decades)|(?:all|the\swhole)\s+(?:day|week|year)";
+
     [GeneratedRegex(
         @"\b(?:cur(?:e|es|ing)|heals?|treats?|diagnos\w*|glaucoma|bell'?s?\s+palsy|paralysis|stroke patients"
             + @"|(?<!\b(?:press|touch|reach|stroke|cross|pass|glid|rub)\w*\s+(?:on\s+|over\s+|across\s+)?(?:the\s+|your"
@@ -82,7 +86,7 @@ public static partial class ClaimReview
     private static partial Regex Downward();
 
     [GeneratedRegex(
-        @"\b(?:permanent\w*|for\s?ever|for\s+good|always|guarantee\w*|years?\s+younger|instantly|overnight"
+        $@"\b(?:permanent\w*|for\s?ever|{Lasting}|for\s+good|always|guarantee\w*|years?\s+younger|instantly|overnight"
             + $@"|{Early}|packing"
             + @"|by\s+(?:Easter|Christmas|summer|spring|autumn|winter|next\s+\p{L}+|the\s+(?:end|weekend|wedding))|vanish\w*|disappear\w*"
             + @"|farewell|good\s?bye|history|remov\w*|eras\w*|get\w*\s+rid\s+of|banish\w*|eliminat\w*|never\s+again"
@@ -94,7 +98,7 @@ public static partial class ClaimReview
     private static partial Regex Exaggerates();
 
     [GeneratedRegex(
-        $@"\b(?:permanent\w*|for\s?ever|for\s+good|guarantee\w*|years?\s+younger|instantly|overnight|{Early}"
+        $@"\b(?:permanent\w*|for\s?ever|{Lasting}|for\s+good|guarantee\w*|years?\s+younger|instantly|overnight|{Early}"
             + @"|never\s+again|for\s+life)\b",
         Free
     )]

@@ -150,6 +150,9 @@ public static partial class ClaimReview
                 "R120"
             );
 
+        private static Finding NoWordFor() =>
+            new([ClaimFinding.Asked], "Our map has no word for what is named here.", "Name a muscle or a place on the map.", null, "R120");
+
         private bool HandsOnly => steps.All(s => s.Completed.AllActs.Count == 0);
 
         public ClaimVerdict Judge(Claim claim, int? index)
@@ -270,10 +273,14 @@ public static partial class ClaimReview
                     ]),
                     _ => Structure(text, structures, verb, kind),
                 };
-            // What is done to a thing that the map has no word for cannot stand; nor can it be denied.
-            if (finding.Verdicts is [ClaimFinding.Supported] && !said.Denied && IsDone(kind) && ClaimObject.IsUnknown(text, atlas))
-                return NoEvidence();
-            if (finding.Verdicts is not [ClaimFinding.Supported] || !IsDone(kind) || kind == ClaimKind.Lymph)
+            // What is done to a thing that the map has no word for cannot stand; nor can anybody tell whether it is rightly denied.
+            if (
+                finding.Verdicts[0] is (ClaimFinding.Supported or ClaimFinding.PartlyRight)
+                && OfWork(kind)
+                && ClaimObject.IsUnknown(text, atlas)
+            )
+                return said.Denied ? NoWordFor() : NoEvidence();
+            if (finding.Verdicts is not [ClaimFinding.Supported] || !OfWork(kind) || kind == ClaimKind.Lymph)
                 return finding;
             // What stands as mechanics may still promise too much.
             if (PromisedEffect(text) is not null && Effect(text) is { Verdicts: not [ClaimFinding.Supported] } more)
@@ -294,7 +301,7 @@ public static partial class ClaimReview
                 };
         }
 
-        private static bool IsDone(ClaimKind kind) => kind is not (ClaimKind.Evidence or ClaimKind.Cause or ClaimKind.Place);
+        private static bool OfWork(ClaimKind kind) => kind is not (ClaimKind.Evidence or ClaimKind.Cause or ClaimKind.Place);
 
         /// <summary>The structures that a text claims: those it names and does not set apart, the longest name first.</summary>
         private IReadOnlyList<string> Claimed(string text) =>

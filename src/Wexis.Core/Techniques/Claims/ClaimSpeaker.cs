@@ -22,7 +22,7 @@ internal static partial class ClaimSpeaker
         @"(?:(?:also|even|just|really|always|often|soon|still|then|now|finally|thus|simply|truly|here|\p{L}+ly)\s+)*";
 
     private const string Helpers =
-        @"(?:(?:will|can|could|may|might|would|does|do|helps?\s+(?:you\s+)?to|helps?(?:\s+you)?"
+        @"(?:(?:will|can|could|may|might|would|should|does|do|helps?\s+(?:you\s+)?to|helps?(?:\s+you)?"
         + @"(?=\s+(?!(?:on|in|with|at|by|from|here|there|too|also|out|a|an|the|your|you|it|this|when|where|if|because|most"
         + @"|much|little|more)\b)"
         + @"\p{L}{3,}(?<!s)\b)|has\s+to|have\s+to|never|not)\s+)";
@@ -66,15 +66,19 @@ internal static partial class ClaimSpeaker
     {
         if (plain.Contains(':') || SaidOf.Of(plain[LeadIn().Match(plain).Length..]) is not { } it || OfOthers().IsMatch(it.Who))
             return false;
-        return People().IsMatch(it.Who) ? !PlainTalk.SaysOfPeople(it.Said)
-            : Rewards().IsMatch(it.Said) ? true
-            : Signs().IsMatch(it.Who) ? Is().IsMatch(it.Said) || !PlainTalk.SaysOfHands(it.Said)
-            : OfTheFace().IsMatch(Owner().Replace(it.Who, ""))
-                ? Better().IsMatch(it.Who)
-                    || LeftAlone().IsMatch(it.Said)
-                    || Idle().IsMatch(plain)
-                    || IsDone().IsMatch(it.Said) && ClaimWords.Named(it.Who, atlas).Count > 0
-            : Changes().IsMatch(it.Said) || IsDone().IsMatch(it.Said) || !PlainTalk.Says(it.Said) && !PlainAnatomy().IsMatch(it.Said);
+        if (People().IsMatch(it.Who))
+            return !PlainTalk.SaysOfPeople(it.Said);
+        if (Rewards().IsMatch(it.Said))
+            return true;
+        if (Signs().IsMatch(it.Who))
+            return Is().IsMatch(it.Said) || !PlainTalk.SaysOfHands(it.Said);
+        var doneTo = DoneTo().IsMatch(it.Said);
+        if (OfTheFace().IsMatch(Owner().Replace(it.Who, "")))
+            return Better().IsMatch(it.Who)
+                || LeftAlone().IsMatch(it.Said)
+                || Idle().IsMatch(plain)
+                || doneTo && ClaimWords.Named(it.Who, atlas).Count > 0;
+        return doneTo || Changes().IsMatch(it.Said) || !PlainTalk.Says(it.Said) && !PlainAnatomy().IsMatch(it.Said);
     }
 
     private static bool Speaks(string plain, Atlas atlas) =>
@@ -90,7 +94,7 @@ internal static partial class ClaimSpeaker
         || MuscleDoes(plain, atlas) is { } does && (!PlainAnatomy().IsMatch(does) || ClaimSentence.IsIdle(does))
         || OfMuscles().Match(plain) is { Success: true } muscles
             && plain[muscles.Groups["verb"].Index..] is var work
-            && (IsDone().IsMatch(work) || ClaimSentence.IsIdle(work) || !PlainAnatomy().IsMatch(work) && !PlainTalk.SaysOfHands(work))
+            && (DoneTo().IsMatch(work) || ClaimSentence.IsIdle(work) || !PlainAnatomy().IsMatch(work) && !PlainTalk.SaysOfHands(work))
         || AndDoes().Matches(plain).Any(m => !PlainTalk.Says(plain[m.Groups["verb"].Index..]))
         || ByMuscle().Match(plain) is { Success: true } by
             && ClaimWords.Named(plain, atlas) is [.., var last]
@@ -117,7 +121,7 @@ internal static partial class ClaimSpeaker
     private static partial Regex Worked();
 
     /// <summary>Whether a sentence says what must be ("the frontalis must not help"): an instruction.</summary>
-    public static bool Demands(string text) => Must().IsMatch(text);
+    public static bool Demands(string text) => Must().IsMatch(text) && !Begins().IsMatch(text);
 
     /// <summary>Whether a text sets something above all others: nobody has compared them.</summary>
     public static bool Compares(string text) => Comparison().IsMatch(text);
@@ -132,7 +136,10 @@ internal static partial class ClaimSpeaker
     [GeneratedRegex(@"[\s,;–—]+(?:but|yet|while|whereas|and)\s+(?=(?:it|this|you)\s)", Free)]
     private static partial Regex AndMore();
 
-    [GeneratedRegex(@"\b(?:must|should|ought)\b|^\W*(?:please\s+)?do\s+not\b", Free)]
+    [GeneratedRegex(
+        @"\bmust\b|\b(?:should|ought\s+to)\s+(?:not|never|stay|remain|be|rest|feel|move|hang|lie|keep)\b|^\W*(?:please\s+)?do\s+not\b",
+        Free
+    )]
     private static partial Regex Must();
 
     /// <summary>Who has a rule of its own.</summary>
@@ -203,7 +210,7 @@ internal static partial class ClaimSpeaker
 
     /// <summary>"Is rolled", "are spread": done to what no instruction speaks of.</summary>
     [GeneratedRegex(@"^(?:is|are|gets?|be)\s+(?:\p{L}+ly\s+)?(?:\p{L}+(?:ed|en|wn)|spread|put|kept|held|led|brought|set|cut|made)\b", Free)]
-    private static partial Regex IsDone();
+    private static partial Regex DoneTo();
 
     /// <summary>"The neck muscles get a rest".</summary>
     [GeneratedRegex(
@@ -322,7 +329,7 @@ internal static partial class ClaimSpeaker
     /// <summary>"Your jaw will thank you", "the skin stays fresh".</summary>
     [GeneratedRegex(
         $@"{Lead}(?:your|the)\s+(?:\p{{L}}+\s+)?{Body}\s+"
-            + $@"(?:will\s+{Adverbs}(?:(?:never|not)\s+)?(?<verb>(?!not\b|never\b)\p{{L}}+)|{Adverbs}(?<verb>(?:stops?"
+            + $@"(?:(?:will|should)\s+{Adverbs}(?:(?:never|not)\s+)?(?<verb>(?!not\b|never\b)\p{{L}}+)|{Adverbs}(?<verb>(?:stops?"
             + $@"\s+\p{{L}}+ing|loses?"
             + @"|regains?|gains?|recovers?|ages?|glows?|shines?|thanks?|comes?\s+back|remembers?|forgets?)|(?:looks?|stays?"
             + @"|grows?|becomes?"

@@ -333,7 +333,9 @@ public static partial class ClaimWords
 
     [GeneratedRegex(
         @"\b(?:relax\w*|releas\w*|soften\w*|loosen\w*|unwind\w*|calm\w*|rests?\b(?!\s+(?:on|at|against|in|under|above|over"
-            + @"|beside|between|behind|along)\b)|lets?\b.{0,30}\bgo\b|quiet\w*|eases?"
+            + @"|beside|between|behind|along)\b)|lets?\b.{0,30}\bgo\b"
+            + @"|(?:stays?|remains?|keeps?|is|are)\s+(?:\p{L}+ly\s+)?(?:loose|soft|limp|slack)\b"
+            + @"|quiet\w*|eases?"
             + @"|takes?\s+(?:the\s+)?(?:stress|tension|strain|load)\s+(?:out\s+of|off|from)|reliev\w*|sooth\w*"
             + @"|alleviat\w*|inhibit\w*)\b",
         RegexOptions.IgnoreCase

@@ -13,7 +13,7 @@ internal static partial class PlainTalk
     /// <summary>Verbs of doing, of time and of feeling.</summary>
     private static readonly HashSet<string> Verbs = Words(
         """
-        ache alternate appear ask be become begin belong bend breathe breath bulge call cause circle close combine come compose comprise
+        ache alternate appear ask be become begin belong bend breathe breath bulge call circle close combine come compose comprise
         concern consist contain continue cost count cover crease cross deal demand depend describe differ do draw drop end exist explain
         face fall feel finish fit flutter fold follow found get glide go hang happen have hold hollow hurt imagine include itch know last
         lead learn let lie look mean meet mirror move need occupy occur open owe part pass pinch place point practice practise precede
@@ -27,7 +27,7 @@ internal static partial class PlainTalk
     private static readonly HashSet<string> OfHands = Words(
         """
         anchor cradle cup drum grasp grip guide hook hover knead land leave lift lock meet rub slacken smooth spread squeeze support warm
-        grow lighten loosen relax soften sweep brush stroke trace release carry pluck interlace frame hug steer settle alternate dig slow
+        grow lighten loosen relax soften sweep brush stroke trace release carry pluck interlace frame hug steer settle dig slow
         resist give
         """
     );
@@ -38,7 +38,7 @@ internal static partial class PlainTalk
     );
 
     /// <summary>What else somebody is told to do.</summary>
-    private static readonly HashSet<string> OfHelpers = Words(
+    private static readonly HashSet<string> Instructions = Words(
         """
         lower raise please exhale inhale lean sip whisper hum blow suck chew bite swallow smile pout yawn wink blink squint stretch tuck
         nod curl remove aim avoid check choose compare concentrate cool dry wash clean grab apply always never only gently slowly softly not
@@ -50,7 +50,6 @@ internal static partial class PlainTalk
     {
         ["be"] = IsAbout(),
         ["become"] = Improves(),
-        ["cause"] = Anything(),
         ["end"] = Soon(),
         ["last"] = Longer(),
         ["do"] = Wonders(),
@@ -118,8 +117,8 @@ internal static partial class PlainTalk
         Says(said) || Forms(FirstWord().Match(said).Value.ToLowerInvariant()).Any(OfPeople.Contains);
 
     /// <summary>Whether a word in its plain form tells somebody to do something: "press", "hold", "let".</summary>
-    public static bool IsDone(string word) =>
-        Verbs.Contains(word) || OfHands.Contains(word) || OnlyWith.ContainsKey(word) || OfHelpers.Contains(word);
+    public static bool IsInstruction(string word) =>
+        Verbs.Contains(word) || OfHands.Contains(word) || OnlyWith.ContainsKey(word) || Instructions.Contains(word);
 
     /// <summary>What a word may be a form of ("carries": carrie, carry, carries), the likeliest first.</summary>
     internal static IEnumerable<string> Forms(string word)
@@ -163,9 +162,6 @@ internal static partial class PlainTalk
         Free
     )]
     private static partial Regex Improves();
-
-    [GeneratedRegex(".")]
-    private static partial Regex Anything();
 
     [GeneratedRegex(@"\b(?:after|within|in)\s+(?:\p{L}+\s+)?(?:days?|weeks?|months?)\b|\bfor\s+(?:good|ever)\b", Free)]
     private static partial Regex Soon();

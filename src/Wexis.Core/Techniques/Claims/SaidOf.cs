@@ -16,13 +16,13 @@ internal sealed partial record SaidOf(string Who, string Said)
     private const int Longest = 7;
 
     private static readonly HashSet<string> Finite = PlainTalk.Words(
-        "is are was were will would can could may might has have does do gets get becomes become stays stay remains remain no-longer"
+        "is are was were will would should can could may might has have does do gets get becomes become stays stay remains remain"
     );
 
     private static readonly HashSet<string> Helping = PlainTalk.Words(
         """
-        will would can could may might does do not never also even just really always often soon still then now simply truly here no longer
-        finally no-longer
+        will would should can could may might does do not never also even just really always often soon still then now simply truly here no
+        longer finally
         """
     );
 
@@ -37,8 +37,7 @@ internal sealed partial record SaidOf(string Who, string Said)
     private static readonly HashSet<string> Following = PlainTalk.Words(
         """
         the your our a an its his her this that these all every each no more less better longer it you them itself themselves away off out
-        up down back again
-        after before within in into from to towards at on over with without for by like as when while until and , . ; :
+        up down back again after before within in into from to towards at on over with without for by like as when while until and , . ; :
         """
     );
 
@@ -56,12 +55,12 @@ internal sealed partial record SaidOf(string Who, string Said)
         for (var i = 0; i < words.Count && i <= Longest; i++)
         {
             var word = words[i].Value.ToLowerInvariant();
-            if (word[0] is ',' or '.' or ';' or ':' or '(' || (i == 0 && PlainTalk.IsDone(word)))
+            if (word[0] is ',' or '.' or ';' or ':' or '(' || (i == 0 && PlainTalk.IsInstruction(word)))
                 return null;
             if (i == 0 || !IsVerb(words, i, word))
                 continue;
             var main = i;
-            while (main + 1 < words.Count && (Helping.Contains(words[main].Value.ToLowerInvariant())))
+            while (main + 1 < words.Count && Helping.Contains(words[main].Value.ToLowerInvariant()))
                 main++;
             return new(plain[..words[i].Index].Trim().ToLowerInvariant(), plain[words[main].Index..]);
         }
@@ -81,7 +80,7 @@ internal sealed partial record SaidOf(string Who, string Said)
         if (Leading.Contains(before))
             return false;
         return Finite.Contains(word)
-            || IsPlural(before) && (OfMany.Contains(word) || PlainTalk.IsDone(word) && !IsThing().IsMatch(word))
+            || IsPlural(before) && (OfMany.Contains(word) || PlainTalk.IsInstruction(word) && !IsThing().IsMatch(word))
             || word.Length > 3
                 && word[^1] == 's'
                 && word[^2] is not ('s' or 'u' or 'i')

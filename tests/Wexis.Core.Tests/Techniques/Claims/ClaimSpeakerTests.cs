@@ -52,6 +52,9 @@ public class ClaimSpeakerTests
         "Lipstick lasts longer with it.",
         "Botox becomes superfluous.",
         "It hurts nobody.",
+        // Promised with a "should".
+        "It should give you a new jaw.",
+        "Your skin should glow for years.",
     ];
 
     /// <summary>How it is done and how it feels: nobody is promised anything.</summary>
@@ -116,7 +119,7 @@ public class ClaimSpeakerTests
             Read($"{one}.", null).Claims.ShouldBeEmpty(one);
     }
 
-    /// <summary>Work on a thing that is on no map stands nowhere, and its denial is never taken for a refuted promise.</summary>
+    /// <summary>Work on a thing that is on no map stands nowhere; that it is denied is never held against anybody.</summary>
     [Fact]
     public void Nothing_stands_of_a_thing_that_the_map_has_no_word_for()
     {
@@ -125,6 +128,21 @@ public class ClaimSpeakerTests
         var text = string.Join("\n\n", works.SelectMany(w => things.Select(t => $"It {w} the {t}.")));
         foreach (var t in All)
             Read(text, t).Claims.Where(c => c.Verdict.Stands).Select(c => c.Text).ShouldBeEmpty(t?.Id);
+
+        var denied = string.Join("\n\n", things.Select(t => $"It does not train the {t}."));
+        foreach (var t in All)
+            Read(denied, t).Claims.Where(c => c.Verdict.IsContradicted).Select(c => c.Text).ShouldBeEmpty(t?.Id);
+    }
+
+    /// <summary>The title of a page is its own; a second heading begins another technique.</summary>
+    [Fact]
+    public void A_chosen_technique_is_held_against_what_is_claimed_until_another_heading()
+    {
+        var page = Read(
+            "# Lips\n\nPress them together. It trains the corrugator.\n\n# Frown\n\nDraw the brows together. It trains the corrugator.",
+            Reference.Shipped.Single(t => t.Id == "wx-lip-seal")
+        );
+        page.Claims.Select(c => (c.Against, c.Verdict.Stands)).ShouldBe([("Quiet lip seal", false), ("Frown", true)]);
     }
 
     /// <summary>Rest, depth and places that are left alone, held against the map.</summary>
@@ -141,6 +159,7 @@ public class ClaimSpeakerTests
     [InlineData("wx-eye-compass", "It moves the muscles that turn the eye.", true)]
     [InlineData("wx-chin-pout", "It lends the chin more strength.", true)]
     [InlineData("wx-forehead-ladder", "Tension in the forehead eases.", true)]
+    [InlineData("wx-lip-trill", "Orbicularis oris stays loose and buzzes.", false)]
     [InlineData("wx-lip-trill", "It firms the whole lower face.", false)]
     public void What_a_muscle_leaves_to_others_is_held_against_the_map(string technique, string said, bool stands) =>
         Read(said, Reference.Shipped.Single(t => t.Id == technique))

@@ -77,6 +77,15 @@ export function ClaimsScreen() {
   );
 }
 
+/** "2 do not stand, 1 needs more to be told." */
+function summary(wrong: number, asked: number) {
+  const parts = [
+    wrong > 0 && `${wrong} ${wrong === 1 ? "does" : "do"} not stand`,
+    asked > 0 && `${asked} ${asked === 1 ? "needs" : "need"} more to be told`,
+  ].filter(Boolean);
+  return parts.length === 0 ? "All of it stands." : `${parts.join(", ")}.`;
+}
+
 function Found({
   page,
   open,
@@ -106,9 +115,7 @@ function Found({
         )}
       </div>
       <p className={cn("text-sm", stale ? "text-now" : "text-faded")}>
-        {stale
-          ? "The page was changed since. Check it again."
-          : `${wrong} ${wrong === 1 ? "does" : "do"} not stand, ${asked} ${asked === 1 ? "needs" : "need"} more to be told.`}
+        {stale ? "The page was changed since. Check it again." : page.claims.length > 0 && summary(wrong, asked)}
       </p>
       {page.claims.length === 0 && <Empty says="No sentence of this page says what a technique works or brings." />}
       <ol className="mt-2">
